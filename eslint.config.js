@@ -1,0 +1,35 @@
+import js from '@eslint/js';
+import ts from 'typescript-eslint';
+import svelte from 'eslint-plugin-svelte';
+import globals from 'globals';
+import svelteConfig from './svelte.config.js';
+
+/** Imports run one way: routes → ui, server → core. */
+const never = (group, message) => ({ 'no-restricted-imports': ['error', { patterns: [{ group, message }] }] });
+
+export default ts.config(
+	js.configs.recommended,
+	...ts.configs.recommended,
+	...svelte.configs.recommended,
+	{
+		languageOptions: { globals: { ...globals.browser, ...globals.node } },
+		rules: {
+			'no-undef': 'off',
+			'@typescript-eslint/no-unused-vars': ['error', { argsIgnorePattern: '^_', varsIgnorePattern: '^_' }]
+		}
+	},
+	{
+		files: ['**/*.svelte', '**/*.svelte.ts'],
+		languageOptions: { parserOptions: { projectService: true, extraFileExtensions: ['.svelte'], parser: ts.parser, svelteConfig } },
+		rules: { 'svelte/no-navigation-without-resolve': 'off' }
+	},
+	{
+		files: ['src/lib/core/**'],
+		...{ rules: never(['$ui*', '$server*', '$lib*', '$app*', '*/ui/*', '*/server/*', 'svelte*', '@sveltejs/*', 'mysql2*', 'node:*'], 'The core is pure: it imports nothing of the interface, the framework or the database.') }
+	},
+	{
+		files: ['src/lib/ui/**'],
+		...{ rules: never(['$server*', '*/server/*', '$lib/server*', 'mysql2*', 'node:*'], 'The interface never reaches into the server.') }
+	},
+	{ ignores: ['build/', '.svelte-kit/', 'node_modules/', '.pail/', 'docs/schema/'] }
+);

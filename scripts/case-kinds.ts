@@ -1,0 +1,142 @@
+/** Translates case files to calls of the core and back. It holds no rules of its own. */
+import {
+	addDays,
+	isoMonth,
+	isoOf,
+	monthOfIndex,
+	toDay,
+	type CivilDay,
+	type Weekday
+} from '../src/lib/core/calendar/civil';
+import { mergeSpans } from '../src/lib/core/calendar/pauses';
+import { cardOn, missedZones, zoneDaysBetween, zoneOn, type Rotation } from '../src/lib/core/calendar/rotation';
+import { rowOfMonth, weekOfMonth } from '../src/lib/core/calendar/weeks';
+import type { Cadence, MissRule } from '../src/lib/core/routine/cadence';
+import { BEGINNING, EMPTY_CHECKPOINT, type LineEntry, type LineRule } from '../src/lib/core/routine/line';
+import { lineState } from '../src/lib/core/routine/lineState';
+import { FIRST_PASS, settleItem, startVisit, visitOrder, type ZoneItem } from '../src/lib/core/routine/zoneList';
+
+/* eslint-disable @typescript-eslint/no-explicit-any -- case files are foreign data, checked by comparing */
+
+export interface CaseOutcome {
+	ok: boolean;
+	expected: unknown;
+	came: unknown;
+}
+
+function same(a: any, b: any): boolean {
+	if (typeof a !== 'object' || a === null || typeof b !== 'object' || b === null) return a === b;
+	const keys = Object.keys(a);
+	return keys.length === Object.keys(b).length && keys.every((key) => same(a[key], b[key]));
+}
+
+function rota(input: any, expect: any): CaseOutcome {
+	const scheme = input.scheme;
+	const rotation: Rotation = {
+		weekStart: input.weekStart ?? 1,
+		weekBelongs: input.weekBelongs ?? 'start',
+		zones: input.zones,
+		scheme: {
+			...scheme,
+			extra: scheme.extra ?? 'last',
+			...(scheme.anchor ? { anchor: toDay(scheme.anchor) } : {})
+		},
+		zoneDays: input.zoneDays ?? [1, 2, 3, 4, 5]
+	};
+	const [from, to] = [toDay(input.from), toDay(input.to)];
+	const days = [];
+	for (let day = from; day <= to; day = addDays(day, 1)) {
+		const { week, monthIndex } = weekOfMonth(day, rotation.weekStart, rotation.weekBelongs);
+		const { year, month } = monthOfIndex(monthIndex);
+		days.push({
+			date: isoOf(day),
+			zone: zoneOn(day, rotation),
+			row: rowOfMonth(day, rotation.weekStart),
+			week,
+			weekMonth: isoMonth(year, month),
+			card: cardOn(day, rotation)
+		});
+	}
+	const daysPerZone = Object.fromEntries(
+		[...zoneDaysBetween(from, to, rotation)].map(([zone, zoneDays]) => [zone, zoneDays.length])
+	);
+	const came = { days, daysPerZone, missed: missedZones(from, to, rotation) };
+	return { ok: same(came, expect), expected: expect, came };
+}
+
+function turns(input: any, expect: any): CaseOutcome {
+	const job = input.job;
+	const rule: LineRule = {
+		cadence: job.cadence as Cadence,
+		missRule: job.missRule as MissRule,
+		startsOn: toDay(job.startsOn),
+		leadDays: job.leadDays ?? 0,
+		season: job.season,
+		weeks: { weekStart: (input.weekStart ?? 1) as Weekday, weekBelongs: input.weekBelongs ?? 'start' },
+		catchUpDays: input.catchUpDays ?? []
+	};
+	const ledger: LineEntry[] = input.ledger.map((entry: any) => ({
+		id: entry.id,
+		outcome: entry.outcome,
+		date: toDay(entry.date),
+		of: entry.of,
+		dueOn: entry.outcome === 'moved' || entry.outcome === 'skipped' ? toDay(entry.date) : undefined,
+		to: entry.to ? toDay(entry.to) : undefined,
+		share: entry.share
+	}));
+	const pauses = mergeSpans((input.pauses ?? []).map((p: any) => ({ from: toDay(p.from), to: toDay(p.to) })));
+	const state = lineState(
+		{ versions: [{ from: BEGINNING, rule }], checkpoint: EMPTY_CHECKPOINT, ledger, pauses },
+		toDay(input.today)
+	);
+	const date = (day: CivilDay | null) => (day === null ? undefined : isoOf(day));
+	const late = state.state === 'late';
+	const came = JSON.parse(
+		JSON.stringify({
+			state: state.state,
+			dueOn: date(state.dueOn),
+			lateDays: late ? state.lateDays : undefined,
+			lateTurns: late ? Math.round(state.lateTurns * 1000) / 1000 : undefined,
+			nextOn: date(state.nextOn)
+		})
+	);
+	const { lateTurns: expectedTurns, ...expectedRest } = expect;
+	const { lateTurns, ...rest } = came;
+	const closeEnough =
+		expectedTurns === undefined
+			? lateTurns === undefined
+			: lateTurns !== undefined && Math.abs(lateTurns - expectedTurns) <= 0.001 + 1e-9;
+	return { ok: closeEnough && same(rest, expectedRest), expected: expect, came };
+}
+
+function zoneList(input: any, expect: any): CaseOutcome {
+	const items: ZoneItem[] = input.items.map((item: any) => ({ ...item, every: item.every ?? 1 }));
+	const on = toDay(input.on);
+	let state = FIRST_PASS;
+	const visits = input.visits
+		.map((visit: any) => ({ day: toDay(visit.date), settled: visit.settled as string[] }))
+		.filter((visit: any) => visit.day < on)
+		.sort((a: any, b: any) => a.day - b.day);
+	for (const { day, settled } of visits) {
+		state = startVisit(state, items, day);
+		for (const id of settled) state = settleItem(state, items, id, day);
+	}
+	state = startVisit(state, items, on);
+	const came = { pass: state.pass, order: visitOrder(state, items, on) };
+	return { ok: same(came, expect), expected: expect, came };
+}
+
+const RUNNERS: Record<string, (input: any, expect: any) => CaseOutcome> = {
+	rota,
+	turns,
+	'zone-list': zoneList
+};
+
+export const SUPPORTED_KINDS = Object.keys(RUNNERS);
+
+/** Runs one case through the core. Throws where the kind is not supported or the case cannot be read. */
+export function runCase(file: any): CaseOutcome {
+	const run = RUNNERS[file.kind];
+	if (!run) throw new Error(`kind not supported: ${file.kind}`);
+	return run(file.input, file.expect);
+}

@@ -1,0 +1,22 @@
+/** Brings the database up to date and loads the demo home where there is none. Run by `npm start`. */
+import { now } from '../src/lib/server/clock';
+import { migrate } from '../src/lib/server/db/migrate';
+import { openPool } from '../src/lib/server/db/pool';
+import { loadDemo } from '../src/lib/server/demo/loadDemo';
+
+const url = process.env.DATABASE_URL;
+if (!url) {
+	console.error('DATABASE_URL is not set.');
+	process.exit(2);
+}
+const pool = openPool(url);
+try {
+	const applied = await migrate(url, 'db/migrations');
+	if (applied.length > 0) console.log(`Tables brought up to date: ${applied.join(', ')}`);
+	if (await loadDemo('demo/station-house.json', now(), pool)) console.log('The demo home has been loaded.');
+} catch (error) {
+	console.error((error as Error).message);
+	process.exitCode = 1;
+} finally {
+	await pool.end();
+}

@@ -1,0 +1,33 @@
+/** Serves the built app. `npm start` runs it; it needs DATABASE_URL, and honours PORT and HOST. */
+import { createServer } from 'node:http';
+
+const port = Number(process.env.PORT ?? 3000);
+const host = process.env.HOST ?? '127.0.0.1';
+// Whether a request came by HTTP or HTTPS is said here and not by the sender: forms are checked against it.
+process.env.PROTOCOL_HEADER ??= 'x-forwarded-proto';
+const { handler } = await import('./build/handler.js');
+
+const server = createServer((request, response) => {
+	if (process.env.TRUST_PROXY !== '1') request.headers['x-forwarded-proto'] = 'http';
+	handler(request, response, () => {
+		response.statusCode = 404;
+		response.end('Not found');
+	});
+});
+server.on('error', (error) => {
+	console.error(
+		error.code === 'EADDRINUSE'
+			? `Port ${port} is taken. Choose another: PORT=${port + 1} npm start`
+			: `The server could not start: ${error.message}`
+	);
+	process.exit(1);
+});
+server.listen(port, host, () => process.send?.({ listening: server.address() }));
+for (const signal of ['SIGTERM', 'SIGINT']) {
+	process.on(signal, () => {
+		server.close(() => process.exit(0));
+		server.closeIdleConnections();
+		// Whoever is still connected has two seconds.
+		setTimeout(() => process.exit(0), 2000).unref();
+	});
+}

@@ -1,0 +1,109 @@
+/** The schema of a ledger entry: what people did, looked at, let go, moved or took back. Append-only. */
+import { z } from 'zod';
+import { civilDay, dayPart, depth, id, minutes, name, uuid } from './fields';
+import { problemsOf, type Problem } from './problems';
+
+const member = id.nullable().default(null);
+
+const common = {
+	/** Made where it happened (UUIDv7): sending it twice is harmless. */
+	id: uuid,
+	/** The household's civil date on which it counts. */
+	date: civilDay,
+	by: member
+};
+
+const onLine = { job: id, part: dayPart.nullable().default(null) };
+
+const work = {
+	...common,
+	...onLine,
+	depth: depth.nullable().default(null),
+	variant: name.nullable().default(null),
+	minutes: minutes.nullable().default(null),
+	/** The bell cut the time off: the minutes are a lower bound. */
+	cutOff: z.boolean().default(false),
+	found: z.enum(['clean', 'normal', 'heavy']).nullable().default(null),
+	session: uuid.nullable().default(null),
+	/** The entry whose job covered this one. */
+	coveredBy: uuid.nullable().default(null)
+};
+
+export const entrySchema = z.discriminatedUnion(
+	'outcome',
+	[
+		z.strictObject({ outcome: z.literal('done'), ...work }),
+		z.strictObject({ outcome: z.literal('looked'), ...work }),
+		z.strictObject({ outcome: z.literal('letgo'), ...work }),
+		z.strictObject({
+			outcome: z.literal('part'),
+			...work,
+			/** How much of it is done by now, between none and all. */
+			share: z
+				.number()
+				.gt(0, 'The share done is more than 0.')
+				.lt(1, 'The share done is less than 1; for all of it say done.')
+		}),
+		z.strictObject({ outcome: z.literal('skipped'), ...common, ...onLine, dueOn: civilDay }),
+		z.strictObject({ outcome: z.literal('moved'), ...common, ...onLine, dueOn: civilDay, to: civilDay }),
+		z.strictObject({ outcome: z.literal('extra'), ...common, ...onLine }),
+		z.strictObject({ outcome: z.literal('called'), ...common, ...onLine }),
+		z.strictObject({ outcome: z.literal('undo'), ...common, of: uuid }),
+		/** Everything but the basics is off the day. */
+		z.strictObject({ outcome: z.literal('enough'), ...common }),
+		z
+			.strictObject({
+				outcome: z.literal('pause'),
+				...common,
+				scope: z.enum(['household', 'member', 'room', 'layer', 'job']),
+				/** The member, room, layer or job; null for the household. */
+				target: z.string().max(60).nullable().default(null),
+				from: civilDay,
+				to: civilDay,
+				reason: z.enum(['away', 'ill', 'holiday', 'visitors', 'exams', 'other']),
+				/** A few words of one's own, such as "paint drying". */
+				note: z.string().trim().max(60).default('')
+			})
+			.refine((p) => p.from <= p.to, 'A pause ends on or after the day on which it begins.'),
+		z.strictObject({
+			outcome: z.literal('judgement'),
+			...common,
+			zone: id,
+			clutter: z.enum(['clear', 'nearly', 'not-yet'])
+		})
+	],
+	'An entry says what happened: done, looked, part, letgo, skipped, moved, extra, called, undo, enough, pause or judgement.'
+);
+
+export type LedgerEntry = z.infer<typeof entrySchema>;
+export type Outcome = LedgerEntry['outcome'];
+export type WorkEntry = Extract<LedgerEntry, { outcome: 'done' | 'looked' | 'letgo' | 'part' }>;
+export type PauseEntry = Extract<LedgerEntry, { outcome: 'pause' }>;
+
+/** True for entries that belong to a line of a job. */
+export function isOnLine(entry: LedgerEntry): entry is Extract<LedgerEntry, { job: string }> {
+	return 'job' in entry;
+}
+
+/** True for entries that tell of work: done, looked, part, let go. */
+export function isWork(entry: LedgerEntry): entry is WorkEntry {
+	return ['done', 'looked', 'letgo', 'part'].includes(entry.outcome);
+}
+
+/** The id of a line: the job, or the job and its part of the day where it has several. */
+export function lineId(job: string, part: string | null): string {
+	return part === null ? job : `${job}/${part}`;
+}
+
+export type ReadEntry =
+	| { readonly ok: true; readonly entry: LedgerEntry }
+	| { readonly ok: false; readonly problems: readonly Problem[] };
+
+/** Reads one entry from foreign data. */
+export function readEntry(data: unknown): ReadEntry {
+	const parsed = entrySchema.safeParse(data);
+	return parsed.success
+		? { ok: true, entry: parsed.data }
+		: { ok: false, problems: problemsOf(parsed.error, data) };
+}
+

@@ -1,0 +1,147 @@
+/**
+ * The home through time: every version with the day from which it holds, prepared once for many questions.
+ * Handbook page 2: "the versions of a rhythm are kept with the days from which they hold".
+ */
+import { toDay, type CivilDay, type Weekday } from '../calendar/civil';
+import type { Rotation } from '../calendar/rotation';
+import { BEGINNING, type LineRule, type LineVersion, type LineVersions } from '../routine/line';
+import type { ZoneItem } from '../routine/zoneList';
+import { lineId } from './entry';
+import { startOfJob, type Home, type Household, type Job, type Room, type Zone } from './home';
+
+/** A version of the home, with the first day on which it holds. */
+export interface HomeVersion {
+	readonly from: CivilDay;
+	readonly home: Home;
+}
+
+/** A line of turns of the current home. */
+export interface Line {
+	readonly id: string;
+	readonly job: Job;
+	readonly part: string | null;
+	readonly room: Room;
+	readonly versions: LineVersions;
+}
+
+export interface ZoneVersion {
+	readonly from: CivilDay;
+	readonly items: readonly ZoneItem[];
+	readonly rotation: Rotation;
+}
+
+export interface PreparedHome {
+	/** The version that holds now. */
+	readonly home: Home;
+	readonly versions: readonly HomeVersion[];
+	readonly lines: readonly Line[];
+	readonly lineById: ReadonlyMap<string, Line>;
+	readonly jobById: ReadonlyMap<string, Job>;
+	readonly roomById: ReadonlyMap<string, Room>;
+	readonly zoneById: ReadonlyMap<string, Zone>;
+	readonly rotation: Rotation;
+	/** The deep list of each zone through time. */
+	readonly zoneVersions: ReadonlyMap<string, readonly ZoneVersion[]>;
+}
+
+/** How the zones of a household come round. */
+export function rotationOf(home: Home): Rotation {
+	const { household } = home;
+	const { scheme, zoneDays } = household.rhythm;
+	return {
+		weekStart: household.weekStart as Weekday,
+		weekBelongs: household.weekBelongs,
+		zones: home.zones.map((zone) => zone.id),
+		scheme:
+			scheme.type === 'cycle'
+				? { ...scheme, anchor: toDay(scheme.anchor) }
+				: (scheme as Exclude<Rotation['scheme'], { type: 'cycle' }>),
+		zoneDays: zoneDays as Weekday[]
+	};
+}
+
+/** The parts of the day for which a job has lines of their own: several parts only; one part names a place. */
+export function partsWithLines(job: Job): readonly (string | null)[] {
+	return job.parts.length > 1 ? job.parts : [null];
+}
+
+function ruleOf(job: Job, household: Household): LineRule {
+	return {
+		cadence: job.cadence as LineRule['cadence'],
+		missRule: job.missRule,
+		startsOn: startOfJob(job, household),
+		leadDays: job.leadDays,
+		season: job.season,
+		weeks: { weekStart: household.weekStart as Weekday, weekBelongs: household.weekBelongs },
+		catchUpDays: household.rhythm.catchUpDays as Weekday[]
+	};
+}
+
+const sameRule = (a: LineRule | null, b: LineRule | null) => JSON.stringify(a) === JSON.stringify(b);
+
+function lineVersions(versions: readonly HomeVersion[], jobId: string, part: string | null): LineVersion[] {
+	const result: LineVersion[] = [];
+	versions.forEach(({ from, home }, i) => {
+		const job = home.jobs.find((j) => j.id === jobId);
+		const has = job !== undefined && partsWithLines(job).includes(part);
+		const rule = has ? ruleOf(job, home.household) : null;
+		const last = result[result.length - 1];
+		// A version that leaves this line as it was begins nothing new for it.
+		if (last && sameRule(last.rule, rule)) return;
+		result.push({ from: i === 0 ? BEGINNING : from, rule });
+	});
+	return result;
+}
+
+function itemsOf(home: Home, zone: Zone | undefined): ZoneItem[] {
+	const jobs = new Map(home.jobs.map((job) => [job.id, job]));
+	return (zone?.list ?? []).flatMap((id) => {
+		const job = jobs.get(id);
+		return job?.cadence.type === 'zone' ? [{ id, every: job.cadence.every, season: job.season }] : [];
+	});
+}
+
+/** Prepares the versions of a home (in order of their days, at least one) for many questions. */
+export function prepareHome(versions: readonly HomeVersion[]): PreparedHome {
+	const current = versions[versions.length - 1];
+	if (!current) throw new RangeError('a home has at least one version');
+	const { home } = current;
+	const roomById = new Map(home.rooms.map((room) => [room.id, room]));
+	const lines = home.jobs.flatMap((job) =>
+		partsWithLines(job).map(
+			(part): Line => ({
+				id: lineId(job.id, part),
+				job,
+				part,
+				room: roomById.get(job.room) as Room,
+				versions: lineVersions(versions, job.id, part)
+			})
+		)
+	);
+	return {
+		home,
+		versions,
+		lines,
+		lineById: new Map(lines.map((line) => [line.id, line])),
+		jobById: new Map(home.jobs.map((job) => [job.id, job])),
+		roomById,
+		zoneById: new Map(home.zones.map((zone) => [zone.id, zone])),
+		rotation: rotationOf(home),
+		zoneVersions: new Map(
+			home.zones.map((zone) => [
+				zone.id,
+				versions.map((version, i) => ({
+					from: i === 0 ? BEGINNING : version.from,
+					items: itemsOf(version.home, version.home.zones.find((z) => z.id === zone.id)),
+					rotation: rotationOf(version.home)
+				}))
+			])
+		)
+	};
+}
+
+/** The id of the line that an entry of a job and part belongs to; null where the home has no such line. */
+export function lineOfEntry(home: PreparedHome, job: string, part: string | null): Line | null {
+	return home.lineById.get(lineId(job, part)) ?? null;
+}
+

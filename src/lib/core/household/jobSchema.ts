@@ -1,0 +1,144 @@
+/** The schema of a job: what is done, where, how often, by whom, in which steps. */
+import { z } from 'zod';
+import {
+	dayPart,
+	id,
+	isoDate,
+	minutes,
+	months,
+	name,
+	productFamily,
+	weekday,
+	weekdays
+} from './fields';
+
+const someWeekdays = weekdays.min(1, 'With no weekday it never falls due. Name at least one, 1 to 7.');
+
+/** Handbook page 2, "Jobs and their cadence". */
+export const cadenceSchema = z.union(
+	[
+		z.strictObject({ type: z.literal('daily'), weekdays: someWeekdays.optional() }),
+		z.strictObject({
+			type: z.literal('weekly'),
+			weekdays: someWeekdays,
+			everyWeeks: z.number().int().min(1).max(104).default(1)
+		}),
+		z.strictObject({ type: z.literal('timesAWeek'), times: z.number().int().min(1).max(7) }),
+		z.strictObject({ type: z.literal('monthly'), day: z.number().int().min(1).max(31) }),
+		z.strictObject({
+			type: z.literal('monthly'),
+			nth: z.union([z.literal(1), z.literal(2), z.literal(3), z.literal(4), z.literal(-1)]),
+			weekday
+		}),
+		z.strictObject({ type: z.literal('monthly'), card: z.number().int().min(1).max(4), weekday }),
+		z.strictObject({ type: z.literal('months'), months }),
+		z
+			.strictObject({
+				type: z.literal('afterDone'),
+				min: z.number().int().min(1).max(3660),
+				max: z.number().int().min(1).max(3660)
+			})
+			.refine((c) => c.min <= c.max, 'The shorter time comes first: min is at most max.'),
+		z.strictObject({
+			type: z.literal('zone'),
+			every: z.union([z.literal(1), z.literal(2)]).default(1)
+		}),
+		z.strictObject({ type: z.literal('onCall') })
+	],
+	{
+		// A union reports all its arms; the reader wants the one that was meant.
+		error: (issue) => {
+			const type = (issue.input as { type?: unknown } | undefined)?.type;
+			const known = ['daily', 'weekly', 'timesAWeek', 'monthly', 'months', 'afterDone', 'zone', 'onCall'];
+			return typeof type === 'string' && known.includes(type)
+				? undefined
+				: `A cadence has one of the types ${known.join(', ')}.`;
+		}
+	}
+);
+
+export const stepSchema = z.strictObject({
+	text: z.string().trim().min(1).max(160),
+	/** Attended minutes, in halves. */
+	minutes: minutes.refine((m) => Number.isInteger(m * 2), 'Minutes of a step are in halves, such as 2 or 2.5.'),
+	/** 0 set going, 1 clear, 2 dust, 3 wipe, 4 shine, 5 sanitary, 6 floor dry, 7 floor wet, 8 put back. */
+	class: z.number().int().min(0).max(8),
+	/** Left out: the job's room. */
+	room: id.optional(),
+	appliance: id.optional(),
+	/** What runs by itself after this step, before the next one of the job. */
+	wait: z
+		.strictObject({
+			label: z.string().trim().min(1).max(80),
+			min: z.number().min(0).max(2880),
+			max: z.number().min(0).max(2880).optional()
+		})
+		.refine((w) => w.max === undefined || w.max >= w.min, 'The longest time is at least the least time.')
+		.optional(),
+	products: z
+		.array(
+			z.strictObject({
+				families: z.array(productFamily).min(1),
+				surface: id.optional(),
+				rinse: z.boolean().default(false),
+				floor: z.boolean().default(false)
+			})
+		)
+		.default([])
+});
+
+const depthSchema = z.strictObject({
+	minutes,
+	steps: z.array(stepSchema).min(1, 'A depth has at least one step.')
+});
+
+export const jobSchema = z.strictObject({
+	id,
+	name,
+	room: id,
+	layer: z.enum(['basics', 'weekly', 'zone', 'long']),
+	/** 1 (nice) to 5 (health). */
+	weight: z.number().int().min(1).max(5),
+	cadence: cadenceSchema,
+	missRule: z.enum(['letgo', 'catchup', 'stays', 'carry']),
+	/** Left out: the household's first day. */
+	startsOn: isoDate.optional(),
+	leadDays: z.number().int().min(0).max(60).default(0),
+	season: months.optional(),
+	parts: z
+		.array(dayPart)
+		.max(3)
+		.refine((list) => new Set(list).size === list.length, 'Name each part of the day once.')
+		.default([]),
+	depths: z.strictObject({
+		quick: depthSchema.optional(),
+		usual: depthSchema,
+		deep: depthSchema.optional()
+	}),
+	/** Every k-th turn done is a deep one. */
+	deepEvery: z.number().int().min(2).max(60).optional(),
+	variants: z.array(name).min(2, 'To alternate takes at least two.').max(20).optional(),
+	covers: z.array(id).default([]),
+	noisy: z.boolean().default(false),
+	who: z
+		.strictObject({
+			/** One owner, everybody, in turns, or whoever comes first. */
+			mode: z.enum(['fixed', 'shared', 'turns', 'free']),
+			members: z.array(id).default([])
+		})
+		.default({ mode: 'free', members: [] }),
+	needs: z.array(z.string().trim().min(1).max(60)).default([]),
+	/** One line each, for this job in this room; danger first. */
+	cautions: z
+		.array(
+			z.strictObject({
+				headline: z.string().trim().min(1).max(60),
+				text: z.string().trim().max(140).default('')
+			})
+		)
+		.default([])
+});
+
+export type Job = z.infer<typeof jobSchema>;
+export type JobStep = z.infer<typeof stepSchema>;
+export type JobCadence = z.infer<typeof cadenceSchema>;

@@ -1,0 +1,145 @@
+/** Eight weeks of believable work in the demo home, up to now: seeded, so that the same start gives the same weeks. */
+import { v7 as uuidv7 } from 'uuid';
+import { addDays, weekdayOf, type CivilDay } from '$core/calendar/civil';
+import { dayBegins, partRunning } from '$core/calendar/instant';
+import type { LedgerEntry } from '$core/household/entry';
+import type { PreparedHome } from '$core/household/history';
+import { startOfJob, type Member } from '$core/household/home';
+import { DAY_PARTS } from '$core/household/fields';
+import { mayDo } from '$core/people/whoCan';
+import { homeSpans } from '$core/people/presence';
+import { normalDraw, seededRandom } from '$core/random';
+import { partOf } from '$core/routine/hang';
+import { readDay, type DayLine } from '$core/routine/readDay';
+import { historicStanding } from '$core/routine/standing';
+
+export interface MadeEntry {
+	readonly entry: LedgerEntry;
+	/** When it was written down (milliseconds). */
+	readonly at: number;
+}
+
+/** Jobs that nobody got round to: not done any more from so many days before the start. */
+const LEFT_LYING: Readonly<Record<string, number>> = {
+	'stair-skirting': 36,
+	'porch-lamp-glass': 6,
+	'descale-the-kettle': 32,
+	'toilet-upper': 2,
+	'cold-box-check': 9
+};
+
+/** Done on the day of the start itself, in the morning. */
+const DONE_ON_THE_DAY = ['stove-ash', 'make-the-beds', 'breakfast-dishes'];
+
+const CHANCE = { basics: 0.93, weekly: 0.86, zone: 0.88, long: 0.75 } as const;
+const HURRY: Readonly<Record<string, number>> = { bram: 0.95, juno: 1.2, kit: 1.35, pip: 1.6, 'nan-wren': 0.9 };
+
+/** The ledger of the demo home from its first day to the instant `now`, in the order made. */
+export function makeLedger(home: PreparedHome, today: CivilDay, minuteNow: number, seed: number): MadeEntry[] {
+	const random = seededRandom(seed);
+	const rules = home.home.household;
+	const made: MadeEntry[] = [];
+	const turnsTaken = new Map<string, number>();
+	const idAt = (at: number) =>
+		uuidv7({ msecs: at, seq: made.length, random: Uint8Array.from({ length: 16 }, () => Math.floor(random() * 256)) });
+
+	const somebody = (line: DayLine, date: CivilDay): Member | null => {
+		const { job } = line.line;
+		const able = home.home.members.filter(
+			(m) => m.role !== 'device' && mayDo(job, m, date) && homeSpans(m, date).length > 0
+		);
+		// What is nobody's own falls to the grown-ups first, as it does.
+		const grown = able.filter((m) => m.role === 'organiser' || m.role === 'adult');
+		const pool = job.who.members.length > 0 || grown.length === 0 ? able : grown;
+		if (pool.length === 0) return null;
+		const turn = turnsTaken.get(line.line.id) ?? 0;
+		const by = job.who.mode === 'turns' ? pool[turn % pool.length] : pool[Math.floor(random() * pool.length)];
+		return by ?? null;
+	};
+
+	const work = (line: DayLine, date: CivilDay, at: number): MadeEntry | null => {
+		const by = somebody(line, date);
+		if (!by) return null;
+		const chance = random();
+		const outcome = chance < 0.93 ? 'done' : chance < 0.965 ? 'looked' : chance < 0.98 ? 'letgo' : 'part';
+		turnsTaken.set(line.line.id, (turnsTaken.get(line.line.id) ?? 0) + 1);
+		const spread = Math.exp(0.24 * normalDraw(random)) * (HURRY[by.id] ?? 1);
+		const minutes = Math.max(0.5, Math.round(line.minutes * spread * 2) / 2);
+		const common = {
+			id: idAt(at),
+			date,
+			by: by.id,
+			job: line.line.job.id,
+			part: line.line.part as Extract<LedgerEntry, { job: string }>['part'],
+			depth: line.depth,
+			variant: line.variant,
+			cutOff: false,
+			found: random() < 0.3 ? (random() < 0.7 ? 'normal' : random() < 0.5 ? 'clean' : 'heavy') : null,
+			session: null,
+			coveredBy: null
+		} as const;
+		if (outcome === 'part') return { at, entry: { ...common, outcome, minutes: Math.max(0.5, minutes / 2), share: 0.5 } };
+		if (outcome === 'done') return { at, entry: { ...common, outcome, minutes } };
+		return { at, entry: { ...common, outcome, found: outcome === 'looked' ? 'clean' : null, minutes: null } };
+	};
+
+	for (let date = startOfJob(home.home.jobs[0]!, rules); date <= today; date = addDays(date, 1)) {
+		const day = readDay(home, historicStanding(home, made.map((m) => m.entry)), date);
+		const midnight = dayBegins(date, rules) - 4 * 3_600_000;
+		const isToday = date === today;
+		if (isToday && !made.some((m) => m.entry.outcome === 'pause')) addPause(made, home, today, idAt);
+		// Now and then a day goes by with the basics alone.
+		const tired = random() < 0.12;
+		const entries: MadeEntry[] = [];
+		for (const line of day.lines) {
+			const { job } = line.line;
+			const roll = random();
+			const lying = LEFT_LYING[job.id];
+			if (lying !== undefined && today - date < lying) continue;
+			const standsToday = line.state === 'due' || line.state === 'late';
+			if (!standsToday && !(line.state === 'open' && roll < 0.05)) continue;
+			if (tired && job.layer !== 'basics') continue;
+			if (!isToday && roll > CHANCE[job.layer]) continue;
+			const part = partOf(line, weekdayOf(date) > 5 ? 'midday' : 'morning');
+			const minute = 7 * 60 + DAY_PARTS.indexOf(part) * 300 + Math.floor(random() * 150);
+			if (isToday) {
+				const over = minute < minuteNow && partRunning(minuteNow, rules) !== 'morning';
+				if (!DONE_ON_THE_DAY.includes(job.id) && !(over && roll < 0.5)) continue;
+				if (minuteNow < 6 * 60) continue;
+			}
+			const at = midnight + (isToday ? Math.min(minute, Math.max(300, minuteNow - 20)) : minute) * 60_000;
+			const one = work(line, date, at);
+			if (one) entries.push(one);
+		}
+		entries.sort((a, b) => a.at - b.at);
+		made.push(...entries);
+		// A slip of the thumb now and then, taken back the same evening.
+		const slip = entries.find((e) => e.entry.outcome === 'done' && weekdayOf(date) === 2 && e.entry.by === 'bram');
+		if (slip && !isToday && random() < 0.35) {
+			const at = midnight + 18 * 3_600_000 + 10 * 60_000;
+			made.push({ at, entry: { outcome: 'undo', id: idAt(at), date, by: 'bram', of: slip.entry.id } });
+		}
+	}
+	return made;
+}
+
+/** The Washroom sill lies under a cloth while its paint dries. */
+function addPause(made: MadeEntry[], home: PreparedHome, today: CivilDay, idAt: (at: number) => string) {
+	if (!home.jobById.has('washroom-sill')) return;
+	const at = dayBegins(addDays(today, -1), home.home.household) + 4 * 3_600_000;
+	made.push({
+		at,
+		entry: {
+			outcome: 'pause',
+			id: idAt(at),
+			date: addDays(today, -1),
+			by: 'ottilie',
+			scope: 'job',
+			target: 'washroom-sill',
+			from: addDays(today, -1),
+			to: addDays(today, 2),
+			reason: 'other',
+			note: 'paint drying'
+		}
+	});
+}

@@ -1,0 +1,139 @@
+/** The one way into the ledger: checks an entry against the home, writes it once, and moves the standing along. */
+import { v5 as uuidv5 } from 'uuid';
+import type { CivilDay } from '$core/calendar/civil';
+import { checkEntry, type Refusal } from '$core/household/checkEntry';
+import { isWork, type LedgerEntry } from '$core/household/entry';
+import { lineOfEntry, type Line, type PreparedHome } from '$core/household/history';
+import { coveredEntry, coveredLines } from '$core/routine/covers';
+import { EMPTY_CHECKPOINT } from '$core/routine/line';
+import { lineState } from '$core/routine/lineState';
+import { effectivePauses, pausesForLine, toLineEntry } from '$core/routine/standing';
+import type { Db, Row } from '../db/pool';
+import { loadHome } from './homeStore';
+import {
+	entriesOfHome,
+	entriesOfLine,
+	findEntry,
+	insertEntries,
+	knownIds,
+	undosOf,
+	type NewEntry
+} from './ledgerStore';
+import { followEntries } from './standingStore';
+
+/** Namespace of ids that follow from another id: entries by cover, entries of a session. */
+const FOLLOWS = '5d0f2c1e-8a07-4f2b-9c55-6c1f6f0a7b11';
+
+/** The id that follows from an id and a name: always the same one, so that sending twice stays harmless. */
+export function followingId(id: string, name: string): string {
+	return uuidv5(`${id} ${name}`, FOLLOWS);
+}
+
+export type Recorded =
+	| { readonly ok: true; readonly written: readonly string[] }
+	| { readonly ok: false; readonly refusal: Refusal };
+
+/** Holds the household's place in the queue of writers until the transaction ends. */
+export async function lockHousehold(db: Db, household: string): Promise<void> {
+	const [rows] = await db.query<Row[]>('SELECT id FROM household WHERE id = ? FOR UPDATE', [household]);
+	if (!rows[0]) throw new RangeError(`no household ${household}`);
+}
+
+/** The line that an undo stands on: that of what it takes back. Null target: no such entry in this household. */
+async function undoTarget(db: Db, household: string, of: string, own: readonly NewEntry[]) {
+	const mine = own.find(({ entry }) => entry.id === of);
+	if (mine) return mine;
+	const stored = await findEntry(db, household, of);
+	if (!stored) return null;
+	return { entry: stored.entry, job: stored.job, part: stored.part };
+}
+
+/** Covered entries go back with the one that covered them. */
+async function undosAlong(db: Db, household: string, undo: LedgerEntry): Promise<LedgerEntry[]> {
+	if (undo.outcome !== 'undo') return [];
+	const [rows] = await db.query<Row[]>(
+		'SELECT id FROM ledger WHERE household_id = ? AND covered_by = ?',
+		[household, undo.of]
+	);
+	const along = rows.map((row) => row.id as string);
+	// An undo of an undo: what went back along with the first one comes again.
+	const target = await findEntry(db, household, undo.of);
+	if (target?.entry.outcome === 'undo') {
+		const [covered] = await db.query<Row[]>(
+			'SELECT id FROM ledger WHERE household_id = ? AND covered_by = ?',
+			[household, target.entry.of]
+		);
+		const undos = await undosOf(db, household, covered.map((row) => row.id as string));
+		along.push(...undos.map((stored) => stored.entry.id).filter((id) => id !== undo.of));
+	}
+	return along.map((of) => ({ ...undo, id: followingId(undo.id, of), of }));
+}
+
+/**
+ * Records entries in one go: all, or on a refusal none. Entries whose id the ledger has are passed over.
+ * Runs inside a transaction of the caller.
+ */
+export async function recordEntries(
+	db: Db,
+	household: string,
+	entries: readonly LedgerEntry[],
+	today: CivilDay,
+	now: number
+): Promise<Recorded> {
+	await lockHousehold(db, household);
+	const home = await loadHome(db, household);
+	if (!home) throw new RangeError(`no household ${household}`);
+	const known = await knownIds(db, household, entries.map((entry) => entry.id));
+	const fresh = entries.filter((entry) => !known.has(entry.id));
+	if (fresh.length === 0) return { ok: true, written: [] };
+
+	const incoming: NewEntry[] = [];
+	for (const entry of fresh) {
+		const refusal = checkEntry(home, entry, today);
+		if (refusal) return { ok: false, refusal };
+		if (entry.outcome !== 'undo') {
+			incoming.push({ entry, job: 'job' in entry ? entry.job : null, part: 'part' in entry ? entry.part : null });
+			incoming.push(...(await coversOf(db, household, home, entry)));
+			continue;
+		}
+		const target = await undoTarget(db, household, entry.of, incoming);
+		if (!target) return { ok: false, refusal: { code: 'undo-unknown', of: entry.of } };
+		incoming.push({ entry, job: target.job, part: target.part });
+		for (const along of await undosAlong(db, household, entry)) {
+			const covered = await undoTarget(db, household, (along as { of: string }).of, incoming);
+			if (covered) incoming.push({ entry: along, job: covered.job, part: covered.part });
+		}
+	}
+	const already = await knownIds(db, household, incoming.map(({ entry }) => entry.id));
+	const inserting = incoming.filter(({ entry }) => !already.has(entry.id));
+	await insertEntries(db, household, inserting, now);
+	await followEntries(db, household, home, inserting.map((one) => ({ entry: one.entry, line: lineOf(home, one) })));
+	return { ok: true, written: inserting.map(({ entry }) => entry.id) };
+}
+
+function lineOf(home: PreparedHome, { job, part }: NewEntry): Line | null {
+	return job === null ? null : lineOfEntry(home, job, part);
+}
+
+async function coversOf(db: Db, household: string, home: PreparedHome, entry: LedgerEntry): Promise<NewEntry[]> {
+	if (!isWork(entry)) return [];
+	const lines = coveredLines(home, entry.job);
+	if (lines.length === 0) return [];
+	const pauses = effectivePauses((await entriesOfHome(db, household)).map((stored) => stored.entry));
+	const covered: NewEntry[] = [];
+	for (const line of lines) {
+		const ledger = await entriesOfLine(db, household, line.job.id, line.part);
+		const state = lineState(
+			{
+				versions: line.versions,
+				checkpoint: EMPTY_CHECKPOINT,
+				ledger: ledger.flatMap((stored) => toLineEntry(stored.entry) ?? []),
+				pauses: pausesForLine(line, pauses)
+			},
+			entry.date
+		);
+		const along = coveredEntry(entry, line, state, followingId(entry.id, line.id));
+		if (along) covered.push({ entry: along, job: line.job.id, part: line.part });
+	}
+	return covered;
+}

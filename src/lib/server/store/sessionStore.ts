@@ -1,0 +1,271 @@
+/** Sessions: a plan and rows of instants. What was finished goes into the ledger in the same transaction. */
+import { z } from 'zod';
+import { isoOf, toDay, type CivilDay } from '$core/calendar/civil';
+import { dayBegins, householdTime } from '$core/calendar/instant';
+import type { LedgerEntry } from '$core/household/entry';
+import type { PreparedHome } from '$core/household/history';
+import {
+	outcomesOf,
+	readClock,
+	type SessionClock,
+	type SessionEvent,
+	type SessionEventKind,
+	type SessionPlan
+} from '$core/session/clock';
+import { transaction, type Db, type Row } from '../db/pool';
+import { loadHome } from './homeStore';
+import { followingId, lockHousehold, recordEntries } from './record';
+
+const planSchema = z.strictObject({
+	bellMinutes: z.number().positive().max(1440),
+	steps: z
+		.array(
+			z.strictObject({
+				line: z.string(),
+				job: z.string(),
+				jobName: z.string(),
+				step: z.number().int().min(0),
+				text: z.string(),
+				room: z.string(),
+				roomName: z.string(),
+				minutes: z.number().positive(),
+				start: z.number().min(0),
+				wait: z
+					.strictObject({ label: z.string(), min: z.number(), max: z.number().nullable() })
+					.nullable(),
+				last: z.boolean()
+			})
+		)
+		.min(1)
+});
+
+export interface StoredSession {
+	readonly id: string;
+	readonly member: string;
+	readonly date: CivilDay;
+	readonly plan: SessionPlan;
+	readonly events: readonly SessionEvent[];
+	readonly isOver: boolean;
+}
+
+async function withEvents(db: Db, household: string, rows: readonly Row[]): Promise<StoredSession[]> {
+	if (rows.length === 0) return [];
+	const [events] = await db.query<Row[]>(
+		'SELECT session_id, id, kind, at, step FROM session_event WHERE household_id = ? AND session_id IN (?) ORDER BY seq',
+		[household, rows.map((row) => row.id)]
+	);
+	return rows.map((row) => ({
+		id: row.id as string,
+		member: row.member_id as string,
+		date: toDay(row.date as string),
+		plan: planSchema.parse(JSON.parse(row.plan as string)),
+		isOver: row.is_over === 1,
+		events: events
+			.filter((event) => event.session_id === row.id)
+			.map((event) => ({
+				id: event.id as string,
+				kind: event.kind as SessionEventKind,
+				at: event.at as number,
+				step: event.step as number | null
+			}))
+	}));
+}
+
+const COLUMNS = 'id, member_id, date, plan, is_over';
+
+/** A session of this household, or null. */
+export async function loadSession(db: Db, household: string, id: string): Promise<StoredSession | null> {
+	const [rows] = await db.execute<Row[]>(`SELECT ${COLUMNS} FROM session WHERE household_id = ? AND id = ?`, [
+		household,
+		id
+	]);
+	return (await withEvents(db, household, rows))[0] ?? null;
+}
+
+/** The sessions of a day and the day before, whose waits may still run, and any that is still open. */
+export async function loadSessionsAround(db: Db, household: string, date: CivilDay): Promise<StoredSession[]> {
+	const [rows] = await db.execute<Row[]>(
+		`SELECT ${COLUMNS} FROM session WHERE household_id = ? AND (date BETWEEN ? AND ? OR is_over = FALSE) ORDER BY made_at, id`,
+		[household, isoOf((date - 1) as CivilDay), isoOf(date)]
+	);
+	return withEvents(db, household, rows);
+}
+
+export type SessionRefusal =
+	| { readonly code: 'session-unknown'; readonly session: string }
+	| { readonly code: 'session-over'; readonly session: string }
+	| { readonly code: 'already-running'; readonly session: string }
+	| { readonly code: 'step-unknown'; readonly step: number | null }
+	| { readonly code: 'entry'; readonly why: string };
+
+export type SessionResult = { readonly ok: true } | { readonly ok: false; readonly refusal: SessionRefusal };
+
+export interface NewSession {
+	readonly id: string;
+	readonly member: string;
+	readonly date: CivilDay;
+	readonly plan: SessionPlan;
+}
+
+/** Starts a session now. The same id again is the same session; a person has one at a time. */
+export async function startSession(db: Db, household: string, session: NewSession, now: number): Promise<SessionResult> {
+	await lockHousehold(db, household);
+	if (await loadSession(db, household, session.id)) return { ok: true };
+	const [open] = await db.query<Row[]>(
+		'SELECT id FROM session WHERE household_id = ? AND member_id = ? AND is_over = FALSE LIMIT 1',
+		[household, session.member]
+	);
+	if (open[0]) return { ok: false, refusal: { code: 'already-running', session: open[0].id as string } };
+	await db.query(
+		'INSERT INTO session (household_id, id, kind, member_id, date, bell_minutes, plan, made_at) VALUES (?, ?, ?, ?, ?, ?, ?, ?)',
+		[
+			household,
+			session.id,
+			'bite',
+			session.member,
+			isoOf(session.date),
+			session.plan.bellMinutes,
+			JSON.stringify(planSchema.parse(session.plan)),
+			now
+		]
+	);
+	await insertEvent(db, household, session.id, {
+		id: followingId(session.id, 'started'),
+		kind: 'started',
+		at: now,
+		step: null
+	});
+	return { ok: true };
+}
+
+async function insertEvent(db: Db, household: string, session: string, event: SessionEvent) {
+	await db.query(
+		'INSERT INTO session_event (household_id, session_id, id, kind, at, step) VALUES (?, ?, ?, ?, ?, ?)',
+		[household, session, event.id, event.kind, event.at, event.step]
+	);
+}
+
+const NEEDS_STEP: readonly SessionEventKind[] = ['stepDone', 'stepUndone', 'fetched'];
+
+/**
+ * Adds what happened to a session, at the server's own instant. The same event id again changes nothing; so
+ * does a press that comes too late (a step that another phone ticked already). Jobs that are finished by it,
+ * or begun when it ends, are written in the ledger along with it.
+ */
+export async function addEvent(
+	db: Db,
+	household: string,
+	sessionId: string,
+	event: SessionEvent
+): Promise<SessionResult> {
+	await lockHousehold(db, household);
+	const session = await loadSession(db, household, sessionId);
+	if (!session) return { ok: false, refusal: { code: 'session-unknown', session: sessionId } };
+	if (session.events.some((known) => known.id === event.id)) return { ok: true };
+	if (NEEDS_STEP.includes(event.kind) && !session.plan.steps[event.step ?? -1]) {
+		return { ok: false, refusal: { code: 'step-unknown', step: event.step } };
+	}
+	const before = readClock(session.plan, session.events, event.at);
+	if (before.phase === 'over' && event.kind !== 'fetched') {
+		// Setting down twice (two phones) is one setting down.
+		if (event.kind === 'setDown' || event.kind === 'closed') return { ok: true };
+		return { ok: false, refusal: { code: 'session-over', session: sessionId } };
+	}
+	const after = readClock(session.plan, [...session.events, event], event.at);
+	const step = session.plan.steps[event.step ?? -1];
+	if (event.kind === 'stepDone' && before.done[event.step ?? -1] === true) return { ok: true };
+	if (event.kind === 'stepUndone' && before.done[event.step ?? -1] === false) return { ok: true };
+	await insertEvent(db, household, sessionId, event);
+
+	const entries: LedgerEntry[] = [];
+	if (step && event.kind === 'stepDone') entries.push(...finished(session, after, step.line, event));
+	if (step && event.kind === 'stepUndone') {
+		const undone = takenBack(session, step.line, event);
+		if (undone) entries.push(undone);
+	}
+	if (after.phase === 'over') entries.push(...begun(session, after, event));
+	if (after.phase === 'over') {
+		await db.query('UPDATE session SET is_over = TRUE WHERE household_id = ? AND id = ?', [household, sessionId]);
+	}
+	// A job that is gone meanwhile leaves no entry; the session itself goes on.
+	const home = await loadHome(db, household);
+	const known = entries.filter((entry) => entry.outcome === 'undo' || home?.lineById.has(lineOf(entry)));
+	const recorded = await recordEntries(db, household, known, session.date, event.at);
+	if (!recorded.ok) throw new Error(`a session made an entry that was refused: ${recorded.refusal.code}`);
+	return { ok: true };
+}
+
+function lineOf(entry: LedgerEntry): string {
+	return 'job' in entry ? (entry.part === null ? entry.job : `${entry.job}/${entry.part}`) : '';
+}
+
+function workEntry(session: StoredSession, line: string, event: SessionEvent) {
+	const [job, part] = line.split('/');
+	return {
+		id: followingId(event.id, line),
+		date: session.date,
+		by: session.member,
+		job: job as string,
+		part: (part ?? null) as Extract<LedgerEntry, { job: string }>['part'],
+		depth: null,
+		variant: null,
+		found: null,
+		session: session.id,
+		coveredBy: null
+	};
+}
+
+/** The entry of a job whose last step was just ticked. */
+function finished(session: StoredSession, clock: SessionClock, line: string, event: SessionEvent): LedgerEntry[] {
+	const outcome = outcomesOf(session.plan, clock).find((o) => o.line === line);
+	if (outcome?.outcome !== 'done') return [];
+	return [{ outcome: 'done', ...workEntry(session, line, event), minutes: outcome.minutes, cutOff: false }];
+}
+
+/** A step that is not done after all takes back the entry that ticking it made. */
+function takenBack(session: StoredSession, line: string, event: SessionEvent): LedgerEntry | null {
+	const clockBefore = readClock(session.plan, session.events, event.at);
+	const whole = outcomesOf(session.plan, clockBefore).find((o) => o.line === line);
+	if (whole?.outcome !== 'done') return null;
+	const ticked = [...session.events]
+		.reverse()
+		.find((e) => e.kind === 'stepDone' && session.plan.steps[e.step ?? -1]?.line === line);
+	if (!ticked) return null;
+	return {
+		outcome: 'undo',
+		id: followingId(event.id, 'undo'),
+		date: session.date,
+		by: session.member,
+		of: followingId(ticked.id, line)
+	};
+}
+
+/** When a session ends, a job that was begun and not finished is partly done, with the minutes really worked. */
+function begun(session: StoredSession, clock: SessionClock, event: SessionEvent): LedgerEntry[] {
+	return outcomesOf(session.plan, clock)
+		.filter((outcome) => outcome.outcome === 'part')
+		.map((outcome) => ({
+			outcome: 'part' as const,
+			...workEntry(session, outcome.line, event),
+			minutes: outcome.minutes,
+			cutOff: true,
+			share: outcome.share
+		}));
+}
+
+/** Closes sessions that were left open when their household day ended, at the instant at which it ended. */
+export async function closeForgotten(household: string, home: PreparedHome, at: number): Promise<void> {
+	const rules = home.home.household;
+	const today = householdTime(at, rules).date;
+	await transaction(async (db) => {
+		const [rows] = await db.query<Row[]>(
+			'SELECT id, date FROM session WHERE household_id = ? AND is_over = FALSE AND date < ?',
+			[household, isoOf(today)]
+		);
+		for (const row of rows) {
+			const end = dayBegins((toDay(row.date as string) + 1) as CivilDay, rules);
+			const id = followingId(row.id as string, 'closed');
+			await addEvent(db, household, row.id as string, { id, kind: 'closed', at: end, step: null });
+		}
+	});
+}
