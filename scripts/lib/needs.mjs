@@ -17,7 +17,8 @@ export async function needModules() {
 	const mark = 'node_modules/.pail-lock';
 	if (existsSync(mark) && readFileSync(mark, 'utf8') === lock) return;
 	tell('Installing node modules …');
-	const { code, output } = await run('npm', ['ci', '--no-audit', '--no-fund', '--loglevel=error'], { capture: true });
+	// Not `npm ci`: it refuses a lock file that lacks packages of other platforms which a registry may not carry.
+	const { code, output } = await run('npm', ['install', '--no-save', '--no-audit', '--no-fund', '--loglevel=error'], { capture: true });
 	if (code !== 0) {
 		throw new Missing(`The node modules could not be installed. Is the npm registry reachable?\n${output.trim()}`);
 	}
