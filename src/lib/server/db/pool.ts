@@ -41,6 +41,7 @@ export function openPool(url: string): Pool {
 		connectionLimit: 10,
 		connectTimeout: 4000,
 		dateStrings: true,
+		jsonStrings: true,
 		decimalNumbers: true,
 		supportBigNumbers: true,
 		charset: 'utf8mb4',

@@ -29,7 +29,7 @@ const LEFT_LYING: Readonly<Record<string, number>> = {
 };
 
 /** Done on the day of the start itself, in the morning. */
-const DONE_ON_THE_DAY = ['stove-ash', 'make-the-beds', 'breakfast-dishes'];
+const DONE_ON_THE_DAY = ['stove-ash', 'make-the-beds', 'breakfast-dishes', 'feed-semaphore/morning', 'bunk-beds'];
 
 const CHANCE = { basics: 0.93, weekly: 0.86, zone: 0.88, long: 0.75 } as const;
 const HURRY: Readonly<Record<string, number>> = { bram: 0.95, juno: 1.2, kit: 1.35, pip: 1.6, 'nan-wren': 0.9 };
@@ -104,7 +104,7 @@ export function makeLedger(home: PreparedHome, today: CivilDay, minuteNow: numbe
 			const minute = 7 * 60 + DAY_PARTS.indexOf(part) * 300 + Math.floor(random() * 150);
 			if (isToday) {
 				const over = minute < minuteNow && partRunning(minuteNow, rules) !== 'morning';
-				if (!DONE_ON_THE_DAY.includes(job.id) && !(over && roll < 0.5)) continue;
+				if (!DONE_ON_THE_DAY.includes(line.line.id) && !(over && roll < 0.5)) continue;
 				if (minuteNow < 6 * 60) continue;
 			}
 			const at = midnight + (isToday ? Math.min(minute, Math.max(300, minuteNow - 20)) : minute) * 60_000;

@@ -1,0 +1,180 @@
+/** What forms ask to be written down: read through a schema, recorded in one transaction, answered in words. */
+import { fail, type ActionFailure } from '@sveltejs/kit';
+import { z } from 'zod';
+import { parseDay } from '$core/calendar/civil';
+import { householdTime } from '$core/calendar/instant';
+import { readEntry, type LedgerEntry } from '$core/household/entry';
+import type { PreparedHome } from '$core/household/history';
+import { describeProblems, type Problem } from '$core/household/problems';
+import { refusalText } from '$ui/refusals';
+import { now } from '../clock';
+import { reading, transaction } from '../db/pool';
+import { loadHome } from '../store/homeStore';
+import { followingId, recordEntries } from '../store/record';
+import { acting, typed, type Notice } from './guard';
+
+export interface Written {
+	readonly message: string;
+	/** The entry that can be taken back from here. */
+	readonly undo: string | null;
+}
+
+type Answer = Written | ActionFailure<Notice>;
+
+const text = z.string().max(200);
+
+/** Fields of a form are text; a field that is left empty says nothing. */
+const fields = z.object({
+	id: z.uuid().optional(),
+	/** Made by the server for the page; the id follows from it where no script made one. */
+	seed: z.uuid().optional(),
+	line: text.optional(),
+	date: text.optional(),
+	dueOn: text.optional(),
+	outcome: text.optional(),
+	by: text.optional(),
+	minutes: text.optional(),
+	found: text.optional(),
+	share: text.optional(),
+	of: text.optional()
+});
+
+type Fields = z.infer<typeof fields>;
+
+/** `12`, `12.5` and `12,5` are numbers of minutes; other words go on as they are, for the schema to refuse. */
+function numberOf(value: string | undefined): unknown {
+	if (value === undefined || value.trim() === '') return null;
+	const number = Number(value.trim().replace(',', '.'));
+	return Number.isNaN(number) ? value : number;
+}
+
+const orNull = (value: string | undefined) => (value === undefined || value === '' ? null : value);
+
+function idOf(form: Fields, name: string): string | undefined {
+	return form.id ?? (form.seed ? followingId(form.seed, name) : undefined);
+}
+
+function lineOf(form: Fields): { job: string; part: string | null } {
+	const [job, part] = (form.line ?? '').split('/');
+	return { job: job ?? '', part: part ?? null };
+}
+
+/** Puts the date of the household's today where a form names none. */
+async function today(household: string): Promise<{ home: PreparedHome; date: string; at: number }> {
+	const home = await reading((db) => loadHome(db, household));
+	if (!home) throw new RangeError(`no household ${household}`);
+	const at = now();
+	const { date } = householdTime(at, home.home.household);
+	return { home, date: isoDate(date), at };
+}
+
+function isoDate(day: number): string {
+	return new Date(day * 86_400_000).toISOString().slice(0, 10);
+}
+
+const fieldOf = (problem: Problem) => problem.at.split('.')[0] ?? '';
+
+function refuse(form: FormData, problems: readonly Problem[]): ActionFailure<Notice> {
+	const [first] = problems;
+	return fail(400, {
+		message: first ? (first.at === 'minutes' || first.at === 'date' ? first.says : describeProblems([first])) : 'That cannot be written down.',
+		field: first ? fieldOf(first) : '',
+		values: typed(form)
+	});
+}
+
+async function record(
+	household: string,
+	form: FormData,
+	entries: readonly LedgerEntry[],
+	message: (home: PreparedHome) => string
+): Promise<Answer> {
+	const { home, date, at } = await today(household);
+	const day = parseDay(date);
+	if (day === null) throw new RangeError(date);
+	const recorded = await transaction((db) => recordEntries(db, household, entries, day, at));
+	if (!recorded.ok) {
+		return fail(recorded.refusal.code === 'job-gone' ? 410 : 400, {
+			message: refusalText(recorded.refusal),
+			values: typed(form)
+		});
+	}
+	return { message: message(home), undo: entries[0]?.id ?? null };
+}
+
+/** Reads the fields and an entry made of them, then records it. */
+async function write(
+	household: string,
+	form: FormData,
+	make: (form: Fields, date: string) => Record<string, unknown>,
+	message: (home: PreparedHome, entry: LedgerEntry) => string
+): Promise<Answer> {
+	return acting(form, async () => {
+		const read = fields.safeParse(Object.fromEntries(form));
+		if (!read.success) return fail(400, { message: 'This form was not understood. Reload the page and try again.', values: typed(form) });
+		const { date } = await today(household);
+		const entry = readEntry(make(read.data, read.data.date ?? date));
+		if (!entry.ok) return refuse(form, entry.problems);
+		return record(household, form, [entry.entry], (home) => message(home, entry.entry));
+	});
+}
+
+const DONE_WORDS: Record<string, string> = {
+	done: 'Done',
+	looked: 'Looked at, not needed',
+	part: 'Half done',
+	letgo: 'Let go'
+};
+
+function nameOf(home: PreparedHome, entry: LedgerEntry): string {
+	return 'job' in entry ? (home.jobById.get(entry.job)?.name ?? entry.job) : '';
+}
+
+/** done, looked, part or let go. */
+export function tick(household: string, form: FormData): Promise<Answer> {
+	return write(
+		household,
+		form,
+		(f, date) => ({
+			id: idOf(f, `${f.line} ${f.outcome}`),
+			outcome: f.outcome,
+			date,
+			by: orNull(f.by),
+			...lineOf(f),
+			minutes: numberOf(f.minutes),
+			found: orNull(f.found),
+			...(f.outcome === 'part' ? { share: numberOf(f.share) ?? 0.5 } : {})
+		}),
+		(home, entry) => `${DONE_WORDS[entry.outcome]}: ${nameOf(home, entry)}.`
+	);
+}
+
+/** Skips a coming turn ahead of its date. */
+export function skip(household: string, form: FormData): Promise<Answer> {
+	return write(
+		household,
+		form,
+		(f, date) => ({ id: idOf(f, `${f.line} skip`), outcome: 'skipped', date, by: orNull(f.by), ...lineOf(f), dueOn: f.dueOn }),
+		(home, entry) => `Skipped: ${nameOf(home, entry)}. Nothing of it becomes late.`
+	);
+}
+
+/** Everything but the basics off the day, each by its own miss rule. */
+export function enough(household: string, form: FormData): Promise<Answer> {
+	return write(
+		household,
+		form,
+		(f, date) => ({ id: idOf(f, 'enough'), outcome: 'enough', date, by: orNull(f.by) }),
+		() => 'Enough for today. Only the basics still hang.'
+	);
+}
+
+/** Takes an entry back by another entry. */
+export function undo(household: string, form: FormData): Promise<Answer> {
+	return write(
+		household,
+		form,
+		(f, date) => ({ id: idOf(f, `undo ${f.of}`), outcome: 'undo', date, by: orNull(f.by), of: f.of }),
+		() => 'Taken back.'
+	);
+}

@@ -1,0 +1,81 @@
+/** Tags: lines as the pages show them, in plain data and words. */
+import type { CivilDay } from '$core/calendar/civil';
+import type { PreparedHome } from '$core/household/history';
+import { latenessOf } from '$core/routine/hang';
+import type { DayLine } from '$core/routine/readDay';
+import { dayAhead, lateText, listNames, PAUSE_WORDS, stateWord } from '$ui/words';
+import type { Glyph, TagView, ZoneMark } from '$ui/today/view';
+
+export function zoneMark(home: PreparedHome, zoneId: string | null): ZoneMark | null {
+	const zone = zoneId === null ? undefined : home.zoneById.get(zoneId);
+	if (!zone) return null;
+	return { id: zone.id, number: home.rotation.zones.indexOf(zone.id) + 1, name: zone.name, weave: zone.weave };
+}
+
+export function memberName(home: PreparedHome, id: string | null): string {
+	return home.home.members.find((m) => m.id === id)?.name ?? '';
+}
+
+/** Whose turn it is, in words; the names of all for what is shared; none for what is free. */
+export function whoOf(home: PreparedHome, line: DayLine): string[] {
+	const { mode, members } = line.line.job.who;
+	if (members.length === 0) return [];
+	if (mode === 'turns') return [members[line.doneTurns % members.length] as string];
+	return [...members];
+}
+
+function whoText(home: PreparedHome, line: DayLine): string {
+	const names = whoOf(home, line).map((id) => memberName(home, id));
+	if (names.length === 2 && line.line.job.who.mode === 'shared') return `${names[0]} or ${names[1]}`;
+	if (names.length > 2) return 'Anyone';
+	return listNames(names) || 'Anyone';
+}
+
+function glyphOf(line: DayLine): Glyph {
+	if (line.shareDone > 0 && (line.state === 'due' || line.state === 'late' || line.state === 'open')) return 'part';
+	return line.state === 'resting' ? 'coming' : line.state;
+}
+
+/** The second word of a state: how late, what it waits for, what is paused. */
+export function stateText(line: DayLine, today: CivilDay): string {
+	switch (line.state) {
+		case 'late':
+			return lateText(latenessOf(line));
+		case 'waiting':
+			return `waits for ${line.catchUpOn === null ? 'its day' : dayAhead(line.catchUpOn, today)}`;
+		case 'paused': {
+			if (!line.pause) return 'under a cloth';
+			const why = line.pause.note || PAUSE_WORDS[line.pause.reason];
+			return `${why}, to ${dayAhead(line.pause.to, today)}`;
+		}
+		case 'open':
+			return line.dueOn === null ? 'open' : `open, due ${dayAhead(line.dueOn, today)}`;
+		default:
+			return stateWord(line.state);
+	}
+}
+
+export function tagOf(home: PreparedHome, line: DayLine, today: CivilDay): TagView {
+	const { job, room, part } = line.line;
+	const late = line.state === 'late' ? latenessOf(line) : null;
+	const share = line.shareDone;
+	return {
+		line: line.line.id,
+		job: job.id,
+		part,
+		name: job.name,
+		variant: line.variant,
+		room: room.name,
+		zone: zoneMark(home, room.zone),
+		who: whoText(home, line),
+		whoIds: whoOf(home, line),
+		minutes: line.minutes * (1 - share),
+		state: line.state,
+		glyph: glyphOf(line),
+		lateTurns: late?.unit === 'turns' ? late.count : null,
+		words: stateText(line, today),
+		share: share > 0 ? `${Math.round(share * 100)} % done` : null,
+		deep: line.depth === 'deep',
+		inPail: null
+	};
+}

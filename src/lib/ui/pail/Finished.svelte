@@ -1,0 +1,165 @@
+<script lang="ts">
+	/** After the last step, or when the pail was set down: what got done, the minutes, what is left and where it goes. */
+	import type { JobOutcome, SessionClock } from '$core/session/clock';
+	import Glyph from '../glyphs/Glyph.svelte';
+	import GreatPail from './GreatPail.svelte';
+	import Notice from '../Notice.svelte';
+	import Stitches from '../Stitches.svelte';
+	import { minutesText, numberWord, plural } from '../words';
+	import type { RunView } from './view';
+	let {
+		run,
+		clock,
+		outcomes,
+		canUndo,
+		undo,
+		stuck
+	}: {
+		run: RunView;
+		clock: SessionClock;
+		outcomes: readonly JobOutcome[];
+		canUndo: boolean;
+		undo: () => void;
+		stuck: boolean;
+	} = $props();
+	const planned = (line: string) =>
+		run.plan.steps.filter((step) => step.line === line).reduce((sum, step) => sum + step.minutes, 0);
+	const name = (line: string) => run.plan.steps.find((step) => step.line === line)?.jobName ?? line;
+	const done = $derived(outcomes.filter((one) => one.outcome === 'done'));
+	const rest = $derived(outcomes.filter((one) => one.outcome !== 'done'));
+	const worked = $derived(clock.worked / 60_000);
+	const plannedAll = $derived(run.plan.steps.reduce((sum, step) => sum + step.minutes, 0));
+	const longest = $derived(Math.max(1, ...outcomes.map((one) => Math.max(planned(one.line), one.minutes))));
+</script>
+
+<div class="finished">
+	<div class="pail"><GreatPail left={Math.max(1, clock.left)} bellMinutes={clock.bellMinutes} paused /></div>
+	<section>
+		<h1>{rest.length === 0 ? 'The pail is empty.' : 'The pail is set down.'}</h1>
+		<p class="sum">
+			{done.length === 0 ? 'Nothing is finished yet, and that is fine.' : `${numberWord(done.length)} ${plural(done.length, 'job')} done.`}
+			<b>{minutesText(Math.max(0.5, worked))}</b> min worked, {minutesText(plannedAll)} planned.
+		</p>
+		{#if stuck}<Notice tone="wrong"><span>Not on the server yet. It is kept and sent again.</span></Notice>{/if}
+		{#if canUndo}
+			<button class="text-link undo" onclick={undo}><Glyph name="back" size={22} />Undo, not done</button>
+		{/if}
+		<ul>
+			{#each done as one (one.line)}
+				<li>
+					<Glyph name="done" size={28} />
+					<b>{name(one.line)}</b>
+					<Stitches plan={planned(one.line)} work={one.minutes} {longest} />
+					<span class="minutes"><b>{minutesText(one.minutes)}</b> of {minutesText(planned(one.line))} min</span>
+				</li>
+			{/each}
+			{#each rest as one (one.line)}
+				<li>
+					<Glyph name={one.outcome === 'part' ? 'part' : 'due'} size={28} />
+					<span class="words"><b>{name(one.line)}</b><br /><span class="dim">{one.outcome === 'part' ? `${Math.round(one.share * 100)} % done, ` : ''}{run.after[one.line]}</span></span>
+					{#if one.outcome === 'part'}<span class="minutes"><b>{minutesText(one.minutes)}</b> of {minutesText(planned(one.line))} min</span>{/if}
+				</li>
+			{/each}
+		</ul>
+		{#if clock.waits.length > 0}
+			<p class="dim">Still running by itself: {clock.waits.map((wait) => wait.label.toLowerCase()).join(', ')}. It hangs on Today with its hour.</p>
+		{/if}
+		<p class="acts">
+			<a class="sign" href="/">Back to Today</a>
+			<span class="dim">Or sit down for a while. Nothing rings.</span>
+		</p>
+	</section>
+</div>
+
+<style>
+	.finished {
+		flex: 1;
+		display: grid;
+		grid-template-columns: minmax(0, 40fr) minmax(0, 54fr);
+		gap: 48px;
+		align-items: center;
+		padding: 24px 44px 32px 24px;
+	}
+	.pail {
+		max-height: 70svh;
+		opacity: 0.9;
+	}
+	h1 {
+		margin: 0;
+		font-size: clamp(2rem, 4vw, 3rem);
+	}
+	.sum {
+		margin: 12px 0 18px;
+		font-size: 1.1875rem;
+		color: var(--tin-text);
+	}
+	.sum b {
+		color: var(--ink);
+	}
+	.undo {
+		display: inline-flex;
+		align-items: center;
+		gap: 8px;
+		min-height: 44px;
+	}
+	ul {
+		list-style: none;
+		margin: 0;
+		padding: 0;
+		border-top: 1px solid var(--tin-1);
+	}
+	li {
+		display: flex;
+		align-items: center;
+		gap: 14px;
+		min-height: 52px;
+		padding: 6px 0;
+		border-bottom: 1px solid var(--tin-1);
+	}
+	li > :global(.stitches-line) {
+		margin-left: auto;
+	}
+	.minutes {
+		min-width: 108px;
+		text-align: right;
+		color: var(--tin-text);
+	}
+	.words {
+		flex: 1;
+	}
+	.minutes b {
+		color: var(--ink);
+	}
+	.dim {
+		color: var(--tin-text);
+	}
+	.acts {
+		display: flex;
+		flex-wrap: wrap;
+		align-items: center;
+		gap: 12px 24px;
+		margin: 26px 0 0;
+	}
+	@media (max-width: 640px) {
+		.finished {
+			display: flex;
+			flex-direction: column;
+			align-items: stretch;
+			gap: 12px;
+			padding: 16px 15px;
+		}
+		.pail {
+			height: 190px;
+		}
+		.sign {
+			width: 100%;
+			min-height: 84px;
+		}
+		.acts {
+			margin-top: 20px;
+		}
+		li > :global(.stitches-line) {
+			display: none;
+		}
+	}
+</style>

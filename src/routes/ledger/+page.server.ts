@@ -1,0 +1,29 @@
+import { now } from '$server/clock';
+import { tick, undo } from '$server/pages/entryActions';
+import { loading } from '$server/pages/guard';
+import { loadLedger } from '$server/pages/ledger';
+import type { Actions, PageServerLoad } from './$types';
+
+export const load: PageServerLoad = async ({ locals, url, cookies }) => {
+	const ask = (name: string) => url.searchParams.get(name);
+	const view = await loading(() =>
+		loadLedger({
+			household: locals.householdId,
+			job: ask('job'),
+			by: ask('by'),
+			room: ask('room'),
+			to: ask('to'),
+			open: ask('open'),
+			page: ask('page'),
+			entry: ask('entry'),
+			me: cookies.get('me') ?? null,
+			now: now()
+		})
+	);
+	return { view, writing: ask('write') === '1' };
+};
+
+export const actions: Actions = {
+	write: async ({ locals, request }) => tick(locals.householdId, await request.formData()),
+	undo: async ({ locals, request }) => undo(locals.householdId, await request.formData())
+};

@@ -1,0 +1,18 @@
+import { redirect } from '@sveltejs/kit';
+import { loading } from '$server/pages/guard';
+import { event, loadRun } from '$server/pages/pail';
+import type { Actions, PageServerLoad } from './$types';
+
+export const load: PageServerLoad = async ({ locals, params, depends }) => {
+	depends('app:session');
+	return { run: await loading(() => loadRun(locals.householdId, params.id)) };
+};
+
+export const actions: Actions = {
+	event: async ({ locals, params, request }) => {
+		const form = await request.formData();
+		const answer = await event(locals.householdId, params.id, form);
+		if (form.get('back') === '/' && 'at' in answer) redirect(303, '/');
+		return answer;
+	}
+};
