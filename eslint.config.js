@@ -5,7 +5,9 @@ import globals from 'globals';
 import svelteConfig from './svelte.config.js';
 
 /** Imports run one way: routes → ui, server → core. */
-const never = (group, message) => ({ 'no-restricted-imports': ['error', { patterns: [{ group, message }] }] });
+const never = (group, message) => ({
+	'no-restricted-imports': ['error', { patterns: [{ group, message }] }]
+});
 
 export default ts.config(
 	js.configs.recommended,
@@ -20,16 +22,45 @@ export default ts.config(
 	},
 	{
 		files: ['**/*.svelte', '**/*.svelte.ts'],
-		languageOptions: { parserOptions: { projectService: true, extraFileExtensions: ['.svelte'], parser: ts.parser, svelteConfig } },
-		rules: { 'svelte/no-navigation-without-resolve': 'off' }
+		languageOptions: {
+			parserOptions: {
+				projectService: true,
+				extraFileExtensions: ['.svelte'],
+				parser: ts.parser,
+				svelteConfig
+			}
+		},
+		// A space at the end of a line is kept only in mustaches.
+		rules: { 'svelte/no-navigation-without-resolve': 'off', 'svelte/no-useless-mustaches': 'off' }
 	},
 	{
 		files: ['src/lib/core/**'],
-		...{ rules: never(['$ui*', '$server*', '$lib*', '$app*', '*/ui/*', '*/server/*', 'svelte*', '@sveltejs/*', 'mysql2*', 'node:*'], 'The core is pure: it imports nothing of the interface, the framework or the database.') }
+		...{
+			rules: never(
+				[
+					'$ui*',
+					'$server*',
+					'$lib*',
+					'$app*',
+					'*/ui/*',
+					'*/server/*',
+					'svelte*',
+					'@sveltejs/*',
+					'mysql2*',
+					'node:*'
+				],
+				'The core is pure: it imports nothing of the interface, the framework or the database.'
+			)
+		}
 	},
 	{
 		files: ['src/lib/ui/**'],
-		...{ rules: never(['$server*', '*/server/*', '$lib/server*', 'mysql2*', 'node:*'], 'The interface never reaches into the server.') }
+		...{
+			rules: never(
+				['$server*', '*/server/*', '$lib/server*', 'mysql2*', 'node:*'],
+				'The interface never reaches into the server.'
+			)
+		}
 	},
 	{ ignores: ['build/', '.svelte-kit/', 'node_modules/', '.pail/', 'docs/schema/'] }
 );

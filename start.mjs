@@ -34,7 +34,9 @@ for (const signal of ['SIGINT', 'SIGTERM', 'SIGHUP']) process.on(signal, () => s
 /** Sets the old data aside, dated, and says where. */
 function setAside() {
 	if (process.env.DATABASE_URL) {
-		throw new Missing('--fresh sets aside the data of the app\'s own database. DATABASE_URL names another server: make an empty database there instead.');
+		throw new Missing(
+			"--fresh sets aside the data of the app's own database. DATABASE_URL names another server: make an empty database there instead."
+		);
 	}
 	if (!existsSync('.pail/db')) return;
 	const stamp = new Date().toISOString().slice(0, 19).replace(/:/g, '-');
@@ -60,7 +62,10 @@ try {
 	if (code !== 0) throw new Missing('The database could not be made ready; see above.');
 	const host = process.env.HOST ?? '127.0.0.1';
 	// In a group of its own, so that Ctrl-C is handled here and everything stops in order.
-	server = fork('server.mjs', [], { detached: true, env: { ...process.env, PORT: process.env.PORT ?? '3000' } });
+	server = fork('server.mjs', [], {
+		detached: true,
+		env: { ...process.env, PORT: process.env.PORT ?? '3000' }
+	});
 	server.once('message', ({ listening }) => {
 		const shown = host === '0.0.0.0' || host === '::' ? 'localhost' : host.includes(':') ? `[${host}]` : host;
 		tell(`\nPail Round is open at http://${shown}:${listening.port}\nStop it with Ctrl-C.`);

@@ -9,12 +9,24 @@ import {
 	type Weekday
 } from '../src/lib/core/calendar/civil';
 import { mergeSpans } from '../src/lib/core/calendar/pauses';
-import { cardOn, missedZones, zoneDaysBetween, zoneOn, type Rotation } from '../src/lib/core/calendar/rotation';
+import {
+	cardOn,
+	missedZones,
+	zoneDaysBetween,
+	zoneOn,
+	type Rotation
+} from '../src/lib/core/calendar/rotation';
 import { rowOfMonth, weekOfMonth } from '../src/lib/core/calendar/weeks';
 import type { Cadence, MissRule } from '../src/lib/core/routine/cadence';
 import { BEGINNING, EMPTY_CHECKPOINT, type LineEntry, type LineRule } from '../src/lib/core/routine/line';
 import { lineState } from '../src/lib/core/routine/lineState';
-import { FIRST_PASS, settleItem, startVisit, visitOrder, type ZoneItem } from '../src/lib/core/routine/zoneList';
+import {
+	FIRST_PASS,
+	settleItem,
+	startVisit,
+	visitOrder,
+	type ZoneItem
+} from '../src/lib/core/routine/zoneList';
 
 /* eslint-disable @typescript-eslint/no-explicit-any -- case files are foreign data, checked by comparing */
 

@@ -43,7 +43,9 @@ for (const file of files) {
 	if (outcome.ok) passed++;
 	else {
 		failed++;
-		console.log(`${file}: expected ${JSON.stringify(outcome.expected)}, came ${JSON.stringify(outcome.came)}`);
+		console.log(
+			`${file}: expected ${JSON.stringify(outcome.expected)}, came ${JSON.stringify(outcome.came)}`
+		);
 	}
 }
 for (const [kind, count] of unsupported) console.log(`kind not supported yet: ${kind} (${count} cases)`);

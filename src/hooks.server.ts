@@ -6,7 +6,8 @@ import { firstHousehold } from '$server/store/homeStore';
 let household: string | null = null;
 
 /** Pages that are served without the record book: what the app itself is made of. */
-const needsHome = (path: string) => !path.startsWith('/_app/') && path !== '/favicon.svg' && path !== '/alive';
+const needsHome = (path: string) =>
+	!path.startsWith('/_app/') && path !== '/favicon.svg' && path !== '/alive';
 
 export const handle: Handle = async ({ event, resolve }) => {
 	if (needsHome(event.url.pathname)) {
@@ -18,7 +19,10 @@ export const handle: Handle = async ({ event, resolve }) => {
 			throw cause;
 		}
 		if (household === null) {
-			error(503, { message: 'There is no home here yet.', remedy: 'Start the app with npm start, which loads the demo home.' });
+			error(503, {
+				message: 'There is no home here yet.',
+				remedy: 'Start the app with npm start, which loads the demo home.'
+			});
 		}
 		event.locals.householdId = household;
 	}
@@ -26,7 +30,8 @@ export const handle: Handle = async ({ event, resolve }) => {
 	const attribute = light === 'day' || light === 'evening' ? `data-light="${light}"` : '';
 	const response = await resolve(event, {
 		transformPageChunk: ({ html }) => html.replace('%pail.light%', attribute),
-		preload: ({ type, path }) => type === 'js' || type === 'css' || (type === 'font' && /latin-(400|wght)/.test(path))
+		preload: ({ type, path }) =>
+			type === 'js' || type === 'css' || (type === 'font' && /latin-(400|wght)/.test(path))
 	});
 	response.headers.set('X-Content-Type-Options', 'nosniff');
 	response.headers.set('Referrer-Policy', 'same-origin');
@@ -45,5 +50,8 @@ export const handleError: HandleServerError = ({ error: cause, event, status }) 
 	}
 	if (status === 404) return { message: 'There is nothing on this hook.', remedy: 'Go back to Today.' };
 	log.error({ path: event.url.pathname, err: cause }, 'unexpected');
-	return { message: 'Something went wrong here.', remedy: 'Nothing was half-written. Try again; if it stays, restart the app.' };
+	return {
+		message: 'Something went wrong here.',
+		remedy: 'Nothing was half-written. Try again; if it stays, restart the app.'
+	};
 };

@@ -42,7 +42,13 @@ async function install(dir, dataDir) {
 	rmSync(fresh, { recursive: true, force: true });
 	const { code, output } = await run(
 		'mariadb-install-db',
-		['--no-defaults', `--datadir=${fresh}`, '--auth-root-authentication-method=normal', '--skip-test-db', ...userFlag()],
+		[
+			'--no-defaults',
+			`--datadir=${fresh}`,
+			'--auth-root-authentication-method=normal',
+			'--skip-test-db',
+			...userFlag()
+		],
 		{ capture: true }
 	);
 	if (code !== 0) throw new Missing(`The database could not be set up.\n${output.trim()}`);
@@ -65,15 +71,17 @@ export async function startDatabase(dir, database = 'pail_round') {
 	}
 	const state = existsSync(stateFile) ? JSON.parse(readFileSync(stateFile, 'utf8')) : {};
 	// A socket's path has to be short, so it does not live below the project.
-	const socketDir = join(tmpdir(), `pail-round-${createHash('sha256').update(dir).digest('hex').slice(0, 12)}`);
+	const socketDir = join(
+		tmpdir(),
+		`pail-round-${createHash('sha256').update(dir).digest('hex').slice(0, 12)}`
+	);
 	mkdirSync(socketDir, { recursive: true, mode: 0o700 });
 	const socket = join(socketDir, 'db.sock');
 	let pid = state.pid;
 	let port = state.port;
-	let child = null;
 	if (!(pid && alive(pid))) {
 		port = await freePort();
-		child = spawn(
+		const child = spawn(
 			mariadbd,
 			[
 				'--no-defaults',
@@ -102,7 +110,9 @@ export async function startDatabase(dir, database = 'pail_round') {
 	if (!state.password) await secure(createConnection, socket, password);
 	writeFileSync(stateFile, JSON.stringify({ pid, port, password }), { mode: 0o600 });
 	const admin = await createConnection({ socketPath: socket, user: 'root', password });
-	await admin.query(`CREATE DATABASE IF NOT EXISTS ${database} CHARACTER SET utf8mb4 COLLATE utf8mb4_unicode_ci`);
+	await admin.query(
+		`CREATE DATABASE IF NOT EXISTS ${database} CHARACTER SET utf8mb4 COLLATE utf8mb4_unicode_ci`
+	);
 	await admin.end();
 	const stop = async () => {
 		if (!alive(pid)) return;

@@ -7,7 +7,9 @@ import { Missing, tell } from './tell.mjs';
 export function needNode() {
 	const [major, minor] = process.versions.node.split('.').map(Number);
 	if (major < 20 || (major === 20 && minor < 19)) {
-		throw new Missing(`Node.js 20.19 or newer is needed; this is ${process.versions.node}. Install a newer Node.js and start again.`);
+		throw new Missing(
+			`Node.js 20.19 or newer is needed; this is ${process.versions.node}. Install a newer Node.js and start again.`
+		);
 	}
 }
 
@@ -18,9 +20,15 @@ export async function needModules() {
 	if (existsSync(mark) && readFileSync(mark, 'utf8') === lock) return;
 	tell('Installing node modules …');
 	// Not `npm ci`: it refuses a lock file that lacks packages of other platforms which a registry may not carry.
-	const { code, output } = await run('npm', ['install', '--no-save', '--no-audit', '--no-fund', '--loglevel=error'], { capture: true });
+	const { code, output } = await run(
+		'npm',
+		['install', '--no-save', '--no-audit', '--no-fund', '--loglevel=error'],
+		{ capture: true }
+	);
 	if (code !== 0) {
-		throw new Missing(`The node modules could not be installed. Is the npm registry reachable?\n${output.trim()}`);
+		throw new Missing(
+			`The node modules could not be installed. Is the npm registry reachable?\n${output.trim()}`
+		);
 	}
 	mkdirSync('node_modules', { recursive: true });
 	writeFileSync(mark, lock);
@@ -32,18 +40,27 @@ export async function needProgram(program, packageName, purpose) {
 	if (found) return found;
 	const byHand = `Install it with: apt-get install ${packageName}`;
 	if (!which('apt-get')) {
-		throw new Missing(`${program} is missing (${purpose}), and this machine has no apt-get to install it with. Install ${packageName} in this system's own way and start again.`);
+		throw new Missing(
+			`${program} is missing (${purpose}), and this machine has no apt-get to install it with. Install ${packageName} in this system's own way and start again.`
+		);
 	}
 	if (process.getuid?.() !== 0) {
-		throw new Missing(`${program} is missing (${purpose}), and only root may install it. ${byHand} (as root), and start again.`);
+		throw new Missing(
+			`${program} is missing (${purpose}), and only root may install it. ${byHand} (as root), and start again.`
+		);
 	}
 	tell(`Installing ${packageName} from Debian's packages (${purpose}) …`);
 	const env = { ...process.env, DEBIAN_FRONTEND: 'noninteractive' };
 	const update = await run('apt-get', ['update', '-q'], { capture: true, env });
-	const install = await run('apt-get', ['install', '-y', '-q', '--no-install-recommends', packageName], { capture: true, env });
+	const install = await run('apt-get', ['install', '-y', '-q', '--no-install-recommends', packageName], {
+		capture: true,
+		env
+	});
 	const path = which(program);
 	if (install.code !== 0 || !path) {
-		throw new Missing(`${packageName} could not be installed. ${byHand}, and start again.\n${(update.output + install.output).trim().split('\n').slice(-12).join('\n')}`);
+		throw new Missing(
+			`${packageName} could not be installed. ${byHand}, and start again.\n${(update.output + install.output).trim().split('\n').slice(-12).join('\n')}`
+		);
 	}
 	return path;
 }

@@ -6,7 +6,10 @@ import { delimiter, join } from 'node:path';
 /** Runs a program to its end. Resolves to its exit code; with `capture` to its output too. */
 export function run(command, args, { capture = false, ...options } = {}) {
 	return new Promise((resolve, reject) => {
-		const child = spawn(command, args, { stdio: capture ? ['ignore', 'pipe', 'pipe'] : 'inherit', ...options });
+		const child = spawn(command, args, {
+			stdio: capture ? ['ignore', 'pipe', 'pipe'] : 'inherit',
+			...options
+		});
 		let output = '';
 		child.stdout?.on('data', (data) => (output += data));
 		child.stderr?.on('data', (data) => (output += data));

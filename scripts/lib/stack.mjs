@@ -14,7 +14,13 @@ export async function serve({ url, port, clockFile, quiet = true, entry = 'serve
 	const server = fork(entry, [], {
 		detached: true,
 		stdio: quiet ? ['ignore', 'ignore', 'ignore', 'ipc'] : ['ignore', 'inherit', 'inherit', 'ipc'],
-		env: { ...process.env, DATABASE_URL: url, PORT: String(port), HOST: '127.0.0.1', ...(clockFile ? { PAIL_CLOCK: clockFile } : {}) }
+		env: {
+			...process.env,
+			DATABASE_URL: url,
+			PORT: String(port),
+			HOST: '127.0.0.1',
+			...(clockFile ? { PAIL_CLOCK: clockFile } : {})
+		}
 	});
 	await new Promise((done, reject) => {
 		server.once('message', done);

@@ -7,14 +7,24 @@
 
 <section class="wrong">
 	<div class="rope" aria-hidden="true">
-		<svg viewBox="0 0 640 60" width="100%" height="60" preserveAspectRatio="none"><path d="M0 8Q320 64 640 8" fill="none" stroke="var(--ink)" stroke-width="2" vector-effect="non-scaling-stroke" /></svg>
+		<svg viewBox="0 0 640 60" width="100%" height="60" preserveAspectRatio="none"
+			><path
+				d="M0 8Q320 64 640 8"
+				fill="none"
+				stroke="var(--ink)"
+				stroke-width="2"
+				vector-effect="non-scaling-stroke"
+			/></svg
+		>
 		<span><BitePail minutes={String(page.status)} size={120} /></span>
 	</div>
 	<h1>{page.error?.message ?? 'Something went wrong here.'}</h1>
 	<p>{page.error?.remedy ?? 'Go back to Today and try again.'}</p>
 	<p class="acts">
 		<a class="sign small" href="/">Back to Today</a>
-		{#if page.status >= 500}<a class="plain" href={page.url.pathname + page.url.search} data-sveltekit-reload>Try again</a>{/if}
+		{#if page.status >= 500}<a class="plain" href={page.url.pathname + page.url.search} data-sveltekit-reload
+				>Try again</a
+			>{/if}
 	</p>
 </section>
 

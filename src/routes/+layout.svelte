@@ -7,4 +7,5 @@
 	const bare = $derived(/^\/pail\/[^/]+$/.test(page.url.pathname) && !page.error);
 </script>
 
-<Tray path={page.url.pathname} household={data.household} light={data.light} {bare}>{@render children()}</Tray>
+<Tray path={page.url.pathname} household={data.household} light={data.light} {bare}>{@render children()}</Tray
+>

@@ -20,7 +20,10 @@ export const load: PageServerLoad = async ({ locals, url, cookies, depends }) =>
 		return { view };
 	} catch (cause) {
 		if (!(cause instanceof NoSuchDay)) throw cause;
-		error(404, { message: 'There is no such day to show.', remedy: 'Write it as YYYY-MM-DD, at most a year and a half ahead.' });
+		error(404, {
+			message: 'There is no such day to show.',
+			remedy: 'Write it as YYYY-MM-DD, at most a year and a half ahead.'
+		});
 	}
 };
 

@@ -79,8 +79,7 @@
 			return;
 		}
 		if (kind === 'enough') return send('enough', {});
-		const line =
-			document.activeElement?.closest<HTMLElement>('[data-line]')?.dataset.line ?? view.next?.line;
+		const line = document.activeElement?.closest<HTMLElement>('[data-line]')?.dataset.line ?? view.next?.line;
 		if (!line) return;
 		if (kind === 'open') return goto(hrefOf(line), { noScroll: true, replaceState: true });
 		await send('tick', { line, outcome: kind, by: view.me });
@@ -123,52 +122,59 @@
 
 <svelte:head><title>{isToday ? 'Today' : view.title} · Pail Round</title></svelte:head>
 
-<form
-	id="key-form"
-	method="post"
-	hidden
-	use:enhance={once}
->
+<form id="key-form" method="post" hidden use:enhance={once}>
 	<input type="hidden" name="date" value={view.date} />
 	{#each ['line', 'outcome', 'of', 'by'] as name (name)}<input type="hidden" {name} value="" />{/each}
 </form>
 
 <div class="today">
-	<header class="day">
-		<div class="title">
-			<h1><span class="long">{view.title}</span><span class="short">{view.shortTitle}</span></h1>
-			<nav class="days" aria-label="Days">
-				<a href={dayHref(view.before)} aria-label="The day before" data-sveltekit-noscroll>‹</a>
-				{#if !isToday}<a class="text-link" href="/">Today</a>{/if}
-				<a href={dayHref(view.after)} aria-label="The day after" data-sveltekit-noscroll>›</a>
-			</nav>
-			{#if view.zone}
-				<span class="phone-zone">{view.zone.mark.name} <span class="plate">{view.zone.mark.number}</span></span>
-			{/if}
-		</div>
-		<div class="summary">
-			<p><span class="long">{view.summary}{view.kind ? ` ${view.kind}.` : ''}</span><span class="short">{view.summaryShort}</span></p>
-			{#if isToday}
-				{#if view.enough}
-					<form method="post" action="/?/undo&on={view.date}" use:enhance={once}>
-						<input type="hidden" name="of" value={view.enough} />
-						<input type="hidden" name="date" value={view.date} />
-						<input type="hidden" name="seed" value={view.formId} />
-						<button class="text-link">Hang {view.off.length > 0 ? `the other ${view.off.length}` : 'the rest'} again</button>
-					</form>
-				{:else if view.minutesLeft > 0}
-					<form method="post" action="/?/enough&on={view.date}" use:enhance={once}>
-						<input type="hidden" name="date" value={view.date} />
-						<input type="hidden" name="seed" value={view.formId} />
-						<button class="text-link">Enough for today</button>
-					</form>
+	<div class="head">
+		<header class="day">
+			<div class="title">
+				<h1><span class="long">{view.title}</span><span class="short">{view.shortTitle}</span></h1>
+				<nav class="days" aria-label="Days">
+					<a href={dayHref(view.before)} aria-label="The day before" data-sveltekit-noscroll>‹</a>
+					{#if !isToday}<a class="text-link" href="/">Today</a>{/if}
+					<a href={dayHref(view.after)} aria-label="The day after" data-sveltekit-noscroll>›</a>
+				</nav>
+				{#if view.zone}
+					<span class="phone-zone"
+						>{view.zone.mark.name} <span class="plate">{view.zone.mark.number}</span></span
+					>
 				{/if}
-				<button class="text-link keys" onclick={() => (keysShown = !keysShown)} aria-expanded={keysShown}>Keys</button>
-			{/if}
-		</div>
-		{#if keysShown}<KeyList />{/if}
-	</header>
-	{#if isToday}<div class="ask-place"><Ask me={view.me} /></div>{/if}
+			</div>
+			<div class="summary">
+				<p>
+					<span class="long">{view.summary}{view.kind ? ` ${view.kind}.` : ''}</span><span class="short"
+						>{view.summaryShort}</span
+					>
+				</p>
+				{#if isToday}
+					{#if view.enough}
+						<form method="post" action="/?/undo&on={view.date}" use:enhance={once}>
+							<input type="hidden" name="of" value={view.enough} />
+							<input type="hidden" name="date" value={view.date} />
+							<input type="hidden" name="seed" value={view.formId} />
+							<button class="text-link"
+								>Hang {view.off.length > 0 ? `the other ${view.off.length}` : 'the rest'} again</button
+							>
+						</form>
+					{:else if view.minutesLeft > 0}
+						<form method="post" action="/?/enough&on={view.date}" use:enhance={once}>
+							<input type="hidden" name="date" value={view.date} />
+							<input type="hidden" name="seed" value={view.formId} />
+							<button class="text-link">Enough for today</button>
+						</form>
+					{/if}
+					<button class="text-link keys" onclick={() => (keysShown = !keysShown)} aria-expanded={keysShown}
+						>Keys</button
+					>
+				{/if}
+			</div>
+			{#if keysShown}<KeyList />{/if}
+		</header>
+		{#if isToday}<div class="ask-place"><Ask me={view.me} /></div>{/if}
+	</div>
 
 	{#if form && 'message' in form && form.message}
 		<div class="notices">
@@ -189,76 +195,119 @@
 			{/if}
 		</div>
 	{/if}
-	{#if lost}<div class="notices"><Notice tone="wrong"><span>This page could not be renewed. What you see may be a little old; touches are sent when the connection is back.</span></Notice></div>{/if}
+	{#if lost}<div class="notices">
+			<Notice tone="wrong"
+				><span
+					>This page could not be renewed. What you see may be a little old; touches are sent when the
+					connection is back.</span
+				></Notice
+			>
+		</div>{/if}
 
-	<section class="line" class:other={!isToday} aria-label="The Line">
-		{#if isToday}
-			<div class="left">
-				<span class="stretch" aria-hidden="true"><Rope sag={6} /></span>
-				<Dried {view} {hrefOf} />
-			</div>
-			<div class="prop" aria-hidden="true">
-				<svg viewBox="0 0 26 440" width="26" height="100%" preserveAspectRatio="xMidYMin slice">
-					<path d="M2 2Q3 14 13 18Q23 14 24 2" fill="none" stroke="var(--wood-deep)" stroke-width="6.5" stroke-linecap="round" />
-					<path d="M2 2Q3 14 13 18Q23 14 24 2" fill="none" stroke="var(--wood)" stroke-width="4.5" stroke-linecap="round" />
-					<rect x="10.500" y="16" width="5" height="2000" fill="var(--wood)" stroke="var(--wood-deep)" />
-				</svg>
-				<span class="hour">{view.now.time}</span>
-			</div>
-		{/if}
-		<div class="parts" bind:clientWidth={width} style:--tuck="{layout.tuck}px">
-			{#each parts as part, i (part.key)}
-				<section class="part" class:grows={part.withNext} aria-labelledby="part-{part.key}">
-					<header>
-						<h2 id="part-{part.key}">{part.name}</h2>
-						{#if i === 0 || part.tags.length > 4 || part.tags.length <= (whole[i] ?? 0)}<span class="dim">{part.span}</span>{/if}
-						{#if part.tags.length > (whole[i] ?? 0) || spread === i}
-							<button class="text-link" aria-expanded={spread === i} onclick={() => (spread = spread === i ? null : i)}>
-								{spread === i ? 'push together' : `${part.tags.length + (part.withNext ? 1 : 0)} jobs, ${duration(part.minutes).replace(/ minutes?$/, i === 0 ? ' min' : '')}`}
-							</button>
-						{/if}
-					</header>
-					<div class="hang">
-						<Rope />
-						{#if part.withNext && view.next}
-							<NextTowel tag={view.next} date={view.date} me={view.me} members={view.members} openHref={hrefOf(view.next.line)} formId={view.formId} {narrow} />
-							<!-- On the phone the pails and the strings hang right under the next act. -->
-							<div class="phone-only"><Ask me={view.me} /></div>
-							{#if view.strings.length > 0}<div class="phone-only"><Strings strings={view.strings} now={view.now.at} /></div>{/if}
-						{/if}
-						<ul class="tags">
-							{#each part.tags as tag, k (tag.line)}
-								<Tag
-									{tag}
+	{#if view.relation !== 'past'}
+		<section class="line" class:other={!isToday} aria-label="The Line">
+			{#if isToday}
+				<div class="left">
+					<span class="stretch" aria-hidden="true"><Rope sag={6} /></span>
+					<Dried {view} {hrefOf} />
+				</div>
+				<div class="prop" aria-hidden="true">
+					<svg viewBox="0 0 26 440" width="26" height="100%" preserveAspectRatio="xMidYMin slice">
+						<path
+							d="M2 2Q3 14 13 18Q23 14 24 2"
+							fill="none"
+							stroke="var(--wood-deep)"
+							stroke-width="6.5"
+							stroke-linecap="round"
+						/>
+						<path
+							d="M2 2Q3 14 13 18Q23 14 24 2"
+							fill="none"
+							stroke="var(--wood)"
+							stroke-width="4.5"
+							stroke-linecap="round"
+						/>
+						<rect x="10.500" y="16" width="5" height="2000" fill="var(--wood)" stroke="var(--wood-deep)" />
+					</svg>
+					<span class="hour">{view.now.time}</span>
+				</div>
+			{/if}
+			<div class="parts" bind:clientWidth={width} style:--tuck="{layout.tuck}px">
+				{#each parts as part, i (part.key)}
+					<section class="part" class:grows={part.withNext} aria-labelledby="part-{part.key}">
+						<header>
+							<h2 id="part-{part.key}">{part.name}</h2>
+							{#if i === 0 || part.tags.length > 4 || part.tags.length <= (whole[i] ?? 0)}<span class="dim"
+									>{part.span}</span
+								>{/if}
+							{#if part.tags.length > (whole[i] ?? 0) || spread === i}
+								<button
+									class="text-link"
+									aria-expanded={spread === i}
+									onclick={() => (spread = spread === i ? null : i)}
+								>
+									{spread === i
+										? 'push together'
+										: `${part.tags.length + (part.withNext ? 1 : 0)} jobs, ${duration(part.minutes).replace(/ minutes?$/, i === 0 ? ' min' : '')}`}
+								</button>
+							{/if}
+						</header>
+						<div class="hang">
+							<Rope />
+							{#if part.withNext && view.next}
+								<NextTowel
+									tag={view.next}
 									date={view.date}
 									me={view.me}
-									canTick={isToday}
-									openHref={hrefOf(tag.line)}
-									drop={dropAt(k + (part.withNext ? 3 : 0), part.tags.length + (part.withNext ? 3 : 0))}
-									tucked={k >= (whole[i] ?? 0)}
+									members={view.members}
+									openHref={hrefOf(view.next.line)}
+									formId={view.formId}
+									{narrow}
 								/>
-							{/each}
-							{#if part.withSitting && view.sitting && view.zone}
-								<li class="tag-sitting" class:narrow style:--drop="{dropAt(4, 5)}px">
-									<span class="sit-pegs" aria-hidden="true"><Peg /><Peg /></span>
-									<span class="cloth"><Weave weave={view.zone.mark.weave} /></span>
-									<a href="/pail?minutes={Math.round(view.sitting.minutes)}&for={view.me}&zone=1">
-										<span class="plate">{view.zone.mark.number}</span>
-										<span class="words"><b>{view.zone.mark.name}</b><span>{minutesText(view.sitting.minutes)} min<span class="extra">, {view.sitting.tags.length} {plural(view.sitting.tags.length, 'job')}</span></span></span>
-									</a>
-								</li>
+								<!-- On the phone the pails and the strings hang right under the next act. -->
+								<div class="phone-only"><Ask me={view.me} /></div>
+								{#if view.strings.length > 0}<div class="phone-only">
+										<Strings strings={view.strings} now={view.now.at} />
+									</div>{/if}
 							{/if}
-						</ul>
-						{#if part.tags.length === 0 && !part.withNext && !(part.withSitting && view.sitting)}
-							<p class="bare">Bare line.</p>
-						{/if}
-					</div>
-				</section>
-			{/each}
-		</div>
-	</section>
-
-	{#if view.relation === 'past'}
+							<ul class="tags">
+								{#each part.tags as tag, k (tag.line)}
+									<Tag
+										{tag}
+										date={view.date}
+										me={view.me}
+										canTick={isToday}
+										openHref={hrefOf(tag.line)}
+										drop={dropAt(k + (part.withNext ? 3 : 0), part.tags.length + (part.withNext ? 3 : 0))}
+										tucked={k >= (whole[i] ?? 0)}
+									/>
+								{/each}
+								{#if part.withSitting && view.sitting && view.zone}
+									<li class="tag-sitting" class:narrow style:--drop="{dropAt(4, 5)}px">
+										<span class="sit-pegs" aria-hidden="true"><Peg /><Peg /></span>
+										<span class="cloth"><Weave weave={view.zone.mark.weave} /></span>
+										<a href="/pail?minutes={Math.round(view.sitting.minutes)}&for={view.me}&zone=1">
+											<span class="plate">{view.zone.mark.number}</span>
+											<span class="words"
+												><b>{view.zone.mark.name}</b><span
+													>{minutesText(view.sitting.minutes)} min<span class="extra"
+														>, {view.sitting.tags.length} {plural(view.sitting.tags.length, 'job')}</span
+													></span
+												></span
+											>
+										</a>
+									</li>
+								{/if}
+							</ul>
+							{#if part.tags.length === 0 && !part.withNext && !(part.withSitting && view.sitting)}
+								<p class="bare">Bare line.</p>
+							{/if}
+						</div>
+					</section>
+				{/each}
+			</div>
+		</section>
+	{:else}
 		<section class="past">
 			<div>
 				<h2>What happened</h2>
@@ -266,9 +315,18 @@
 				<ul>
 					{#each view.done as done (done.entry)}
 						<li>
-							<Glyph name={done.outcome === 'letgo' ? 'letgo' : done.outcome === 'part' ? 'part' : 'done'} size={24} />
-							<a href={hrefOf(done.line)} data-sveltekit-noscroll data-sveltekit-replacestate><b>{done.name}</b></a>
-							<span>{done.by}{done.outcome === 'done' ? '' : `${done.by ? ', ' : ''}${OUTCOME_WORDS[done.outcome]}`}</span>
+							<Glyph
+								name={done.outcome === 'letgo' ? 'letgo' : done.outcome === 'part' ? 'part' : 'done'}
+								size={24}
+							/>
+							<a href={hrefOf(done.line)} data-sveltekit-noscroll data-sveltekit-replacestate
+								><b>{done.name}</b></a
+							>
+							<span
+								>{done.by}{done.outcome === 'done'
+									? ''
+									: `${done.by ? ', ' : ''}${OUTCOME_WORDS[done.outcome]}`}</span
+							>
 							<span class="dim">{done.minutes === null ? '' : `${minutesText(done.minutes)} min`}</span>
 						</li>
 					{/each}
@@ -282,7 +340,9 @@
 						{#each view.wentBy as tag (tag.line)}
 							<li>
 								<Glyph name="coming" size={24} />
-								<a href={hrefOf(tag.line)} data-sveltekit-noscroll data-sveltekit-replacestate><b>{tag.name}</b></a>
+								<a href={hrefOf(tag.line)} data-sveltekit-noscroll data-sveltekit-replacestate
+									><b>{tag.name}</b></a
+								>
 								<span>{tag.who}</span>
 								<span class="dim">{minutesText(tag.minutes)} min</span>
 							</li>
@@ -293,44 +353,61 @@
 		</section>
 	{/if}
 
-	{#if isToday && view.strings.length > 0}<div class="desk-only"><Strings strings={view.strings} now={view.now.at} /></div>{/if}
+	{#if isToday && view.strings.length > 0}<div class="desk-only">
+			<Strings strings={view.strings} now={view.now.at} />
+		</div>{/if}
 
-	<a class="held-line linen" href="#held">
+	<a class="held-line linen" href="#held" hidden={view.held.length === 0}>
 		{#if view.held.length > 0}
-			<Glyph name={view.held[0]?.tag.state === 'late' ? 'late' : (view.held[0]?.tag.glyph ?? 'waiting')} turns={view.held[0]?.tag.lateTurns ?? null} size={28} />
-			<b>{view.held.length} held over</b><span class="dim">{view.heldWords.replace(/\.$/, '').toLowerCase()}</span>
+			<Glyph
+				name={view.held[0]?.tag.state === 'late' ? 'late' : (view.held[0]?.tag.glyph ?? 'waiting')}
+				turns={view.held[0]?.tag.lateTurns ?? null}
+				size={28}
+			/>
+			<b>{view.held.length} held over</b><span class="dim"
+				>{view.heldWords.replace(/\.$/, '').toLowerCase()}</span
+			>
 		{/if}
 	</a>
 	<Runner {view} {hrefOf} />
 </div>
 
 {#if view.sheet}
-	<Drawer title={view.sheet.tag.name} under="{view.sheet.tag.room}, {view.sheet.tag.who}" onclose={closeSheet} {closeHref}>
+	<Drawer
+		title={view.sheet.tag.name}
+		under="{view.sheet.tag.room}, {view.sheet.tag.who}"
+		onclose={closeSheet}
+		{closeHref}
+	>
 		{#if form && 'message' in form && !('undo' in form)}
 			<Notice tone="wrong"><span>{form.message}</span></Notice>
 		{/if}
-		<Sheet sheet={view.sheet} {view} done={closeSheet} values={form && 'values' in form ? (form.values ?? {}) : {}} />
+		<Sheet
+			sheet={view.sheet}
+			{view}
+			done={closeSheet}
+			values={form && 'values' in form ? (form.values ?? {}) : {}}
+		/>
 	</Drawer>
 {/if}
 
 <style>
 	.today {
-		display: grid;
-		grid-template-columns: 1fr auto;
-		grid-template-rows: auto auto auto 1fr;
-		flex: 1;
 		--edge: calc(var(--page-edge) - var(--rim));
+		flex: 1;
+		display: flex;
+		flex-direction: column;
 	}
-	.today > :global(*) {
-		grid-column: 1 / -1;
+	.head {
+		display: flex;
+		justify-content: space-between;
+		align-items: flex-end;
 	}
 	.day {
-		grid-column: 1 / 2 !important;
+		flex: 1;
 		padding: 14px 0 0 var(--edge);
 	}
 	.ask-place {
-		grid-row: 1;
-		grid-column: 2 / 3 !important;
 		padding: 6px var(--edge) 0 0;
 	}
 	.title {
@@ -394,6 +471,12 @@
 	.line.other {
 		grid-template-columns: 1fr;
 	}
+	.line.other .parts {
+		margin-left: -11px;
+	}
+	.line.other .hang {
+		min-height: 400px;
+	}
 	.left {
 		position: relative;
 		padding-top: 30px;
@@ -425,7 +508,9 @@
 		border-radius: var(--r-sign);
 		background: var(--cobalt);
 		color: var(--on-cobalt);
-		box-shadow: inset 0 0 0 1.5px var(--cobalt), inset 0 0 0 3px var(--on-cobalt);
+		box-shadow:
+			inset 0 0 0 1.5px var(--cobalt),
+			inset 0 0 0 3px var(--on-cobalt);
 		font-weight: var(--w-figure);
 		white-space: nowrap;
 	}
@@ -583,9 +668,9 @@
 	}
 
 	@media (max-width: 900px) {
-		.today {
-			display: flex;
+		.head {
 			flex-direction: column;
+			align-items: stretch;
 		}
 		.ask-place {
 			padding: 12px var(--edge) 0;
@@ -720,6 +805,18 @@
 			right: auto;
 			width: 36px;
 		}
+		.tag-sitting.narrow .words b,
+		.tag-sitting.narrow .extra {
+			position: static;
+			clip-path: none;
+			width: auto;
+			height: auto;
+		}
+		.tag-sitting.narrow a {
+			justify-content: flex-start;
+			padding: 8px 12px;
+			text-align: left;
+		}
 		.tag-sitting a {
 			position: static;
 			display: flex;
@@ -738,7 +835,7 @@
 		.summary .keys {
 			display: none;
 		}
-		.held-line:not(:empty) {
+		.held-line:not([hidden]) {
 			position: sticky;
 			bottom: calc(62px + env(safe-area-inset-bottom));
 			z-index: 30;

@@ -2,7 +2,13 @@
 	/** A sheet over the page (Bits UI dialog): focus stays in it, Escape closes it. Without scripts it stands in the page. */
 	import { Dialog } from 'bits-ui';
 	import { onMount, type Snippet } from 'svelte';
-	let { title, under = '', onclose, closeHref, children }: {
+	let {
+		title,
+		under = '',
+		onclose,
+		closeHref,
+		children
+	}: {
 		title: string;
 		under?: string;
 		onclose: () => void;
@@ -61,11 +67,15 @@
 		border-radius: 18px;
 		background: var(--enamel);
 		color: var(--ink);
-		box-shadow: inset 0 0 0 5px var(--tray-rim), 0 24px 60px -20px var(--cobalt-deep);
+		box-shadow:
+			inset 0 0 0 5px var(--tray-rim),
+			0 24px 60px -20px var(--cobalt-deep);
 		outline: none;
 	}
 	:global(.drawer:focus-visible) {
-		box-shadow: inset 0 0 0 5px var(--tray-rim), 0 24px 60px -20px var(--cobalt-deep);
+		box-shadow:
+			inset 0 0 0 5px var(--tray-rim),
+			0 24px 60px -20px var(--cobalt-deep);
 		border-radius: 18px;
 	}
 	.standing {

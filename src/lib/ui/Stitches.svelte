@@ -1,6 +1,11 @@
 <script lang="ts">
 	/** Minutes as sewing: a thin thread and an upright mark for the plan, thick stitches for the work. */
-	let { plan, work, longest, width = 120 }: { plan: number | null; work: number; longest: number; width?: number } = $props();
+	let {
+		plan,
+		work,
+		longest,
+		width = 120
+	}: { plan: number | null; work: number; longest: number; width?: number } = $props();
 	const x = (minutes: number) => 2 + (Math.min(minutes, longest) / longest) * (width - 6);
 	const stitch = 11;
 	const sewn = $derived(

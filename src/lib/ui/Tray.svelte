@@ -130,7 +130,9 @@
 		margin: 5px 0;
 		background: var(--cobalt);
 		color: var(--on-cobalt);
-		box-shadow: inset 0 0 0 2px var(--cobalt), inset 0 0 0 3.5px var(--on-cobalt);
+		box-shadow:
+			inset 0 0 0 2px var(--cobalt),
+			inset 0 0 0 3.5px var(--on-cobalt);
 	}
 	.home {
 		font-weight: var(--w-name);

@@ -3,7 +3,20 @@ import type { Job } from '$core/household/home';
 import { listNames, lowerNumber } from './words';
 
 const DAYS = ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday'];
-const MONTHS = ['January', 'February', 'March', 'April', 'May', 'June', 'July', 'August', 'September', 'October', 'November', 'December'];
+const MONTHS = [
+	'January',
+	'February',
+	'March',
+	'April',
+	'May',
+	'June',
+	'July',
+	'August',
+	'September',
+	'October',
+	'November',
+	'December'
+];
 const ORDINALS = ['', 'first', 'second', 'third', 'fourth'];
 
 const days = (list: readonly number[]) => listNames(list.map((day) => `${DAYS[day - 1]}s`));
@@ -40,7 +53,9 @@ function cadenceWords(cadence: Job['cadence']): string {
 				? `${cadence.max} days after it was last done`
 				: `${cadence.min} to ${cadence.max} days after it was last done`;
 		case 'zone':
-			return cadence.every === 2 ? 'when its zone comes round, every second pass' : 'when its zone comes round';
+			return cadence.every === 2
+				? 'when its zone comes round, every second pass'
+				: 'when its zone comes round';
 		case 'onCall':
 			return 'when it is called for';
 	}
@@ -64,4 +79,3 @@ export function missWords(job: Job, catchUpName: string | null): string {
 			return 'it waits for the next visit of its zone';
 	}
 }
-

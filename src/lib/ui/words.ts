@@ -25,7 +25,8 @@ export const monthName = (day: CivilDay) => MONTHS[partsOf(day).month - 1] as st
 /** "Wednesday, 3 March" */
 export const longDate = (day: CivilDay) => `${weekdayName(day)}, ${partsOf(day).day} ${monthName(day)}`;
 /** "Wed 3 March" */
-export const shortDate = (day: CivilDay) => `${weekdayName(day).slice(0, 3)} ${partsOf(day).day} ${monthName(day)}`;
+export const shortDate = (day: CivilDay) =>
+	`${weekdayName(day).slice(0, 3)} ${partsOf(day).day} ${monthName(day)}`;
 /** "Tue 23 Feb" */
 export const tinyDate = (day: CivilDay) =>
 	`${weekdayName(day).slice(0, 3)} ${partsOf(day).day} ${monthName(day).slice(0, 3)}`;
@@ -37,9 +38,27 @@ export function dayAhead(day: CivilDay, today: CivilDay): string {
 	return day - today < 7 && day > today ? weekdayName(day) : shortDate(day);
 }
 
-export const PART_NAMES: Record<DayPart, string> = { morning: 'Morning', midday: 'Midday', evening: 'Evening' };
+export const PART_NAMES: Record<DayPart, string> = {
+	morning: 'Morning',
+	midday: 'Midday',
+	evening: 'Evening'
+};
 
-const NUMBERS = ['No', 'One', 'Two', 'Three', 'Four', 'Five', 'Six', 'Seven', 'Eight', 'Nine', 'Ten', 'Eleven', 'Twelve'];
+const NUMBERS = [
+	'No',
+	'One',
+	'Two',
+	'Three',
+	'Four',
+	'Five',
+	'Six',
+	'Seven',
+	'Eight',
+	'Nine',
+	'Ten',
+	'Eleven',
+	'Twelve'
+];
 
 /** "Three" up to twelve, then figures. */
 export const numberWord = (n: number) => NUMBERS[n] ?? String(n);
@@ -56,7 +75,7 @@ export function duration(minutes: number): string {
 
 /** Whole minutes, or with a half: 5, 2½. */
 export function minutesText(minutes: number): string {
-	const rounded = Math.round(minutes * 2) / 2;
+	const rounded = minutes > 0 ? Math.max(0.5, Math.round(minutes * 2) / 2) : 0;
 	return Number.isInteger(rounded) ? String(rounded) : `${Math.floor(rounded) || ''}½`;
 }
 

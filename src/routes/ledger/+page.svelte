@@ -19,7 +19,8 @@
 		const text = params.toString();
 		return text === '' ? '/ledger' : `/ledger?${text}`;
 	};
-	const send = (event: Event & { currentTarget: HTMLSelectElement | HTMLInputElement }) => event.currentTarget.form?.requestSubmit();
+	const send = (event: Event & { currentTarget: HTMLSelectElement | HTMLInputElement }) =>
+		event.currentTarget.form?.requestSubmit();
 	const once: SubmitFunction = ({ formData }) => {
 		formData.set('id', freshId());
 		return ({ update }) => update({ reset: false });
@@ -28,7 +29,20 @@
 	let pageShown = $state(false);
 	/** A month's name is written where the month changes. */
 	const monthOf = (date: string) =>
-		['January', 'February', 'March', 'April', 'May', 'June', 'July', 'August', 'September', 'October', 'November', 'December'][Number(date.slice(5, 7)) - 1];
+		[
+			'January',
+			'February',
+			'March',
+			'April',
+			'May',
+			'June',
+			'July',
+			'August',
+			'September',
+			'October',
+			'November',
+			'December'
+		][Number(date.slice(5, 7)) - 1];
 </script>
 
 <svelte:head><title>Ledger · Pail Round</title></svelte:head>
@@ -52,8 +66,18 @@
 				<option value="">the whole house</option>
 				{#each view.rooms as room (room.id)}<option value={room.id}>{room.name}</option>{/each}
 			</select>
-			<span class="word">, back from</span>
-			<label class="tape day-tape">{view.toWords}<input type="date" name="to" aria-label="Back from which day" max={view.today} value={view.filter.to || view.today} onchange={send} onclick={(event) => event.currentTarget.showPicker?.()} /></label>
+			<span class="word">back from</span>
+			<label class="tape day-tape"
+				>{view.toWords}<input
+					type="date"
+					name="to"
+					aria-label="Back from which day"
+					max={view.today}
+					value={view.filter.to || view.today}
+					onchange={send}
+					onclick={(event) => event.currentTarget.showPicker?.()}
+				/></label
+			>
 			<noscript><button class="plain">Show</button></noscript>
 		</form>
 		<a class="sign small" href={href({ write: '1' })} data-sveltekit-noscroll>Write in a day</a>
@@ -80,9 +104,14 @@
 						data-sveltekit-noscroll
 						data-sveltekit-replacestate
 					>
-						<span class="date" class:today={day.isToday}><span>{day.weekday}</span><span>{day.number}</span></span>
+						<span class="date" class:today={day.isToday}
+							><span>{day.weekday}</span><span>{day.number}</span></span
+						>
 						<span class="told">
-							{#each day.told as one, k (one.who)}{k > 0 ? '; ' : ''}{#if one.who}<b>{one.who}</b>{': '}{/if}{one.what}{/each}{#if day.more > 0}{' '}<span class="dim">and {day.more} more</span>{/if}
+							{#each day.told as one, k (one.who)}{k > 0 ? '; ' : ''}{#if one.who}<b>{one.who}</b
+									>{': '}{/if}{one.what}{/each}{#if day.more > 0}{' '}<span class="dim"
+									>and {day.more} more</span
+								>{/if}
 						</span>
 						<span class="sew"><Stitches plan={day.planned} work={day.minutes} longest={view.longest} /></span>
 						<span class="minutes"><b>{Math.round(day.minutes)}</b> of {Math.round(day.planned)} min</span>
@@ -99,18 +128,52 @@
 										data-sveltekit-noscroll
 										data-sveltekit-replacestate
 									>
-										<Glyph name={line.back ? 'back' : line.outcome === 'letgo' ? 'letgo' : line.outcome === 'part' ? 'part' : 'done'} size={26} />
-										<span><span class="what" class:struck={line.back}>{line.name}</span> <span class="dim">{line.by}{line.words ? `${line.by ? ', ' : ''}${line.words}` : ''}{line.back ? `, ${line.back.words}` : ''}</span></span>
+										<Glyph
+											name={line.back
+												? 'back'
+												: line.outcome === 'letgo'
+													? 'letgo'
+													: line.outcome === 'part'
+														? 'part'
+														: 'done'}
+											size={26}
+										/>
+										<span
+											><span class="what" class:struck={line.back}>{line.name}</span>
+											<span class="dim"
+												>{line.by}{line.words ? `${line.by ? ', ' : ''}${line.words}` : ''}{line.back
+													? `, ${line.back.words}`
+													: ''}</span
+											></span
+										>
 									</a>
 									{#if line.back}
-										<form method="post" action="/ledger?/undo&{view.filter.q}" class="again" use:enhance={once}>
+										<form
+											method="post"
+											action="/ledger?/undo&{view.filter.q}"
+											class="again"
+											use:enhance={once}
+										>
 											<input type="hidden" name="of" value={line.back.undo} />
 											<input type="hidden" name="seed" value={view.formId} />
 											<button class="text-link">Put it in again</button>
 										</form>
 									{:else if line.minutes !== null}
-										<span class="sew"><Stitches plan={line.planned} work={line.minutes} longest={Math.max(40, ...day.lines.map((l) => Math.max(l.minutes ?? 0, l.planned ?? 0)))} /></span>
-										<span class="minutes"><b>{minutesText(line.minutes)}</b>{#if line.planned !== null}{' '}of {minutesText(line.planned)}{/if} min</span>
+										<span class="sew"
+											><Stitches
+												plan={line.planned}
+												work={line.minutes}
+												longest={Math.max(
+													40,
+													...day.lines.map((l) => Math.max(l.minutes ?? 0, l.planned ?? 0))
+												)}
+											/></span
+										>
+										<span class="minutes"
+											><b>{minutesText(line.minutes)}</b>{#if line.planned !== null}{' '}of {minutesText(
+													line.planned
+												)}{/if} min</span
+										>
 									{/if}
 								</li>
 							{/each}
@@ -119,19 +182,30 @@
 				</div>
 			{/each}
 			{#if view.older}
-				<p class="row turn"><span class="date"></span><a class="text-link" href={href({ to: view.older })}>Turn back a page</a></p>
+				<p class="row turn">
+					<span class="date"></span><a class="text-link" href={href({ to: view.older })}>Turn back a page</a>
+				</p>
 			{/if}
 		</section>
 		<span class="spine" aria-hidden="true"></span>
 		<section class="right" class:shown={pageShown} aria-label="The page of a job">
 			<button class="plain back" onclick={() => (pageShown = false)}>Back to the days</button>
-			{#if view.page}<JobPage page={view.page} formId={view.formId} {once} filter={view.filter.q} />{:else}<p class="nothing">Choose a line to see its page.</p>{/if}
+			{#if view.page}<JobPage page={view.page} formId={view.formId} {once} filter={view.filter.q} />{:else}<p
+					class="nothing"
+				>
+					Choose a line to see its page.
+				</p>{/if}
 		</section>
 	</div>
 </div>
 
 {#if data.writing}
-	<Drawer title="Write in a day" under="What was done and not ticked, on its own day." onclose={() => goto(closeHref, { noScroll: true })} {closeHref}>
+	<Drawer
+		title="Write in a day"
+		under="What was done and not ticked, on its own day."
+		onclose={() => goto(closeHref, { noScroll: true })}
+		{closeHref}
+	>
 		<WriteIn {view} {form} done={() => goto(closeHref, { noScroll: true })} />
 	</Drawer>
 {/if}
@@ -195,11 +269,22 @@
 		box-shadow: 0 3px 0 -1px var(--tin-1);
 	}
 	.spine {
-		background: repeating-linear-gradient(180deg, var(--cobalt-ink) 0 15px, transparent 15px 25px) center / 4px 100% no-repeat;
-		box-shadow: -10px 0 14px -12px var(--tin-2), 10px 0 14px -12px var(--tin-2);
+		background: repeating-linear-gradient(180deg, var(--cobalt-ink) 0 15px, transparent 15px 25px) center /
+			4px 100% no-repeat;
+		box-shadow:
+			-10px 0 14px -12px var(--tin-2),
+			10px 0 14px -12px var(--tin-2);
 	}
 	.left {
-		background: linear-gradient(90deg, transparent 100px, var(--tin-1) 100px 101px, transparent 101px 103px, var(--tin-1) 103px 104px, transparent 104px);
+		--gutter: 106px;
+		background: linear-gradient(
+			90deg,
+			transparent 100px,
+			var(--tin-1) 100px 101px,
+			transparent 101px 103px,
+			var(--tin-1) 103px 104px,
+			transparent 104px
+		);
 		padding-bottom: 16px;
 	}
 	.month {
@@ -271,7 +356,7 @@
 		text-underline-offset: 3px;
 	}
 	.chosen {
-		background: linear-gradient(90deg, transparent 106px, var(--cobalt-wash) 106px);
+		background: linear-gradient(90deg, transparent var(--gutter), var(--cobalt-wash) var(--gutter));
 	}
 	.chosen .what {
 		font-weight: var(--w-name);
@@ -321,7 +406,15 @@
 			display: none;
 		}
 		.left {
-			background: linear-gradient(90deg, transparent 66px, var(--tin-1) 66px 67px, transparent 67px 69px, var(--tin-1) 69px 70px, transparent 70px);
+			--gutter: 72px;
+			background: linear-gradient(
+				90deg,
+				transparent 66px,
+				var(--tin-1) 66px 67px,
+				transparent 67px 69px,
+				var(--tin-1) 69px 70px,
+				transparent 70px
+			);
 		}
 		.row {
 			grid-template-columns: 70px minmax(0, 1fr) auto;

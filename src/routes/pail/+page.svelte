@@ -26,22 +26,47 @@
 	<header>
 		<div>
 			<h1>A pail of {view.minutes} {plural(view.minutes, 'minute')}</h1>
-			<p>{view.from} to {view.until}, for {view.memberName}{view.zone ? `, in the zone ${view.zone.name}` : ''}.</p>
+			<p>
+				{view.from} to {view.until}, for {view.memberName}{view.zone
+					? `, in the zone ${view.zone.name}`
+					: ''}.
+			</p>
 		</div>
 		<div class="shelf">
 			{#each sizes as { minutes, size } (minutes)}
-				<a href={href(minutes, view.member)} aria-label="{minutes} minutes" aria-current={minutes === view.minutes ? 'true' : undefined} data-sveltekit-noscroll>
+				<a
+					href={href(minutes, view.member)}
+					aria-label="{minutes} minutes"
+					aria-current={minutes === view.minutes ? 'true' : undefined}
+					data-sveltekit-noscroll
+				>
 					<BitePail minutes={String(minutes)} {size} full={minutes === view.minutes} />
 				</a>
 			{/each}
 		</div>
 		<form class="any" method="get" action="/pail">
-			<label><span>Any minutes</span>
-				<input class="field" name="minutes" inputmode="numeric" size="4" value={values.minutes ?? view.minutes} aria-describedby="any-help" /></label>
-			<label><span>For</span>
-				<select class="tape" name="for" value={view.member} onchange={(event) => event.currentTarget.form?.requestSubmit()}>
+			<label
+				><span>Any minutes</span>
+				<input
+					class="field"
+					name="minutes"
+					inputmode="numeric"
+					size="4"
+					value={values.minutes ?? view.minutes}
+					aria-describedby="any-help"
+				/></label
+			>
+			<label
+				><span>For</span>
+				<select
+					class="tape"
+					name="for"
+					value={view.member}
+					onchange={(event) => event.currentTarget.form?.requestSubmit()}
+				>
 					{#each view.members as member (member.id)}<option value={member.id}>{member.name}</option>{/each}
-				</select></label>
+				</select></label
+			>
 			{#if view.zone}<input type="hidden" name="zone" value="1" />{/if}
 			<button class="plain">Fill</button>
 			<span id="any-help" hidden>From 1 to 600 minutes</span>
@@ -51,17 +76,24 @@
 	{#if form && 'message' in form}
 		<Notice tone="wrong">
 			<span>{form.message}</span>
-			{#if 'running' in form && form.running}<a class="text-link" href="/pail/{form.running}">Go to it</a>{/if}
+			{#if 'running' in form && form.running}<a class="text-link" href="/pail/{form.running}">Go to it</a
+				>{/if}
 		</Notice>
 	{/if}
 	{#if view.running && !form}
-		<Notice><span>{view.memberName} has a pail running.</span><a class="text-link" href="/pail/{view.running}">Go to it</a></Notice>
+		<Notice
+			><span>{view.memberName} has a pail running.</span><a class="text-link" href="/pail/{view.running}"
+				>Go to it</a
+			></Notice
+		>
 	{/if}
 
 	<div class="body">
 		<section class="steps" aria-labelledby="steps-title">
 			<h2 id="steps-title">
-				{view.jobs.length === 0 ? 'Nothing to put in' : `${numberWord(view.jobs.length)} ${plural(view.jobs.length, 'job')}`}
+				{view.jobs.length === 0
+					? 'Nothing to put in'
+					: `${numberWord(view.jobs.length)} ${plural(view.jobs.length, 'job')}`}
 				{#if view.jobs.length > 0}<span class="planned">{minutesText(view.planned)} min</span>{/if}
 			</h2>
 			<p class="why">{view.why}</p>
@@ -71,7 +103,11 @@
 						<span class="at">{row.at}</span>
 						<span class="cloth linen">
 							{#if row.weave}<span class="band"><Weave weave={row.weave} /></span>{/if}
-							<span class="text"><b>{row.text}</b><span>{row.job}, {row.room}</span>{#if row.wait}<span class="wait">{row.wait}</span>{/if}</span>
+							<span class="text"
+								><b>{row.text}</b><span>{row.job}, {row.room}</span>{#if row.wait}<span class="wait"
+										>{row.wait}</span
+									>{/if}</span
+							>
 							<span class="minutes"><b>{minutesText(row.minutes)}</b> min</span>
 						</span>
 					</li>
@@ -88,14 +124,24 @@
 			{#if view.left.length === 0}<p class="dim">Nothing. All that is on fits in.</p>{/if}
 			<ul>
 				{#each view.left as one (one.tag.line)}
-					<li><Glyph name={one.tag.glyph} size={24} turns={one.tag.lateTurns} /><span><b>{one.tag.name}</b><br /><span class="dim">{one.why}</span></span></li>
+					<li>
+						<Glyph name={one.tag.glyph} size={24} turns={one.tag.lateTurns} /><span
+							><b>{one.tag.name}</b><br /><span class="dim">{one.why}</span></span
+						>
+					</li>
 				{/each}
 			</ul>
 		</aside>
 	</div>
 
 	<footer class="linen">
-		<p>{view.rows.length === 0 ? 'Nothing waits for you here.' : view.cut ? 'What is not finished stays on the line.' : 'Steps run in this order; the bell says stop.'}</p>
+		<p>
+			{view.rows.length === 0
+				? 'Nothing waits for you here.'
+				: view.cut
+					? 'What is not finished stays on the line.'
+					: 'Steps run in this order; the bell says stop.'}
+		</p>
 		<form
 			method="post"
 			action="/pail?/start"
@@ -107,7 +153,9 @@
 			<input type="hidden" name="minutes" value={view.minutes} />
 			<input type="hidden" name="member" value={view.member} />
 			{#if view.zone}<input type="hidden" name="zone" value="1" />{/if}
-			{#if view.rows.length > 0}<button class="sign">Start</button>{:else}<a class="sign" href="/">Back to Today</a>{/if}
+			{#if view.rows.length > 0}<button class="sign">Start</button>{:else}<a class="sign" href="/"
+					>Back to Today</a
+				>{/if}
 		</form>
 	</footer>
 </div>

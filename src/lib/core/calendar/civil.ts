@@ -31,7 +31,8 @@ export function partsOf(day: CivilDay): YearMonthDay {
 	const era = Math.floor(z / 146097);
 	const dayOfEra = z - era * 146097;
 	const yearOfEra = Math.floor(
-		(dayOfEra - Math.floor(dayOfEra / 1460) + Math.floor(dayOfEra / 36524) - Math.floor(dayOfEra / 146096)) / 365
+		(dayOfEra - Math.floor(dayOfEra / 1460) + Math.floor(dayOfEra / 36524) - Math.floor(dayOfEra / 146096)) /
+			365
 	);
 	const dayOfYear = dayOfEra - (365 * yearOfEra + Math.floor(yearOfEra / 4) - Math.floor(yearOfEra / 100));
 	const mp = Math.floor((5 * dayOfYear + 2) / 153);
@@ -47,7 +48,7 @@ export function addDays(day: CivilDay, days: number): CivilDay {
 
 /** The weekday of a day, 1 Monday … 7 Sunday. */
 export function weekdayOf(day: CivilDay): Weekday {
-	return ((((((day + 3) % 7) + 7) % 7) + 1) as Weekday);
+	return (((((day + 3) % 7) + 7) % 7) + 1) as Weekday;
 }
 
 /** How many days a month (1-12) has. */

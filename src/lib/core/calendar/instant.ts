@@ -24,7 +24,9 @@ export function householdTime(at: number, rules: DayRules): HouseholdTime {
 	const local = Temporal.Instant.fromEpochMilliseconds(at).toZonedDateTimeISO(rules.timeZone);
 	const date = dayOf(local.year, local.month, local.day);
 	const minute = local.hour * 60 + local.minute;
-	return minute < minutesOf(rules.dayStartsAt) ? { date: addDays(date, -1), minute: minute + 1440 } : { date, minute };
+	return minute < minutesOf(rules.dayStartsAt)
+		? { date: addDays(date, -1), minute: minute + 1440 }
+		: { date, minute };
 }
 
 /** The instant (milliseconds) at which a household day begins. On a day without that hour, the next that is. */
@@ -44,5 +46,9 @@ export function partRunning(minute: number, rules: DayRules): DayPart {
 
 /** `HH:MM` by the clock on the wall at an instant. */
 export function wallTime(at: number, timeZone: string): string {
-	return Temporal.Instant.fromEpochMilliseconds(at).toZonedDateTimeISO(timeZone).toPlainTime().toString().slice(0, 5);
+	return Temporal.Instant.fromEpochMilliseconds(at)
+		.toZonedDateTimeISO(timeZone)
+		.toPlainTime()
+		.toString()
+		.slice(0, 5);
 }

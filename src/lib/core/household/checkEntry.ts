@@ -29,7 +29,11 @@ export function checkEntry(home: PreparedHome, entry: LedgerEntry, today: CivilD
 	if (entry.by !== null && !member(entry.by)) return { code: 'member-unknown', member: entry.by };
 	const ahead = entry.outcome === 'extra' || entry.outcome === 'called';
 	if (entry.date > today && !ahead) return { code: 'date-ahead', date: entry.date, today };
-	for (const date of [entry.date, ...('to' in entry ? [entry.to] : []), ...('from' in entry ? [entry.from] : [])]) {
+	for (const date of [
+		entry.date,
+		...('to' in entry ? [entry.to] : []),
+		...('from' in entry ? [entry.from] : [])
+	]) {
 		if (Math.abs(date - today) > FAR) return { code: 'date-far', date };
 	}
 	if (isOnLine(entry)) {
@@ -38,7 +42,8 @@ export function checkEntry(home: PreparedHome, entry: LedgerEntry, today: CivilD
 		const line = lineOfEntry(home, entry.job, entry.part);
 		if (!line) return { code: 'part-unknown', job: entry.job, part: entry.part };
 		if (isWork(entry)) {
-			if (entry.depth !== null && !job.depths[entry.depth]) return { code: 'depth-unknown', depth: entry.depth };
+			if (entry.depth !== null && !job.depths[entry.depth])
+				return { code: 'depth-unknown', depth: entry.depth };
 			if (entry.variant !== null && !job.variants?.includes(entry.variant)) {
 				return { code: 'variant-unknown', variant: entry.variant };
 			}

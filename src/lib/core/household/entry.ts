@@ -106,4 +106,3 @@ export function readEntry(data: unknown): ReadEntry {
 		? { ok: true, entry: parsed.data }
 		: { ok: false, problems: problemsOf(parsed.error, data) };
 }
-

@@ -4,13 +4,12 @@ import { parseDay, type CivilDay } from '../calendar/civil';
 
 export const id = z
 	.string()
-	.regex(/^[a-z0-9][a-z0-9-]{0,59}$/, 'An id has 1 to 60 small letters, figures and hyphens, such as "lamp-room".');
+	.regex(
+		/^[a-z0-9][a-z0-9-]{0,59}$/,
+		'An id has 1 to 60 small letters, figures and hyphens, such as "lamp-room".'
+	);
 
-export const name = z
-	.string()
-	.trim()
-	.min(1, 'Give it a name.')
-	.max(80, 'Keep the name to 80 characters.');
+export const name = z.string().trim().min(1, 'Give it a name.').max(80, 'Keep the name to 80 characters.');
 
 /** A date in a file or a form: `YYYY-MM-DD`, one that the calendar has. */
 export const isoDate = z.string().superRefine((text, context) => {

@@ -108,15 +108,13 @@ export function prepareHome(versions: readonly HomeVersion[]): PreparedHome {
 	const { home } = current;
 	const roomById = new Map(home.rooms.map((room) => [room.id, room]));
 	const lines = home.jobs.flatMap((job) =>
-		partsWithLines(job).map(
-			(part): Line => ({
-				id: lineId(job.id, part),
-				job,
-				part,
-				room: roomById.get(job.room) as Room,
-				versions: lineVersions(versions, job.id, part)
-			})
-		)
+		partsWithLines(job).map((part): Line => ({
+			id: lineId(job.id, part),
+			job,
+			part,
+			room: roomById.get(job.room) as Room,
+			versions: lineVersions(versions, job.id, part)
+		}))
 	);
 	return {
 		home,
@@ -132,7 +130,10 @@ export function prepareHome(versions: readonly HomeVersion[]): PreparedHome {
 				zone.id,
 				versions.map((version, i) => ({
 					from: i === 0 ? BEGINNING : version.from,
-					items: itemsOf(version.home, version.home.zones.find((z) => z.id === zone.id)),
+					items: itemsOf(
+						version.home,
+						version.home.zones.find((z) => z.id === zone.id)
+					),
 					rotation: rotationOf(version.home)
 				}))
 			])
@@ -144,4 +145,3 @@ export function prepareHome(versions: readonly HomeVersion[]): PreparedHome {
 export function lineOfEntry(home: PreparedHome, job: string, part: string | null): Line | null {
 	return home.lineById.get(lineId(job, part)) ?? null;
 }
-

@@ -22,7 +22,8 @@ const schemeSchema = z.discriminatedUnion('type', [
 
 const timeZone = z.string().refine((zone) => {
 	try {
-		return new Intl.DateTimeFormat('en', { timeZone: zone }) !== null;
+		new Intl.DateTimeFormat('en', { timeZone: zone });
+		return true;
 	} catch {
 		return false;
 	}
@@ -161,7 +162,10 @@ function checkAcross(home: RawHome, context: z.RefinementCtx) {
 
 	home.rooms.forEach((room, i) => {
 		if (room.zone !== null && !zones.has(room.zone)) {
-			report(['rooms', i, 'zone'], `There is no zone "${room.zone}". Name one of the zones, or null for none.`);
+			report(
+				['rooms', i, 'zone'],
+				`There is no zone "${room.zone}". Name one of the zones, or null for none.`
+			);
 		}
 	});
 	if (!home.members.some((member) => member.role === 'organiser')) {
@@ -171,7 +175,10 @@ function checkAcross(home: RawHome, context: z.RefinementCtx) {
 	if (scheme.type === 'weekdays') {
 		for (const [day, zone] of Object.entries(scheme.byWeekday)) {
 			if (zone !== undefined && !zones.has(zone)) {
-				report(['household', 'rhythm', 'scheme', 'byWeekday', day], `There is no zone "${zone}". Name one of the zones.`);
+				report(
+					['household', 'rhythm', 'scheme', 'byWeekday', day],
+					`There is no zone "${zone}". Name one of the zones.`
+				);
 			}
 		}
 	}
@@ -200,7 +207,8 @@ function checkJob(
 	}
 	job.covers.forEach((other, i) => {
 		if (other === job.id) report(at('covers', i), 'A job does not cover itself. Leave it out.');
-		else if (!known.jobs.has(other)) report(at('covers', i), `There is no job "${other}". Name one that is there.`);
+		else if (!known.jobs.has(other))
+			report(at('covers', i), `There is no job "${other}". Name one that is there.`);
 	});
 	job.who.members.forEach((member, i) => {
 		if (!known.members.has(member)) {
@@ -227,7 +235,10 @@ function checkJob(
 		}
 		steps.forEach((step, i) => {
 			if (step.room !== undefined && !known.rooms.has(step.room)) {
-				report(at('depths', depth, 'steps', i, 'room'), `There is no room "${step.room}". Name one that is there.`);
+				report(
+					at('depths', depth, 'steps', i, 'room'),
+					`There is no room "${step.room}". Name one that is there.`
+				);
 			}
 		});
 	}
@@ -247,9 +258,13 @@ function checkCadence(
 	if (cadence.type === 'zone') {
 		const room = home.rooms.find((r) => r.id === job.room);
 		if (room && room.zone === null) {
-			report(at('cadence'), `"${room.name}" is in no zone, so this job would never come up. Put the room in a zone, or choose another cadence.`);
+			report(
+				at('cadence'),
+				`"${room.name}" is in no zone, so this job would never come up. Put the room in a zone, or choose another cadence.`
+			);
 		}
-		if (job.missRule !== 'carry') report(at('missRule'), 'A zone job carries over to its next visit: use "carry".');
+		if (job.missRule !== 'carry')
+			report(at('missRule'), 'A zone job carries over to its next visit: use "carry".');
 		return;
 	}
 	if (job.missRule === 'carry') {
@@ -269,7 +284,10 @@ function checkCadence(
 		addDays(startsOn, -1)
 	);
 	if (!first) {
-		report(at('cadence'), 'It never falls due: its dates and its season do not meet. Widen the season or change the dates.');
+		report(
+			at('cadence'),
+			'It never falls due: its dates and its season do not meet. Widen the season or change the dates.'
+		);
 	}
 }
 
@@ -281,7 +299,10 @@ function checkZoneLists(home: RawHome, report: Report) {
 		zone.list.forEach((jobId, k) => {
 			const job = jobs.get(jobId);
 			if (!job || job.cadence.type !== 'zone' || zoneOfRoom.get(job.room) !== zone.id) {
-				report(['zones', i, 'list', k], `"${jobId}" is no zone job of a room in this zone. Take it off the list.`);
+				report(
+					['zones', i, 'list', k],
+					`"${jobId}" is no zone job of a room in this zone. Take it off the list.`
+				);
 			}
 			if (listed.has(jobId)) report(['zones', i, 'list', k], `"${jobId}" is on a list twice. Keep one.`);
 			listed.add(jobId);
@@ -295,8 +316,7 @@ function checkZoneLists(home: RawHome, report: Report) {
 }
 
 export type ReadHome =
-	| { readonly ok: true; readonly home: Home }
-	| { readonly ok: false; readonly problems: readonly Problem[] };
+	{ readonly ok: true; readonly home: Home } | { readonly ok: false; readonly problems: readonly Problem[] };
 
 /** Reads a home from foreign data. Every problem names its place and what to do; nothing is repaired silently. */
 export function readHome(data: unknown): ReadHome {

@@ -1,16 +1,6 @@
 /** The schema of a job: what is done, where, how often, by whom, in which steps. */
 import { z } from 'zod';
-import {
-	dayPart,
-	id,
-	isoDate,
-	minutes,
-	months,
-	name,
-	productFamily,
-	weekday,
-	weekdays
-} from './fields';
+import { dayPart, id, isoDate, minutes, months, name, productFamily, weekday, weekdays } from './fields';
 
 const someWeekdays = weekdays.min(1, 'With no weekday it never falls due. Name at least one, 1 to 7.');
 
@@ -60,7 +50,10 @@ export const cadenceSchema = z.union(
 export const stepSchema = z.strictObject({
 	text: z.string().trim().min(1).max(160),
 	/** Attended minutes, in halves. */
-	minutes: minutes.refine((m) => Number.isInteger(m * 2), 'Minutes of a step are in halves, such as 2 or 2.5.'),
+	minutes: minutes.refine(
+		(m) => Number.isInteger(m * 2),
+		'Minutes of a step are in halves, such as 2 or 2.5.'
+	),
 	/** 0 set going, 1 clear, 2 dust, 3 wipe, 4 shine, 5 sanitary, 6 floor dry, 7 floor wet, 8 put back. */
 	class: z.number().int().min(0).max(8),
 	/** Left out: the job's room. */

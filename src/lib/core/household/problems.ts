@@ -12,7 +12,8 @@ function placeOf(path: readonly PropertyKey[], data: unknown): string {
 	let text = '';
 	let here: unknown = data;
 	for (const key of path) {
-		here = typeof here === 'object' && here !== null ? (here as Record<PropertyKey, unknown>)[key] : undefined;
+		here =
+			typeof here === 'object' && here !== null ? (here as Record<PropertyKey, unknown>)[key] : undefined;
 		if (typeof key === 'number') {
 			const id = typeof here === 'object' && here !== null ? (here as { id?: unknown }).id : undefined;
 			text += `[${key}]${typeof id === 'string' ? ` "${id.slice(0, 60)}"` : ''}`;
@@ -36,7 +37,11 @@ function sentence(issue: z.core.$ZodIssue): string {
 
 /** The arm of a union that came closest, judged by how few problems it has. */
 function closest(issue: z.core.$ZodIssue): readonly z.core.$ZodIssue[] {
-	if (issue.code !== 'invalid_union' || issue.errors.length === 0 || !issue.message.startsWith('Invalid input')) {
+	if (
+		issue.code !== 'invalid_union' ||
+		issue.errors.length === 0 ||
+		!issue.message.startsWith('Invalid input')
+	) {
 		return [issue];
 	}
 	const arms = [...issue.errors].sort((a, b) => wrongType(a) - wrongType(b) || a.length - b.length);

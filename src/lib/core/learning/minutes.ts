@@ -87,7 +87,10 @@ export function estimateMinutes(startMinutes: number, timings: readonly Timing[]
 	for (let i = 0; i < GRID; i++) {
 		const mean = from + i * step;
 		const z = (mean - centre) / width;
-		const censored = cut.reduce((sum, x) => sum + Math.log(Math.max(1e-300, normalCdf((mean - x) / sigma))), 0);
+		const censored = cut.reduce(
+			(sum, x) => sum + Math.log(Math.max(1e-300, normalCdf((mean - x) / sigma))),
+			0
+		);
 		means.push(mean);
 		logs.push(-(z * z) / 2 + censored);
 	}

@@ -103,7 +103,9 @@ export function turnsBetween(
 			else byDue.set(change.to, turn);
 		}
 	}
-	return [...byDue.values()].filter((turn) => turn.due >= from && turn.due <= to).sort((a, b) => a.due - b.due);
+	return [...byDue.values()]
+		.filter((turn) => turn.due >= from && turn.due <= to)
+		.sort((a, b) => a.due - b.due);
 }
 
 /** Days after which a look for the next turn usually succeeds, by cadence. */
@@ -361,7 +363,13 @@ export function calendarState(input: CalendarInput, day: CivilDay): LineState {
 	}
 	const open = openTurn(list, day);
 	if (open) {
-		return { ...base, state: 'open', dueOn: open.due, opensOn: open.opens, shareDone: shareSince(open.opens) };
+		return {
+			...base,
+			state: 'open',
+			dueOn: open.due,
+			opensOn: open.opens,
+			shareDone: shareSince(open.opens)
+		};
 	}
 	const dueAndSettled = turns.some((turn) => turn.due === day && turn.settled);
 	return { ...base, state: settledToday || dueAndSettled ? 'done' : 'resting' };

@@ -37,9 +37,14 @@ interface FloatingTurn {
 
 type FloatingRule = LineRule & { readonly cadence: { type: 'afterDone'; min: number; max: number } };
 
-function floatingVersion(versions: LineVersions, day: CivilDay): (LineVersion & { rule: FloatingRule }) | null {
+function floatingVersion(
+	versions: LineVersions,
+	day: CivilDay
+): (LineVersion & { rule: FloatingRule }) | null {
 	const version = versionOn(versions, day);
-	return version?.rule?.cadence.type === 'afterDone' ? (version as LineVersion & { rule: FloatingRule }) : null;
+	return version?.rule?.cadence.type === 'afterDone'
+		? (version as LineVersion & { rule: FloatingRule })
+		: null;
 }
 
 /** The first day of the season's next month after the month of `day`. */
@@ -119,8 +124,7 @@ function lapseBefore(walk: Walk, day: CivilDay, input: FloatingInput) {
 function walkTo(input: FloatingInput, day: CivilDay): Walk | null {
 	const { checkpoint, versions } = input;
 	const start = versions.find((v) => v.rule?.cadence.type === 'afterDone') as
-		| (LineVersion & { rule: FloatingRule })
-		| undefined;
+		(LineVersion & { rule: FloatingRule }) | undefined;
 	if (!start) return null;
 	const atCheckpoint = floatingVersion(versions, checkpoint.through) ?? start;
 	const walk: Walk = {
@@ -137,7 +141,9 @@ function walkTo(input: FloatingInput, day: CivilDay): Walk | null {
 	};
 	const steps = [
 		...input.entries.filter((entry) => entry.date <= day).map((entry) => ({ day: entry.date, entry })),
-		...versions.filter((v) => v.from > checkpoint.through && v.from <= day).map((v) => ({ day: v.from, entry: null }))
+		...versions
+			.filter((v) => v.from > checkpoint.through && v.from <= day)
+			.map((v) => ({ day: v.from, entry: null }))
 	].sort((a, b) => a.day - b.day || (a.entry ? 1 : 0) - (b.entry ? 1 : 0));
 	for (const { day: now, entry } of steps) {
 		lapseBefore(walk, now, input);
@@ -211,10 +217,17 @@ export function floatingState(input: FloatingInput, day: CivilDay): LineState {
 	const standing = { ...base, dueOn: turn.due, opensOn: turn.opens, shareDone };
 	const afterSettling = turnFrom(day, walk.version, input).due;
 
-	if (turn.skipped) return { ...base, state: settledToday ? 'done' : 'resting', nextOn: afterSkipped(walk, input) };
+	if (turn.skipped)
+		return { ...base, state: settledToday ? 'done' : 'resting', nextOn: afterSkipped(walk, input) };
 	if (turn.due < day && (turn.kept || rule.missRule === 'stays')) {
 		const lateDays = unpausedDays(pauses, turn.due, day);
-		return { ...standing, state: 'late', lateDays, lateTurns: lateDays / rule.cadence.max, nextOn: afterSettling };
+		return {
+			...standing,
+			state: 'late',
+			lateDays,
+			lateTurns: lateDays / rule.cadence.max,
+			nextOn: afterSettling
+		};
 	}
 	if (turn.due < day) {
 		const catchUpOn = lapseOf(turn, rule, pauses);

@@ -13,13 +13,20 @@ import { effectivePauses, pausesForLine, type HomeStanding } from './standing';
 import { fillSitting } from './zoneList';
 
 /** Whether a turn of a line falls due on a coming day, as things stand today. */
-function fallsDue(standing: HomeStanding, line: DayLine, today: CivilDay, date: CivilDay, pauses: Pauses): boolean {
+function fallsDue(
+	standing: HomeStanding,
+	line: DayLine,
+	today: CivilDay,
+	date: CivilDay,
+	pauses: Pauses
+): boolean {
 	const { job, versions, id } = line.line;
 	if (pauseOn(pauses, date)) return false;
 	if (job.cadence.type === 'zone') return false;
 	if (job.cadence.type === 'afterDone') {
 		const { max } = job.cadence;
-		const first = line.state === 'due' || line.state === 'late' || line.state === 'waiting' ? today : line.nextOn;
+		const first =
+			line.state === 'due' || line.state === 'late' || line.state === 'waiting' ? today : line.nextOn;
 		if (first === null || date <= today) return false;
 		return first === today ? (date - today) % max === 0 : date >= first && (date - first) % max === 0;
 	}
@@ -50,7 +57,12 @@ function forecastSitting(home: PreparedHome, today: Day, coming: Day): string[] 
 }
 
 /** A coming day: its lines are those that will be due on it. `date` is after `today`. */
-export function forecastDay(home: PreparedHome, standing: HomeStanding, today: CivilDay, date: CivilDay): Day {
+export function forecastDay(
+	home: PreparedHome,
+	standing: HomeStanding,
+	today: CivilDay,
+	date: CivilDay
+): Day {
 	const now = readDay(home, standing, today);
 	const then = readDay(home, standing, date);
 	const pauses = effectivePauses(standing.home);

@@ -129,7 +129,12 @@ interface RoomOfDay {
 }
 
 /** The minutes that the next two weeks have left beside the turns that fall due in them. */
-function roomAhead(home: PreparedHome, standing: HomeStanding, today: CivilDay, minutesADay: number): RoomOfDay[] {
+function roomAhead(
+	home: PreparedHome,
+	standing: HomeStanding,
+	today: CivilDay,
+	minutesADay: number
+): RoomOfDay[] {
 	const { freeDays, sittingMinutes } = home.home.household.rhythm;
 	const days = Array.from({ length: 14 }, (_, i) => {
 		const day = addDays(today, i + 1);
@@ -155,7 +160,10 @@ function takeRoom(room: RoomOfDay[], minutes: number): CivilDay | null {
 }
 
 /** "two days late" under one turn, whole turns from one on. Handbook page 2. */
-export function latenessOf(line: Pick<DayLine, 'lateDays' | 'lateTurns'>): { unit: 'days' | 'turns'; count: number } {
+export function latenessOf(line: Pick<DayLine, 'lateDays' | 'lateTurns'>): {
+	unit: 'days' | 'turns';
+	count: number;
+} {
 	return line.lateTurns < 1
 		? { unit: 'days', count: line.lateDays }
 		: { unit: 'turns', count: Math.floor(line.lateTurns) };

@@ -33,16 +33,7 @@ export const BEGINNING = -10_000_000 as CivilDay;
 /** What people did to a line, as the ledger keeps it. `date` is the civil date on which the entry counts. */
 export interface LineEntry {
 	readonly id: string;
-	readonly outcome:
-		| 'done'
-		| 'looked'
-		| 'letgo'
-		| 'part'
-		| 'undo'
-		| 'moved'
-		| 'skipped'
-		| 'extra'
-		| 'called';
+	readonly outcome: 'done' | 'looked' | 'letgo' | 'part' | 'undo' | 'moved' | 'skipped' | 'extra' | 'called';
 	readonly date: CivilDay;
 	/** `undo`: the id of the entry that is taken back. */
 	readonly of?: string | undefined;

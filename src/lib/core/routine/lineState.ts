@@ -59,7 +59,5 @@ export function lineState(line: LineInput, day: CivilDay): LineState {
 export function lineCheckpoint(line: LineInput, day: CivilDay): Checkpoint {
 	if (day <= line.checkpoint.through) return line.checkpoint;
 	const input = inputOf(line, day);
-	return isFloating(line.versions, day)
-		? floatingCheckpoint(input, day)
-		: calendarCheckpoint(input, day);
+	return isFloating(line.versions, day) ? floatingCheckpoint(input, day) : calendarCheckpoint(input, day);
 }

@@ -183,7 +183,12 @@ function nextZoneDay(home: PreparedHome, zone: string, day: CivilDay): CivilDay 
 }
 
 /** The state of a zone item: due when the sitting offers it, done when settled on the day, else resting. */
-function zoneItemState(state: LineState, settledToday: boolean, offered: boolean, next: CivilDay | null): LineState {
+function zoneItemState(
+	state: LineState,
+	settledToday: boolean,
+	offered: boolean,
+	next: CivilDay | null
+): LineState {
 	if (state.state === 'paused' || state.state === 'due' || state.state === 'late') return state;
 	return {
 		...state,
@@ -253,7 +258,5 @@ export function readDay(home: PreparedHome, standing: HomeStanding, date: CivilD
 const isTick = (outcome: string) => ['done', 'looked', 'letgo', 'part'].includes(outcome);
 
 function pauseOver(pauses: readonly PauseEntry[], line: Line, date: CivilDay): PauseEntry | null {
-	return (
-		pauses.find((pause) => pauseOn(pausesForLine(line, [pause]), date) !== null) ?? null
-	);
+	return pauses.find((pause) => pauseOn(pausesForLine(line, [pause]), date) !== null) ?? null;
 }

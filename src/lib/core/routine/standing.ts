@@ -209,7 +209,8 @@ function zoneStandingAt(
 export function passAt(home: PreparedHome, zone: string, standing: ZoneStanding, day: CivilDay): PassState {
 	const versions = home.zoneVersions.get(zone);
 	if (!versions) return FIRST_PASS;
-	if (standing.through === BEGINNING) return advancePass(zone, versions, FIRST_PASS, [], addDays(day, -40), day);
+	if (standing.through === BEGINNING)
+		return advancePass(zone, versions, FIRST_PASS, [], addDays(day, -40), day);
 	return advancePass(zone, versions, standing.state, standing.tail, standing.through, day);
 }
 
@@ -253,9 +254,14 @@ export function projectHome(home: PreparedHome, ledger: readonly LedgerEntry[]):
 	const pauses = effectivePauses(homeEntries);
 	return {
 		lines: new Map(
-			home.lines.map((line) => [line.id, projectLine(line, byLine.get(line.id) ?? [], pausesForLine(line, pauses))])
+			home.lines.map((line) => [
+				line.id,
+				projectLine(line, byLine.get(line.id) ?? [], pausesForLine(line, pauses))
+			])
 		),
-		zones: new Map(home.home.zones.map((zone) => [zone.id, projectZone(home, zone.id, byZone.get(zone.id) ?? [])])),
+		zones: new Map(
+			home.home.zones.map((zone) => [zone.id, projectZone(home, zone.id, byZone.get(zone.id) ?? [])])
+		),
 		home: homeEntries
 	};
 }
@@ -281,7 +287,10 @@ export function historicStanding(home: PreparedHome, ledger: readonly LedgerEntr
 			[...sorted.byZone].map(([zone, entries]) => {
 				const tail = settlementsOf(entries);
 				const first = tail[0]?.date;
-				return [zone, first === undefined ? EMPTY_ZONE : { through: addDays(first, -1), state: FIRST_PASS, tail }];
+				return [
+					zone,
+					first === undefined ? EMPTY_ZONE : { through: addDays(first, -1), state: FIRST_PASS, tail }
+				];
 			})
 		),
 		home: sorted.home

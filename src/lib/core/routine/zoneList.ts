@@ -45,7 +45,12 @@ export function startVisit(state: PassState, items: readonly ZoneItem[], day: Ci
  * The state after an item was settled on a day. An item that the pass does not count, or that is settled in it
  * already, changes nothing.
  */
-export function settleItem(state: PassState, items: readonly ZoneItem[], id: string, day: CivilDay): PassState {
+export function settleItem(
+	state: PassState,
+	items: readonly ZoneItem[],
+	id: string,
+	day: CivilDay
+): PassState {
 	const counted = countedItems(items, state.pass, day).some((item) => item.id === id);
 	if (!counted || state.settled.includes(id)) return state;
 	return endPasses({ pass: state.pass, settled: [...state.settled, id] }, items, day);

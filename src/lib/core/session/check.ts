@@ -70,7 +70,8 @@ function groupByJob(placed: readonly Placed[]): Map<string, Placed[]> {
 
 function checkJob(job: PlanJob, placed: readonly Placed[], breach: Report) {
 	const steps = [...placed].sort((a, b) => a.step - b.step);
-	if (steps.length !== job.steps.length || steps.some((p, i) => p.step !== i)) return breach('incomplete', job.id);
+	if (steps.length !== job.steps.length || steps.some((p, i) => p.step !== i))
+		return breach('incomplete', job.id);
 	if (steps.some((p) => p.person !== steps[0]?.person)) breach('two-people', job.id);
 	for (const [i, p] of steps.entries()) {
 		if (Math.abs(p.end - p.start - p.of.minutes) > EPS) breach('length', job.id);
@@ -117,7 +118,9 @@ function checkRooms(placed: readonly Placed[], breach: Report) {
 }
 
 /** From when to when a job has an appliance, wait included where the wait keeps it. */
-function occupations(steps: readonly Placed[]): { appliance: string; job: string; from: number; to: number }[] {
+function occupations(
+	steps: readonly Placed[]
+): { appliance: string; job: string; from: number; to: number }[] {
 	const sorted = [...steps].sort((a, b) => a.step - b.step);
 	return sorted.flatMap((p, i) => {
 		const { appliance, waitMin, waitMax } = p.of;

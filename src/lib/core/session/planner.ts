@@ -2,7 +2,15 @@
  * Fills the minutes of one person: jobs by worth per minute, each taken if a schedule that keeps every hard
  * rule still ends by the bell. Reproducible: no clock, no chance. Handbook page 3.
  */
-import { attendedMinutes, moveMinutes, type Plan, type PlanEntry, type PlanInput, type PlanJob, type PlanPerson } from './plan';
+import {
+	attendedMinutes,
+	moveMinutes,
+	type Plan,
+	type PlanEntry,
+	type PlanInput,
+	type PlanJob,
+	type PlanPerson
+} from './plan';
 
 interface Progress {
 	readonly job: PlanJob;
@@ -104,7 +112,8 @@ function heldUp(input: PlanInput, open: readonly Progress[], progress: Progress)
 		for (let i = other.next; i < other.job.steps.length; i++) {
 			const waiting = other.job.steps[i];
 			if (!waiting || (other === progress && i === progress.next)) continue;
-			if (step.class > 0 && waiting.class > 0 && waiting.room === step.room && waiting.class < step.class) return true;
+			if (step.class > 0 && waiting.class > 0 && waiting.room === step.room && waiting.class < step.class)
+				return true;
 		}
 		const unfinished = other.next < other.job.steps.length;
 		if (unfinished && input.pairs.some(([a, b]) => a === other.job.id && b === progress.job.id)) return true;

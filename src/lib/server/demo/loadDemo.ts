@@ -24,12 +24,16 @@ export function readHomeFile(path: string): Home {
 	try {
 		data = JSON.parse(readFileSync(path, 'utf8'));
 	} catch (error) {
-		throw new Error(`${path} cannot be read as JSON: ${(error as Error).message}. Check the file, or put the original back.`, {
-			cause: error
-		});
+		throw new Error(
+			`${path} cannot be read as JSON: ${(error as Error).message}. Check the file, or put the original back.`,
+			{
+				cause: error
+			}
+		);
 	}
 	const read = readHome(data);
-	if (!read.ok) throw new Error(`${path} is not a home that can be used:\n${describeProblems(read.problems)}`);
+	if (!read.ok)
+		throw new Error(`${path} is not a home that can be used:\n${describeProblems(read.problems)}`);
 	return read.home;
 }
 

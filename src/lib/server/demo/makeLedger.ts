@@ -29,19 +29,40 @@ const LEFT_LYING: Readonly<Record<string, number>> = {
 };
 
 /** Done on the day of the start itself, in the morning. */
-const DONE_ON_THE_DAY = ['stove-ash', 'make-the-beds', 'breakfast-dishes', 'feed-semaphore/morning', 'bunk-beds'];
+const DONE_ON_THE_DAY = [
+	'stove-ash',
+	'make-the-beds',
+	'breakfast-dishes',
+	'feed-semaphore/morning',
+	'bunk-beds'
+];
 
 const CHANCE = { basics: 0.93, weekly: 0.86, zone: 0.88, long: 0.75 } as const;
-const HURRY: Readonly<Record<string, number>> = { bram: 0.95, juno: 1.2, kit: 1.35, pip: 1.6, 'nan-wren': 0.9 };
+const HURRY: Readonly<Record<string, number>> = {
+	bram: 0.95,
+	juno: 1.2,
+	kit: 1.35,
+	pip: 1.6,
+	'nan-wren': 0.9
+};
 
 /** The ledger of the demo home from its first day to the instant `now`, in the order made. */
-export function makeLedger(home: PreparedHome, today: CivilDay, minuteNow: number, seed: number): MadeEntry[] {
+export function makeLedger(
+	home: PreparedHome,
+	today: CivilDay,
+	minuteNow: number,
+	seed: number
+): MadeEntry[] {
 	const random = seededRandom(seed);
 	const rules = home.home.household;
 	const made: MadeEntry[] = [];
 	const turnsTaken = new Map<string, number>();
 	const idAt = (at: number) =>
-		uuidv7({ msecs: at, seq: made.length, random: Uint8Array.from({ length: 16 }, () => Math.floor(random() * 256)) });
+		uuidv7({
+			msecs: at,
+			seq: made.length,
+			random: Uint8Array.from({ length: 16 }, () => Math.floor(random() * 256))
+		});
 
 	const somebody = (line: DayLine, date: CivilDay): Member | null => {
 		const { job } = line.line;
@@ -78,13 +99,21 @@ export function makeLedger(home: PreparedHome, today: CivilDay, minuteNow: numbe
 			session: null,
 			coveredBy: null
 		} as const;
-		if (outcome === 'part') return { at, entry: { ...common, outcome, minutes: Math.max(0.5, minutes / 2), share: 0.5 } };
+		if (outcome === 'part')
+			return { at, entry: { ...common, outcome, minutes: Math.max(0.5, minutes / 2), share: 0.5 } };
 		if (outcome === 'done') return { at, entry: { ...common, outcome, minutes } };
 		return { at, entry: { ...common, outcome, found: outcome === 'looked' ? 'clean' : null, minutes: null } };
 	};
 
 	for (let date = startOfJob(home.home.jobs[0]!, rules); date <= today; date = addDays(date, 1)) {
-		const day = readDay(home, historicStanding(home, made.map((m) => m.entry)), date);
+		const day = readDay(
+			home,
+			historicStanding(
+				home,
+				made.map((m) => m.entry)
+			),
+			date
+		);
 		const midnight = dayBegins(date, rules) - 4 * 3_600_000;
 		const isToday = date === today;
 		if (isToday && !made.some((m) => m.entry.outcome === 'pause')) addPause(made, home, today, idAt);
@@ -114,7 +143,9 @@ export function makeLedger(home: PreparedHome, today: CivilDay, minuteNow: numbe
 		entries.sort((a, b) => a.at - b.at);
 		made.push(...entries);
 		// A slip of the thumb now and then, taken back the same evening.
-		const slip = entries.find((e) => e.entry.outcome === 'done' && weekdayOf(date) === 2 && e.entry.by === 'bram');
+		const slip = entries.find(
+			(e) => e.entry.outcome === 'done' && weekdayOf(date) === 2 && e.entry.by === 'bram'
+		);
 		if (slip && !isToday && random() < 0.35) {
 			const at = midnight + 18 * 3_600_000 + 10 * 60_000;
 			made.push({ at, entry: { outcome: 'undo', id: idAt(at), date, by: 'bram', of: slip.entry.id } });

@@ -77,7 +77,11 @@ const fieldOf = (problem: Problem) => problem.at.split('.')[0] ?? '';
 function refuse(form: FormData, problems: readonly Problem[]): ActionFailure<Notice> {
 	const [first] = problems;
 	return fail(400, {
-		message: first ? (first.at === 'minutes' || first.at === 'date' ? first.says : describeProblems([first])) : 'That cannot be written down.',
+		message: first
+			? first.at === 'minutes' || first.at === 'date'
+				? first.says
+				: describeProblems([first])
+			: 'That cannot be written down.',
 		field: first ? fieldOf(first) : '',
 		values: typed(form)
 	});
@@ -111,7 +115,11 @@ async function write(
 ): Promise<Answer> {
 	return acting(form, async () => {
 		const read = fields.safeParse(Object.fromEntries(form));
-		if (!read.success) return fail(400, { message: 'This form was not understood. Reload the page and try again.', values: typed(form) });
+		if (!read.success)
+			return fail(400, {
+				message: 'This form was not understood. Reload the page and try again.',
+				values: typed(form)
+			});
 		const { date } = await today(household);
 		const entry = readEntry(make(read.data, read.data.date ?? date));
 		if (!entry.ok) return refuse(form, entry.problems);
@@ -154,7 +162,14 @@ export function skip(household: string, form: FormData): Promise<Answer> {
 	return write(
 		household,
 		form,
-		(f, date) => ({ id: idOf(f, `${f.line} skip`), outcome: 'skipped', date, by: orNull(f.by), ...lineOf(f), dueOn: f.dueOn }),
+		(f, date) => ({
+			id: idOf(f, `${f.line} skip`),
+			outcome: 'skipped',
+			date,
+			by: orNull(f.by),
+			...lineOf(f),
+			dueOn: f.dueOn
+		}),
 		(home, entry) => `Skipped: ${nameOf(home, entry)}. Nothing of it becomes late.`
 	);
 }

@@ -26,10 +26,7 @@ export interface Notice {
 }
 
 /** Runs an action; a database that is away becomes a 503 with what was typed. */
-export async function acting<T>(
-	form: FormData,
-	work: () => Promise<T>
-): Promise<T | ActionFailure<Notice>> {
+export async function acting<T>(form: FormData, work: () => Promise<T>): Promise<T | ActionFailure<Notice>> {
 	try {
 		return await work();
 	} catch (cause) {

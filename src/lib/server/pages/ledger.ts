@@ -60,28 +60,52 @@ export async function loadLedger(query: LedgerQuery): Promise<LedgerView> {
 	const days = dayViews(facts, found);
 	const shown = days.slice(0, DAYS_A_PAGE);
 	const last = shown[shown.length - 1];
-	const older = days.length > DAYS_A_PAGE && last ? isoOf(addDays(parseDay(last.date) as CivilDay, -1)) : null;
-	const openDay = shown.find((day) => day.date === query.open)?.date ?? (query.open === 'none' ? null : (shown[0]?.date ?? null));
+	const older =
+		days.length > DAYS_A_PAGE && last ? isoOf(addDays(parseDay(last.date) as CivilDay, -1)) : null;
+	const openDay =
+		shown.find((day) => day.date === query.open)?.date ??
+		(query.open === 'none' ? null : (shown[0]?.date ?? null));
 	const openLines = shown.find((day) => day.date === openDay)?.lines ?? [];
 	const entryLine = shown.flatMap((day) => day.lines).find((line) => line.entry === query.entry) ?? null;
 	const pageJob = query.page ?? entryLine?.job ?? (job !== '' ? job : null) ?? openLines[0]?.job ?? null;
-	const member = home.home.members.find((m) => m.id === query.me) ?? home.home.members.find((m) => m.role === 'organiser');
+	const member =
+		home.home.members.find((m) => m.id === query.me) ?? home.home.members.find((m) => m.role === 'organiser');
 	return {
 		today: isoOf(today),
 		toWords: to === today ? 'today' : tinyDate(to),
-		filter: { job, by, room, to: to === today ? '' : isoOf(to), q: filterQuery({ job, by, room, to: to === today ? '' : isoOf(to) }) },
+		filter: {
+			job,
+			by,
+			room,
+			to: to === today ? '' : isoOf(to),
+			q: filterQuery({ job, by, room, to: to === today ? '' : isoOf(to) })
+		},
 		jobs: [...home.home.jobs]
 			.map((j) => ({ id: j.id, name: j.name, room: home.roomById.get(j.room)?.name ?? '' }))
 			.sort((a, b) => a.name.localeCompare(b.name)),
 		lines: home.lines
-			.map((line) => ({ id: line.id, name: line.part === null ? line.job.name : `${line.job.name}, ${line.part}` }))
+			.map((line) => ({
+				id: line.id,
+				name: line.part === null ? line.job.name : `${line.job.name}, ${line.part}`
+			}))
 			.sort((a, b) => a.name.localeCompare(b.name)),
 		members: home.home.members.filter((m) => m.role !== 'device').map((m) => ({ id: m.id, name: m.name })),
-		rooms: [...home.home.rooms].sort((a, b) => a.walkOrder - b.walkOrder).map((r) => ({ id: r.id, name: r.name })),
+		rooms: [...home.home.rooms]
+			.sort((a, b) => a.walkOrder - b.walkOrder)
+			.map((r) => ({ id: r.id, name: r.name })),
 		days: shown,
 		older,
 		openDay,
-		page: pageJob !== null && home.jobById.has(pageJob) ? await jobPage(household, facts, pageJob, entryLine ?? openLines.find((l) => l.job === pageJob) ?? null, shown) : null,
+		page:
+			pageJob !== null && home.jobById.has(pageJob)
+				? await jobPage(
+						household,
+						facts,
+						pageJob,
+						entryLine ?? openLines.find((l) => l.job === pageJob) ?? null,
+						shown
+					)
+				: null,
 		longest: Math.max(30, ...shown.map((day) => Math.max(day.minutes, day.planned))),
 		me: member?.id ?? '',
 		formId: uuidv7()
@@ -95,7 +119,10 @@ function filterQuery(filter: { job: string; by: string; room: string; to: string
 }
 
 /** The newest undo of each entry that itself holds. */
-async function undosThatHold(household: string, found: readonly StoredEntry[]): Promise<Map<string, StoredEntry>> {
+async function undosThatHold(
+	household: string,
+	found: readonly StoredEntry[]
+): Promise<Map<string, StoredEntry>> {
 	const holding = new Map<string, StoredEntry>();
 	let asked = found.map((stored) => stored.entry.id);
 	const undos: StoredEntry[] = [];
@@ -173,7 +200,8 @@ function dayView(facts: Facts, day: CivilDay, entries: readonly WorkEntry[]): Le
 		.sort(([, a], [, b]) => b.length - a.length)
 		.slice(0, 2)
 		.map(([who, names]) => ({ who, what: inSentence(facts.home, names[0] ?? '') }));
-	const sum = (pick: (line: LedgerLine) => number | null) => counted.reduce((total, line) => total + (pick(line) ?? 0), 0);
+	const sum = (pick: (line: LedgerLine) => number | null) =>
+		counted.reduce((total, line) => total + (pick(line) ?? 0), 0);
 	return {
 		date: isoOf(day),
 		weekday: weekdayName(day).slice(0, 3),
@@ -190,7 +218,9 @@ function dayView(facts: Facts, day: CivilDay, entries: readonly WorkEntry[]): Le
 /** A job's name within a sentence: small, unless it begins with a name of this home. */
 function inSentence(home: PreparedHome, name: string): string {
 	const first = name.split(/[\s,’']/)[0] ?? '';
-	const names = [...home.home.members, ...home.home.rooms, ...home.home.pets].flatMap((one) => one.name.split(' '));
+	const names = [...home.home.members, ...home.home.rooms, ...home.home.pets].flatMap((one) =>
+		one.name.split(' ')
+	);
 	return names.includes(first) ? name : name.charAt(0).toLowerCase() + name.slice(1);
 }
 
@@ -220,7 +250,9 @@ async function jobPage(
 	const times = held.filter((one) => one.outcome !== 'letgo').reverse();
 	const last = held.filter((one) => one.outcome === 'done').at(-1);
 	const timings = held
-		.filter((one) => one.minutes !== null && one.outcome === 'done' && one.depth !== 'quick' && one.depth !== 'deep')
+		.filter(
+			(one) => one.minutes !== null && one.outcome === 'done' && one.depth !== 'quick' && one.depth !== 'deep'
+		)
 		.map((one) => ({ minutes: one.minutes as number, cut: one.cutOff }));
 	const estimate = timings.length > 0 ? estimateMinutes(job.depths.usual.minutes, timings) : null;
 	const round = (n: number) => (n < 3 ? Math.round(n * 2) / 2 : Math.round(n));
@@ -232,7 +264,10 @@ async function jobPage(
 		lastDone: last ? tinyDate(last.date) : 'Not yet',
 		lastBy: last ? memberName(home, last.by) : '',
 		nextDue: !next || next.on === null ? 'Not set' : next.on === today ? 'Today' : tinyDate(next.on),
-		nextBy: next && next.line.line.job.who.mode !== 'shared' ? memberName(home, whoOf(home, next.line)[0] ?? null) : '',
+		nextBy:
+			next && next.line.line.job.who.mode !== 'shared'
+				? memberName(home, whoOf(home, next.line)[0] ?? null)
+				: '',
 		said: job.depths.usual.minutes,
 		takes: estimate ? round(estimate.median) : null,
 		range: estimate ? `${round(estimate.low)} to ${round(estimate.high)}` : null,
@@ -244,6 +279,8 @@ async function jobPage(
 		})),
 		countOfTimes: times.length,
 		entry: entry && entry.job === jobId ? entry : null,
-		entryDate: entry ? (days.find((day) => day.lines.some((line) => line.entry === entry.entry))?.date ?? null) : null
+		entryDate: entry
+			? (days.find((day) => day.lines.some((line) => line.entry === entry.entry))?.date ?? null)
+			: null
 	};
 }

@@ -15,7 +15,13 @@ import { now } from '../clock';
 import { reading, transaction } from '../db/pool';
 import { loadHome } from '../store/homeStore';
 import { followingId } from '../store/record';
-import { addEvent, loadSession, loadSessionsAround, startSession, type StoredSession } from '../store/sessionStore';
+import {
+	addEvent,
+	loadSession,
+	loadSessionsAround,
+	startSession,
+	type StoredSession
+} from '../store/sessionStore';
 import { loadStanding } from '../store/standingStore';
 import { acting, typed } from './guard';
 import { memberName, tagOf, zoneMark } from './tags';
@@ -46,7 +52,10 @@ async function setting(household: string): Promise<Setting> {
 		const home = await loadHome(db, household);
 		if (!home) throw new RangeError(`no household ${household}`);
 		const { date } = householdTime(at, home.home.household);
-		const [standing, sessions] = await Promise.all([loadStanding(db, household), loadSessionsAround(db, household, date)]);
+		const [standing, sessions] = await Promise.all([
+			loadStanding(db, household),
+			loadSessionsAround(db, household, date)
+		]);
 		return { home, day: readDay(home, standing, date), at, sessions };
 	});
 }
@@ -99,7 +108,11 @@ export async function loadFill(
 	const { home, day, at, sessions } = facts;
 	const rules = home.home.household;
 	const read = minutesAsked.safeParse(query.minutes ?? 10);
-	if (!read.success) error(400, { message: read.error.issues[0]?.message ?? '', remedy: 'Go back and choose how many minutes you have.' });
+	if (!read.success)
+		error(400, {
+			message: read.error.issues[0]?.message ?? '',
+			remedy: 'Go back and choose how many minutes you have.'
+		});
 	const member = memberOf(home, query.member ?? query.me);
 	const asked: Asked = { minutes: read.data, member, zone: query.zone, line: null };
 	const { pail, lines } = fill(facts, asked);
@@ -129,7 +142,9 @@ export async function loadFill(
 			at: time(step.start),
 			start: step.start,
 			minutes: step.minutes,
-			wait: step.wait ? `${step.wait.label}, fetch at ${time(step.start + step.minutes + step.wait.min)}` : null,
+			wait: step.wait
+				? `${step.wait.label}, fetch at ${time(step.start + step.minutes + step.wait.min)}`
+				: null,
 			weave: zoneMark(home, home.roomById.get(step.room)?.zone ?? null)?.weave ?? null
 		})),
 		jobs: tags(pail.lines),
@@ -137,7 +152,10 @@ export async function loadFill(
 			.filter((tag) => tag.state !== 'open')
 			.map((tag) => ({
 				tag,
-				why: tag.minutes > asked.minutes ? `${minutesText(tag.minutes)} min, longer than the pail` : 'would end after the bell'
+				why:
+					tag.minutes > asked.minutes
+						? `${minutesText(tag.minutes)} min, longer than the pail`
+						: 'would end after the bell'
 			})),
 		running: sessions.find((s) => !s.isOver && s.member === member.id)?.id ?? null,
 		formId: uuidv7()
@@ -156,32 +174,61 @@ const startForm = z.object({
 export async function start(household: string, form: FormData) {
 	const started = await acting(form, async () => {
 		const read = startForm.safeParse(Object.fromEntries(form));
-		if (!read.success) return fail(400, { message: 'This form was not understood. Reload the page and try again.', values: typed(form) });
+		if (!read.success)
+			return fail(400, {
+				message: 'This form was not understood. Reload the page and try again.',
+				values: typed(form)
+			});
 		const facts = await setting(household);
 		const member = facts.home.home.members.find((m) => m.id === read.data.member);
-		if (!member) return fail(400, { message: 'That person does not live here. Choose somebody of this home.', values: typed(form) });
+		if (!member)
+			return fail(400, {
+				message: 'That person does not live here. Choose somebody of this home.',
+				values: typed(form)
+			});
 		const line = read.data.line ?? null;
 		const own = facts.day.lines.find((l) => l.line.id === line);
-		if (line !== null && !own) return fail(410, { message: 'That job is not in this home any more. Choose another.', values: typed(form) });
+		if (line !== null && !own)
+			return fail(410, {
+				message: 'That job is not in this home any more. Choose another.',
+				values: typed(form)
+			});
 		const minutes = minutesAsked.safeParse(read.data.minutes ?? Math.ceil(own?.minutes ?? 10));
-		if (!minutes.success) return fail(400, { message: minutes.error.issues[0]?.message ?? '', field: 'minutes', values: typed(form) });
+		if (!minutes.success)
+			return fail(400, {
+				message: minutes.error.issues[0]?.message ?? '',
+				field: 'minutes',
+				values: typed(form)
+			});
 		const { pail } = fill(facts, { minutes: minutes.data, member, zone: read.data.zone === '1', line });
 		if (pail.steps.length === 0) {
 			const known = await reading((db) => loadSession(db, household, read.data.id));
 			if (known) return { session: read.data.id };
-			return fail(409, { message: 'There is nothing on the line for this pail just now. Choose somebody else, or rest.', values: typed(form) });
+			return fail(409, {
+				message: 'There is nothing on the line for this pail just now. Choose somebody else, or rest.',
+				values: typed(form)
+			});
 		}
 		const result = await transaction((db) =>
 			startSession(
 				db,
 				household,
-				{ id: read.data.id, member: member.id, date: facts.day.date, plan: { bellMinutes: minutes.data, steps: pail.steps } },
+				{
+					id: read.data.id,
+					member: member.id,
+					date: facts.day.date,
+					plan: { bellMinutes: minutes.data, steps: pail.steps }
+				},
 				now()
 			)
 		);
 		if (result.ok) return { session: read.data.id };
 		if (result.refusal.code === 'already-running') {
-			return fail(409, { message: `${member.name} has a pail running already. Finish it, or set it down first.`, running: result.refusal.session, values: typed(form) });
+			return fail(409, {
+				message: `${member.name} has a pail running already. Finish it, or set it down first.`,
+				running: result.refusal.session,
+				values: typed(form)
+			});
 		}
 		throw new Error(result.refusal.code);
 	});
@@ -190,11 +237,17 @@ export async function start(household: string, form: FormData) {
 }
 
 export async function loadRun(household: string, id: string): Promise<RunView> {
-	const [session, home] = await reading((db) => Promise.all([loadSession(db, household, id), loadHome(db, household)]));
-	if (!session || !home) error(404, { message: 'There is no such pail here.', remedy: 'Fill one from Today.' });
+	const [session, home] = await reading((db) =>
+		Promise.all([loadSession(db, household, id), loadHome(db, household)])
+	);
+	if (!session || !home)
+		error(404, { message: 'There is no such pail here.', remedy: 'Fill one from Today.' });
 	const rules = home.home.household;
 	const catchUp = rules.rhythm.catchUpDays[0];
-	const catchUpName = catchUp === undefined ? null : (['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday'][catchUp - 1] ?? null);
+	const catchUpName =
+		catchUp === undefined
+			? null
+			: (['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday'][catchUp - 1] ?? null);
 	const lines = [...new Set(session.plan.steps.map((step) => step.line))];
 	return {
 		id,
@@ -205,13 +258,21 @@ export async function loadRun(household: string, id: string): Promise<RunView> {
 		timeZone: rules.timeZone,
 		clock: rules.clock,
 		zones: Object.fromEntries(
-			session.plan.steps.map((step) => [step.room, zoneMark(home, home.roomById.get(step.room)?.zone ?? null)])
+			session.plan.steps.map((step) => [
+				step.room,
+				zoneMark(home, home.roomById.get(step.room)?.zone ?? null)
+			])
 		),
-		cautions: Object.fromEntries(session.plan.steps.map((step) => [step.job, home.jobById.get(step.job)?.cautions ?? []])),
+		cautions: Object.fromEntries(
+			session.plan.steps.map((step) => [step.job, home.jobById.get(step.job)?.cautions ?? []])
+		),
 		after: Object.fromEntries(
 			lines.map((line) => {
 				const job = home.lineById.get(line)?.job;
-				return [line, job ? `hangs until tonight; then ${missWords(job, catchUpName)}` : 'is no job of this home any more'];
+				return [
+					line,
+					job ? `hangs until tonight; then ${missWords(job, catchUpName)}` : 'is no job of this home any more'
+				];
 			})
 		),
 		formId: uuidv7()
@@ -229,10 +290,12 @@ const eventForm = z.object({
 export async function event(household: string, session: string, form: FormData) {
 	return acting(form, async () => {
 		const read = eventForm.safeParse({ step: null, ...Object.fromEntries(form) });
-		if (!read.success) return fail(400, { message: 'This press was not understood. Reload the page and try again.' });
+		if (!read.success)
+			return fail(400, { message: 'This press was not understood. Reload the page and try again.' });
 		const { kind, step } = read.data;
 		const id = read.data.id ?? (read.data.seed ? followingId(read.data.seed, `${kind} ${step}`) : null);
-		if (id === null) return fail(400, { message: 'This press came without its id. Reload the page and try again.' });
+		if (id === null)
+			return fail(400, { message: 'This press came without its id. Reload the page and try again.' });
 		const at = now();
 		const result = await transaction(async (db) => {
 			const events: { id: string; kind: SessionEventKind; step: number | null }[] = [];
@@ -261,4 +324,3 @@ export async function event(household: string, session: string, form: FormData) 
 		}
 	});
 }
-

@@ -9,7 +9,12 @@ import type { Glyph, TagView, ZoneMark } from '$ui/today/view';
 export function zoneMark(home: PreparedHome, zoneId: string | null): ZoneMark | null {
 	const zone = zoneId === null ? undefined : home.zoneById.get(zoneId);
 	if (!zone) return null;
-	return { id: zone.id, number: home.rotation.zones.indexOf(zone.id) + 1, name: zone.name, weave: zone.weave };
+	return {
+		id: zone.id,
+		number: home.rotation.zones.indexOf(zone.id) + 1,
+		name: zone.name,
+		weave: zone.weave
+	};
 }
 
 export function memberName(home: PreparedHome, id: string | null): string {
@@ -32,7 +37,8 @@ function whoText(home: PreparedHome, line: DayLine): string {
 }
 
 function glyphOf(line: DayLine): Glyph {
-	if (line.shareDone > 0 && (line.state === 'due' || line.state === 'late' || line.state === 'open')) return 'part';
+	if (line.shareDone > 0 && (line.state === 'due' || line.state === 'late' || line.state === 'open'))
+		return 'part';
 	return line.state === 'resting' ? 'coming' : line.state;
 }
 

@@ -89,21 +89,36 @@ export async function loadToday(query: TodayQuery): Promise<TodayView> {
 	const relation = date === today ? 'today' : date < today ? 'past' : 'coming';
 	const standing =
 		relation === 'past'
-			? historicStanding(home, (await reading((on) => allEntries(on, household))).map((stored) => stored.entry))
+			? historicStanding(
+					home,
+					(await reading((on) => allEntries(on, household))).map((stored) => stored.entry)
+				)
 			: kept;
-	const day = relation === 'coming' ? forecastDay(home, standing, today, date) : readDay(home, standing, date);
+	const day =
+		relation === 'coming' ? forecastDay(home, standing, today, date) : readDay(home, standing, date);
 	const running = relation === 'today' ? partRunning(minute, rules) : 'morning';
 	const hung = hangDay(home, standing, day, running, minutesADay);
 	const ledger = entries.map((stored) => stored.entry);
-	const undos = await reading((on) => undosOf(on, household, ledger.map((entry) => entry.id)));
-	const holding = holdingEntries(ledger, undos.map((stored) => stored.entry));
+	const undos = await reading((on) =>
+		undosOf(
+			on,
+			household,
+			ledger.map((entry) => entry.id)
+		)
+	);
+	const holding = holdingEntries(
+		ledger,
+		undos.map((stored) => stored.entry)
+	);
 	return view({ home, standing, day, hung, running, today, minute, sessions, holding, query, relation });
 }
 
 /** Entries of a day that nothing has taken back. */
 function holdingEntries(ledger: readonly LedgerEntry[], undos: readonly LedgerEntry[]): LedgerEntry[] {
 	const own = new Set(ledger.map((entry) => entry.id));
-	return effectiveEntries([...ledger, ...undos.filter((undo) => !own.has(undo.id))] as (LedgerEntry & { of?: string })[]);
+	return effectiveEntries([...ledger, ...undos.filter((undo) => !own.has(undo.id))] as (LedgerEntry & {
+		of?: string;
+	})[]);
 }
 
 interface Facts {
@@ -130,7 +145,10 @@ function view(facts: Facts): TodayView {
 	const inPail = new Map(
 		pails.flatMap(({ pail, lines }) => lines.map((line): [string, string] => [line, pail.name]))
 	);
-	const tag = (line: DayLine): TagView => ({ ...tagOf(home, line, today), inPail: inPail.get(line.line.id) ?? null });
+	const tag = (line: DayLine): TagView => ({
+		...tagOf(home, line, today),
+		inPail: inPail.get(line.line.id) ?? null
+	});
 	const mark = (tagView: TagView): TagView => (tagView.inPail ? { ...tagView, glyph: 'running' } : tagView);
 
 	const done = doneViews(facts);
@@ -142,8 +160,7 @@ function view(facts: Facts): TodayView {
 					minutes: hung.sitting.reduce((sum, line) => sum + minutesToDo(line), 0)
 				}
 			: null;
-	const nextLine =
-		relation === 'today' ? chooseNext(facts, inPail, me?.id ?? null) : null;
+	const nextLine = relation === 'today' ? chooseNext(facts, inPail, me?.id ?? null) : null;
 	const left = countLeft(hung);
 	return {
 		household: rules.name,
@@ -188,15 +205,27 @@ function countLeft(hung: Hung): number {
 	return DAY_PARTS.reduce((sum, part) => sum + hung.parts[part].length, 0) + hung.sitting.length;
 }
 
-function summaryOf(relation: TodayView['relation'], hung: Hung, left: number, done: readonly DoneView[], day: Day): string {
+function summaryOf(
+	relation: TodayView['relation'],
+	hung: Hung,
+	left: number,
+	done: readonly DoneView[],
+	day: Day
+): string {
 	const finished = done.filter((d) => d.outcome !== 'part').length;
 	const doneWords = finished === 1 ? 'One is done.' : `${numberWord(finished)} are done.`;
 	if (relation === 'past') {
-		return finished === 0 ? 'Nothing was written down.' : `${numberWord(finished)} ${plural(finished, 'job')} off the line.`;
+		return finished === 0
+			? 'Nothing was written down.'
+			: `${numberWord(finished)} ${plural(finished, 'job')} off the line.`;
 	}
 	if (left === 0) {
 		if (relation === 'coming') return 'Nothing falls due.';
-		return day.enough ? 'Enough for today.' : finished > 0 ? `The line is clear. ${doneWords}` : 'The line is clear.';
+		return day.enough
+			? 'Enough for today.'
+			: finished > 0
+				? `The line is clear. ${doneWords}`
+				: 'The line is clear.';
 	}
 	const jobs = `in ${lowerNumber(left)} ${plural(left, 'job')}`;
 	if (relation === 'coming') return `${duration(hung.minutesLeft)} ${jobs}.`;
@@ -237,10 +266,14 @@ function chooseNext(
 }
 
 /** Parts of the day with their tags. What is left of earlier parts hangs at the present time. */
-function partViews({ home, hung, running, relation, day }: Facts, tag: (line: DayLine) => TagView): PartView[] {
+function partViews(
+	{ home, hung, running, relation, day }: Facts,
+	tag: (line: DayLine) => TagView
+): PartView[] {
 	const rules = home.home.household;
 	const first = relation === 'today' ? DAY_PARTS.indexOf(running) : 0;
-	const time = (part: DayPart) => clockText(rules.parts[part].replace(/:00$/, rules.clock === '24h' ? '' : ':00'), rules.clock);
+	const time = (part: DayPart) =>
+		clockText(rules.parts[part].replace(/:00$/, rules.clock === '24h' ? '' : ':00'), rules.clock);
 	const spans: Record<DayPart, string> = {
 		morning: `until ${time('midday')}`,
 		midday: `${time('midday')} to ${time('evening')}`,
@@ -346,7 +379,12 @@ function zoneView({ home, day, hung }: Facts): ZoneView | null {
 			const job = home.jobById.get(id);
 			if (!job) return [];
 			return [
-				{ line: id, name: job.name, minutes: line?.minutes ?? job.depths.usual.minutes, done: settledToday.has(id) }
+				{
+					line: id,
+					name: job.name,
+					minutes: line?.minutes ?? job.depths.usual.minutes,
+					done: settledToday.has(id)
+				}
 			];
 		})
 	};
@@ -368,7 +406,11 @@ function heldViews({ hung, today, relation }: Facts, tag: (line: DayLine) => Tag
 			late: lateText(latenessOf(line)),
 			words: part === 'midday' ? 'at midday' : `this ${part}`
 		})),
-		...[...hung.waiting, ...hung.paused].map((line) => ({ tag: tag(line), late: null, words: tag(line).words }))
+		...[...hung.waiting, ...hung.paused].map((line) => ({
+			tag: tag(line),
+			late: null,
+			words: tag(line).words
+		}))
 	];
 	const late = hung.held.length + hanging.length;
 	const rest = hung.held.length;
@@ -380,11 +422,18 @@ function heldViews({ hung, today, relation }: Facts, tag: (line: DayLine) => Tag
 				: rest === 0
 					? `${numberWord(hanging.length)} ${plural(hanging.length, 'hangs', 'hang')} today.`
 					: `${numberWord(hanging.length)} ${plural(hanging.length, 'hangs', 'hang')} today, ${lowerNumber(rest)} can rest.`;
-	return { held, heldTitle: late > 1 && hanging.length > 0 ? `${numberWord(late)} late` : 'Held over', heldWords };
+	return {
+		held,
+		heldTitle: late > 1 && hanging.length > 0 ? `${numberWord(late)} late` : 'Held over',
+		heldWords
+	};
 }
 
 const spanTime = (minute: number, clock: '24h' | '12h') =>
-	clockText(`${String(Math.floor(minute / 60) % 24).padStart(2, '0')}:${String(minute % 60).padStart(2, '0')}`, clock);
+	clockText(
+		`${String(Math.floor(minute / 60) % 24).padStart(2, '0')}:${String(minute % 60).padStart(2, '0')}`,
+		clock
+	);
 
 function peopleViews({ home, day, minute, relation, sessions }: Facts): PersonView[] {
 	const { clock } = home.home.household;
@@ -398,11 +447,17 @@ function peopleViews({ home, day, minute, relation, sessions }: Facts): PersonVi
 		const carries = carrySpans(member, day.date);
 		const now = carries.find((span) => span.from <= at && at < span.to);
 		const later = carries.find((span) => span.from > at);
-		const busy = sessions.some((s) => !s.isOver && s.member === member.id) ? 'in a pail, ' : '';
-		if (now && relation === 'today') carrying.unshift({ name: member.name, words: `${busy}carries the day`, carriesNow: true });
+		const inPail = relation === 'today' && sessions.some((s) => !s.isOver && s.member === member.id);
+		const busy = inPail ? 'in a pail, ' : '';
+		if (now && relation === 'today')
+			carrying.unshift({ name: member.name, words: `${busy}carries the day`, carriesNow: true });
 		else if (carries.length > 0 && (later ?? now)) {
 			const from = (later ?? now) as { from: number };
-			carrying.push({ name: member.name, words: `${busy}carries from ${spanTime(from.from, clock)}`, carriesNow: false });
+			carrying.push({
+				name: member.name,
+				words: `${busy}carries from ${spanTime(from.from, clock)}`,
+				carriesNow: false
+			});
 		} else {
 			const here = spans.find((span) => span.from <= at && at < span.to);
 			const comes = spans.find((span) => span.from > at);

@@ -19,13 +19,26 @@ const zones: PartTable<Home['zones'][number]> = {
 	table: 'zone',
 	columns: ['name', 'weave', 'order_by', 'list'],
 	values: (zone) => [zone.name, zone.weave, zone.orderBy, json(zone.list)],
-	read: (row) => ({ id: row.id, name: row.name, weave: row.weave, orderBy: row.order_by, list: parse(row.list) })
+	read: (row) => ({
+		id: row.id,
+		name: row.name,
+		weave: row.weave,
+		orderBy: row.order_by,
+		list: parse(row.list)
+	})
 };
 
 const rooms: PartTable<Home['rooms'][number]> = {
 	table: 'room',
 	columns: ['name', 'kind', 'storey', 'walk_order', 'seen_by_visitors', 'zone_id'],
-	values: (room) => [room.name, room.kind, room.storey, room.walkOrder, room.seenByVisitors ? 1 : 0, room.zone],
+	values: (room) => [
+		room.name,
+		room.kind,
+		room.storey,
+		room.walkOrder,
+		room.seenByVisitors ? 1 : 0,
+		room.zone
+	],
 	read: (row) => ({
 		id: row.id,
 		name: row.name,
@@ -138,7 +151,14 @@ export async function saveHome(
 	await saveParts(db, household, revision, jobs, home.jobs);
 	await db.query(
 		'INSERT INTO home_revision (household_id, revision, holds_from, format_version, settings, made_at) VALUES (?, ?, ?, ?, ?, ?)',
-		[household, revision, isoOf(from), home.version, json({ household: home.household, pets: home.pets }), now]
+		[
+			household,
+			revision,
+			isoOf(from),
+			home.version,
+			json({ household: home.household, pets: home.pets }),
+			now
+		]
 	);
 	await db.query('UPDATE household SET revision = ?, name = ? WHERE id = ?', [
 		revision,

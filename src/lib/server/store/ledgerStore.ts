@@ -56,9 +56,7 @@ export function entryOfRow(row: Row): LedgerEntry {
 				coveredBy: row.covered_by,
 				outcome: row.outcome
 			};
-			return (
-				row.outcome === 'part' ? { ...work, share: row.share_done } : work
-			) as LedgerEntry;
+			return (row.outcome === 'part' ? { ...work, share: row.share_done } : work) as LedgerEntry;
 		}
 	}
 }
@@ -184,7 +182,11 @@ export async function entriesOfDay(db: Db, household: string, date: CivilDay) {
 
 /** Every entry made about days up to `date`, with later undos of them, in the order made. */
 export async function entriesUpTo(db: Db, household: string, date: CivilDay) {
-	return select(db, 'household_id = ? AND (date <= ? OR outcome = ?) ORDER BY seq', [household, isoOf(date), 'undo']);
+	return select(db, 'household_id = ? AND (date <= ? OR outcome = ?) ORDER BY seq', [
+		household,
+		isoOf(date),
+		'undo'
+	]);
 }
 
 /** The whole ledger, in the order made. */

@@ -51,10 +51,10 @@ async function undoTarget(db: Db, household: string, of: string, own: readonly N
 /** Covered entries go back with the one that covered them. */
 async function undosAlong(db: Db, household: string, undo: LedgerEntry): Promise<LedgerEntry[]> {
 	if (undo.outcome !== 'undo') return [];
-	const [rows] = await db.query<Row[]>(
-		'SELECT id FROM ledger WHERE household_id = ? AND covered_by = ?',
-		[household, undo.of]
-	);
+	const [rows] = await db.query<Row[]>('SELECT id FROM ledger WHERE household_id = ? AND covered_by = ?', [
+		household,
+		undo.of
+	]);
 	const along = rows.map((row) => row.id as string);
 	// An undo of an undo: what went back along with the first one comes again.
 	const target = await findEntry(db, household, undo.of);
@@ -63,7 +63,11 @@ async function undosAlong(db: Db, household: string, undo: LedgerEntry): Promise
 			'SELECT id FROM ledger WHERE household_id = ? AND covered_by = ?',
 			[household, target.entry.of]
 		);
-		const undos = await undosOf(db, household, covered.map((row) => row.id as string));
+		const undos = await undosOf(
+			db,
+			household,
+			covered.map((row) => row.id as string)
+		);
 		along.push(...undos.map((stored) => stored.entry.id).filter((id) => id !== undo.of));
 	}
 	return along.map((of) => ({ ...undo, id: followingId(undo.id, of), of }));
@@ -83,7 +87,11 @@ export async function recordEntries(
 	await lockHousehold(db, household);
 	const home = await loadHome(db, household);
 	if (!home) throw new RangeError(`no household ${household}`);
-	const known = await knownIds(db, household, entries.map((entry) => entry.id));
+	const known = await knownIds(
+		db,
+		household,
+		entries.map((entry) => entry.id)
+	);
 	const fresh = entries.filter((entry) => !known.has(entry.id));
 	if (fresh.length === 0) return { ok: true, written: [] };
 
@@ -92,7 +100,11 @@ export async function recordEntries(
 		const refusal = checkEntry(home, entry, today);
 		if (refusal) return { ok: false, refusal };
 		if (entry.outcome !== 'undo') {
-			incoming.push({ entry, job: 'job' in entry ? entry.job : null, part: 'part' in entry ? entry.part : null });
+			incoming.push({
+				entry,
+				job: 'job' in entry ? entry.job : null,
+				part: 'part' in entry ? entry.part : null
+			});
 			incoming.push(...(await coversOf(db, household, home, entry)));
 			continue;
 		}
@@ -104,10 +116,19 @@ export async function recordEntries(
 			if (covered) incoming.push({ entry: along, job: covered.job, part: covered.part });
 		}
 	}
-	const already = await knownIds(db, household, incoming.map(({ entry }) => entry.id));
+	const already = await knownIds(
+		db,
+		household,
+		incoming.map(({ entry }) => entry.id)
+	);
 	const inserting = incoming.filter(({ entry }) => !already.has(entry.id));
 	await insertEntries(db, household, inserting, now);
-	await followEntries(db, household, home, inserting.map((one) => ({ entry: one.entry, line: lineOf(home, one) })));
+	await followEntries(
+		db,
+		household,
+		home,
+		inserting.map((one) => ({ entry: one.entry, line: lineOf(home, one) }))
+	);
 	return { ok: true, written: inserting.map(({ entry }) => entry.id) };
 }
 
@@ -115,7 +136,12 @@ function lineOf(home: PreparedHome, { job, part }: NewEntry): Line | null {
 	return job === null ? null : lineOfEntry(home, job, part);
 }
 
-async function coversOf(db: Db, household: string, home: PreparedHome, entry: LedgerEntry): Promise<NewEntry[]> {
+async function coversOf(
+	db: Db,
+	household: string,
+	home: PreparedHome,
+	entry: LedgerEntry
+): Promise<NewEntry[]> {
 	if (!isWork(entry)) return [];
 	const lines = coveredLines(home, entry.job);
 	if (lines.length === 0) return [];

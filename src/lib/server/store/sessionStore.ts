@@ -30,9 +30,7 @@ const planSchema = z.strictObject({
 				roomName: z.string(),
 				minutes: z.number().positive(),
 				start: z.number().min(0),
-				wait: z
-					.strictObject({ label: z.string(), min: z.number(), max: z.number().nullable() })
-					.nullable(),
+				wait: z.strictObject({ label: z.string(), min: z.number(), max: z.number().nullable() }).nullable(),
 				last: z.boolean()
 			})
 		)
@@ -83,7 +81,11 @@ export async function loadSession(db: Db, household: string, id: string): Promis
 }
 
 /** The sessions of a day and the day before, whose waits may still run, and any that is still open. */
-export async function loadSessionsAround(db: Db, household: string, date: CivilDay): Promise<StoredSession[]> {
+export async function loadSessionsAround(
+	db: Db,
+	household: string,
+	date: CivilDay
+): Promise<StoredSession[]> {
 	const [rows] = await db.execute<Row[]>(
 		`SELECT ${COLUMNS} FROM session WHERE household_id = ? AND (date BETWEEN ? AND ? OR is_over = FALSE) ORDER BY made_at, id`,
 		[household, isoOf((date - 1) as CivilDay), isoOf(date)]
@@ -108,7 +110,12 @@ export interface NewSession {
 }
 
 /** Starts a session now. The same id again is the same session; a person has one at a time. */
-export async function startSession(db: Db, household: string, session: NewSession, now: number): Promise<SessionResult> {
+export async function startSession(
+	db: Db,
+	household: string,
+	session: NewSession,
+	now: number
+): Promise<SessionResult> {
 	await lockHousehold(db, household);
 	if (await loadSession(db, household, session.id)) return { ok: true };
 	const [open] = await db.query<Row[]>(
@@ -185,7 +192,10 @@ export async function addEvent(
 	}
 	if (after.phase === 'over') entries.push(...begun(session, after, event));
 	if (after.phase === 'over') {
-		await db.query('UPDATE session SET is_over = TRUE WHERE household_id = ? AND id = ?', [household, sessionId]);
+		await db.query('UPDATE session SET is_over = TRUE WHERE household_id = ? AND id = ?', [
+			household,
+			sessionId
+		]);
 	}
 	// A job that is gone meanwhile leaves no entry; the session itself goes on.
 	const home = await loadHome(db, household);
@@ -216,7 +226,12 @@ function workEntry(session: StoredSession, line: string, event: SessionEvent) {
 }
 
 /** The entry of a job whose last step was just ticked. */
-function finished(session: StoredSession, clock: SessionClock, line: string, event: SessionEvent): LedgerEntry[] {
+function finished(
+	session: StoredSession,
+	clock: SessionClock,
+	line: string,
+	event: SessionEvent
+): LedgerEntry[] {
 	const outcome = outcomesOf(session.plan, clock).find((o) => o.line === line);
 	if (outcome?.outcome !== 'done') return [];
 	return [{ outcome: 'done', ...workEntry(session, line, event), minutes: outcome.minutes, cutOff: false }];

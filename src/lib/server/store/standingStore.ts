@@ -18,7 +18,10 @@ import {
 import type { Db, Row } from '../db/pool';
 import { allEntries, entriesOfHome, entriesOfJobs, entriesOfLine } from './ledgerStore';
 
-const day = z.number().int().transform((n) => n as CivilDay);
+const day = z
+	.number()
+	.int()
+	.transform((n) => n as CivilDay);
 
 const checkpointSchema = z.strictObject({
 	through: day,
@@ -66,14 +69,19 @@ function lineOfRow(row: Row): LineStanding {
 /** The standing as it is kept, with the home's own entries. */
 export async function loadStanding(db: Db, household: string): Promise<HomeStanding> {
 	const [[lines], [zones], home] = await Promise.all([
-		db.execute<Row[]>('SELECT line_id, checkpoint, tail, last FROM standing WHERE household_id = ?', [household]),
+		db.execute<Row[]>('SELECT line_id, checkpoint, tail, last FROM standing WHERE household_id = ?', [
+			household
+		]),
 		db.execute<Row[]>('SELECT zone_id, state FROM zone_standing WHERE household_id = ?', [household]),
 		entriesOfHome(db, household)
 	]);
 	return {
 		lines: new Map(lines.map((row) => [row.line_id as string, lineOfRow(row)])),
 		zones: new Map(
-			zones.map((row) => [row.zone_id as string, zoneSchema.parse(JSON.parse(row.state as string)) as ZoneStanding])
+			zones.map((row) => [
+				row.zone_id as string,
+				zoneSchema.parse(JSON.parse(row.state as string)) as ZoneStanding
+			])
 		),
 		home: home.map((stored) => stored.entry)
 	};
@@ -160,7 +168,14 @@ export async function followEntries(
 	for (const zone of zones) {
 		const items = home.zoneById.get(zone)?.list ?? [];
 		const entries = await entriesOfJobs(db, household, items);
-		projected.set(zone, projectZone(home, zone, entries.map((stored) => stored.entry)));
+		projected.set(
+			zone,
+			projectZone(
+				home,
+				zone,
+				entries.map((stored) => stored.entry)
+			)
+		);
 	}
 	await saveZones(db, household, projected);
 }

@@ -6,7 +6,12 @@
 	import Stitches from '../Stitches.svelte';
 	import { minutesText } from '../words';
 	import type { JobPage } from './view';
-	let { page, formId, once, filter }: { page: JobPage; formId: string; once: SubmitFunction; filter: string } = $props();
+	let {
+		page,
+		formId,
+		once,
+		filter
+	}: { page: JobPage; formId: string; once: SubmitFunction; filter: string } = $props();
 	const longest = $derived(Math.max(page.said * 1.4, ...page.times.map((time) => time.minutes ?? 0)));
 </script>
 
@@ -18,12 +23,21 @@
 	</div>
 </div>
 <dl>
-	<div><dt>Last done</dt><dd>{page.lastDone}</dd><dd class="dim">{page.lastBy}</dd></div>
-	<div><dt>Next due</dt><dd>{page.nextDue}</dd><dd class="dim">{page.nextBy}</dd></div>
+	<div>
+		<dt>Last done</dt>
+		<dd>{page.lastDone}</dd>
+		<dd class="dim">{page.lastBy}</dd>
+	</div>
+	<div>
+		<dt>Next due</dt>
+		<dd>{page.nextDue}</dd>
+		<dd class="dim">{page.nextBy}</dd>
+	</div>
 </dl>
 <p class="said">
 	You said {minutesText(page.said)}.
-	{#if page.takes === null}It has not been timed yet.{:else}It takes <b>about {minutesText(page.takes)}</b>, mostly {page.range}.{/if}
+	{#if page.takes === null}It has not been timed yet.{:else}It takes <b>about {minutesText(page.takes)}</b>,
+		mostly {page.range}.{/if}
 </p>
 <ul>
 	{#each page.times as time, i (i)}
@@ -43,7 +57,10 @@
 {/if}
 {#if page.entry && !page.entry.back}
 	<div class="slip">
-		<p><b>Was this one a slip?</b><br />It stays on the page, struck through, and the job hangs again if its day is not over.</p>
+		<p>
+			<b>Was this one a slip?</b><br />It stays on the page, struck through, and the job hangs again if its
+			day is not over.
+		</p>
 		<form method="post" action="/ledger?/undo&{filter}" use:enhance={once}>
 			<input type="hidden" name="of" value={page.entry.entry} />
 			<input type="hidden" name="seed" value={formId} />

@@ -10,7 +10,12 @@
 		done
 	}: {
 		view: LedgerView;
-		form: { message?: string; field?: string; values?: Readonly<Record<string, string>>; undo?: string | null } | null;
+		form: {
+			message?: string;
+			field?: string;
+			values?: Readonly<Record<string, string>>;
+			undo?: string | null;
+		} | null;
 		done: () => void;
 	} = $props();
 	let busy = $state(false);
@@ -19,7 +24,9 @@
 	const bad = (field: string) => (wrong?.field === field ? ('true' as const) : undefined);
 </script>
 
-{#if wrong?.message}<div id="write-wrong"><Notice tone="wrong"><span>{wrong.message}</span></Notice></div>{/if}
+{#if wrong?.message}<div id="write-wrong">
+		<Notice tone="wrong"><span>{wrong.message}</span></Notice>
+	</div>{/if}
 <form
 	method="post"
 	action="/ledger?/write&write=1"
@@ -38,7 +45,12 @@
 	<input type="hidden" name="seed" value={view.formId} />
 	<label>
 		<span>What</span>
-		<select class="field" name="line" value={values.line ?? view.page?.job ?? view.jobs[0]?.id} aria-invalid={bad('job')}>
+		<select
+			class="field"
+			name="line"
+			value={values.line ?? view.page?.job ?? view.jobs[0]?.id}
+			aria-invalid={bad('job')}
+		>
 			{#each view.lines as line (line.id)}<option value={line.id}>{line.name}</option>{/each}
 		</select>
 	</label>
@@ -51,13 +63,29 @@
 		</label>
 		<label>
 			<span>On which day</span>
-			<input class="field" type="date" name="date" max={view.today} value={values.date ?? view.today} aria-invalid={bad('date')} aria-describedby={wrong ? 'write-wrong' : undefined} />
+			<input
+				class="field"
+				type="date"
+				name="date"
+				max={view.today}
+				value={values.date ?? view.today}
+				aria-invalid={bad('date')}
+				aria-describedby={wrong ? 'write-wrong' : undefined}
+			/>
 		</label>
 	</div>
 	<div class="pair">
 		<label>
 			<span>Minutes, if you know</span>
-			<input class="field" name="minutes" inputmode="decimal" autocomplete="off" value={values.minutes ?? ''} aria-invalid={bad('minutes')} aria-describedby={wrong ? 'write-wrong' : undefined} />
+			<input
+				class="field"
+				name="minutes"
+				inputmode="decimal"
+				autocomplete="off"
+				value={values.minutes ?? ''}
+				aria-invalid={bad('minutes')}
+				aria-describedby={wrong ? 'write-wrong' : undefined}
+			/>
 		</label>
 		<label>
 			<span>How it went</span>

@@ -40,7 +40,12 @@ export interface JobPage {
 	readonly said: number;
 	readonly takes: number | null;
 	readonly range: string | null;
-	readonly times: readonly { readonly date: string; readonly by: string; readonly minutes: number | null; readonly words: string }[];
+	readonly times: readonly {
+		readonly date: string;
+		readonly by: string;
+		readonly minutes: number | null;
+		readonly words: string;
+	}[];
 	readonly countOfTimes: number;
 	/** The entry of the open line, that can be taken back. */
 	readonly entry: LedgerLine | null;
@@ -49,7 +54,13 @@ export interface JobPage {
 
 export interface LedgerView {
 	readonly today: string;
-	readonly filter: { readonly job: string; readonly by: string; readonly room: string; readonly to: string; readonly q: string };
+	readonly filter: {
+		readonly job: string;
+		readonly by: string;
+		readonly room: string;
+		readonly to: string;
+		readonly q: string;
+	};
 	/** "today", or the day from which the pages go back. */
 	readonly toWords: string;
 	readonly jobs: readonly { readonly id: string; readonly name: string; readonly room: string }[];

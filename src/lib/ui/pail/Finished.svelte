@@ -37,10 +37,13 @@
 	<section>
 		<h1>{rest.length === 0 ? 'The pail is empty.' : 'The pail is set down.'}</h1>
 		<p class="sum">
-			{done.length === 0 ? 'Nothing is finished yet, and that is fine.' : `${numberWord(done.length)} ${plural(done.length, 'job')} done.`}
+			{done.length === 0
+				? 'Nothing is finished yet, and that is fine.'
+				: `${numberWord(done.length)} ${plural(done.length, 'job')} done.`}
 			<b>{minutesText(Math.max(0.5, worked))}</b> min worked, {minutesText(plannedAll)} planned.
 		</p>
-		{#if stuck}<Notice tone="wrong"><span>Not on the server yet. It is kept and sent again.</span></Notice>{/if}
+		{#if stuck}<Notice tone="wrong"><span>Not on the server yet. It is kept and sent again.</span></Notice
+			>{/if}
 		{#if canUndo}
 			<button class="text-link undo" onclick={undo}><Glyph name="back" size={22} />Undo, not done</button>
 		{/if}
@@ -50,19 +53,32 @@
 					<Glyph name="done" size={28} />
 					<b>{name(one.line)}</b>
 					<Stitches plan={planned(one.line)} work={one.minutes} {longest} />
-					<span class="minutes"><b>{minutesText(one.minutes)}</b> of {minutesText(planned(one.line))} min</span>
+					<span class="minutes"
+						><b>{minutesText(one.minutes)}</b> of {minutesText(planned(one.line))} min</span
+					>
 				</li>
 			{/each}
 			{#each rest as one (one.line)}
 				<li>
 					<Glyph name={one.outcome === 'part' ? 'part' : 'due'} size={28} />
-					<span class="words"><b>{name(one.line)}</b><br /><span class="dim">{one.outcome === 'part' ? `${Math.round(one.share * 100)} % done, ` : ''}{run.after[one.line]}</span></span>
-					{#if one.outcome === 'part'}<span class="minutes"><b>{minutesText(one.minutes)}</b> of {minutesText(planned(one.line))} min</span>{/if}
+					<span class="words"
+						><b>{name(one.line)}</b><br /><span class="dim"
+							>{one.outcome === 'part' ? `${Math.round(one.share * 100)} % done, ` : ''}{run.after[
+								one.line
+							]}</span
+						></span
+					>
+					{#if one.outcome === 'part'}<span class="minutes"
+							><b>{minutesText(one.minutes)}</b> of {minutesText(planned(one.line))} min</span
+						>{/if}
 				</li>
 			{/each}
 		</ul>
 		{#if clock.waits.length > 0}
-			<p class="dim">Still running by itself: {clock.waits.map((wait) => wait.label.toLowerCase()).join(', ')}. It hangs on Today with its hour.</p>
+			<p class="dim">
+				Still running by itself: {clock.waits.map((wait) => wait.label.toLowerCase()).join(', ')}. It hangs on
+				Today with its hour.
+			</p>
 		{/if}
 		<p class="acts">
 			<a class="sign" href="/">Back to Today</a>

@@ -1,6 +1,10 @@
 <script lang="ts">
 	/** The enamel measuring pail: the water sinks as time runs, the digits stand in it and read at every level. */
-	let { left, bellMinutes, paused = false }: { left: number; bellMinutes: number; paused?: boolean } = $props();
+	let {
+		left,
+		bellMinutes,
+		paused = false
+	}: { left: number; bellMinutes: number; paused?: boolean } = $props();
 	const TOP = 196;
 	const FLOOR = 586;
 	const share = $derived(Math.max(0, Math.min(1, left / (bellMinutes * 60_000))));
@@ -10,21 +14,29 @@
 	const water = $derived(
 		`M${inner(y)} ${y}Q281 ${y + 32} ${562 - inner(y)} ${y}L${562 - inner(580)} 580Q281 612 ${inner(580)} 580Z`
 	);
-	const surface = $derived(`M${inner(y)} ${y}Q281 ${y - 18} ${562 - inner(y)} ${y}Q281 ${y + 32} ${inner(y)} ${y}Z`);
+	const surface = $derived(
+		`M${inner(y)} ${y}Q281 ${y - 18} ${562 - inner(y)} ${y}Q281 ${y + 32} ${inner(y)} ${y}Z`
+	);
 	/** Whole seconds as people count them: up to the next one while time runs, down past the bell. */
 	const seconds = $derived(left > 0 ? Math.ceil(left / 1000) : Math.floor(-left / 1000));
 	const digits = $derived(
 		`${left > 0 ? '' : '+'}${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, '0')}`
 	);
 	const size = $derived(digits.length <= 4 ? 176 : digits.length === 5 ? 130 : 104);
-	const every = $derived(bellMinutes <= 6 ? 1 : bellMinutes <= 12 ? 2 : bellMinutes <= 30 ? 5 : bellMinutes <= 60 ? 10 : 30);
+	const every = $derived(
+		bellMinutes <= 6 ? 1 : bellMinutes <= 12 ? 2 : bellMinutes <= 30 ? 5 : bellMinutes <= 60 ? 10 : 30
+	);
 	const marks = $derived(
 		Array.from({ length: Math.max(0, Math.ceil(bellMinutes / every) - 1) }, (_, i) => (i + 1) * every)
 	);
 	const uid = $props.id();
 </script>
 
-<svg viewBox="-34 0 620 640" role="img" aria-label="{left > 0 ? `${digits} left` : `${digits} past the bell`}{paused ? ', paused' : ''}">
+<svg
+	viewBox="-34 0 620 640"
+	role="img"
+	aria-label="{left > 0 ? `${digits} left` : `${digits} past the bell`}{paused ? ', paused' : ''}"
+>
 	<defs>
 		<linearGradient id="{uid}-wall" x1="0" x2="1" y1="0" y2="0">
 			<stop offset="0" stop-color="var(--pail-wall-edge)" />
@@ -42,8 +54,23 @@
 	</defs>
 	<ellipse cx="281" cy="606" rx="206" ry="17" fill="var(--ink)" opacity=".11" />
 	<path d="M46 140C46 -24 516 -24 516 140" fill="none" stroke="var(--tin-2)" stroke-width="7" />
-	<rect x="220" y="4" width="122" height="26" rx="12" fill="var(--wood)" stroke="var(--wood-deep)" stroke-width="2" />
-	<path d="M42 150H520L456 588Q281 624 106 588Z" fill="url(#{uid}-wall)" stroke="var(--pail-rim)" stroke-width="6" stroke-linejoin="round" />
+	<rect
+		x="220"
+		y="4"
+		width="122"
+		height="26"
+		rx="12"
+		fill="var(--wood)"
+		stroke="var(--wood-deep)"
+		stroke-width="2"
+	/>
+	<path
+		d="M42 150H520L456 588Q281 624 106 588Z"
+		fill="url(#{uid}-wall)"
+		stroke="var(--pail-rim)"
+		stroke-width="6"
+		stroke-linejoin="round"
+	/>
 	{#if share > 0}
 		<path d={water} fill="url(#{uid}-water)" />
 		<path d={surface} fill="var(--water-top)" />
@@ -53,12 +80,23 @@
 	<circle cx="45" cy="143" r="8" fill="var(--tin-2)" /><circle cx="517" cy="143" r="8" fill="var(--tin-2)" />
 	{#each marks as mark (mark)}
 		{@const at = yOf(mark / bellMinutes)}
-		<path d="M{inner(at) - 40} {at - 2}L{inner(at) - 16} {at}" stroke="var(--pail-rim)" stroke-width="4" stroke-linecap="round" />
+		<path
+			d="M{inner(at) - 40} {at - 2}L{inner(at) - 16} {at}"
+			stroke="var(--pail-rim)"
+			stroke-width="4"
+			stroke-linecap="round"
+		/>
 		<text class="mark" x={inner(at) - 50} y={at + 6} text-anchor="end">{mark}</text>
 	{/each}
 	<g class="digits" style:font-size="{size}px" class:past={left <= 0} class:paused aria-hidden="true">
 		<text class="dry" x="281" y={378 + size * 0.28} text-anchor="middle">{digits}</text>
-		{#if share > 0}<text class="wet" x="281" y={378 + size * 0.28} text-anchor="middle" clip-path="url(#{uid}-wet)">{digits}</text>{/if}
+		{#if share > 0}<text
+				class="wet"
+				x="281"
+				y={378 + size * 0.28}
+				text-anchor="middle"
+				clip-path="url(#{uid}-wet)">{digits}</text
+			>{/if}
 	</g>
 </svg>
 

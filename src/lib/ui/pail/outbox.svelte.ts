@@ -35,9 +35,14 @@ export class Outbox {
 				body.set('id', event.id);
 				body.set('kind', event.kind);
 				if (event.step !== null) body.set('step', String(event.step));
-				const response = await fetch(this.url, { method: 'POST', body, headers: { accept: 'application/json', 'x-sveltekit-action': 'true' } });
+				const response = await fetch(this.url, {
+					method: 'POST',
+					body,
+					headers: { accept: 'application/json', 'x-sveltekit-action': 'true' }
+				});
 				const result = deserialize(await response.text());
-				if (result.type === 'error' || (result.type === 'failure' && result.status >= 500)) throw new Error('away');
+				if (result.type === 'error' || (result.type === 'failure' && result.status >= 500))
+					throw new Error('away');
 				if (result.type === 'failure') this.refusal = String(result.data?.message ?? '');
 				this.stuck = false;
 				if (this.waiting.length === 1) await invalidate('app:session');

@@ -5,7 +5,13 @@ import type { TagView, ZoneMark } from '../today/view';
 export interface FillLine {
 	readonly tag: TagView;
 	readonly minutes: number;
-	readonly steps: readonly { readonly text: string; readonly at: string; readonly minutes: number; readonly wait: string | null; readonly room: string }[];
+	readonly steps: readonly {
+		readonly text: string;
+		readonly at: string;
+		readonly minutes: number;
+		readonly wait: string | null;
+		readonly room: string;
+	}[];
 }
 
 export interface FillView {
@@ -20,7 +26,16 @@ export interface FillView {
 	readonly why: string;
 	readonly planned: number;
 	readonly cut: boolean;
-	readonly rows: readonly { readonly text: string; readonly job: string; readonly room: string; readonly at: string; readonly minutes: number; readonly wait: string | null; readonly weave: string | null; readonly start: number }[];
+	readonly rows: readonly {
+		readonly text: string;
+		readonly job: string;
+		readonly room: string;
+		readonly at: string;
+		readonly minutes: number;
+		readonly wait: string | null;
+		readonly weave: string | null;
+		readonly start: number;
+	}[];
 	readonly jobs: readonly TagView[];
 	readonly left: readonly { readonly tag: TagView; readonly why: string }[];
 	/** The pail that this person has running already. */
@@ -38,7 +53,9 @@ export interface RunView {
 	readonly timeZone: string;
 	readonly clock: '24h' | '12h';
 	readonly zones: Readonly<Record<string, ZoneMark | null>>;
-	readonly cautions: Readonly<Record<string, readonly { readonly headline: string; readonly text: string }[]>>;
+	readonly cautions: Readonly<
+		Record<string, readonly { readonly headline: string; readonly text: string }[]>
+	>;
 	/** What becomes of a job that is not finished, by line. */
 	readonly after: Readonly<Record<string, string>>;
 	readonly formId: string;

@@ -20,10 +20,17 @@
 					href={hrefOf(done.line)}
 					data-sveltekit-noscroll
 					data-sveltekit-replacestate
-					aria-label="{done.name}, {done.outcome === 'letgo' ? 'let go' : done.outcome === 'part' ? 'partly done' : done.outcome}{done.by ? `, ${done.by}` : ''}"
+					aria-label="{done.name}, {done.outcome === 'letgo'
+						? 'let go'
+						: done.outcome === 'part'
+							? 'partly done'
+							: done.outcome}{done.by ? `, ${done.by}` : ''}"
 				>
 					<span class="peg" aria-hidden="true"><Peg /></span>
-					<Glyph name={done.outcome === 'letgo' ? 'letgo' : done.outcome === 'part' ? 'part' : 'done'} size={28} />
+					<Glyph
+						name={done.outcome === 'letgo' ? 'letgo' : done.outcome === 'part' ? 'part' : 'done'}
+						size={28}
+					/>
 					{#if done.zone}<span class="band"><Weave weave={done.zone.weave} /></span>{/if}
 				</a>
 			</li>
@@ -34,7 +41,10 @@
 	</ul>
 	{#if view.done.length > 0}
 		<details>
-			<summary><Glyph name="done" size={26} /><b>{finished.length} done, drying</b></summary>
+			<summary
+				><span class="on-phone"><Glyph name="done" size={26} /></span><b>{finished.length} done, drying</b
+				></summary
+			>
 			<ul class="list">
 				{#each view.done as done (done.entry)}
 					<li>
@@ -50,7 +60,9 @@
 	{#each view.pails as pail (pail.session)}
 		<a class="pail" href="/pail/{pail.session}">
 			<BitePail minutes={String(pail.minutesLeft)} size={76} level={pail.share} full={pail.share > 0.45} />
-			<span><b>{pail.name}’s pail</b><br />{pail.phase === 'paused' ? 'paused' : `${pail.minutesLeft} min left`}, {pail.doing}</span>
+			<span
+				><b>{pail.name}’s pail</b><br />{pail.phase === 'paused' ? 'paused' : `${pail.minutesLeft} min left`}, {pail.doing}</span
+			>
 		</a>
 	{/each}
 </div>
@@ -107,7 +119,7 @@
 		min-height: 28px;
 		padding-top: 4px;
 	}
-	summary :global(svg) {
+	.on-phone {
 		display: none;
 	}
 	summary::-webkit-details-marker {
@@ -171,7 +183,7 @@
 			gap: 10px;
 			min-height: 44px;
 		}
-		summary :global(svg) {
+		.on-phone {
 			display: block;
 		}
 		.pail {

@@ -21,9 +21,15 @@
 
 <dl>
 	{#each keys as [key, what] (key)}
-		<div><dt>{key}</dt><dd>{what}</dd></div>
+		<div>
+			<dt>{key}</dt>
+			<dd>{what}</dd>
+		</div>
 	{/each}
-	<div><button class="text-link" aria-pressed={on} onclick={turn}>{on ? 'Turn keys off' : 'Turn keys on'}</button></div>
+	<div>
+		<button class="text-link" aria-pressed={on} onclick={turn}>{on ? 'Turn keys off' : 'Turn keys on'}</button
+		>
+	</div>
 </dl>
 
 <style>

@@ -1,6 +1,5 @@
 <script lang="ts">
 	/** The next act: the one solid button of the page. */
-	import Glyph from '../glyphs/Glyph.svelte';
 	import Peg from '../glyphs/Peg.svelte';
 	import Weave from '../glyphs/Weave.svelte';
 	import { freshId } from '../freshId';
@@ -25,9 +24,7 @@
 		formId: string;
 		narrow?: boolean;
 	} = $props();
-	const who = $derived(
-		tag.whoIds.includes(me) || tag.whoIds.length === 0 ? me : (tag.whoIds[0] as string)
-	);
+	const who = $derived(tag.whoIds.includes(me) || tag.whoIds.length === 0 ? me : (tag.whoIds[0] as string));
 	const whoName = $derived(members.find((m) => m.id === who)?.name ?? '');
 </script>
 

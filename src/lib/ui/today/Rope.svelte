@@ -4,7 +4,13 @@
 </script>
 
 <svg viewBox="0 0 100 24" preserveAspectRatio="none" aria-hidden="true">
-	<path d="M0 3Q50 {3 + 2 * sag} 100 3" fill="none" stroke="var(--ink)" stroke-width="2" vector-effect="non-scaling-stroke" />
+	<path
+		d="M0 3Q50 {3 + 2 * sag} 100 3"
+		fill="none"
+		stroke="var(--ink)"
+		stroke-width="2"
+		vector-effect="non-scaling-stroke"
+	/>
 </svg>
 
 <style>

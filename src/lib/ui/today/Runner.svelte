@@ -11,7 +11,7 @@
 	const zone = $derived(view.zone);
 </script>
 
-<section class="runner linen" id="held">
+<section class="runner linen" class:two={view.relation !== 'today'} id="held">
 	<div class="part zone" aria-labelledby="zone-title">
 		{#if zone}
 			<span class="swatch">
@@ -21,7 +21,11 @@
 				<div class="title">
 					<h2 id="zone-title">{zone.mark.name}</h2>
 					<span class="dim">
-						{zone.leaf ? `leaf ${zone.leaf}, ` : zone.days > 1 ? `day ${zone.day} of ${zone.days}, ` : ''}{zone.settled} of {zone.counted} done
+						{zone.leaf
+							? `leaf ${zone.leaf}, `
+							: zone.days > 1
+								? `day ${zone.day} of ${zone.days}, `
+								: ''}{zone.settled} of {zone.counted} done
 					</span>
 				</div>
 				<div class="stitches" role="img" aria-label="Pass {zone.pass}: {zone.settled} of {zone.counted} done">
@@ -44,41 +48,58 @@
 			<span class="swatch plainly"></span>
 			<div class="body">
 				<div class="title"><h2 id="zone-title">No zone</h2></div>
-				<p class="dim">{view.kind ?? 'Nothing deep'}{view.relation === 'today' ? ' today' : ''}. The lists wait where they are.</p>
+				<p class="dim">
+					{view.kind ?? 'Nothing deep'}{view.relation === 'today' ? ' today' : ''}. The lists wait where they
+					are.
+				</p>
 			</div>
 		{/if}
 	</div>
 
-	<div class="part">
-		<div class="title"><h2>{view.heldTitle}</h2></div>
-		<p class="dim under">{view.heldWords}</p>
-		<ul>
-			{#each held as one (one.tag.line)}
-				<li>
-					<Glyph name={one.tag.state === 'late' ? 'late' : one.tag.glyph} size={24} turns={one.tag.lateTurns} />
-					<a href={hrefOf(one.tag.line)} data-sveltekit-noscroll data-sveltekit-replacestate>{one.tag.name}</a>
-					<span class="dim">{#if one.late}<b class="brass">{one.late}</b>{one.words ? ', ' : ''}{/if}{one.words}</span>
-				</li>
-			{/each}
-			{#if openShown}
-				{#each view.open as tag (tag.line)}
+	{#if view.relation === 'today'}
+		<div class="part">
+			<div class="title"><h2>{view.heldTitle}</h2></div>
+			<p class="dim under">{view.heldWords}</p>
+			<ul>
+				{#each held as one (one.tag.line)}
 					<li>
-						<Glyph name={tag.glyph} size={22} />
-						<a href={hrefOf(tag.line)} data-sveltekit-noscroll data-sveltekit-replacestate>{tag.name}</a>
-						<span class="dim">{tag.words}</span>
+						<Glyph
+							name={one.tag.state === 'late' ? 'late' : one.tag.glyph}
+							size={24}
+							turns={one.tag.lateTurns}
+						/>
+						<a href={hrefOf(one.tag.line)} data-sveltekit-noscroll data-sveltekit-replacestate
+							>{one.tag.name}</a
+						>
+						<span class="dim"
+							>{#if one.late}<b class="brass">{one.late}</b>{one.words ? ', ' : ''}{/if}{one.words}</span
+						>
 					</li>
 				{/each}
-			{/if}
-		</ul>
-		<p class="more">
-			{#if view.held.length > 3}
-				<button class="text-link" aria-expanded={all} onclick={() => (all = !all)}>{all ? 'Fewer' : `${view.held.length - 2} more`}</button>
-			{/if}
-			{#if view.open.length > 0}
-				<button class="text-link" aria-expanded={openShown} onclick={() => (openShown = !openShown)}>{view.open.length} open, no hurry</button>
-			{/if}
-		</p>
-	</div>
+				{#if openShown}
+					{#each view.open as tag (tag.line)}
+						<li>
+							<Glyph name={tag.glyph} size={22} />
+							<a href={hrefOf(tag.line)} data-sveltekit-noscroll data-sveltekit-replacestate>{tag.name}</a>
+							<span class="dim">{tag.words}</span>
+						</li>
+					{/each}
+				{/if}
+			</ul>
+			<p class="more">
+				{#if view.held.length > 3}
+					<button class="text-link" aria-expanded={all} onclick={() => (all = !all)}
+						>{all ? 'Fewer' : `${view.held.length - 2} more`}</button
+					>
+				{/if}
+				{#if view.open.length > 0}
+					<button class="text-link" aria-expanded={openShown} onclick={() => (openShown = !openShown)}
+						>{view.open.length} open, no hurry</button
+					>
+				{/if}
+			</p>
+		</div>
+	{/if}
 
 	<div class="part">
 		<div class="title"><h2>At home {view.relation === 'today' ? 'today' : 'that day'}</h2></div>
@@ -86,7 +107,9 @@
 		<ul>
 			{#each view.people as person (person.name)}
 				<li>
-					<span class="mark">{#if person.carriesNow}<Glyph name="yoke" size={26} />{/if}</span>
+					<span class="mark"
+						>{#if person.carriesNow}<Glyph name="yoke" size={26} />{/if}</span
+					>
 					<span class:name={person.words.includes('carries')}>{person.name}</span>
 					<span class="dim">{person.words}</span>
 				</li>
@@ -103,6 +126,9 @@
 		margin-top: auto;
 		padding: 18px calc(var(--page-edge) - var(--rim)) 20px;
 		border-top: 1px solid var(--linen-deep);
+	}
+	.runner.two {
+		grid-template-columns: 1.2fr 1fr;
 	}
 	.runner::before {
 		content: '';
@@ -241,7 +267,8 @@
 		font-weight: var(--w-name);
 	}
 	@media (max-width: 900px) {
-		.runner {
+		.runner,
+		.runner.two {
 			grid-template-columns: 1fr;
 			padding: 24px 15px 20px;
 		}

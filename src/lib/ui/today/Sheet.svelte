@@ -5,11 +5,23 @@
 	import Glyph from '../glyphs/Glyph.svelte';
 	import { minutesText, OUTCOME_WORDS } from '../words';
 	import type { SheetView, TodayView } from './view';
-	let { sheet, view, done, values = {} }: { sheet: SheetView; view: TodayView; done: () => void; values?: Readonly<Record<string, string>> } =
-		$props();
+	let {
+		sheet,
+		view,
+		done,
+		values = {}
+	}: {
+		sheet: SheetView;
+		view: TodayView;
+		done: () => void;
+		values?: Readonly<Record<string, string>>;
+	} = $props();
 	let busy = $state(false);
 	const tag = $derived(sheet.tag);
-	const by = $derived(values.by ?? (tag.whoIds.includes(view.me) || tag.whoIds.length === 0 ? view.me : (tag.whoIds[0] ?? view.me)));
+	const by = $derived(
+		values.by ??
+			(tag.whoIds.includes(view.me) || tag.whoIds.length === 0 ? view.me : (tag.whoIds[0] ?? view.me))
+	);
 	const closed = $derived(tag.state === 'paused');
 	/** One form at a time, an id of its own for each, and the sheet closes when it is written. */
 	const once = ({ formData, cancel }: { formData: FormData; cancel: () => void }) => {
@@ -39,13 +51,17 @@
 	</p>
 
 	{#each sheet.cautions as caution (caution.headline)}
-		<p class="caution"><Glyph name="caution" size={26} /><span><b>{caution.headline}</b> {caution.text}</span></p>
+		<p class="caution">
+			<Glyph name="caution" size={26} /><span><b>{caution.headline}</b> {caution.text}</span>
+		</p>
 	{/each}
 
 	<ol class="steps">
 		{#each sheet.steps as step, i (i)}
 			<li>
-				<span>{step.text}{#if step.wait}<span class="dim"> · then {step.wait}</span>{/if}</span>
+				<span
+					>{step.text}{#if step.wait}<span class="dim"> · then {step.wait}</span>{/if}</span
+				>
 				<span class="dim">{minutesText(step.minutes)} min</span>
 			</li>
 		{/each}
@@ -55,9 +71,14 @@
 		<ul class="ticks">
 			{#each sheet.ticks as tick (tick.entry)}
 				<li>
-					<Glyph name={tick.outcome === 'letgo' ? 'letgo' : tick.outcome === 'part' ? 'part' : 'done'} size={24} />
+					<Glyph
+						name={tick.outcome === 'letgo' ? 'letgo' : tick.outcome === 'part' ? 'part' : 'done'}
+						size={24}
+					/>
 					<span>
-						{OUTCOME_WORDS[tick.outcome]}{tick.by ? `, ${tick.by}` : ''}{tick.minutes === null ? '' : `, ${minutesText(tick.minutes)} min`}{tick.note ? `, ${tick.note}` : ''}
+						{OUTCOME_WORDS[tick.outcome]}{tick.by ? `, ${tick.by}` : ''}{tick.minutes === null
+							? ''
+							: `, ${minutesText(tick.minutes)} min`}{tick.note ? `, ${tick.note}` : ''}
 					</span>
 					<form method="post" action="/?/undo&on={sheet.date}" use:enhance={once}>
 						<input type="hidden" name="of" value={tick.entry} />
@@ -83,12 +104,22 @@
 				</label>
 				<label>
 					<span>Minutes, if you know</span>
-					<input class="field" name="minutes" inputmode="decimal" autocomplete="off" value={values.minutes ?? ''} />
+					<input
+						class="field"
+						name="minutes"
+						inputmode="decimal"
+						autocomplete="off"
+						value={values.minutes ?? ''}
+					/>
 				</label>
 				<fieldset>
 					<legend>What was found</legend>
 					{#each [['', 'not said'], ['clean', 'clean'], ['normal', 'normal'], ['heavy', 'heavy']] as [value, word] (value)}
-						<label class="choice"><input type="radio" name="found" {value} checked={(values.found ?? '') === value} /><span>{word}</span></label>
+						<label class="choice"
+							><input type="radio" name="found" {value} checked={(values.found ?? '') === value} /><span
+								>{word}</span
+							></label
+						>
 					{/each}
 				</fieldset>
 			</div>
@@ -112,10 +143,22 @@
 	{/if}
 
 	<dl>
-		<div><dt>Rhythm</dt><dd>{sheet.rhythm}</dd></div>
-		<div><dt>If its day goes by</dt><dd>{sheet.ifItsDayGoesBy}</dd></div>
-		<div><dt>Last done</dt><dd>{sheet.last}</dd></div>
-		<div><dt>Next due</dt><dd>{sheet.next}</dd></div>
+		<div>
+			<dt>Rhythm</dt>
+			<dd>{sheet.rhythm}</dd>
+		</div>
+		<div>
+			<dt>If its day goes by</dt>
+			<dd>{sheet.ifItsDayGoesBy}</dd>
+		</div>
+		<div>
+			<dt>Last done</dt>
+			<dd>{sheet.last}</dd>
+		</div>
+		<div>
+			<dt>Next due</dt>
+			<dd>{sheet.next}</dd>
+		</div>
 	</dl>
 	<p><a class="text-link" href="/ledger?job={tag.job}">Its page in the Ledger</a></p>
 </div>

@@ -32,8 +32,11 @@
 					/>
 				</svg>
 				<span class="fetch" class:now={minutesTo(string) <= 0}>{string.time}</span>
-				<span class="what"><b>{string.label}</b> <span class="dim"><span class="room">{string.room}, </span>{waits(string)}</span></span>
-				{#if string.trailing}
+				<span class="what"
+					><b>{string.label}</b>
+					<span class="dim"><span class="room">{string.room},{' '}</span>{waits(string)}</span></span
+				>
+				{#if string.trailing && minutesTo(string) <= 10}
 					<form
 						method="post"
 						action="/pail/{string.session}?/event"
@@ -57,8 +60,8 @@
 		position: relative;
 		display: grid;
 		grid-template-columns: 172px 1fr;
-		min-height: 86px;
-		padding-bottom: 8px;
+		min-height: 80px;
+		padding: 6px 0 8px;
 	}
 	.title h2 {
 		margin: 4px 0 2px;

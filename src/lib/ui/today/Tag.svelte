@@ -27,7 +27,9 @@
 </script>
 
 <li class="tag linen" class:tucked style:--drop="{drop}px" style:--length="{length}px" data-line={tag.line}>
-	<span class="pegs" aria-hidden="true"><Peg />{#if !tucked}<Peg />{/if}</span>
+	<span class="pegs" aria-hidden="true"
+		><Peg />{#if !tucked}<Peg />{/if}</span
+	>
 	<span class="side-pegs" aria-hidden="true"><Peg side /><Peg side /></span>
 	{#if tag.zone}<span class="band"><Weave weave={tag.zone.weave} /></span>{/if}
 	<div class="head">

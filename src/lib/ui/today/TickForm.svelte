@@ -7,7 +7,9 @@
 	import type { TagView } from './view';
 	let { tag, date, me }: { tag: TagView; date: string; me: string } = $props();
 	let busy = $state(false);
-	const by = $derived(tag.whoIds.length === 1 ? tag.whoIds[0] : tag.whoIds.includes(me) || tag.whoIds.length === 0 ? me : '');
+	const by = $derived(
+		tag.whoIds.length === 1 ? tag.whoIds[0] : tag.whoIds.includes(me) || tag.whoIds.length === 0 ? me : ''
+	);
 	const serverId = $derived(`${page.data.view?.formId ?? ''}`);
 </script>
 

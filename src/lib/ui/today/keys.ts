@@ -1,16 +1,6 @@
 /** The keys of Today. Without Ctrl, Alt or Meta, and never while something is typed in. */
 export type KeyAct =
-	| 'before'
-	| 'after'
-	| 'today'
-	| 'done'
-	| 'looked'
-	| 'part'
-	| 'letgo'
-	| 'open'
-	| 'undo'
-	| 'enough'
-	| 'keys';
+	'before' | 'after' | 'today' | 'done' | 'looked' | 'part' | 'letgo' | 'open' | 'undo' | 'enough' | 'keys';
 
 const KEYS: Readonly<Record<string, KeyAct>> = {
 	ArrowLeft: 'before',
@@ -26,7 +16,9 @@ const KEYS: Readonly<Record<string, KeyAct>> = {
 	'?': 'keys'
 };
 
-export function keyAct(event: Pick<KeyboardEvent, 'key' | 'ctrlKey' | 'altKey' | 'metaKey' | 'repeat' | 'target'>): KeyAct | null {
+export function keyAct(
+	event: Pick<KeyboardEvent, 'key' | 'ctrlKey' | 'altKey' | 'metaKey' | 'repeat' | 'target'>
+): KeyAct | null {
 	if (event.ctrlKey || event.altKey || event.metaKey || event.repeat) return null;
 	const target = event.target as { closest?: (selector: string) => unknown } | null;
 	if (target?.closest?.('input, select, textarea, [contenteditable]')) return null;

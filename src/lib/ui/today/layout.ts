@@ -27,7 +27,9 @@ const NARROWEST_PART = 214;
  * spread shows all of its own, the others one.
  */
 export function layLine(needs: readonly PartNeed[], width: number, spread: number | null): LineLayout {
-	const whole = needs.map((need, i) => (spread === null || spread === i ? need.tags : Math.min(1, need.tags)));
+	const whole = needs.map((need, i) =>
+		spread === null || spread === i ? need.tags : Math.min(1, need.tags)
+	);
 	const tucked = () => needs.reduce((sum, need, i) => sum + need.tags - (whole[i] ?? 0), 0);
 	const widthAt = (tuck: number) =>
 		needs.reduce((sum, need, i) => {

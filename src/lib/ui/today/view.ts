@@ -9,7 +9,8 @@ export interface ZoneMark {
 	readonly weave: string;
 }
 
-export type Glyph = 'coming' | 'open' | 'due' | 'part' | 'running' | 'done' | 'late' | 'waiting' | 'paused' | 'letgo';
+export type Glyph =
+	'coming' | 'open' | 'due' | 'part' | 'running' | 'done' | 'late' | 'waiting' | 'paused' | 'letgo';
 
 export interface TagView {
 	readonly line: string;
@@ -93,7 +94,12 @@ export interface ZoneView {
 	readonly settled: number;
 	readonly counted: number;
 	readonly clearing: boolean;
-	readonly next: readonly { readonly line: string; readonly name: string; readonly minutes: number; readonly done: boolean }[];
+	readonly next: readonly {
+		readonly line: string;
+		readonly name: string;
+		readonly minutes: number;
+		readonly done: boolean;
+	}[];
 }
 
 export interface PersonView {
@@ -105,7 +111,11 @@ export interface PersonView {
 export interface SheetView {
 	readonly tag: TagView;
 	readonly date: string;
-	readonly steps: readonly { readonly text: string; readonly minutes: number; readonly wait: string | null }[];
+	readonly steps: readonly {
+		readonly text: string;
+		readonly minutes: number;
+		readonly wait: string | null;
+	}[];
 	readonly needs: readonly string[];
 	readonly cautions: readonly { readonly headline: string; readonly text: string }[];
 	readonly rhythm: string;

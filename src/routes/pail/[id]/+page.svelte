@@ -26,17 +26,30 @@
 	]);
 	const clock = $derived(readClock(run.plan, events, now));
 	const current = $derived(clock.current === null ? null : (run.plan.steps[clock.current] ?? null));
-	const following = $derived(run.plan.steps.find((_, i) => i > (clock.current ?? -1) && !clock.done[i]) ?? null);
+	const following = $derived(
+		run.plan.steps.find((_, i) => i > (clock.current ?? -1) && !clock.done[i]) ?? null
+	);
 	const isOver = $derived(clock.phase === 'over' || clock.current === null);
 	const rung = $derived(clock.left <= 0 && clock.phase === 'running' && !isOver);
 	const zone = $derived(current ? (run.zones[current.room] ?? null) : null);
 	const cautions = $derived(current ? (run.cautions[current.job] ?? []) : []);
 	/** A soak that the next step has to wait for. */
 	const heldBy = $derived(
-		current && current.step > 0 ? (clock.waits.find((wait) => run.plan.steps[wait.step]?.line === current.line && wait.fetchAt > now) ?? null) : null
+		current && current.step > 0
+			? (clock.waits.find((wait) => run.plan.steps[wait.step]?.line === current.line && wait.fetchAt > now) ??
+					null)
+			: null
 	);
 	const time = (at: number) =>
-		clockText(new Intl.DateTimeFormat('en-GB', { timeZone: run.timeZone, hour: '2-digit', minute: '2-digit', hourCycle: 'h23' }).format(at), run.clock);
+		clockText(
+			new Intl.DateTimeFormat('en-GB', {
+				timeZone: run.timeZone,
+				hour: '2-digit',
+				minute: '2-digit',
+				hourCycle: 'h23'
+			}).format(at),
+			run.clock
+		);
 	const minutesTo = (at: number) => Math.max(0, Math.ceil((at - now) / 60_000));
 
 	let sound = $state(true);
@@ -94,7 +107,8 @@
 
 	let bellRung = false;
 	// svelte-ignore state_referenced_locally
-	let fetched = new Set(clock.waits.filter((wait) => wait.fetchAt <= now).map((wait) => wait.step));
+	// eslint-disable-next-line svelte/prefer-svelte-reactivity -- remembers what has rung; nothing is drawn from it
+	const fetched = new Set(clock.waits.filter((wait) => wait.fetchAt <= now).map((wait) => wait.step));
 	// svelte-ignore state_referenced_locally
 	bellRung = clock.left <= 0;
 	function attend() {
@@ -124,10 +138,18 @@
 		const poll = setInterval(look, 4000);
 		document.addEventListener('visibilitychange', look);
 		let lock: WakeLockSentinel | null = null;
-		void navigator.wakeLock?.request('screen').then((held) => (lock = held)).catch(() => undefined);
+		void navigator.wakeLock
+			?.request('screen')
+			.then((held) => (lock = held))
+			.catch(() => undefined);
 		const onKey = (event: KeyboardEvent) => {
 			const target = event.target as HTMLElement;
-			if ((event.key !== ' ' && event.key !== 'Enter') || event.repeat || target.closest('button, a, input, select')) return;
+			if (
+				(event.key !== ' ' && event.key !== 'Enter') ||
+				event.repeat ||
+				target.closest('button, a, input, select')
+			)
+				return;
 			event.preventDefault();
 			document.querySelector<HTMLButtonElement>('[data-giant]')?.click();
 		};
@@ -148,12 +170,22 @@
 </svelte:head>
 
 {#if isOver}
-	<Finished {run} {clock} outcomes={outcomesOf(run.plan, clock)} {canUndo} undo={undoLast} stuck={outbox.stuck} />
+	<Finished
+		{run}
+		{clock}
+		outcomes={outcomesOf(run.plan, clock)}
+		{canUndo}
+		undo={undoLast}
+		stuck={outbox.stuck}
+	/>
 {:else}
 	<div class="pail" class:rung>
 		<header>
 			{#if zone}<span class="plate">{zone.number}</span><b class="zone">{zone.name}</b>{/if}
-			<span class="what">Pail of {Math.round(clock.bellMinutes)} {Math.round(clock.bellMinutes) === 1 ? 'minute' : 'minutes'}, {run.member}</span>
+			<span class="what"
+				>Pail of {Math.round(clock.bellMinutes)}
+				{Math.round(clock.bellMinutes) === 1 ? 'minute' : 'minutes'}, {run.member}</span
+			>
 			<span class="small">
 				<button
 					class="quiet"
@@ -164,9 +196,15 @@
 						readySound();
 					}}><Glyph name="bell" size={22} />{sound ? 'Bell on' : 'Bell off'}</button
 				>
-				<form method="post" action="?/event" onsubmit={viaScript(() => press(clock.phase === 'paused' ? 'resumed' : 'paused', null, false))}>
+				<form
+					method="post"
+					action="?/event"
+					onsubmit={viaScript(() => press(clock.phase === 'paused' ? 'resumed' : 'paused', null, false))}
+				>
 					<input type="hidden" name="seed" value={run.formId} />
-					<button class="plain" name="kind" value={clock.phase === 'paused' ? 'resumed' : 'paused'}>{clock.phase === 'paused' ? 'Go on' : 'Pause'}</button>
+					<button class="plain" name="kind" value={clock.phase === 'paused' ? 'resumed' : 'paused'}
+						>{clock.phase === 'paused' ? 'Go on' : 'Pause'}</button
+					>
 				</form>
 				<form method="post" action="?/event" onsubmit={viaScript(() => press('setDown', null, false))}>
 					<input type="hidden" name="seed" value={run.formId} />
@@ -175,7 +213,9 @@
 			</span>
 		</header>
 
-		<div class="great"><GreatPail left={clock.left} bellMinutes={clock.bellMinutes} paused={clock.phase === 'paused'} /></div>
+		<div class="great">
+			<GreatPail left={clock.left} bellMinutes={clock.bellMinutes} paused={clock.phase === 'paused'} />
+		</div>
 
 		<section class="now" aria-live="polite">
 			<p class="count">
@@ -190,8 +230,11 @@
 			{:else}
 				<h1>{current?.text}</h1>
 				<p class="then">
-					{#if heldBy}Not before <b>{time(heldBy.fetchAt)}</b>: {heldBy.label.toLowerCase()} works, {minutesTo(heldBy.fetchAt)} min.
-					{:else if following}Then <b>{following.text.charAt(0).toLowerCase() + following.text.slice(1)}</b>{#if following.room !== current?.room}, {following.roomName}{/if}
+					{#if heldBy}Not before <b>{time(heldBy.fetchAt)}</b>: {heldBy.label.toLowerCase()} works, {minutesTo(
+							heldBy.fetchAt
+						)} min.
+					{:else if following}Then <b>{following.text.charAt(0).toLowerCase() + following.text.slice(1)}</b
+						>{#if following.room !== current?.room}, {following.roomName}{/if}
 					{:else}Then it is done.{/if}
 				</p>
 			{/if}
@@ -199,13 +242,22 @@
 		</section>
 
 		{#if outbox.stuck}
-			<Notice tone="wrong"><span>Not on the server yet. Your {outbox.waiting.length === 1 ? 'press is' : 'presses are'} kept and sent again; the time runs on.</span></Notice>
+			<Notice tone="wrong"
+				><span
+					>Not on the server yet. Your {outbox.waiting.length === 1 ? 'press is' : 'presses are'} kept and sent
+					again; the time runs on.</span
+				></Notice
+			>
 		{/if}
 		{#if outbox.refusal || (form && 'message' in form && form.message)}
-			<Notice tone="wrong"><span>{outbox.refusal ?? (form && 'message' in form ? form.message : '')}</span></Notice>
+			<Notice tone="wrong"
+				><span>{outbox.refusal ?? (form && 'message' in form ? form.message : '')}</span></Notice
+			>
 		{/if}
 		{#if cautions[0]}
-			<p class="caution"><Glyph name="caution" size={32} /><span><b>{cautions[0].headline}</b> {cautions[0].text}</span></p>
+			<p class="caution">
+				<Glyph name="caution" size={32} /><span><b>{cautions[0].headline}</b> {cautions[0].text}</span>
+			</p>
 		{/if}
 		{#if clock.waits.length > 0}
 			<ul class="waits">
@@ -213,7 +265,11 @@
 					<li>
 						<span class="fetch" class:now={wait.fetchAt <= now}>{time(wait.fetchAt)}</span>
 						<span>{wait.label}</span>
-						<span class="dim">{#if wait.fetchAt <= now}fetch now, {wait.roomName}{:else}<span class="wide">fetch </span>in {minutesTo(wait.fetchAt)} min{/if}</span>
+						<span class="dim"
+							>{#if wait.fetchAt <= now}fetch now, {wait.roomName}{:else}<span class="wide">fetch </span>in {minutesTo(
+									wait.fetchAt
+								)} min{/if}</span
+						>
 						{#if wait.trailing && wait.fetchAt <= now}
 							<button class="text-link" onclick={() => press('fetched', wait.step, false)}>Fetched</button>
 						{/if}
@@ -223,11 +279,17 @@
 		{/if}
 
 		<div class="press">
-			{#if canUndo}<button class="undo text-link" onclick={undoLast}><Glyph name="back" size={22} />Undo, not done</button>{/if}
+			{#if canUndo}<button class="undo text-link" onclick={undoLast}
+					><Glyph name="back" size={22} />Undo, not done</button
+				>{/if}
 			{#if rung}
 				<div class="three">
 					<form method="post" action="?/event" onsubmit={viaScript(doneAtBell)}>
-						<input type="hidden" name="seed" value={run.formId} /><input type="hidden" name="step" value={clock.current} />
+						<input type="hidden" name="seed" value={run.formId} /><input
+							type="hidden"
+							name="step"
+							value={clock.current}
+						/>
 						<button class="giant" data-giant name="kind" value="jobDone">Done</button>
 					</form>
 					<form method="post" action="?/event" onsubmit={viaScript(() => press('setDown', null, false))}>
@@ -246,7 +308,11 @@
 				</form>
 			{:else}
 				<form method="post" action="?/event" onsubmit={viaScript(giantSubmit)}>
-					<input type="hidden" name="seed" value={run.formId} /><input type="hidden" name="step" value={clock.current} />
+					<input type="hidden" name="seed" value={run.formId} /><input
+						type="hidden"
+						name="step"
+						value={clock.current}
+					/>
 					<button
 						class="giant"
 						data-giant
@@ -416,7 +482,10 @@
 		border-radius: var(--r-giant);
 		background: var(--cobalt);
 		color: var(--on-cobalt);
-		box-shadow: inset 0 0 0 5px var(--cobalt), inset 0 0 0 8px var(--on-cobalt), 0 5px 0 var(--cobalt-deep);
+		box-shadow:
+			inset 0 0 0 5px var(--cobalt),
+			inset 0 0 0 8px var(--on-cobalt),
+			0 5px 0 var(--cobalt-deep);
 		font-size: var(--t-done);
 		font-weight: var(--w-name);
 		line-height: 1.1;
@@ -427,7 +496,10 @@
 		background: var(--cobalt-deep);
 	}
 	.giant:focus-visible {
-		box-shadow: inset 0 0 0 5px var(--cobalt), inset 0 0 0 8px var(--on-cobalt), var(--focus);
+		box-shadow:
+			inset 0 0 0 5px var(--cobalt),
+			inset 0 0 0 8px var(--on-cobalt),
+			var(--focus);
 		border-radius: var(--r-giant);
 	}
 	.giant.hollow {

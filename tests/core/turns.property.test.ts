@@ -1,0 +1,85 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import type { CivilDay } from '../../src/lib/core/calendar/civil';
+import { isoOf } from '../../src/lib/core/calendar/civil';
+import { mergeSpans, type Span } from '../../src/lib/core/calendar/pauses';
+import { BEGINNING, EMPTY_CHECKPOINT, type LineEntry, type LineRule } from '../../src/lib/core/routine/line';
+import { lineCheckpoint, lineState } from '../../src/lib/core/routine/lineState';
+import { BASE, house, job, ledger } from './generators';
+import { referenceState, type RefEntry, type RefHouse, type RefJob } from './reference';
+
+function lineOf(j: RefJob, h: RefHouse, entries: RefEntry[]) {
+	const rule = {
+		...j,
+		weeks: { weekStart: h.weekStart, weekBelongs: 'start' },
+		catchUpDays: h.catchUpDays
+	} as unknown as LineRule;
+	return {
+		versions: [{ from: BEGINNING, rule }],
+		checkpoint: EMPTY_CHECKPOINT,
+		pauses: mergeSpans(h.pauses as unknown as Span[]),
+		ledger: entries.map((entry): LineEntry => ({
+			...(entry as unknown as LineEntry),
+			dueOn: entry.outcome === 'moved' ? (entry.date as CivilDay) : undefined
+		}))
+	};
+}
+
+const scenario = fc
+	.integer({ min: 0, max: 75 })
+	.chain((ahead) => fc.record({ j: job, h: house, today: fc.constant(BASE + ahead), entries: ledger(BASE + ahead) }));
+
+describe('the state of a line', () => {
+	it('is the one that a plain day-by-day telling of the rules gives', () => {
+		fc.assert(
+			fc.property(scenario, ({ j, h, today, entries }) => {
+				const state = lineState(lineOf(j, h, entries), today as CivilDay);
+				const expected = referenceState(j, h, entries, today);
+				expect({
+					state: state.state,
+					dueOn: state.dueOn === null ? null : isoOf(state.dueOn),
+					nextOn: state.nextOn === null ? null : isoOf(state.nextOn),
+					lateDays: state.lateDays
+				}).toEqual({
+					state: expected.state,
+					dueOn: expected.dueOn === null ? null : isoOf(expected.dueOn as CivilDay),
+					nextOn: expected.nextOn === null ? null : isoOf(expected.nextOn as CivilDay),
+					lateDays: expected.lateDays
+				});
+				expect(state.lateTurns).toBeCloseTo(expected.lateTurns, 9);
+			}),
+			{ numRuns: 6000, seed: 20270303 }
+		);
+	});
+
+	it('is the same from a checkpoint on any day before', () => {
+		fc.assert(
+			fc.property(scenario, fc.integer({ min: 1, max: 40 }), ({ j, h, today, entries }, back) => {
+				// What moves turns reaches behind a checkpoint; lines with moves are projected anew.
+				const still = entries.filter((e) => e.outcome !== 'moved' && e.outcome !== 'undo');
+				const line = lineOf(j, h, still);
+				const checkpoint = lineCheckpoint(line, (today - back) as CivilDay);
+				const { doneTurns, ...fromStart } = lineState(line, today as CivilDay);
+				const { doneTurns: counted, ...fromThere } = lineState({ ...line, checkpoint }, today as CivilDay);
+				expect(fromThere).toEqual(fromStart);
+				expect(counted).toBe(doneTurns);
+			}),
+			{ numRuns: 3000, seed: 7 }
+		);
+	});
+
+	it('does not change by an entry and its undo', () => {
+		fc.assert(
+			fc.property(scenario, fc.integer({ min: -10, max: 0 }), ({ j, h, today, entries }, back) => {
+				const before = lineState(lineOf(j, h, entries), today as CivilDay);
+				const more: RefEntry[] = [
+					...entries,
+					{ id: 'x', outcome: 'done', date: today + back },
+					{ id: 'y', outcome: 'undo', date: today, of: 'x' }
+				];
+				expect(lineState(lineOf(j, h, more), today as CivilDay)).toEqual(before);
+			}),
+			{ numRuns: 1500, seed: 11 }
+		);
+	});
+});
