@@ -22,15 +22,13 @@ const errs = [];
 p.on('console', (m) => m.type() === 'error' && errs.push(m.text()));
 p.on('pageerror', (e) => errs.push(String(e)));
 if (light)
-	await p
-		.context()
-		.addCookies([
-			{
-				name: 'light',
-				value: light,
-				url: process.env.URL || require('fs').readFileSync('/tmp/dev-url', 'utf8')
-			}
-		]);
+	await p.context().addCookies([
+		{
+			name: 'light',
+			value: light,
+			url: process.env.URL || require('fs').readFileSync('/tmp/dev-url', 'utf8')
+		}
+	]);
 await p.goto((process.env.URL || require('fs').readFileSync('/tmp/dev-url', 'utf8')) + path, {
 	waitUntil: 'networkidle'
 });

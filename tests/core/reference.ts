@@ -55,7 +55,11 @@ interface RefTurn {
 }
 
 /** Whether the cadence makes a turn due on this very day, judged from the day alone. */
-function dueByCadence(job: RefJob, house: RefHouse, day: number): { opens: number; windowed: boolean } | null {
+function dueByCadence(
+	job: RefJob,
+	house: RefHouse,
+	day: number
+): { opens: number; windowed: boolean } | null {
 	const { cadence } = job;
 	if (day < job.startsOn || (job.season && !job.season.includes(month(day)))) return null;
 	const offset = (weekday(day) - house.weekStart + 7) % 7;
@@ -78,7 +82,9 @@ function dueByCadence(job: RefJob, house: RefHouse, day: number): { opens: numbe
 			return null;
 		case 'monthly':
 			if ('day' in cadence) {
-				return dayOfMonth(day) === cadence.day || (lastDay(day) && cadence.day > dayOfMonth(day)) ? lead : null;
+				return dayOfMonth(day) === cadence.day || (lastDay(day) && cadence.day > dayOfMonth(day))
+					? lead
+					: null;
 			}
 			if (weekday(day) !== cadence.weekday) return null;
 			if ('card' in cadence) {
@@ -111,7 +117,8 @@ function catchUpDay(house: RefHouse, from: number): number | null {
 }
 
 function holding(ledger: RefEntry[]): RefEntry[] {
-	const holds = (entry: RefEntry): boolean => !ledger.some((u) => u.outcome === 'undo' && u.of === entry.id && holds(u));
+	const holds = (entry: RefEntry): boolean =>
+		!ledger.some((u) => u.outcome === 'undo' && u.of === entry.id && holds(u));
 	return ledger.filter((entry) => entry.outcome !== 'undo' && holds(entry));
 }
 
@@ -127,12 +134,20 @@ function calendar(job: RefJob, house: RefHouse, ledger: RefEntry[], today: numbe
 	let turns: RefTurn[] = [];
 	for (let day = job.startsOn; day <= horizon; day++) {
 		const due = dueByCadence(job, house, day);
-		if (due) turns.push({ opens: Math.max(due.opens, job.startsOn), due: day, status: 'ahead', windowed: due.windowed });
+		if (due)
+			turns.push({
+				opens: Math.max(due.opens, job.startsOn),
+				due: day,
+				status: 'ahead',
+				windowed: due.windowed
+			});
 	}
 	for (const move of held.filter((e) => e.outcome === 'moved')) {
 		const turn = turns.find((t) => t.due === move.date);
 		if (!turn || move.to === undefined) continue;
-		const opens = turn.windowed ? Math.min(turn.opens, move.to) : Math.max(move.to - job.leadDays, job.startsOn);
+		const opens = turn.windowed
+			? Math.min(turn.opens, move.to)
+			: Math.max(move.to - job.leadDays, job.startsOn);
 		const other = turns.find((t) => t.due === move.to && t !== turn);
 		if (other) {
 			other.opens = Math.min(other.opens, opens);
@@ -234,7 +249,9 @@ function calendar(job: RefJob, house: RefHouse, ledger: RefEntry[], today: numbe
 function floating(job: RefJob, house: RefHouse, ledger: RefEntry[], today: number): RefState {
 	const cadence = job.cadence as { min: number; max: number };
 	const held = holding(ledger);
-	const work = held.filter((e) => ['done', 'looked', 'letgo'].includes(e.outcome)).sort((a, b) => a.date - b.date);
+	const work = held
+		.filter((e) => ['done', 'looked', 'letgo'].includes(e.outcome))
+		.sort((a, b) => a.date - b.date);
 	const afterPause = (from: number) => {
 		let day = from;
 		while (isPaused(house, day)) day++;
@@ -266,7 +283,8 @@ function floating(job: RefJob, house: RefHouse, ledger: RefEntry[], today: numbe
 		if (day === today) break;
 		if (turn.due > day) continue;
 		if (job.missRule === 'letgo' && turn.due === day) turn = turnAfter(day);
-		else if (job.missRule === 'catchup' && (catchUpDay(house, turn.due) ?? turn.due) === day) turn = turnAfter(day);
+		else if (job.missRule === 'catchup' && (catchUpDay(house, turn.due) ?? turn.due) === day)
+			turn = turnAfter(day);
 	}
 	const plain = { dueOn: null, nextOn: null, lateDays: 0, lateTurns: 0 };
 	if (isPaused(house, today)) return { ...plain, state: 'paused' };

@@ -27,7 +27,9 @@ function lineOf(j: RefJob, h: RefHouse, entries: RefEntry[]) {
 
 const scenario = fc
 	.integer({ min: 0, max: 75 })
-	.chain((ahead) => fc.record({ j: job, h: house, today: fc.constant(BASE + ahead), entries: ledger(BASE + ahead) }));
+	.chain((ahead) =>
+		fc.record({ j: job, h: house, today: fc.constant(BASE + ahead), entries: ledger(BASE + ahead) })
+	);
 
 describe('the state of a line', () => {
 	it('is the one that a plain day-by-day telling of the rules gives', () => {

@@ -1,6 +1,6 @@
 /** The home: the one source of its types, and the checks that reach over several of its parts. */
 import { z } from 'zod';
-import { addDays, isoOf, toDay, type CivilDay } from '../calendar/civil';
+import { addDays, isoOf, parseDay, toDay, type CivilDay } from '../calendar/civil';
 import { nextCadenceTurn, type CalendarCadence } from '../routine/cadence';
 import { clockTime, id, isoDate, minutes, name, weekday, weekdays } from './fields';
 import { jobSchema, type Job } from './jobSchema';
@@ -272,7 +272,9 @@ function checkCadence(
 	}
 	if (cadence.type === 'onCall' || cadence.type === 'afterDone') return;
 	const { household } = home;
-	const startsOn = toDay(job.startsOn ?? household.startsOn);
+	const startsOn = parseDay(job.startsOn ?? household.startsOn);
+	// A date that does not exist has been reported at its own place.
+	if (startsOn === null) return;
 	const first = nextCadenceTurn(
 		{
 			cadence: cadence as CalendarCadence,

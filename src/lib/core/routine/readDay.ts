@@ -9,6 +9,7 @@ import type { Depth } from '../household/fields';
 import type { LedgerEntry, PauseEntry } from '../household/entry';
 import type { Line, PreparedHome } from '../household/history';
 import type { Job } from '../household/home';
+import { inSeason } from './cadence';
 import { effectiveEntries, type LineState } from './line';
 import { lineState } from './lineState';
 import {
@@ -107,17 +108,19 @@ function orderOffered(
 	const version = zoneVersionOn(home.zoneVersions.get(zoneId) ?? [], day);
 	if (zone?.orderBy !== 'need') return visitOrder(state, version.items, day);
 	const visits = Math.max(1, visitsInYear(zoneId, day, version.rotation));
-	const counted = countedItems(version.items, state.pass, day);
+	// By need a pass says nothing: the gap of an item holds how often it comes.
 	return orderByNeed(
-		counted.map((item) => {
-			const gap = (item.every * 365) / visits;
-			const line = home.lineById.get(item.id);
-			const startsOn = line?.versions[0]?.rule?.startsOn ?? day;
-			const last = standing.lines.get(item.id)?.last?.date;
-			// An item that was never done counts as due on its first day.
-			const lastDone = last ?? (addDays(startsOn, -Math.round(gap)) as CivilDay);
-			return { id: item.id, weight: line?.job.weight ?? 1, lastDone, gap };
-		}),
+		version.items
+			.filter((item) => inSeason(day, item.season))
+			.map((item) => {
+				const gap = (item.every * 365) / visits;
+				const line = home.lineById.get(item.id);
+				const startsOn = line?.versions[0]?.rule?.startsOn ?? day;
+				const last = standing.lines.get(item.id)?.last?.date;
+				// An item that was never done counts as due on its first day.
+				const lastDone = last ?? (addDays(startsOn, -Math.round(gap)) as CivilDay);
+				return { id: item.id, weight: line?.job.weight ?? 1, lastDone, gap };
+			}),
 		day
 	);
 }
@@ -151,6 +154,7 @@ function readZone(
 		const depth = depthOf(line.job, doneBefore(standing.lines.get(id), day));
 		return line.job.depths[depth]?.minutes ?? line.job.depths.usual.minutes;
 	};
+	const byNeed = home.zoneById.get(visit.zone)?.orderBy === 'need';
 	const clearing = (clutter.get(visit.zone) ?? 'clear') !== 'clear';
 	return {
 		zone: visit.zone,
@@ -161,7 +165,9 @@ function readZone(
 		pass: now.pass,
 		settledInPass: counted.filter((item) => now.settled.includes(item.id)).length,
 		countedInPass: counted.length,
-		next: orderOffered(home, standing, visit.zone, now, day).filter((id) => !now.settled.includes(id)),
+		next: orderOffered(home, standing, visit.zone, now, day).filter((id) =>
+			byNeed ? standing.lines.get(id)?.last?.date !== day : !now.settled.includes(id)
+		),
 		offered: clearing
 			? []
 			: fillSitting(

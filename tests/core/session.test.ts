@@ -1,0 +1,333 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { checkPlan } from '../../src/lib/core/session/check';
+import {
+	outcomesOf,
+	readClock,
+	type SessionEvent,
+	type SessionEventKind
+} from '../../src/lib/core/session/clock';
+import { fillPail, pailCandidates, type PailStep } from '../../src/lib/core/session/fill';
+import type { PlanInput, PlanJob } from '../../src/lib/core/session/plan';
+import { fillPlan } from '../../src/lib/core/session/planner';
+import { readDay } from '../../src/lib/core/routine/readDay';
+import { projectHome } from '../../src/lib/core/routine/standing';
+import type { Member } from '../../src/lib/core/household/home';
+import { day, done } from './entries';
+import { prepared } from './home';
+
+const halves = (min: number, max: number) => fc.integer({ min: min * 2, max: max * 2 }).map((n) => n / 2);
+
+const planStep = fc.record(
+	{
+		room: fc.constantFrom('a', 'b', 'c'),
+		class: fc.integer({ min: 0, max: 8 }),
+		minutes: halves(0.5, 8),
+		appliance: fc.constantFrom(undefined, undefined, 'vacuum', 'sink'),
+		waitMin: fc.option(halves(0, 12), { nil: undefined }),
+		waitMax: fc.constant(undefined)
+	},
+	{ requiredKeys: ['room', 'class', 'minutes'] }
+);
+
+const planJobs = fc.array(fc.array(planStep, { minLength: 1, maxLength: 4 }), { maxLength: 9 }).chain((all) =>
+	fc.tuple(
+		...all.map((steps, i) =>
+			fc.record({
+				id: fc.constant(`j${i}`),
+				worth: fc.integer({ min: 1, max: 30 }).map((n) => n / 3),
+				optional: fc.constant(true),
+				steps: fc.constant(
+					steps.map((s) => (s.waitMin !== undefined && s.minutes > 4 ? { ...s, waitMax: s.waitMin + 6 } : s))
+				)
+			})
+		)
+	)
+);
+
+const planInput: fc.Arbitrary<PlanInput> = fc.record({
+	bell: halves(2, 45),
+	people: fc.constant([{ id: 'p', from: 0, until: 999, barred: [] as string[] }]),
+	rooms: fc.constant([
+		{ id: 'a', storey: 0 },
+		{ id: 'b', storey: 0 },
+		{ id: 'c', storey: 2 }
+	]),
+	move: fc.constant({ sameStorey: 0.5, perStorey: 1 }),
+	appliances: fc.constant(['vacuum', 'sink']),
+	pairs: fc.constantFrom<[string, string][]>([], [['j0', 'j1']], [['j2', 'j0']]),
+	jobs: planJobs as fc.Arbitrary<PlanJob[]>
+});
+
+describe('a filled plan', () => {
+	it('keeps every hard rule, whatever the jobs', () => {
+		fc.assert(
+			fc.property(planInput, (input) => {
+				const plan = fillPlan(input);
+				expect(checkPlan(input, plan.entries)).toEqual([]);
+				const planned = new Set(plan.entries.map((e) => e.job));
+				expect(plan.left).toEqual(input.jobs.filter((j) => !planned.has(j.id)).map((j) => j.id));
+				expect(fillPlan(input)).toEqual(plan);
+			}),
+			{ numRuns: 1500, seed: 12 }
+		);
+	});
+
+	it('takes what is worth most for its minutes, and lets a soak work meanwhile', () => {
+		const input: PlanInput = {
+			bell: 12,
+			people: [{ id: 'p', from: 0, until: 12, barred: [] }],
+			rooms: [{ id: 'a', storey: 0 }],
+			move: { sameStorey: 0.5, perStorey: 1 },
+			appliances: [],
+			pairs: [],
+			jobs: [
+				{
+					id: 'toilet',
+					worth: 5,
+					optional: true,
+					steps: [
+						{ room: 'a', class: 0, minutes: 1, waitMin: 5, waitMax: 15 },
+						{ room: 'a', class: 5, minutes: 4 }
+					]
+				},
+				{ id: 'mirror', worth: 3, optional: true, steps: [{ room: 'a', class: 4, minutes: 5 }] },
+				{ id: 'shelf', worth: 1, optional: true, steps: [{ room: 'a', class: 2, minutes: 9 }] }
+			]
+		};
+		const plan = fillPlan(input);
+		expect(plan.left).toEqual(['shelf']);
+		expect(plan.end).toBe(10);
+		expect(plan.entries.map((e) => [e.job, e.start])).toEqual([
+			['toilet', 0],
+			['mirror', 1],
+			['toilet', 6]
+		]);
+	});
+});
+
+describe('the checker', () => {
+	const input: PlanInput = {
+		bell: 20,
+		people: [{ id: 'p', from: 0, until: 20, barred: ['barred'] }],
+		rooms: [
+			{ id: 'a', storey: 0 },
+			{ id: 'b', storey: 1 }
+		],
+		move: { sameStorey: 0.5, perStorey: 1 },
+		appliances: ['vacuum'],
+		pairs: [['one', 'two']],
+		jobs: [
+			{
+				id: 'one',
+				worth: 1,
+				optional: true,
+				steps: [
+					{ room: 'a', class: 2, minutes: 2, waitMin: 3, waitMax: 5 },
+					{ room: 'a', class: 3, minutes: 2 }
+				]
+			},
+			{
+				id: 'two',
+				worth: 1,
+				optional: true,
+				steps: [{ room: 'a', class: 6, minutes: 2, appliance: 'vacuum' }]
+			},
+			{
+				id: 'up',
+				worth: 1,
+				optional: true,
+				steps: [{ room: 'b', class: 6, minutes: 2, appliance: 'vacuum' }]
+			},
+			{ id: 'barred', worth: 1, optional: true, steps: [{ room: 'a', class: 0, minutes: 1 }] },
+			{ id: 'must', worth: 1, optional: false, steps: [{ room: 'a', class: 0, minutes: 1 }] }
+		]
+	};
+	const at = (job: string, step: number, start: number, minutes: number) => ({
+		job,
+		step,
+		person: 'p',
+		start,
+		end: start + minutes
+	});
+	const must = at('must', 0, 0, 1);
+	const rules = (...entries: ReturnType<typeof at>[]) => [
+		...new Set(checkPlan(input, entries).map((b) => b.rule))
+	];
+
+	it('passes a plan that keeps the rules', () => {
+		expect(
+			rules(must, at('one', 0, 1, 2), at('one', 1, 6, 2), at('two', 0, 8, 2), at('up', 0, 11.5, 2))
+		).toEqual([]);
+	});
+
+	it.each([
+		['missing-job', () => rules(at('two', 0, 0, 2))],
+		['incomplete', () => rules(must, at('one', 0, 1, 2))],
+		['wait', () => rules(must, at('one', 0, 1, 2), at('one', 1, 4, 2))],
+		['wait', () => rules(must, at('one', 0, 1, 2), at('one', 1, 9, 2))],
+		['overlap', () => rules(must, at('two', 0, 0.5, 2))],
+		['move', () => rules(must, at('up', 0, 2, 2))],
+		['bell', () => rules(must, at('two', 0, 19, 2))],
+		['barred', () => rules(must, at('barred', 0, 1, 1))],
+		['class', () => rules(must, at('two', 0, 1, 2), at('one', 0, 3, 2), at('one', 1, 8, 2))],
+		['pair', () => rules(must, at('two', 0, 1, 2), at('one', 0, 3, 2), at('one', 1, 8, 2))],
+		['length', () => rules(must, at('two', 0, 1, 3))],
+		['unknown', () => rules(must, at('ghost', 0, 1, 1))]
+	])('names the broken rule: %s', (rule, found) => expect(found()).toContain(rule));
+});
+
+describe('a pail', () => {
+	const home = prepared();
+	const ledger = [done('toilet', '2027-02-24'), done('bench', '2027-02-24'), done('skirting', '2027-02-25')];
+	const today = readDay(home, projectHome(home, ledger), day('2027-03-03'));
+	const member = (id: string) => home.home.members.find((m) => m.id === id) as Member;
+
+	it('holds what fits, each job whole, and names what does not', () => {
+		const lines = pailCandidates(today.lines, member('ada'), today.date);
+		const pail = fillPail(home, lines, member('ada'), 15);
+		expect(pail.minutes).toBeLessThanOrEqual(15);
+		for (const line of pail.lines) {
+			const steps = pail.steps.filter((s) => s.line === line);
+			expect(steps.filter((s) => s.last)).toHaveLength(1);
+		}
+		expect([...pail.lines, ...pail.left].sort()).toEqual(lines.map((l) => l.line.id).sort());
+	});
+
+	it('gives a child nothing that its age rules out', () => {
+		const ids = pailCandidates(today.lines, member('cy'), today.date).map((l) => l.line.id);
+		expect(ids).not.toContain('toilet');
+		expect(ids).toContain('bench');
+	});
+
+	it('makes a start on the most needed job where nothing fits whole', () => {
+		const lines = pailCandidates(today.lines, member('ada'), today.date).filter(
+			(l) => l.line.id === 'toilet'
+		);
+		const pail = fillPail(home, lines, member('ada'), 2);
+		expect(pail.cut).toBe(true);
+		expect(pail.lines).toEqual(['toilet']);
+		expect(fillPail(home, [], member('ada'), 2)).toMatchObject({ steps: [], cut: false });
+	});
+});
+
+const MINUTE = 60_000;
+const steps: PailStep[] = [
+	{
+		line: 'x',
+		job: 'x',
+		jobName: 'X',
+		step: 0,
+		text: 'Soak',
+		room: 'a',
+		roomName: 'A',
+		minutes: 1,
+		start: 0,
+		wait: { label: 'Soak', min: 10, max: 20 },
+		last: false
+	},
+	{
+		line: 'y',
+		job: 'y',
+		jobName: 'Y',
+		step: 0,
+		text: 'Wipe',
+		room: 'a',
+		roomName: 'A',
+		minutes: 4,
+		start: 1,
+		wait: null,
+		last: true
+	},
+	{
+		line: 'x',
+		job: 'x',
+		jobName: 'X',
+		step: 1,
+		text: 'Scrub',
+		room: 'a',
+		roomName: 'A',
+		minutes: 3,
+		start: 11,
+		wait: null,
+		last: true
+	}
+];
+const plan = { bellMinutes: 15, steps };
+let n = 0;
+const event = (kind: SessionEventKind, minute: number, step: number | null = null): SessionEvent => ({
+	id: `e${n++}`,
+	kind,
+	at: minute * MINUTE,
+	step
+});
+
+describe('the clock of a session', () => {
+	it('is computed from instants: reading it often or seldom gives the same', () => {
+		const events = [event('started', 0), event('stepDone', 1.5, 0), event('paused', 3), event('resumed', 63)];
+		const clock = readClock(plan, events, 64 * MINUTE);
+		expect(clock.worked).toBe(4 * MINUTE);
+		expect(clock.left).toBe(11 * MINUTE);
+		expect(clock.bellAt).toBe(75 * MINUTE);
+		expect(clock.current).toBe(1);
+		expect(clock.workedOnStep).toEqual([1.5 * MINUTE, 2.5 * MINUTE, 0]);
+	});
+
+	it('lets pauses cost nothing, adds five minutes when asked, and counts on past the bell', () => {
+		const paused = readClock(plan, [event('started', 0), event('paused', 5)], 500 * MINUTE);
+		expect(paused).toMatchObject({ phase: 'paused', left: 10 * MINUTE, bellAt: null });
+		const more = readClock(plan, [event('started', 0), event('fiveMore', 15)], 16 * MINUTE);
+		expect(more).toMatchObject({ left: 4 * MINUTE, bellMinutes: 20 });
+		expect(readClock(plan, [event('started', 0)], 17 * MINUTE).left).toBe(-2 * MINUTE);
+	});
+
+	it('keeps the instants of a soak, and lets go of it when its next step is done', () => {
+		const begun = [event('started', 0), event('stepDone', 1, 0)];
+		expect(readClock(plan, begun, 2 * MINUTE).waits).toMatchObject([
+			{ step: 0, fetchAt: 11 * MINUTE, latestAt: 21 * MINUTE, trailing: false }
+		]);
+		const fetched = [...begun, event('stepDone', 5, 1), event('stepDone', 14, 2)];
+		const clock = readClock(plan, fetched, 15 * MINUTE);
+		expect(clock.waits).toEqual([]);
+		expect(clock.current).toBeNull();
+	});
+
+	it('takes a second press for the same step as none, and undoes a step', () => {
+		const twice = readClock(
+			plan,
+			[event('started', 0), event('stepDone', 1, 0), event('stepDone', 1.2, 0)],
+			2 * MINUTE
+		);
+		expect(twice.done).toEqual([true, false, false]);
+		const undone = readClock(
+			plan,
+			[event('started', 0), event('stepDone', 1, 0), event('stepUndone', 1.1, 0)],
+			2 * MINUTE
+		);
+		expect(undone.done).toEqual([false, false, false]);
+		expect(undone.worked).toBe(2 * MINUTE);
+	});
+
+	it('takes no time away when a clock is set back', () => {
+		const clock = readClock(plan, [event('started', 10), event('stepDone', 8, 0)], 9 * MINUTE);
+		expect(clock.worked).toBeGreaterThanOrEqual(0);
+		expect(clock.left).toBeLessThanOrEqual(15 * MINUTE);
+	});
+
+	it('says what became of each job, with the minutes really worked', () => {
+		const events = [
+			event('started', 0),
+			event('stepDone', 1, 0),
+			event('stepDone', 6, 1),
+			event('setDown', 7)
+		];
+		const clock = readClock(plan, events, 30 * MINUTE);
+		expect(clock.phase).toBe('over');
+		expect(outcomesOf(plan, clock)).toEqual([
+			{ line: 'x', job: 'x', outcome: 'part', minutes: 2, share: 0.5 },
+			{ line: 'y', job: 'y', outcome: 'done', minutes: 5, share: 1 }
+		]);
+		const untouched = readClock(plan, [event('started', 0), event('setDown', 0)], MINUTE);
+		expect(outcomesOf(plan, untouched).every((o) => o.outcome === 'untouched')).toBe(true);
+	});
+});

@@ -1,0 +1,91 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { addDays, type CivilDay } from '../../src/lib/core/calendar/civil';
+import type { LedgerEntry } from '../../src/lib/core/household/entry';
+import { lineId } from '../../src/lib/core/household/entry';
+import { readDay } from '../../src/lib/core/routine/readDay';
+import {
+	appendToLine,
+	EMPTY_LINE,
+	historicStanding,
+	projectHome,
+	projectLine
+} from '../../src/lib/core/routine/standing';
+import { day, entry } from './entries';
+import { prepared } from './home';
+
+const home = prepared();
+const START = day('2027-02-15');
+const LINES = home.lines.map((line) => line.id);
+
+/** A random history of the small home over four weeks, in the order made. */
+const history: fc.Arbitrary<LedgerEntry[]> = fc
+	.array(
+		fc.tuple(
+			fc.constantFrom('done', 'done', 'done', 'looked', 'letgo', 'part', 'undo', 'moved', 'skipped', 'extra'),
+			fc.nat(LINES.length - 1),
+			fc.nat(27),
+			fc.nat(9),
+			fc.nat()
+		),
+		{ maxLength: 40 }
+	)
+	.map((raw) => {
+		const made: LedgerEntry[] = [];
+		raw.forEach(([outcome, lineAt, ahead, shift, pick]) => {
+			const line = home.lines[lineAt] as (typeof home.lines)[number];
+			const date = `2027-${ahead < 14 ? '02' : '03'}-${String(ahead < 14 ? 15 + ahead : ahead - 13).padStart(2, '0')}`;
+			const place = { job: line.job.id, part: line.part, date };
+			const later = addDays(day(date), shift);
+			const iso = (d: CivilDay) => new Date(d * 86_400_000).toISOString().slice(0, 10);
+			if (outcome === 'undo') {
+				const target = made[pick % Math.max(1, made.length)];
+				if (target) made.push(entry({ outcome, date, of: target.id }));
+			} else if (outcome === 'moved') made.push(entry({ outcome, ...place, dueOn: date, to: iso(later) }));
+			else if (outcome === 'skipped') made.push(entry({ outcome, ...place, dueOn: iso(later) }));
+			else if (outcome === 'part') made.push(entry({ outcome, ...place, share: 0.5 }));
+			else made.push(entry({ outcome, ...place }));
+		});
+		return made;
+	});
+
+describe('standing', () => {
+	it('grown entry by entry is the one that is rebuilt from the ledger', () => {
+		fc.assert(
+			fc.property(history, (ledger) => {
+				for (const line of home.lines) {
+					const wentHere = new Set<string>();
+					const own = ledger.filter((e) => {
+						const here =
+							e.outcome === 'undo' ? wentHere.has(e.of) : 'job' in e && lineId(e.job, e.part) === line.id;
+						if (here) wentHere.add(e.id);
+						return here;
+					});
+					let grown = EMPTY_LINE;
+					own.forEach((e, i) => {
+						grown = appendToLine(line, grown, e, []) ?? projectLine(line, own.slice(0, i + 1), []);
+					});
+					expect(grown).toEqual(own.length === 0 ? EMPTY_LINE : projectLine(line, own, []));
+				}
+			}),
+			{ numRuns: 400, seed: 5 }
+		);
+	});
+
+	it('says of any later day what the whole ledger says', () => {
+		fc.assert(
+			fc.property(history, fc.integer({ min: 28, max: 60 }), (ledger, ahead) => {
+				const date = addDays(START, ahead);
+				const plain = (standing: ReturnType<typeof projectHome>) => {
+					const read = readDay(home, standing, date);
+					return {
+						zone: read.zone,
+						lines: read.lines.map(({ line, ...rest }) => ({ id: line.id, ...rest }))
+					};
+				};
+				expect(plain(projectHome(home, ledger))).toEqual(plain(historicStanding(home, ledger)));
+			}),
+			{ numRuns: 300, seed: 6 }
+		);
+	});
+});
