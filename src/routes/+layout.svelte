@@ -2,7 +2,10 @@
 	import '$ui/app.css';
 	import Tray from '$ui/Tray.svelte';
 	import { page } from '$app/state';
+	import { onMount } from 'svelte';
 	let { data, children } = $props();
+	// Says that scripts have taken over, for tests that press like a person would.
+	onMount(() => (document.documentElement.dataset.ready = 'yes'));
 	// A running pail fills the screen: no top row, no lower rim.
 	const bare = $derived(/^\/pail\/[^/]+$/.test(page.url.pathname) && !page.error);
 </script>

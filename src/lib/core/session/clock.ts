@@ -76,6 +76,8 @@ export function readClock(plan: SessionPlan, events: readonly SessionEvent[], no
 	let worked = 0;
 	let since: number | null = null;
 	let bell = plan.bellMinutes * MINUTE;
+	let lastDone: number | null = null;
+	const steps = plan.steps.length;
 
 	const current = () => done.indexOf(false);
 	/** Books the time since the last instant on the step that was in hand. */
@@ -89,7 +91,7 @@ export function readClock(plan: SessionPlan, events: readonly SessionEvent[], no
 		since = at;
 	};
 	for (const event of events) {
-		if (overAt !== null && event.kind !== 'fetched') continue;
+		if (phase === 'over' && event.kind !== 'fetched') continue;
 		const step = event.step ?? -1;
 		switch (event.kind) {
 			case 'started':
@@ -113,6 +115,7 @@ export function readClock(plan: SessionPlan, events: readonly SessionEvent[], no
 					book(event.at);
 					done[step] = true;
 					doneAt[step] = event.at;
+					lastDone = event.at;
 				}
 				break;
 			case 'stepUndone':
@@ -137,7 +140,11 @@ export function readClock(plan: SessionPlan, events: readonly SessionEvent[], no
 				break;
 		}
 	}
-	book(now);
+	if (steps > 0 && current() < 0 && phase !== 'over') {
+		// The last step ends the session; the tick of it can still be taken back.
+		phase = 'over';
+		overAt = lastDone;
+	} else book(now);
 	const left = bell - worked;
 	return {
 		phase,

@@ -45,7 +45,7 @@ export async function loadDemo(path: string, now: number, on?: Pool): Promise<bo
 	const shifted = shiftHome(file, weeks);
 	// Its catch-up day lies ahead, so that what waits for it can be seen on the first day.
 	const home: Home =
-		weekdayOf(today) >= 6
+		weekdayOf(today) >= 6 || weekdayOf(today) === 1
 			? {
 					...shifted,
 					household: { ...shifted.household, rhythm: { ...shifted.household.rhythm, catchUpDays: [3] } }

@@ -105,7 +105,7 @@ export async function recordEntries(
 				job: 'job' in entry ? entry.job : null,
 				part: 'part' in entry ? entry.part : null
 			});
-			incoming.push(...(await coversOf(db, household, home, entry)));
+			incoming.push(...(await coversOf(db, household, home, entry, incoming)));
 			continue;
 		}
 		const target = await undoTarget(db, household, entry.of, incoming);
@@ -140,7 +140,8 @@ async function coversOf(
 	db: Db,
 	household: string,
 	home: PreparedHome,
-	entry: LedgerEntry
+	entry: LedgerEntry,
+	incoming: readonly NewEntry[]
 ): Promise<NewEntry[]> {
 	if (!isWork(entry)) return [];
 	const lines = coveredLines(home, entry.job);
@@ -148,12 +149,15 @@ async function coversOf(
 	const pauses = effectivePauses((await entriesOfHome(db, household)).map((stored) => stored.entry));
 	const covered: NewEntry[] = [];
 	for (const line of lines) {
-		const ledger = await entriesOfLine(db, household, line.job.id, line.part);
+		const stored = await entriesOfLine(db, household, line.job.id, line.part);
+		// Entries of the same request count too, though they are not in the ledger yet.
+		const coming = incoming.filter((one) => one.job === line.job.id && one.part === line.part);
+		const ledger = [...stored, ...coming].map((one) => one.entry);
 		const state = lineState(
 			{
 				versions: line.versions,
 				checkpoint: EMPTY_CHECKPOINT,
-				ledger: ledger.flatMap((stored) => toLineEntry(stored.entry) ?? []),
+				ledger: ledger.flatMap((one) => toLineEntry(one) ?? []),
 				pauses: pausesForLine(line, pauses)
 			},
 			entry.date

@@ -152,6 +152,9 @@ async function insertEvent(db: Db, household: string, session: string, event: Se
 	);
 }
 
+/** How long the last tick of a session can be taken back. */
+const REOPENS_WITHIN = 10 * 60_000;
+
 const NEEDS_STEP: readonly SessionEventKind[] = ['stepDone', 'stepUndone', 'fetched'];
 
 /**
@@ -173,7 +176,10 @@ export async function addEvent(
 		return { ok: false, refusal: { code: 'step-unknown', step: event.step } };
 	}
 	const before = readClock(session.plan, session.events, event.at);
-	if (before.phase === 'over' && event.kind !== 'fetched') {
+	const setDown = session.events.some((known) => known.kind === 'setDown' || known.kind === 'closed');
+	// The tick that ended it can be taken back for a while; what was set down stays down.
+	const reopens = event.kind === 'stepUndone' && !setDown && event.at - (before.overAt ?? 0) < REOPENS_WITHIN;
+	if (before.phase === 'over' && event.kind !== 'fetched' && !reopens) {
 		// Setting down twice (two phones) is one setting down.
 		if (event.kind === 'setDown' || event.kind === 'closed') return { ok: true };
 		return { ok: false, refusal: { code: 'session-over', session: sessionId } };
@@ -191,8 +197,10 @@ export async function addEvent(
 		if (undone) entries.push(undone);
 	}
 	if (after.phase === 'over') entries.push(...begun(session, after, event));
-	if (after.phase === 'over') {
-		await db.query('UPDATE session SET is_over = TRUE WHERE household_id = ? AND id = ?', [
+	const isOver = after.phase === 'over';
+	if (isOver !== session.isOver) {
+		await db.query('UPDATE session SET is_over = ? WHERE household_id = ? AND id = ?', [
+			isOver ? 1 : 0,
 			household,
 			sessionId
 		]);

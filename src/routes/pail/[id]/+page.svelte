@@ -53,7 +53,7 @@
 	const minutesTo = (at: number) => Math.max(0, Math.ceil((at - now) / 60_000));
 
 	let sound = $state(true);
-	let lastPress = 0;
+	let lastPress = -Infinity;
 	let undoUntil = $state(0);
 	let undoStep = $state<number | null>(null);
 	const canUndo = $derived(undoStep !== null && ticking < undoUntil);

@@ -1,0 +1,28 @@
+import { defineConfig } from '@playwright/test';
+
+export default defineConfig({
+	testDir: 'tests/browser',
+	// Each file has a home and a server of its own; two cores carry two of them.
+	workers: 2,
+	fullyParallel: false,
+	timeout: 60_000,
+	expect: { timeout: 10_000 },
+	reporter: [['list'], ['json']],
+	use: {
+		browserName: 'chromium',
+		viewport: { width: 1280, height: 800 },
+		timezoneId: 'Europe/London',
+		locale: 'en-GB',
+		trace: 'off',
+		launchOptions: {
+			executablePath: '/usr/bin/chromium',
+			args: [
+				'--no-sandbox',
+				'--disable-quic',
+				'--disable-background-networking',
+				'--disable-component-update',
+				'--disable-sync'
+			]
+		}
+	}
+});

@@ -1,0 +1,100 @@
+/**
+ * `npm test`: installs what the tests need, starts a database for them, runs unit, database and browser tests,
+ * and ends with `N passed, N failed`. Node built-ins only, as it runs before any module is there.
+ */
+import { existsSync, mkdirSync, mkdtempSync, readFileSync, rmSync } from 'node:fs';
+import { join } from 'node:path';
+import { startDatabase } from './scripts/lib/database.mjs';
+import { needBuild } from './scripts/lib/build.mjs';
+import { needModules, needNode, needProgram } from './scripts/lib/needs.mjs';
+import { run } from './scripts/lib/run.mjs';
+import { fail, tell } from './scripts/lib/tell.mjs';
+
+process.chdir(import.meta.dirname);
+const only = process.argv.slice(2);
+const wants = (kind) => only.length === 0 || only.includes(kind);
+let passed = 0;
+let failed = 0;
+let database = null;
+
+const count = (ok) => (ok ? passed++ : failed++);
+
+async function step(name, command, args) {
+	const { code, output } = await run(command, args, { capture: true });
+	count(code === 0);
+	tell(`${code === 0 ? 'ok    ' : 'FAILED'} ${name}`);
+	if (code !== 0) tell(output.trim().split('\n').slice(-60).join('\n'));
+}
+
+/** Vitest and Playwright leave their numbers in a file; a run that leaves none has failed as a whole. */
+function addReport(file, read) {
+	if (!existsSync(file)) {
+		failed++;
+		tell('FAILED no report was written');
+		return;
+	}
+	const [ok, bad] = read(JSON.parse(readFileSync(file, 'utf8')));
+	passed += ok;
+	failed += bad;
+	if (ok + bad === 0) {
+		failed++;
+		tell('FAILED no test was run');
+	}
+}
+
+process.on('SIGINT', async () => {
+	await database?.stop();
+	process.exit(130);
+});
+
+try {
+	needNode();
+	await needModules();
+	mkdirSync('.pail', { recursive: true });
+	const dir = mkdtempSync(join('.pail', 'test-'));
+	database = await startDatabase(join(dir, 'db'));
+	const env = { ...process.env, DATABASE_URL: database.url };
+	if (wants('style')) {
+		await step('types of the routes', 'npx', ['svelte-kit', 'sync']);
+		await step('formatting', 'npx', ['prettier', '--check', '.']);
+		await step('lint', 'npx', ['eslint', '.']);
+		await step('types', 'npx', [
+			'svelte-check',
+			'--tsconfig',
+			'./tsconfig.json',
+			'--fail-on-warnings',
+			'--output',
+			'human'
+		]);
+	}
+	if (wants('unit')) {
+		if (!existsSync('.svelte-kit/tsconfig.json')) await run('npx', ['svelte-kit', 'sync'], { capture: true });
+		const report = join(dir, 'vitest.json');
+		await run(
+			'npx',
+			['vitest', 'run', '--reporter=default', '--reporter=json', `--outputFile.json=${report}`],
+			{ env }
+		);
+		addReport(report, (json) => [
+			json.numPassedTests,
+			json.numFailedTests +
+				json.testResults.filter((r) => r.status === 'failed' && r.assertionResults.length === 0).length
+		]);
+	}
+	if (wants('browser')) {
+		await needProgram('chromium', 'chromium', 'the browser tests');
+		await needBuild();
+		const report = join(dir, 'browser.json');
+		await run('npx', ['playwright', 'test'], {
+			env: { ...env, PAIL_TEST_DIR: join(dir, 'browser'), PLAYWRIGHT_JSON_OUTPUT_FILE: report }
+		});
+		addReport(report, ({ stats }) => [stats.expected + stats.flaky, stats.unexpected]);
+	}
+	await database.stop();
+	rmSync(dir, { recursive: true, force: true });
+	tell(`\n${passed} passed, ${failed} failed`);
+	process.exitCode = failed > 0 ? 1 : 0;
+} catch (error) {
+	await database?.stop();
+	fail(error);
+}

@@ -1,0 +1,109 @@
+import AxeBuilder from '@axe-core/playwright';
+import { expect, ready, test } from './stack';
+
+test.beforeEach(({ stack }) => stack.setClock('2027-03-03T10:40:00Z'));
+
+test('the Ledger tells who did what, when, and how long; a line opens its page', async ({ page }) => {
+	await page.goto('/ledger');
+	await ready(page);
+	await expect(page.getByRole('link', { name: /Bram: stove ash/ }).first()).toBeVisible();
+	await page.getByRole('link', { name: /^Tue 2 / }).click();
+	await page.getByRole('link', { name: /Wash the front step/ }).click();
+	const right = page.getByRole('region', { name: 'The page of a job' });
+	await expect(right.getByRole('heading', { name: 'Wash the front step' })).toBeVisible();
+	await expect(right).toContainText('weekly on Tuesdays');
+	await expect(right).toContainText('Last doneTue 2 Mar');
+	await expect(right).toContainText('Next dueTue 9 Mar');
+	await expect(right).toContainText(/You said 15\. It takes about \d+/);
+});
+
+test('filters by person, room and job, and turns back a page', async ({ page }) => {
+	await page.goto('/ledger');
+	await ready(page);
+	await page.getByLabel('By whom').selectOption('nan-wren');
+	await expect(page).toHaveURL(/by=nan-wren/);
+	await expect(page.getByText('Nan Wren:').first()).toBeVisible();
+	await expect(page.getByText('Bram:')).toHaveCount(0);
+	await page.getByLabel('By whom').selectOption('');
+	await page.getByLabel('In which room').selectOption('signal-loft');
+	await expect(page).toHaveURL(/room=signal-loft/);
+	await expect(page.getByRole('region', { name: 'Days' })).toContainText('own loft');
+	await page.goto('/ledger?job=bins-to-the-gate');
+	await expect(page.getByRole('region', { name: 'The page of a job' })).toContainText('Bins to the gate');
+	await page.goto('/ledger');
+	await page.getByRole('link', { name: 'Turn back a page' }).click();
+	await expect(page.getByRole('region', { name: 'Days' })).toContainText('Fri');
+	await expect(page).toHaveURL(/to=2027-02/);
+});
+
+test('takes an entry back: it stays, struck, and can be put in again', async ({ page }) => {
+	await page.goto('/ledger?open=2027-03-03');
+	await ready(page);
+	await page.getByRole('link', { name: /^Stove ash/ }).click();
+	await page.getByRole('button', { name: 'Take it back' }).click();
+	const row = page.getByRole('listitem').filter({ hasText: 'Stove ash' });
+	await expect(row).toContainText('taken back at 10:40');
+	await page.goto('/');
+	await expect(page.locator('[data-line="stove-ash"]')).toHaveCount(1);
+	await page.goto('/ledger?open=2027-03-03');
+	await ready(page);
+	await page.getByRole('button', { name: 'Put it in again' }).click();
+	await expect(row).not.toContainText('taken back');
+	await page.goto('/');
+	await expect(page.locator('[data-line="stove-ash"]')).toHaveCount(0);
+});
+
+test('writes in a day, and says what is wrong with what cannot be', async ({ page }) => {
+	await page.goto('/ledger');
+	await ready(page);
+	await page.getByRole('link', { name: 'Write in a day' }).click();
+	const sheet = page.getByRole('dialog');
+	await sheet.getByLabel('What').selectOption('paper-and-post');
+	await sheet.getByLabel('Minutes, if you know').fill('ten');
+	await sheet.getByRole('button', { name: 'Write it in' }).click();
+	await expect(sheet.getByRole('alert')).toContainText('Minutes are a number');
+	await expect(sheet.getByLabel('Minutes, if you know')).toHaveValue('ten');
+	await expect(sheet.getByLabel('Minutes, if you know')).toHaveAttribute('aria-invalid', 'true');
+	await sheet.getByLabel('On which day').fill('2027-03-09');
+	await sheet.getByLabel('Minutes, if you know').fill('14');
+	await sheet.getByRole('button', { name: 'Write it in' }).click();
+	await expect(sheet.getByRole('alert')).toContainText('still to come');
+	await sheet.getByLabel('On which day').fill('2027-02-28');
+	await sheet.getByLabel('Who').selectOption('bram');
+	await sheet.getByRole('button', { name: 'Write it in' }).click();
+	await expect(sheet).toHaveCount(0);
+	await page.goto('/ledger?job=paper-and-post');
+	await expect(page.getByRole('region', { name: 'Days' })).toContainText('Bram: paper and post');
+});
+
+for (const [width, height] of [
+	[1280, 800],
+	[390, 844]
+] as const) {
+	test(`axe finds nothing on the Ledger, ${width} wide`, async ({ page }) => {
+		await page.setViewportSize({ width, height });
+		for (const path of ['/ledger', '/ledger?write=1', '/ledger?by=pip&room=signal-loft']) {
+			await page.goto(path);
+			await ready(page);
+			if (path.includes('write')) await expect(page.getByRole('dialog')).toBeVisible();
+			const { violations } = await new AxeBuilder({ page })
+				.withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'])
+				.analyze();
+			expect(
+				violations.map((v) => `${path} ${v.id}: ${v.nodes.map((n) => n.target.join(' ')).join(', ')}`)
+			).toEqual([]);
+			expect(
+				await page.evaluate(() => document.documentElement.scrollWidth - innerWidth),
+				path
+			).toBeLessThanOrEqual(0);
+		}
+		if (width === 390) {
+			await page.goto('/ledger');
+			await ready(page);
+			await page.getByRole('link', { name: /^Stove ash/ }).click();
+			await expect(page.getByRole('heading', { name: 'Stove ash' })).toBeVisible();
+			await page.getByRole('button', { name: 'Back to the days' }).click();
+			await expect(page.getByRole('link', { name: /^Stove ash/ })).toBeVisible();
+		}
+	});
+}

@@ -1,0 +1,260 @@
+import AxeBuilder from '@axe-core/playwright';
+import type { Page } from '@playwright/test';
+import { expect, ready, test } from './stack';
+
+test.beforeEach(({ stack }) => stack.setClock('2027-03-03T10:40:00Z'));
+
+const left = (page: Page) => page.getByRole('img', { name: /left|past the bell/ });
+const giant = (page: Page) => page.locator('[data-giant]');
+
+async function start(page: Page, minutes: number, member = 'ottilie') {
+	await page.goto(`/pail?minutes=${minutes}&for=${member}`);
+	await ready(page);
+	await page.getByRole('button', { name: 'Start' }).click();
+	await page.waitForURL(/\/pail\/[0-9a-f-]{36}$/);
+	await ready(page);
+	return page.url();
+}
+
+/** Sets the pail down, so that the next test finds its person free. */
+async function setDown(page: Page) {
+	await page.getByRole('button', { name: 'Set it down' }).click();
+	await expect(page.getByRole('heading', { name: /pail is/ })).toBeVisible();
+}
+
+test('a pail shows what fits before it starts, for any minutes and anybody', async ({ page }) => {
+	await page.goto('/');
+	await page.getByRole('link', { name: '10 minutes' }).first().click();
+	await expect(page.getByRole('heading', { level: 1 })).toContainText('A pail of 10 minutes');
+	await page.getByLabel('Any minutes').fill('7');
+	await page.getByRole('button', { name: 'Fill' }).click();
+	await expect(page.getByRole('heading', { level: 1 })).toContainText('A pail of 7 minutes');
+	await page.getByLabel('For').selectOption('pip');
+	await expect(page.getByText('for Pip')).toBeVisible();
+	// Pip is five: nothing with a product in it.
+	await expect(page.getByText('Wipe the counters')).toHaveCount(0);
+});
+
+test('minutes that make no sense are refused with words', async ({ page }) => {
+	for (const minutes of ['0', '-3', '1e9', 'ten', '']) {
+		const response = await page.goto(`/pail?minutes=${minutes}`);
+		expect(response?.status(), minutes).toBe(400);
+		await expect(page.getByText(/Minutes are a number|holds at/)).toBeVisible();
+	}
+});
+
+test('the clock is instants: reload, a second device and a closed tab change nothing', async ({
+	page,
+	stack,
+	browser
+}) => {
+	const url = await start(page, 15);
+	await expect(left(page)).toHaveAccessibleName('15:00 left');
+	stack.setClock('2027-03-03T10:44:00Z');
+	await page.reload();
+	await expect(left(page)).toHaveAccessibleName(/^1[01]:\d\d left/);
+	const other = await (await browser.newContext()).newPage();
+	await other.goto(url);
+	await expect(left(other)).toHaveAccessibleName(/^1[01]:\d\d left/);
+	await other.context().close();
+	await page.goto('about:blank');
+	stack.setClock('2027-03-03T10:50:00Z');
+	await page.goto(url);
+	await expect(left(page)).toHaveAccessibleName(/^[45]:\d\d left/);
+	await ready(page);
+	await setDown(page);
+});
+
+test('the server is killed in the middle: the pail goes on as if nothing had been', async ({
+	page,
+	stack
+}) => {
+	const url = await start(page, 15);
+	await giant(page).click();
+	await expect(page.getByText('Step 2 of')).toBeVisible();
+	await stack.killAndRestart();
+	stack.setClock('2027-03-03T10:45:00Z');
+	await page.goto(url);
+	await ready(page);
+	await expect(page.getByText('Step 2 of')).toBeVisible();
+	await expect(left(page)).toHaveAccessibleName(/^(9|10):\d\d left/);
+	await setDown(page);
+});
+
+test('a press while the server is away is kept, shown, and sent once', async ({ page, stack }) => {
+	await start(page, 15);
+	const id = page.url().split('/').pop();
+	await page.route('**/pail/*?/event', (route) => route.abort());
+	await giant(page).click();
+	await expect(page.getByText('Step 2 of')).toBeVisible();
+	await expect(page.getByText('Not on the server yet')).toBeVisible();
+	await page.unroute('**/pail/*?/event');
+	await expect(page.getByText('Not on the server yet')).toHaveCount(0);
+	expect(
+		await stack.query(
+			`SELECT COUNT(*) AS n FROM session_event WHERE session_id = '${id}' AND kind = 'stepDone'`
+		)
+	).toEqual([{ n: 1 }]);
+	await setDown(page);
+});
+
+test('a second press within 600 ms is the same press; undo takes the step back', async ({ page }) => {
+	await start(page, 15);
+	await giant(page).dblclick();
+	await expect(page.getByText('Step 2 of')).toBeVisible();
+	await page.getByRole('button', { name: 'Undo, not done' }).click();
+	await expect(page.getByText('Step 1 of')).toBeVisible();
+	await setDown(page);
+});
+
+test('pause and resume cost no time; five more is added; space presses the button', async ({
+	page,
+	stack
+}) => {
+	await start(page, 5);
+	await page.getByRole('button', { name: 'Pause' }).click();
+	await expect(giant(page)).toHaveText('Go on');
+	await expect(left(page)).toHaveAccessibleName(/paused/);
+	stack.setClock('2027-03-03T11:20:00Z');
+	await page.reload();
+	await ready(page);
+	await expect(left(page)).toHaveAccessibleName('5:00 left, paused');
+	await page.locator('body').press('Space');
+	await expect(giant(page)).toContainText('Done');
+	stack.setClock('2027-03-03T11:26:00Z');
+	await page.reload();
+	await ready(page);
+	await expect(page.getByRole('heading', { name: 'The bell. Stop here.' })).toBeVisible();
+	await page.getByRole('button', { name: 'Five more minutes' }).click();
+	await expect(left(page)).toHaveAccessibleName(/^[34]:\d\d left/);
+	await setDown(page);
+});
+
+test('the bell rings by sound and sight, once, at its instant', async ({ page, stack }) => {
+	await page.addInitScript(() => {
+		const rung: number[] = [];
+		Object.assign(window, { rung });
+		navigator.vibrate = (pattern) => {
+			rung.push(Array.isArray(pattern) ? pattern.length : 1);
+			return true;
+		};
+	});
+	await start(page, 2);
+	stack.setClock('2027-03-03T10:41:58.500Z');
+	await page.reload();
+	await ready(page);
+	await expect(page.getByRole('heading', { name: 'The bell. Stop here.' })).toHaveCount(0);
+	// The page counts on by itself from what the server last said.
+	await page.route('**/__data.json*', (route) => route.abort());
+	await expect(page.getByRole('heading', { name: 'The bell. Stop here.' })).toBeVisible();
+	expect(await page.evaluate(() => (window as unknown as { rung: number[] }).rung)).toEqual([1]);
+	await page.unroute('**/__data.json*');
+	await page.getByRole('button', { name: 'Partly' }).click();
+	await expect(page.getByRole('heading', { name: 'The pail is set down.' })).toBeVisible();
+});
+
+test('run to its end it says what got done, minutes planned and worked, and the ledger has it', async ({
+	page,
+	stack
+}) => {
+	await start(page, 10, 'bram');
+	const steps = Number((await page.getByText(/Step 1 of \d+/).textContent())?.match(/of (\d+)/)?.[1]);
+	for (let i = 1; i <= steps; i++) {
+		stack.setClock(new Date(Date.parse('2027-03-03T10:40:00Z') + i * 60_000).toISOString());
+		await expect(page.getByText(`Step ${i} of`)).toBeVisible();
+		await giant(page).click();
+		if (i < steps) {
+			await expect(page.getByText(`Step ${i + 1} of`)).toBeVisible();
+			// The same finger may press again after 600 ms.
+			await page.waitForFunction(
+				(at) => performance.now() - at > 650,
+				await page.evaluate(() => performance.now())
+			);
+		}
+	}
+	await expect(page.getByRole('heading', { name: 'The pail is empty.' })).toBeVisible();
+	await expect(page.getByText(/min worked, .* planned/)).toBeVisible();
+	const id = page.url().split('/').pop();
+	const [row] = await stack.query<{ n: number }>(
+		`SELECT COUNT(*) AS n FROM ledger WHERE session_id = '${id}' AND outcome = 'done'`
+	);
+	expect(row?.n).toBeGreaterThan(0);
+	await page.getByRole('link', { name: 'Back to Today' }).click();
+	await expect(page.getByRole('heading', { level: 1 })).toContainText('Wednesday, 3 March');
+});
+
+test('two pails of one person: the second says where the first is', async ({ page }) => {
+	const first = await start(page, 5, 'juno');
+	await page.goto('/pail?minutes=5&for=juno');
+	await ready(page);
+	await page.getByRole('link', { name: 'Go to it' }).click();
+	await expect(page).toHaveURL(first);
+	await setDown(page);
+});
+
+test('what is open when the household day ends is closed with the minutes really worked', async ({
+	page,
+	stack
+}) => {
+	stack.setClock('2027-03-03T22:00:00Z');
+	const url = await start(page, 10, 'ottilie');
+	await page.getByRole('button', { name: 'Pause' }).click();
+	await expect(giant(page)).toHaveText('Go on');
+	stack.setClock('2027-03-04T09:00:00Z');
+	await page.goto('/');
+	await page.goto(url);
+	await expect(page.getByRole('heading', { name: /pail is set down/ })).toBeVisible();
+});
+
+test('without scripts a pail can be started, stepped and set down', async ({ browser, stack }) => {
+	stack.setClock('2027-03-04T09:30:00Z');
+	const context = await browser.newContext({ javaScriptEnabled: false, baseURL: stack.url });
+	const page = await context.newPage();
+	await page.goto('/pail?minutes=15&for=ottilie');
+	await page.getByRole('button', { name: 'Start' }).click();
+	await giant(page).click();
+	await expect(page.getByText('Step 2 of')).toBeVisible();
+	await page.getByRole('button', { name: 'Set it down' }).click();
+	await expect(page.getByRole('heading', { name: 'The pail is set down.' })).toBeVisible();
+	await context.close();
+});
+
+for (const light of ['day', 'evening'] as const) {
+	for (const [width, height] of [
+		[1280, 800],
+		[390, 844]
+	] as const) {
+		test(`axe finds nothing on a pail, ${light}, ${width} wide; the great button is big enough`, async ({
+			page,
+			context,
+			stack
+		}) => {
+			stack.setClock('2027-03-05T10:00:00Z');
+			await context.addCookies([{ name: 'light', value: light, url: stack.url }]);
+			await page.setViewportSize({ width, height });
+			const check = async (name: string) => {
+				const { violations } = await new AxeBuilder({ page })
+					.withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'])
+					.analyze();
+				expect(
+					violations.map((v) => `${name} ${v.id}: ${v.nodes.map((n) => n.target.join(' ')).join(', ')}`)
+				).toEqual([]);
+				expect(
+					await page.evaluate(() => document.documentElement.scrollWidth - innerWidth),
+					name
+				).toBeLessThanOrEqual(0);
+			};
+			await page.goto('/pail?minutes=20');
+			await ready(page);
+			await check('fill');
+			await start(page, 10);
+			await check('running');
+			if (width === 390) {
+				const box = await giant(page).boundingBox();
+				expect((box?.height ?? 0) / height).toBeGreaterThan(0.24);
+			}
+			await setDown(page);
+			await check('finished');
+		});
+	}
+}

@@ -1,0 +1,131 @@
+/** A demo home of its own for a test file: database, clock and server. */
+import { mkdirSync, writeFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { randomBytes } from 'node:crypto';
+import { test as base, type Page } from '@playwright/test';
+import { createConnection } from 'mysql2/promise';
+import { freePort } from '../../scripts/lib/database.mjs';
+import { run } from '../../scripts/lib/run.mjs';
+import { serve } from '../../scripts/lib/stack.mjs';
+
+export interface Stack {
+	readonly url: string;
+	readonly database: string;
+	/** Sets the household's clock. */
+	setClock(instant: string): void;
+	/** Ends the server as a power cut would, and starts it again on the same address. */
+	killAndRestart(): Promise<void>;
+	/** Takes the database away from the server, and gives it back. */
+	withoutDatabase(work: () => Promise<void>): Promise<void>;
+	query<T>(sql: string): Promise<T[]>;
+}
+
+/** The morning on which the pictures are made, too. */
+export const MORNING = '2027-03-03T10:40:00Z';
+
+export async function makeStack(at = MORNING): Promise<Stack & { stop(): Promise<void> }> {
+	const server = process.env.DATABASE_URL;
+	if (!server) throw new Error('The browser tests need DATABASE_URL; run them with `npm test`.');
+	const name = `pail_browser_${randomBytes(5).toString('hex')}`;
+	const admin = await createConnection(server);
+	await admin.query(`CREATE DATABASE ${name}`);
+	const url = new URL(server);
+	url.pathname = `/${name}`;
+	const dir = join(process.env.PAIL_TEST_DIR ?? '.pail/browser', name);
+	mkdirSync(dir, { recursive: true });
+	const clockFile = join(dir, 'clock');
+	writeFileSync(clockFile, at);
+	const prepared = await run(process.execPath, ['--import', 'tsx', 'scripts/prepare.ts'], {
+		capture: true,
+		env: { ...process.env, DATABASE_URL: url.href, PAIL_CLOCK: clockFile }
+	});
+	if (prepared.code !== 0) throw new Error(prepared.output);
+
+	// Between the app and its database stands a gate that can be shut: to the app, the server goes away.
+	const { createServer, connect } = await import('node:net');
+	const open = new Set<import('node:net').Socket>();
+	const gatePort = await freePort();
+	const gate = createServer((socket) => {
+		const to = connect(Number(url.port), url.hostname);
+		for (const one of [socket, to]) {
+			open.add(one);
+			one.on('close', () => open.delete(one));
+			one.on('error', () => undefined);
+		}
+		socket.pipe(to);
+		to.pipe(socket);
+		socket.on('close', () => to.destroy());
+		to.on('close', () => socket.destroy());
+	});
+	const openGate = () => new Promise<void>((done) => gate.listen(gatePort, '127.0.0.1', done));
+	const shutGate = () =>
+		new Promise<void>((done) => {
+			gate.close(() => done());
+			for (const socket of open) socket.destroy();
+		});
+	await openGate();
+	const gated = new URL(url);
+	gated.port = String(gatePort);
+
+	const port = await freePort();
+	let running = await serve({ url: gated.href, port, clockFile });
+	return {
+		url: `http://127.0.0.1:${port}`,
+		database: url.href,
+		setClock: (instant) => writeFileSync(clockFile, instant),
+		async killAndRestart() {
+			await running.stop('SIGKILL');
+			running = await serve({ url: gated.href, port, clockFile });
+		},
+		async withoutDatabase(work) {
+			await shutGate();
+			try {
+				await work();
+			} finally {
+				await openGate();
+			}
+		},
+		async query<T>(sql: string) {
+			const connection = await createConnection(url.href);
+			const [rows] = await connection.query(sql);
+			await connection.end();
+			return rows as T[];
+		},
+		async stop() {
+			await running.stop();
+			await shutGate();
+			await admin.query(`DROP DATABASE ${name}`);
+			await admin.end();
+		}
+	};
+}
+
+/** A test with a stack of its own file, and pages that complain aloud: no script error goes unseen. */
+export const test = base.extend<{ quiet: void }, { stack: Stack }>({
+	stack: [
+		// eslint-disable-next-line no-empty-pattern -- Playwright reads the pattern
+		async ({}, use) => {
+			const stack = await makeStack();
+			await use(stack);
+			await stack.stop();
+		},
+		{ scope: 'worker' }
+	],
+	baseURL: async ({ stack }, use) => use(stack.url),
+	quiet: [
+		async ({ page }, use) => {
+			const errors: string[] = [];
+			page.on('pageerror', (error) => errors.push(String(error)));
+			await use();
+			base.expect(errors, 'script errors on the page').toEqual([]);
+		},
+		{ auto: true }
+	]
+});
+
+export const { expect } = base;
+
+/** Waits until the page's scripts have taken over. */
+export async function ready(page: Page): Promise<void> {
+	await page.waitForFunction(() => document.documentElement.dataset.ready === 'yes');
+}
