@@ -3,7 +3,13 @@ import { spawn } from 'node:child_process';
 import { accessSync, constants } from 'node:fs';
 import { delimiter, join } from 'node:path';
 
-/** Runs a program to its end. Resolves to its exit code; with `capture` to its output too. */
+/**
+ * Runs a program to its end. Resolves to its exit code; with `capture` to its output too.
+ * @param {string} command
+ * @param {string[]} args
+ * @param {{ capture?: boolean } & import('node:child_process').SpawnOptions} [options]
+ * @returns {Promise<{ code: number, output: string }>}
+ */
 export function run(command, args, { capture = false, ...options } = {}) {
 	return new Promise((resolve, reject) => {
 		const child = spawn(command, args, {

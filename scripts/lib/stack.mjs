@@ -9,7 +9,10 @@ import { needBuild } from './build.mjs';
 import { freePort, startDatabase } from './database.mjs';
 import { run } from './run.mjs';
 
-/** Serves the built app against a database; resolves when it listens. */
+/**
+ * Serves the built app against a database; resolves when it listens.
+ * @param {{ url: string, port: number, clockFile?: string, quiet?: boolean, entry?: string }} options
+ */
 export async function serve({ url, port, clockFile, quiet = true, entry = 'server.mjs' }) {
 	const server = fork(entry, [], {
 		detached: true,
@@ -27,7 +30,7 @@ export async function serve({ url, port, clockFile, quiet = true, entry = 'serve
 		server.once('exit', (code) => reject(new Error(`the server ended with ${code}`)));
 	});
 	return {
-		async stop(signal = 'SIGTERM') {
+		async stop(/** @type {NodeJS.Signals} */ signal = 'SIGTERM') {
 			if (server.exitCode !== null) return;
 			const ended = new Promise((done) => server.once('exit', done));
 			server.kill(signal);
@@ -36,12 +39,15 @@ export async function serve({ url, port, clockFile, quiet = true, entry = 'serve
 	};
 }
 
-/** A fresh demo home at an instant, served. `dir` is where its data lives while it runs. */
+/**
+ * A fresh demo home at an instant, served. `dir` is where its data lives while it runs.
+ * @param {{ dir: string, at: string }} options
+ */
 export async function startStack({ dir, at }) {
 	dir = resolve(dir);
 	mkdirSync(dir, { recursive: true });
 	const clockFile = join(dir, 'clock');
-	const setClock = (instant) => writeFileSync(clockFile, instant);
+	const setClock = (/** @type {string} */ instant) => writeFileSync(clockFile, instant);
 	setClock(at);
 	await needBuild();
 	const database = await startDatabase(join(dir, 'db'));

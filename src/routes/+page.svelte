@@ -136,6 +136,13 @@
 					<a href={dayHref(view.before)} aria-label="The day before" data-sveltekit-noscroll>‹</a>
 					{#if !isToday}<a class="text-link" href="/">Today</a>{/if}
 					<a href={dayHref(view.after)} aria-label="The day after" data-sveltekit-noscroll>›</a>
+					<details class="jump">
+						<summary class="text-link">Another day</summary>
+						<form method="get" action="/" data-sveltekit-noscroll>
+							<input class="field" type="date" name="on" value={view.date} aria-label="Which day" required />
+							<button class="plain">Go</button>
+						</form>
+					</details>
 				</nav>
 				{#if view.zone}
 					<span class="phone-zone"
@@ -405,7 +412,7 @@
 	}
 	.day {
 		flex: 1;
-		padding: 14px 0 0 var(--edge);
+		padding: 10px 0 0 var(--edge);
 	}
 	.ask-place {
 		padding: 6px var(--edge) 0 0;
@@ -442,6 +449,30 @@
 	.days a:not(.text-link):hover {
 		background: var(--cobalt-wash);
 	}
+	.jump {
+		position: relative;
+		margin-left: 8px;
+	}
+	.jump summary {
+		list-style: none;
+		padding: 8px 0;
+		cursor: pointer;
+	}
+	.jump summary::-webkit-details-marker {
+		display: none;
+	}
+	.jump form {
+		position: absolute;
+		z-index: 20;
+		top: calc(100% + 4px);
+		left: -12px;
+		display: flex;
+		gap: 8px;
+		padding: 12px;
+		border-radius: var(--r-button);
+		background: var(--enamel-hi);
+		box-shadow: var(--sh-next);
+	}
 	.summary {
 		display: flex;
 		flex-wrap: wrap;
@@ -465,7 +496,7 @@
 		display: grid;
 		grid-template-columns: 172px 56px 1fr;
 		padding-left: var(--edge);
-		margin-top: 8px;
+		margin-top: 18px;
 		min-height: 0;
 	}
 	.line.other {
@@ -494,7 +525,7 @@
 		margin-left: -13px;
 		top: 12px;
 		height: calc(100% - 12px);
-		min-height: 320px;
+		min-height: 300px;
 	}
 	.prop svg {
 		position: absolute;
@@ -736,6 +767,9 @@
 		}
 		.days {
 			gap: 0;
+		}
+		.jump {
+			display: none;
 		}
 		.days a:not(.text-link) {
 			width: 36px;

@@ -176,7 +176,7 @@ function calendar(job: RefJob, house: RefHouse, ledger: RefEntry[], today: numbe
 			}
 		}
 		// The entries of the day.
-		for (const entry of work.filter((e) => e.date === day)) {
+		for (let n = work.filter((e) => e.date === day).length; n > 0; n--) {
 			const settle = (list: RefTurn[]) => {
 				for (const turn of list) turn.status = 'settled';
 				settledOn = day;

@@ -348,6 +348,17 @@
 		}
 		.shelf {
 			justify-content: space-between;
+			gap: 4px;
+			padding: 0 4px;
+		}
+		.any {
+			gap: 10px;
+		}
+		.any > label {
+			min-width: 0;
+		}
+		.any .field {
+			width: 72px;
 		}
 		.any > label:nth-of-type(2) {
 			flex: 1;

@@ -81,8 +81,24 @@ function monthlyDate(
 	return addDays(first, ((cadence.weekday - weekdayOf(first) + 7) % 7) + 7 * (cadence.nth - 1));
 }
 
+interface WeekOffset {
+	readonly opens: number;
+	readonly due: number;
+}
+
+/** Asked for again and again for the same few rules, so each rule's are kept with it. */
+const offsetsOf = new WeakMap<CalendarCadence, Map<Weekday, readonly WeekOffset[]>>();
+
 /** Offsets, in days of the week, of the turns that recur every week. */
-function weekOffsets(cadence: CalendarCadence, weekStart: Weekday): { opens: number; due: number }[] {
+function weekOffsets(cadence: CalendarCadence, weekStart: Weekday): readonly WeekOffset[] {
+	let kept = offsetsOf.get(cadence);
+	if (!kept) offsetsOf.set(cadence, (kept = new Map()));
+	let offsets = kept.get(weekStart);
+	if (!offsets) kept.set(weekStart, (offsets = computeOffsets(cadence, weekStart)));
+	return offsets;
+}
+
+function computeOffsets(cadence: CalendarCadence, weekStart: Weekday): WeekOffset[] {
 	if (cadence.type === 'timesAWeek') {
 		const n = cadence.times;
 		return Array.from({ length: n }, (_, i) => ({
@@ -106,14 +122,25 @@ function weekOffsets(cadence: CalendarCadence, weekStart: Weekday): { opens: num
  * outside the season.
  */
 export function cadenceTurns(schedule: Schedule, from: CivilDay, to: CivilDay): CadenceTurn[] {
-	const { cadence, startsOn, season, weeks } = schedule;
 	const turns: CadenceTurn[] = [];
+	eachCadenceTurn(schedule, from, to, (opens, due) => turns.push({ opens, due }));
+	return turns;
+}
+
+/** The same turns, each handed to `take` in order, for callers that make something of their own of them. */
+export function eachCadenceTurn(
+	schedule: Schedule,
+	from: CivilDay,
+	to: CivilDay,
+	take: (opens: CivilDay, due: CivilDay) => void
+): void {
+	const { cadence, startsOn, season, weeks } = schedule;
 	const first = from > startsOn ? from : startsOn;
 	const push = (opens: number, due: number) => {
 		if (due < first || due > to) return;
-		turns.push({ opens: Math.max(opens, startsOn) as CivilDay, due: due as CivilDay });
+		take(Math.max(opens, startsOn) as CivilDay, due as CivilDay);
 	};
-	if (first > to) return turns;
+	if (first > to) return;
 
 	if (cadence.type === 'monthly' || cadence.type === 'months') {
 		// A card's week can reach over the month's end on either side, so look one month further.
@@ -126,7 +153,7 @@ export function cadenceTurns(schedule: Schedule, from: CivilDay, to: CivilDay): 
 				if (inSeason(due, season)) push(firstOfMonth(index), due);
 			}
 		}
-		return turns;
+		return;
 	}
 
 	const offsets = weekOffsets(cadence, weeks.weekStart);
@@ -148,7 +175,6 @@ export function cadenceTurns(schedule: Schedule, from: CivilDay, to: CivilDay): 
 			if (monthIsIn) push(fixedOpening ? week + offset.opens : due - schedule.leadDays, due);
 		}
 	}
-	return turns;
 }
 
 /** How far ahead a search for the next turn may look: yearly jobs in a leap-day season still come up in it. */

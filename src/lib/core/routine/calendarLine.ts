@@ -8,9 +8,10 @@
  */
 import { addDays, type CivilDay } from '../calendar/civil';
 import { pauseOn, unpausedDays, type Pauses } from '../calendar/pauses';
-import { cadenceTurns, nextCadenceTurn, type Schedule } from './cadence';
+import { eachCadenceTurn, nextCadenceTurn, type Schedule } from './cadence';
 import {
 	catchUpDayFor,
+	restingState,
 	versionOn,
 	type Checkpoint,
 	type LineEntry,
@@ -66,10 +67,16 @@ export function turnsBetween(
 		const until = versions[i + 1]?.from;
 		const begin = holdsFrom > first ? holdsFrom : first;
 		const end = until !== undefined && until <= last ? addDays(until, -1) : last;
-		for (const turn of cadenceTurns(scheduleOf(rule), begin, end)) {
-			const opens = turn.opens < holdsFrom ? holdsFrom : turn.opens;
-			turns.push({ opens, due: turn.due, skipped: false, oneOff: false, rule, settled: false });
-		}
+		eachCadenceTurn(scheduleOf(rule), begin, end, (opens, due) => {
+			turns.push({
+				opens: opens < holdsFrom ? holdsFrom : opens,
+				due,
+				skipped: false,
+				oneOff: false,
+				rule,
+				settled: false
+			});
+		});
 	});
 	if (changes.length === 0) return turns;
 
@@ -291,22 +298,29 @@ function endOfDay(walk: Walk, turn: Turn, input: CalendarInput) {
 
 /** The turns from `from` on, as far as one that is neither settled nor excused after `day`, if there is one. */
 function listTurns(input: CalendarInput, from: CivilDay, day: CivilDay, rule: LineRule | null): TurnList {
-	const ahead = new Set(input.checkpoint.settledAhead);
-	const reachable = rule !== null && isCalendar(rule) ? nextCadenceTurn(scheduleOf(rule), day) : null;
+	const ahead = input.checkpoint.settledAhead;
+	// Asked only where the usual reach was too short: most often it is not.
+	let reachable: boolean | null = null;
 	// Entries can settle turns ahead: one by the midpoint, and as many as have opened.
 	const needed = 2 + (rule?.leadDays ? Math.min(input.entries.length, rule.leadDays) : 0);
-	let reach = Math.max(usualReach(rule), reachable ? reachable.due - day + 1 : 0);
+	let reach = usualReach(rule);
 	for (const { date, to } of input.changes) reach = Math.max(reach, date - day, (to ?? day) - day);
 	for (let tries = 0; ; tries++, reach *= 3) {
 		const turns = turnsBetween(input.versions, input.changes, from, addDays(day, reach));
 		let free = 0;
 		let longestLead = 0;
 		for (const turn of turns) {
-			if (ahead.has(turn.due)) turn.settled = true;
+			if (ahead.includes(turn.due)) turn.settled = true;
 			longestLead = Math.max(longestLead, turn.due - turn.opens);
 			if (turn.due > day && !turn.settled && !turn.skipped && !pauseOn(input.pauses, turn.due)) free++;
 		}
-		if (free >= needed || reachable === null || tries >= 6) return { turns, longestLead, at: 0 };
+		if (free >= needed || tries >= 6) return { turns, longestLead, at: 0 };
+		if (reachable === null) {
+			const next = rule !== null && isCalendar(rule) ? nextCadenceTurn(scheduleOf(rule), day) : null;
+			reachable = next !== null;
+			if (next) reach = Math.max(reach, (next.due - day + 1) / 3);
+		}
+		if (!reachable) return { turns, longestLead, at: 0 };
 	}
 }
 
@@ -317,62 +331,39 @@ export function calendarState(input: CalendarInput, day: CivilDay): LineState {
 	const { pauses } = input;
 	const next = turns.find((t) => t.due > day && !t.settled && !t.skipped && !pauseOn(pauses, t.due));
 	const settledToday = walk.settledOn === day;
-	const base = {
-		dueOn: null,
-		opensOn: null,
-		nextOn: next?.due ?? null,
-		lateDays: 0,
-		lateTurns: 0,
-		catchUpOn: null,
-		settledBy: settledToday ? walk.settledBy : [],
-		shareDone: 0,
-		doneTurns: walk.doneTurns
+	const state = restingState(walk.doneTurns, settledToday ? walk.settledBy : undefined);
+	state.nextOn = next?.due ?? null;
+	if (pauseOn(pauses, day)) {
+		state.state = 'paused';
+		state.nextOn = null;
+		return state;
+	}
+	const stands = (kind: LineState['state'], dueOn: CivilDay, opensOn: CivilDay) => {
+		state.state = kind;
+		state.dueOn = dueOn;
+		state.opensOn = opensOn;
+		state.shareDone = walk.part && walk.part.day >= opensOn ? walk.part.share : 0;
+		return state;
 	};
-	if (pauseOn(pauses, day)) return { ...base, state: 'paused', nextOn: null };
-
-	const shareSince = (opens: CivilDay) => (walk.part && walk.part.day >= opens ? walk.part.share : 0);
 	const { old } = walk;
-	const today = standingToday(list, day);
 	if (old?.rule === 'stays') {
 		const following = old.next ?? turns.find((t) => t.due > old.first)?.due;
 		const gap = following === undefined ? GAP_WITHOUT_NEXT : following - old.first;
-		const lateDays = unpausedDays(pauses, old.first, day);
-		return {
-			...base,
-			state: 'late',
-			dueOn: old.first,
-			opensOn: old.opens,
-			lateDays,
-			lateTurns: lateDays / gap,
-			shareDone: shareSince(old.opens)
-		};
+		state.lateDays = unpausedDays(pauses, old.first, day);
+		state.lateTurns = state.lateDays / gap;
+		return stands('late', old.first, old.opens);
 	}
-	if (today) {
-		return { ...base, state: 'due', dueOn: day, opensOn: today.opens, shareDone: shareSince(today.opens) };
-	}
+	const today = standingToday(list, day);
+	if (today) return stands('due', day, today.opens);
 	if (old) {
-		const catchUpOn = deadlineOf(old, input);
-		return {
-			...base,
-			state: catchUpOn === day ? 'due' : 'waiting',
-			dueOn: old.first,
-			opensOn: old.opens,
-			catchUpOn,
-			shareDone: shareSince(old.opens)
-		};
+		state.catchUpOn = deadlineOf(old, input);
+		return stands(state.catchUpOn === day ? 'due' : 'waiting', old.first, old.opens);
 	}
 	const open = openTurn(list, day);
-	if (open) {
-		return {
-			...base,
-			state: 'open',
-			dueOn: open.due,
-			opensOn: open.opens,
-			shareDone: shareSince(open.opens)
-		};
-	}
+	if (open) return stands('open', open.due, open.opens);
 	const dueAndSettled = turns.some((turn) => turn.due === day && turn.settled);
-	return { ...base, state: settledToday || dueAndSettled ? 'done' : 'resting' };
+	if (settledToday || dueAndSettled) state.state = 'done';
+	return state;
 }
 
 /** The checkpoint at the end of `day`, from one before it. */

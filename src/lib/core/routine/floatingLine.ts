@@ -8,6 +8,7 @@ import { inSeason } from './cadence';
 import {
 	BEGINNING,
 	catchUpDayFor,
+	restingState,
 	versionOn,
 	type Checkpoint,
 	type LineEntry,
@@ -188,22 +189,14 @@ function missedExtra(walk: Walk, input: FloatingInput, day: CivilDay): CivilDay 
 /** The state of a floating line on `day`, with the entries of that day counted. `day` is after the checkpoint. */
 export function floatingState(input: FloatingInput, day: CivilDay): LineState {
 	const walk = walkTo(input, day);
-	const none = {
-		dueOn: null,
-		opensOn: null,
-		nextOn: null,
-		lateDays: 0,
-		lateTurns: 0,
-		catchUpOn: null,
-		settledBy: [],
-		shareDone: 0,
-		doneTurns: walk?.doneTurns ?? 0
-	};
-	if (!walk) return { ...none, state: 'resting' };
+	if (!walk) return restingState(0);
 	const { pauses } = input;
 	const settledToday = walk.settledOn === day;
-	const base = { ...none, settledBy: settledToday ? walk.settledBy : [] };
-	if (pauseOn(pauses, day)) return { ...base, state: 'paused' };
+	const state = restingState(walk.doneTurns, settledToday ? walk.settledBy : undefined);
+	if (pauseOn(pauses, day)) {
+		state.state = 'paused';
+		return state;
+	}
 
 	const { rule } = walk.version;
 	let { turn } = walk;
@@ -213,29 +206,35 @@ export function floatingState(input: FloatingInput, day: CivilDay): LineState {
 	} else if (extraOn(input, day) && !settledToday && day < turn.due) {
 		turn = { opens: Math.min(turn.opens, day) as CivilDay, due: day, skipped: false };
 	}
-	const shareDone = walk.part && walk.part.day >= turn.opens ? walk.part.share : 0;
-	const standing = { ...base, dueOn: turn.due, opensOn: turn.opens, shareDone };
-	const afterSettling = turnFrom(day, walk.version, input).due;
-
-	if (turn.skipped)
-		return { ...base, state: settledToday ? 'done' : 'resting', nextOn: afterSkipped(walk, input) };
-	if (turn.due < day && (turn.kept || rule.missRule === 'stays')) {
-		const lateDays = unpausedDays(pauses, turn.due, day);
-		return {
-			...standing,
-			state: 'late',
-			lateDays,
-			lateTurns: lateDays / rule.cadence.max,
-			nextOn: afterSettling
-		};
+	if (turn.skipped) {
+		if (settledToday) state.state = 'done';
+		state.nextOn = afterSkipped(walk, input);
+		return state;
 	}
-	if (turn.due < day) {
-		const catchUpOn = lapseOf(turn, rule, pauses);
-		return { ...standing, state: catchUpOn === day ? 'due' : 'waiting', catchUpOn, nextOn: afterSettling };
+	if (turn.due > day && turn.opens > day) {
+		if (settledToday) state.state = 'done';
+		state.nextOn = turn.due;
+		return state;
 	}
-	if (turn.due === day) return { ...standing, state: 'due', nextOn: afterSettling };
-	if (turn.opens <= day) return { ...standing, state: 'open', nextOn: turn.due };
-	return { ...base, state: settledToday ? 'done' : 'resting', nextOn: turn.due };
+	state.dueOn = turn.due;
+	state.opensOn = turn.opens;
+	state.shareDone = walk.part && walk.part.day >= turn.opens ? walk.part.share : 0;
+	if (turn.due > day) {
+		state.state = 'open';
+		state.nextOn = turn.due;
+		return state;
+	}
+	state.nextOn = turnFrom(day, walk.version, input).due;
+	if (turn.due === day) state.state = 'due';
+	else if (turn.kept || rule.missRule === 'stays') {
+		state.state = 'late';
+		state.lateDays = unpausedDays(pauses, turn.due, day);
+		state.lateTurns = state.lateDays / rule.cadence.max;
+	} else {
+		state.catchUpOn = lapseOf(turn, rule, pauses);
+		state.state = state.catchUpOn === day ? 'due' : 'waiting';
+	}
+	return state;
 }
 
 function afterSkipped(walk: Walk, input: FloatingInput): CivilDay {

@@ -10,7 +10,7 @@ import type { LedgerEntry, PauseEntry } from '../household/entry';
 import type { Line, PreparedHome } from '../household/history';
 import type { Job } from '../household/home';
 import { inSeason } from './cadence';
-import { effectiveEntries, type LineState } from './line';
+import { effectiveEntries, type LineState, type Mutable } from './line';
 import { lineState } from './lineState';
 import {
 	effectivePauses,
@@ -196,11 +196,10 @@ function zoneItemState(
 	next: CivilDay | null
 ): LineState {
 	if (state.state === 'paused' || state.state === 'due' || state.state === 'late') return state;
-	return {
-		...state,
-		state: settledToday ? 'done' : offered ? 'due' : 'resting',
-		nextOn: next
-	};
+	const own: Mutable<LineState> = state;
+	own.state = settledToday ? 'done' : offered ? 'due' : 'resting';
+	own.nextOn = next;
+	return own;
 }
 
 /**
@@ -236,14 +235,24 @@ export function readDay(home: PreparedHome, standing: HomeStanding, date: CivilD
 			state = zoneItemState(state, settled, offered, nextDays.get(zoneId) ?? null);
 		}
 		const depth = depthOf(job, state.doneTurns);
+		// Field by field: spreading one object into so large a one costs more than all else here.
 		return {
-			...state,
+			state: state.state,
+			dueOn: state.dueOn,
+			opensOn: state.opensOn,
+			nextOn: state.nextOn,
+			lateDays: state.lateDays,
+			lateTurns: state.lateTurns,
+			catchUpOn: state.catchUpOn,
+			settledBy: state.settledBy,
+			shareDone: state.shareDone,
+			doneTurns: state.doneTurns,
 			line,
 			depth,
 			minutes: job.depths[depth]?.minutes ?? job.depths.usual.minutes,
 			variant: variantOf(job, state.doneTurns),
 			worth: job.weight * (1 + state.lateTurns),
-			ticks: ticks.map((entry) => entry.id),
+			ticks: ticks.length === 0 ? NO_TICKS : ticks.map((entry) => entry.id),
 			pause: state.state === 'paused' ? pauseOver(pauses, line, date) : null,
 			offered,
 			offTheLine: enough !== null && job.layer !== 'basics',
@@ -261,6 +270,7 @@ export function readDay(home: PreparedHome, standing: HomeStanding, date: CivilD
 	};
 }
 
+const NO_TICKS: readonly string[] = [];
 const isTick = (outcome: string) => ['done', 'looked', 'letgo', 'part'].includes(outcome);
 
 function pauseOver(pauses: readonly PauseEntry[], line: Line, date: CivilDay): PauseEntry | null {

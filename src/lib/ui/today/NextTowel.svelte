@@ -79,7 +79,7 @@
 		padding-right: 18px;
 	}
 	.narrow h2 {
-		font-size: 2.125rem;
+		font-size: 1.9375rem;
 	}
 	.pegs {
 		position: absolute;

@@ -124,7 +124,7 @@
 		display: grid;
 		grid-template-columns: 1.06fr 1.04fr 0.9fr;
 		margin-top: auto;
-		padding: 18px calc(var(--page-edge) - var(--rim)) 20px;
+		padding: 14px calc(var(--page-edge) - var(--rim)) 14px;
 		border-top: 1px solid var(--linen-deep);
 	}
 	.runner.two {

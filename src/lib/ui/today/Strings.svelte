@@ -60,8 +60,8 @@
 		position: relative;
 		display: grid;
 		grid-template-columns: 172px 1fr;
-		min-height: 80px;
-		padding: 6px 0 8px;
+		min-height: 58px;
+		padding: 0 0 6px;
 	}
 	.title h2 {
 		margin: 4px 0 2px;
@@ -70,7 +70,8 @@
 	.title p {
 		margin: 0;
 		color: var(--tin-text);
-		max-width: 14ch;
+		font-size: var(--t-note);
+		white-space: nowrap;
 	}
 	ul {
 		list-style: none;

@@ -232,6 +232,7 @@
 		.name {
 			grid-column: 1;
 			margin: 0;
+			padding: 3px 0;
 		}
 		.where,
 		.who,

@@ -263,12 +263,20 @@
 			<ul class="waits">
 				{#each clock.waits.slice(0, 3) as wait (wait.step)}
 					<li>
+						<svg class="string" viewBox="0 0 100 60" preserveAspectRatio="none" aria-hidden="true">
+							<path
+								d={wait.fetchAt <= now ? 'M0 2L100 44' : 'M0 2C6 70 60 66 100 44'}
+								fill="none"
+								stroke="var(--cobalt-ink)"
+								stroke-width="2"
+								vector-effect="non-scaling-stroke"
+							/>
+						</svg>
 						<span class="fetch" class:now={wait.fetchAt <= now}>{time(wait.fetchAt)}</span>
 						<span>{wait.label}</span>
 						<span class="dim"
-							>{#if wait.fetchAt <= now}fetch now, {wait.roomName}{:else}<span class="wide">fetch </span>in {minutesTo(
-									wait.fetchAt
-								)} min{/if}</span
+							>{#if wait.fetchAt <= now}fetch now, {wait.roomName}{:else}<span class="wide">fetch{' '}</span
+								>in {minutesTo(wait.fetchAt)} min{/if}</span
 						>
 						{#if wait.trailing && wait.fetchAt <= now}
 							<button class="text-link" onclick={() => press('fetched', wait.step, false)}>Fetched</button>
@@ -450,7 +458,23 @@
 		margin: 18px 0 0;
 		padding: 0;
 	}
+	.string {
+		position: absolute;
+		right: calc(100% - 1px);
+		top: -22px;
+		width: 124px;
+		height: 60px;
+	}
+	.waits li + li .string {
+		top: -68px;
+		height: 106px;
+	}
+	.waits li + li + li .string {
+		top: -114px;
+		height: 152px;
+	}
 	.waits li {
+		position: relative;
 		display: flex;
 		align-items: center;
 		gap: 12px;
@@ -584,6 +608,18 @@
 		}
 		.waits {
 			margin-top: 10px;
+		}
+		.waits li {
+			padding-left: 30px;
+		}
+		.string,
+		.waits li + li .string,
+		.waits li + li + li .string {
+			left: 0;
+			right: auto;
+			top: 7px;
+			width: 30px;
+			height: 22px;
 		}
 		.press {
 			margin-top: auto;

@@ -1,0 +1,128 @@
+/** `npm run screenshots`: the pictures in docs/screenshots, from the demo home at Wednesday 3 March 2027, 10:40. */
+import { mkdirSync } from 'node:fs';
+import { join } from 'node:path';
+import { needModules, needNode, needProgram } from './lib/needs.mjs';
+import { startStack } from './lib/stack.mjs';
+import { fail, tell } from './lib/tell.mjs';
+
+process.chdir(join(import.meta.dirname, '..'));
+const DIR = 'docs/screenshots';
+const at = (time) => `2027-03-03T${time}Z`;
+let stack = null;
+try {
+	needNode();
+	await needModules();
+	const chromium = await needProgram('chromium', 'chromium', 'the pictures');
+	mkdirSync(DIR, { recursive: true });
+	stack = await startStack({ dir: '.pail/screenshots', at: at('09:55:00') });
+	const playwright = await import('@playwright/test');
+	const browser = await playwright.chromium.launch({
+		executablePath: chromium,
+		args: [
+			'--no-sandbox',
+			'--disable-quic',
+			'--disable-background-networking',
+			'--disable-component-update',
+			'--disable-sync'
+		]
+	});
+	const open = async (width, height, light) => {
+		const context = await browser.newContext({
+			viewport: { width, height },
+			deviceScaleFactor: width < 600 ? 2 : 1,
+			timezoneId: 'Europe/London',
+			reducedMotion: 'reduce'
+		});
+		if (light) await context.addCookies([{ name: 'light', value: light, url: stack.url }]);
+		return context.newPage();
+	};
+	const shoot = async (page, name) => {
+		await page.evaluate(() => document.fonts.ready);
+		await page.waitForFunction(() => document.documentElement.dataset.ready === 'yes');
+		await page.screenshot({ path: join(DIR, `${name}.png`) });
+		tell(`${name}.png`);
+	};
+	const press = async (page, presses) => {
+		for (let i = 0; i < presses; i++) {
+			await page.waitForFunction(
+				(from) => performance.now() - from > 650,
+				await page.evaluate(() => performance.now())
+			);
+			const step = await page.locator('.count').textContent();
+			await page.locator('[data-giant]').click();
+			await page.waitForFunction((before) => document.querySelector('.count')?.textContent !== before, step);
+		}
+	};
+	/** Starts what a job begins, so that its wait runs by itself. */
+	const startJob = async (page, line, presses) => {
+		await page.goto(`${stack.url}/?open=${line}`);
+		await page.evaluate(
+			async ({ line }) => {
+				const body = new FormData();
+				body.set('id', crypto.randomUUID());
+				body.set('line', line);
+				body.set('member', 'ottilie');
+				await fetch('/pail?/start', { method: 'POST', body, headers: { 'x-sveltekit-action': 'true' } });
+			},
+			{ line }
+		);
+		await page.goto(`${stack.url}/pail?for=ottilie`);
+		await page.getByRole('link', { name: 'Go to it' }).click();
+		await page.waitForURL(/pail\/.+/);
+		await page.waitForFunction(() => document.documentElement.dataset.ready === 'yes');
+		await press(page, presses);
+	};
+	const wide = await open(1280, 800);
+	// Two things run by themselves when the pictures are taken.
+	stack.setClock(at('10:38:00'));
+	await startJob(wide, 'shower-head-soak', 1);
+	await wide.getByRole('button', { name: 'Set it down' }).click();
+	await wide.getByRole('heading', { name: /The pail is/ }).waitFor();
+	stack.setClock(at('10:40:00'));
+	await wide.goto(`${stack.url}/`);
+	await shoot(wide, 'today');
+	await wide.goto(`${stack.url}/?open=bins-to-the-gate`);
+	await wide.getByRole('dialog').waitFor();
+	await shoot(wide, 'sheet');
+	await wide.goto(`${stack.url}/?on=2027-03-05`);
+	await shoot(wide, 'day-to-come');
+	await wide.goto(`${stack.url}/pail?minutes=20`);
+	await shoot(wide, 'fill');
+	await wide.goto(`${stack.url}/ledger?open=2027-03-02`);
+	await shoot(wide, 'ledger');
+
+	const phone = await open(390, 844, 'day');
+	await phone.goto(`${stack.url}/`);
+	await shoot(phone, 'today-phone');
+	await phone.goto(`${stack.url}/ledger`);
+	await shoot(phone, 'ledger-phone');
+
+	// A pail on its way: five minutes, the second step in hand.
+	await wide.goto(`${stack.url}/pail?minutes=15&for=ottilie`);
+	await wide.getByRole('button', { name: 'Start' }).click();
+	await wide.waitForURL(/pail\/.+/);
+	const pail = wide.url();
+	stack.setClock(at('10:43:00'));
+	await wide.reload();
+	await wide.waitForFunction(() => document.documentElement.dataset.ready === 'yes');
+	await press(wide, 1);
+	stack.setClock(at('10:46:53'));
+	await wide.reload();
+	await shoot(wide, 'pail');
+	const evening = await open(390, 844, 'evening');
+	await evening.goto(pail);
+	await shoot(evening, 'pail-phone-evening');
+	await phone.goto(pail);
+	await shoot(phone, 'pail-phone');
+	const eveningWide = await open(1280, 800, 'evening');
+	await eveningWide.goto(`${stack.url}/`);
+	await shoot(eveningWide, 'today-evening');
+	await wide.getByRole('button', { name: 'Set it down' }).click();
+	await wide.getByRole('heading', { name: /The pail is/ }).waitFor();
+	await shoot(wide, 'pail-finished');
+	await browser.close();
+	await stack.stop();
+} catch (error) {
+	await stack?.stop();
+	fail(error);
+}

@@ -1,0 +1,213 @@
+/** The figures of the app. Run by `npm run bench`, which gives it a database and a folder. */
+import { execFileSync } from 'node:child_process';
+import { readFileSync, writeFileSync } from 'node:fs';
+import { dirname, join } from 'node:path';
+import { gzipSync } from 'node:zlib';
+import { addDays, toDay, type CivilDay } from '../../src/lib/core/calendar/civil';
+import type { LedgerEntry } from '../../src/lib/core/household/entry';
+import { prepareHome } from '../../src/lib/core/household/history';
+import type { Home } from '../../src/lib/core/household/home';
+import { seededRandom } from '../../src/lib/core/random';
+import { cadenceTurns, type Schedule } from '../../src/lib/core/routine/cadence';
+import { readDay } from '../../src/lib/core/routine/readDay';
+import { projectHome } from '../../src/lib/core/routine/standing';
+import { fillPail, pailCandidates } from '../../src/lib/core/session/fill';
+import { migrate } from '../../src/lib/server/db/migrate';
+import { openPool } from '../../src/lib/server/db/pool';
+import { loadDemo } from '../../src/lib/server/demo/loadDemo';
+import { makeLedger } from '../../src/lib/server/demo/makeLedger';
+import { loadToday } from '../../src/lib/server/pages/today';
+import { firstHousehold, loadHome } from '../../src/lib/server/store/homeStore';
+import { insertEntries } from '../../src/lib/server/store/ledgerStore';
+import { rebuildStanding } from '../../src/lib/server/store/standingStore';
+import { serve } from '../../scripts/lib/stack.mjs';
+import { freePort } from '../../scripts/lib/database.mjs';
+import { demoHome } from '../core/home';
+import { kB, missedFigures, ms, say, time } from './measure';
+import { dueDatesByRrule } from './rrulePeer';
+
+const dir = process.argv[2] as string;
+const TODAY = toDay('2027-03-03');
+
+/** The demo home with copies of its jobs, until it has 150. */
+function bigHome(): Home {
+	const home = demoHome();
+	const copies = home.jobs
+		.filter((j) => j.cadence.type !== 'zone')
+		.map((j) => ({ ...j, id: `${j.id}-b`, covers: [] }));
+	return {
+		...home,
+		jobs: [...home.jobs, ...copies, ...copies.map((j) => ({ ...j, id: `${j.id}c` }))].slice(0, 150)
+	};
+}
+
+async function core() {
+	const home = prepareHome([{ from: toDay('2027-01-04'), home: bigHome() }]);
+	const ledger: LedgerEntry[] = makeLedger(home, TODAY, 640, 7).map((m) => m.entry);
+	const standing = projectHome(home, ledger);
+	const day = await time(200, () => readDay(home, standing, TODAY));
+	say(`readDay, ${home.home.jobs.length} jobs (${home.lines.length} lines)`, ms(day), 'under 2 ms', day < 2);
+
+	const schedules = home.home.jobs
+		.map((job) => job)
+		.filter((job) => !['afterDone', 'zone', 'onCall'].includes(job.cadence.type))
+		.map((job): Schedule => ({
+			cadence: job.cadence as Schedule['cadence'],
+			startsOn: toDay('2027-01-04'),
+			leadDays: 0,
+			season: job.season,
+			weeks: { weekStart: 1, weekBelongs: 'start' }
+		}));
+	const to = addDays(toDay('2027-01-04'), 3652);
+	const both = schedules.filter((s) => dueDatesByRrule(s, addDays(s.startsOn, 400)) !== null);
+	const own = await time(20, () => both.map((s) => cadenceTurns(s, s.startsOn, to)));
+	const peer = await time(3, () => both.map((s) => dueDatesByRrule(s, to)));
+	say(
+		`ten years of turns of ${both.length} jobs`,
+		ms(own),
+		`rrule ${ms(peer)}, ${(peer / own).toFixed(0)} times; at least 20`,
+		peer / own >= 20
+	);
+
+	const member = home.home.members[0];
+	if (member) {
+		const lines = pailCandidates(readDay(home, standing, TODAY).lines, member, TODAY);
+		const fill = await time(20, () => fillPail(home, lines, member, 20));
+		say(
+			`filling a pail of 20 minutes from ${lines.length} jobs`,
+			ms(fill),
+			'a press is answered within 50 ms',
+			fill < 50
+		);
+	}
+}
+
+async function today(url: string) {
+	await migrate(url, 'db/migrations');
+	const pool = openPool(url);
+	const now = Date.parse('2027-03-03T10:40:00Z');
+	await loadDemo('demo/station-house.json', now, pool);
+	const household = (await firstHousehold(pool as never)) as string;
+	await growLedger(pool, household, 20_000);
+	const [[{ n }]] = (await pool.query('SELECT COUNT(*) AS n FROM ledger')) as unknown as [[{ n: number }]];
+
+	// The bare SQL that the load needs: the same statements, nothing done with the rows.
+	const statements: [string, unknown[]][] = [
+		['SELECT revision FROM household WHERE id = ?', [household]],
+		['SELECT line_id, checkpoint, tail, last FROM standing WHERE household_id = ?', [household]],
+		['SELECT zone_id, state FROM zone_standing WHERE household_id = ?', [household]],
+		['SELECT * FROM ledger WHERE household_id = ? AND job_id IS NULL ORDER BY seq', [household]],
+		['SELECT * FROM ledger WHERE household_id = ? AND date = ? ORDER BY seq', [household, '2027-03-03']],
+		[
+			'SELECT * FROM session WHERE household_id = ? AND (date BETWEEN ? AND ? OR is_over = FALSE)',
+			[household, '2027-03-02', '2027-03-03']
+		],
+		[
+			"SELECT * FROM ledger WHERE household_id = ? AND outcome = 'undo' AND of_id IN (SELECT id FROM ledger WHERE household_id = ? AND date = '2027-03-03')",
+			[household, household]
+		]
+	];
+	const bare = await time(60, async () => {
+		for (const [sql, values] of statements) await pool.execute(sql, values as never[]);
+	});
+	const load = await time(60, () => loadToday({ household, on: null, open: null, me: null, now }));
+	say(
+		`Today's load with ${n} ledger entries`,
+		ms(load),
+		`bare SQL ${ms(bare)}, ${(load / bare).toFixed(1)} times; at most 4`,
+		load / bare <= 4
+	);
+
+	const clockFile = join(dir, 'clock');
+	writeFileSync(clockFile, '2027-03-03T10:40:00Z');
+	const port = await freePort();
+	const server = await serve({ url, port, clockFile });
+	const page = (path: string) => async () => (await fetch(`http://127.0.0.1:${port}${path}`)).text();
+	const whole = await time(40, page('/'));
+	const answer = await fetch(`http://127.0.0.1:${port}/`);
+	const html = (await answer.text()) + (answer.headers.get('link') ?? '');
+	await server.stop();
+	await pool.end();
+	return { html, whole };
+}
+
+/** Older work of the same kind, day by day back from the demo's first, until the ledger has so many entries. */
+async function growLedger(pool: ReturnType<typeof openPool>, household: string, wanted: number) {
+	const home = await loadHome(pool as never, household);
+	if (!home) throw new Error('no home');
+	const [[{ n }]] = (await pool.query('SELECT COUNT(*) AS n FROM ledger')) as unknown as [[{ n: number }]];
+	const random = seededRandom(3);
+	const entries = Array.from({ length: Math.max(0, wanted - n) }, (_, i) => {
+		const line = home.lines[Math.floor(random() * home.lines.length)] as (typeof home.lines)[number];
+		const date = addDays(toDay('2027-01-03'), -Math.floor(i / 25)) as CivilDay;
+		const entry = {
+			outcome: 'done',
+			id: `02900000-0000-7000-8000-${String(i).padStart(12, '0')}`,
+			date,
+			by: 'bram',
+			job: line.job.id,
+			part: line.part,
+			depth: null,
+			variant: null,
+			minutes: 5,
+			cutOff: false,
+			found: null,
+			session: null,
+			coveredBy: null
+		} as LedgerEntry;
+		return { entry, job: line.job.id, part: line.part };
+	});
+	await insertEntries(pool as never, household, entries, 1);
+	await rebuildStanding(pool as never, household, home);
+}
+
+/**
+ * Compressed bytes of the scripts that a page asks for at once: those its head and its `Link` header name, and
+ * all that these import without being asked again.
+ */
+function scriptBytes(named: string, root: string): number {
+	const files = new Set<string>();
+	const queue = [...named.matchAll(/_app\/immutable\/[\w./-]+?\.js/g)].map((match) => match[0]);
+	for (let file = queue.pop(); file !== undefined; file = queue.pop()) {
+		if (files.has(file)) continue;
+		files.add(file);
+		const text = readFileSync(join(root, file), 'utf8');
+		for (const match of text.matchAll(/(?:from|import)\s*["'](\.{1,2}\/[\w./-]+?\.js)["']/g)) {
+			queue.push(join(dirname(file), match[1] as string));
+		}
+	}
+	let bytes = 0;
+	for (const file of files) bytes += gzipSync(readFileSync(join(root, file)), { level: 9 }).length;
+	return bytes;
+}
+
+/** A bare page of the same framework versions, built in the same run. */
+function barePage(): { bytes: number; whole: number } {
+	const bare = join(dir, 'bare');
+	execFileSync(process.execPath, ['tests/bench/bare-page.mjs', bare], { stdio: 'ignore' });
+	const html = readFileSync(join(bare, 'page.html'), 'utf8');
+	return {
+		bytes: scriptBytes(html, join(bare, 'build/client')),
+		whole: Number(readFileSync(join(bare, 'page.ms'), 'utf8'))
+	};
+}
+
+const url = new URL(process.env.DATABASE_URL as string);
+await core();
+const { html, whole } = await today(url.href);
+const own = scriptBytes(html, 'build/client');
+const bare = barePage();
+say(
+	'the whole page of Today',
+	ms(whole),
+	`a bare page of the same framework ${ms(bare.whole)}; told, not held`,
+	true
+);
+say(
+	'script sent for Today, compressed',
+	kB(own),
+	`under 90 kB; a bare page of the same framework ${kB(bare.bytes)}`,
+	own > 0 && own < 90 * 1024
+);
+console.log(missedFigures() === 0 ? '\nAll figures reached.' : `\n${missedFigures()} figures missed.`);
+process.exit(missedFigures() === 0 ? 0 : 1);
