@@ -13,7 +13,10 @@ const pool = openPool(url);
 try {
 	const applied = await migrate(url, 'db/migrations');
 	if (applied.length > 0) console.log(`Tables brought up to date: ${applied.join(', ')}`);
-	if (await loadDemo('demo/station-house.json', now(), pool)) console.log('The demo home has been loaded.');
+	// PAIL_DEMO=no begins with an empty house: the first steps come up at once.
+	if (process.env.PAIL_DEMO === 'no') console.log('No demo home was asked for.');
+	else if (await loadDemo('demo/station-house.json', now(), pool))
+		console.log('The demo home has been loaded.');
 } catch (error) {
 	console.error((error as Error).message);
 	process.exitCode = 1;

@@ -6,7 +6,10 @@ declare global {
 			remedy?: string;
 		}
 		interface Locals {
+			/** The current home; empty before there is one. */
 			householdId: string;
+			isDemo: boolean;
+			homes: readonly import('$server/store/homeStore').HouseholdRow[];
 		}
 	}
 }

@@ -1,30 +1,35 @@
-import { error, type Handle, type HandleServerError } from '@sveltejs/kit';
+import { error, redirect, type Handle, type HandleServerError } from '@sveltejs/kit';
 import { DatabaseAway, reading } from '$server/db/pool';
 import { log } from '$server/log';
-import { firstHousehold } from '$server/store/homeStore';
-
-let household: string | null = null;
+import { listHouseholds, type HouseholdRow } from '$server/store/homeStore';
 
 /** Pages that are served without the record book: what the app itself is made of. */
 const needsHome = (path: string) =>
-	!path.startsWith('/_app/') && path !== '/favicon.svg' && path !== '/alive';
+	!path.startsWith('/_app/') &&
+	path !== '/favicon.svg' &&
+	path !== '/alive' &&
+	!path.startsWith('/calendar/');
+
+/** What can be done before there is a home. */
+const withoutHome = (path: string) =>
+	path.startsWith('/begin') || path === '/light' || path.startsWith('/schema/');
 
 export const handle: Handle = async ({ event, resolve }) => {
-	if (needsHome(event.url.pathname)) {
-		// One home, no sign-in yet; every query asks by household all the same.
+	const { pathname } = event.url;
+	if (needsHome(pathname)) {
+		// No sign-in yet: the home that this browser chose, else the newest own one, else the demo.
+		let homes: HouseholdRow[];
 		try {
-			household ??= await reading((db) => firstHousehold(db));
+			homes = await reading((db) => listHouseholds(db));
 		} catch (cause) {
 			if (cause instanceof DatabaseAway) error(503, AWAY);
 			throw cause;
 		}
-		if (household === null) {
-			error(503, {
-				message: 'There is no home here yet.',
-				remedy: 'Start the app with npm start, which loads the demo home.'
-			});
-		}
-		event.locals.householdId = household;
+		const current = homes.find((one) => one.id === event.cookies.get('home')) ?? homes[0];
+		event.locals.homes = homes;
+		event.locals.householdId = current?.id ?? '';
+		event.locals.isDemo = current?.isDemo ?? false;
+		if (!current && !withoutHome(pathname)) redirect(303, '/begin');
 	}
 	const light = event.cookies.get('light');
 	const attribute = light === 'day' || light === 'evening' ? `data-light="${light}"` : '';

@@ -6,5 +6,15 @@ import type { LayoutServerLoad } from './$types';
 export const load: LayoutServerLoad = async ({ locals, cookies, depends }) => {
 	depends('app:home');
 	const home = await loading(() => reading((db) => loadHome(db, locals.householdId)));
-	return { household: home?.home.household.name ?? '', light: cookies.get('light') ?? '' };
+	return {
+		household: home?.home.household.name ?? '',
+		isDemo: locals.isDemo,
+		homes: locals.homes.map(({ id, name, isDemo }) => ({
+			id,
+			name,
+			isDemo,
+			current: id === locals.householdId
+		})),
+		light: cookies.get('light') ?? ''
+	};
 };

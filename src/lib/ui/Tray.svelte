@@ -5,14 +5,26 @@
 	let {
 		path,
 		household,
+		homes = [],
+		isDemo = false,
 		light,
 		bare = false,
 		children
-	}: { path: string; household: string; light: string; bare?: boolean; children: Snippet } = $props();
+	}: {
+		path: string;
+		household: string;
+		homes?: readonly { id: string; name: string; isDemo: boolean; current: boolean }[];
+		isDemo?: boolean;
+		light: string;
+		bare?: boolean;
+		children: Snippet;
+	} = $props();
 	// Places that are not built yet are not shown.
 	const places = [
 		{ href: '/', name: 'Today' },
 		{ href: '/pail', name: 'Pail' },
+		{ href: '/rota', name: 'Rota' },
+		{ href: '/house', name: 'House' },
 		{ href: '/ledger', name: 'Ledger' }
 	];
 	const here = (href: string) => (href === '/' ? path === '/' : path.startsWith(href));
@@ -34,9 +46,24 @@
 					>{light === 'evening' ? 'Day light' : 'Evening light'}</button
 				>
 			</form>
-			<span class="home">{household}</span>
+			{#if isDemo}<a class="own" href="/begin">Begin your own home</a>{/if}
+			{#if homes.length > 1}
+				<details class="homes">
+					<summary class="home">{household}</summary>
+					<form method="post" action="/home">
+						{#each homes as one (one.id)}
+							<button name="home" value={one.id} disabled={one.current}
+								>{one.name}{one.isDemo ? ', the demo' : ''}{one.current ? ', here' : ''}</button
+							>
+						{/each}
+					</form>
+				</details>
+			{:else}
+				<span class="home">{household}</span>
+			{/if}
 		</header>
 	{/if}
+	{#if !bare && isDemo}<a class="own-phone" href="/begin">This is the demo. Begin your own home</a>{/if}
 	<main id="content" tabindex="-1">{@render children()}</main>
 </div>
 {#if !bare}
@@ -138,6 +165,59 @@
 		font-weight: var(--w-name);
 		font-size: 1.0625rem;
 	}
+	.own {
+		display: inline-grid;
+		place-items: center;
+		min-height: 36px;
+		padding: 0 14px;
+		border: 2px solid var(--cobalt-ink);
+		border-radius: var(--r-sign);
+		color: var(--cobalt-ink);
+		font-weight: var(--w-name);
+		text-decoration: none;
+		margin-right: 12px;
+	}
+	.own:hover {
+		background: var(--cobalt-wash);
+	}
+	.homes {
+		position: relative;
+	}
+	.homes summary {
+		cursor: pointer;
+		padding: 8px 0;
+		list-style: none;
+		text-decoration: underline dotted;
+		text-underline-offset: 5px;
+	}
+	.homes form {
+		position: absolute;
+		right: 0;
+		top: 100%;
+		z-index: 45;
+		display: grid;
+		min-width: 220px;
+		padding: 8px;
+		border-radius: var(--r-button);
+		background: var(--enamel-hi);
+		box-shadow: var(--sh-next);
+	}
+	.homes button {
+		min-height: 44px;
+		padding: 0 14px;
+		border: 0;
+		background: none;
+		color: var(--ink);
+		font: inherit;
+		text-align: left;
+		border-radius: 8px;
+	}
+	.homes button:hover:not(:disabled) {
+		background: var(--cobalt-wash);
+	}
+	.homes button:disabled {
+		color: var(--tin-text);
+	}
 	.light button {
 		min-height: 44px;
 		padding: 0 16px;
@@ -150,12 +230,22 @@
 		text-decoration: underline;
 		text-underline-offset: 4px;
 	}
-	.lower {
+	.lower,
+	.own-phone {
 		display: none;
 	}
 	@media (max-width: 640px) {
 		.top {
 			display: none;
+		}
+		.own-phone {
+			display: block;
+			padding: 6px 15px;
+			background: var(--cobalt-wash);
+			color: var(--cobalt-ink);
+			font-weight: var(--w-name);
+			text-align: center;
+			border-radius: 16px 16px 0 0;
 		}
 		.tray {
 			padding-bottom: calc(62px + env(safe-area-inset-bottom));
@@ -178,7 +268,7 @@
 			height: calc(62px + env(safe-area-inset-bottom));
 			padding: 6px 5px calc(5px + env(safe-area-inset-bottom));
 			display: grid;
-			grid-template-columns: repeat(3, 1fr);
+			grid-template-columns: repeat(5, 1fr);
 			gap: 4px;
 			background: var(--tray-rim);
 		}

@@ -37,6 +37,9 @@ export interface PreparedHome {
 	readonly lines: readonly Line[];
 	readonly lineById: ReadonlyMap<string, Line>;
 	readonly jobById: ReadonlyMap<string, Job>;
+	/** Jobs of all versions, each as it was last: the names of what is gone. */
+	readonly everyJob: ReadonlyMap<string, Job>;
+	readonly everyRoom: ReadonlyMap<string, Room>;
 	readonly roomById: ReadonlyMap<string, Room>;
 	readonly zoneById: ReadonlyMap<string, Zone>;
 	readonly rotation: Rotation;
@@ -47,7 +50,11 @@ export interface PreparedHome {
 /** How the zones of a household come round. */
 export function rotationOf(home: Home): Rotation {
 	const { household } = home;
-	const { scheme, zoneDays } = household.rhythm;
+	const { zoneDays } = household.rhythm;
+	// With the zones not yet on, no zone is on: nothing of them comes up.
+	const scheme = household.layers.includes('zone')
+		? household.rhythm.scheme
+		: ({ type: 'none', extra: 'last' } as const);
 	return {
 		weekStart: household.weekStart as Weekday,
 		weekBelongs: household.weekBelongs,
@@ -83,7 +90,8 @@ function lineVersions(versions: readonly HomeVersion[], jobId: string, part: str
 	const result: LineVersion[] = [];
 	versions.forEach(({ from, home }, i) => {
 		const job = home.jobs.find((j) => j.id === jobId);
-		const has = job !== undefined && partsWithLines(job).includes(part);
+		const has =
+			job !== undefined && home.household.layers.includes(job.layer) && partsWithLines(job).includes(part);
 		const rule = has ? ruleOf(job, home.household) : null;
 		const last = result[result.length - 1];
 		// A version that leaves this line as it was begins nothing new for it.
@@ -122,6 +130,8 @@ export function prepareHome(versions: readonly HomeVersion[]): PreparedHome {
 		lines,
 		lineById: new Map(lines.map((line) => [line.id, line])),
 		jobById: new Map(home.jobs.map((job) => [job.id, job])),
+		everyJob: new Map(versions.flatMap((version) => version.home.jobs.map((job) => [job.id, job]))),
+		everyRoom: new Map(versions.flatMap((version) => version.home.rooms.map((room) => [room.id, room]))),
 		roomById,
 		zoneById: new Map(home.zones.map((zone) => [zone.id, zone])),
 		rotation: rotationOf(home),

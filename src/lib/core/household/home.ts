@@ -5,6 +5,7 @@ import { nextCadenceTurn, type CalendarCadence } from '../routine/cadence';
 import { clockTime, id, isoDate, minutes, name, weekday, weekdays } from './fields';
 import { jobSchema, type Job } from './jobSchema';
 import { problemsOf, type Problem } from './problems';
+import { upgradeHome } from './upgrade';
 
 const extra = z.enum(['last', 'first', 'free']).default('last');
 
@@ -28,6 +29,9 @@ const timeZone = z.string().refine((zone) => {
 		return false;
 	}
 }, 'This time zone is not known. Use a name such as "Europe/Oslo".');
+
+export const LAYERS = ['basics', 'weekly', 'zone', 'long'] as const;
+export type Layer = (typeof LAYERS)[number];
 
 const householdSchema = z.strictObject({
 	name,
@@ -56,13 +60,20 @@ const householdSchema = z.strictObject({
 		.strictObject({ sameStorey: z.number().min(0).max(30), perStorey: z.number().min(0).max(30) })
 		.default({ sameStorey: 0.5, perStorey: 1 }),
 	floors: z.enum(['by-room', 'at-end']).default('by-room'),
+	/** The layers that are switched on; nothing of the others falls due. Grown into one after the other. */
+	layers: z
+		.array(z.enum(LAYERS))
+		.refine((list) => new Set(list).size === list.length, 'Name each layer once.')
+		.default([...LAYERS]),
 	rhythm: z.strictObject({
 		pattern: name,
 		scheme: schemeSchema,
 		zoneDays: weekdays.default([1, 2, 3, 4, 5]),
 		sittingMinutes: minutes.default(15),
 		catchUpDays: weekdays.default([]),
-		freeDays: weekdays.default([])
+		freeDays: weekdays.default([]),
+		/** What the household calls its weekdays, such as "Bathrooms". */
+		subjects: z.partialRecord(z.enum(['1', '2', '3', '4', '5', '6', '7']), name).default({})
 	})
 });
 
@@ -94,6 +105,31 @@ export const ROOM_KINDS = [
 	'car'
 ] as const;
 
+export const PETS = ['cat', 'dog', 'bird', 'small', 'fish'] as const;
+
+/** What is underfoot. */
+export const FLOORS = ['boards', 'laminate', 'carpet', 'cork', 'tiles', 'stone', 'lino', 'concrete'] as const;
+
+/** What gets wiped: the surfaces of the handbook's table, and those that refuse nothing. */
+export const SURFACES = [
+	'paint',
+	'glass',
+	'tile',
+	'grout',
+	'stone',
+	'steel',
+	'aluminium',
+	'plated',
+	'enamel',
+	'hob',
+	'wood',
+	'laminate',
+	'screen',
+	'wool',
+	'matt',
+	'plastic'
+] as const;
+
 const roomSchema = z.strictObject({
 	id,
 	name,
@@ -104,7 +140,13 @@ const roomSchema = z.strictObject({
 	walkOrder: z.number().int().min(0).max(999),
 	seenByVisitors: z.boolean().default(false),
 	/** Null: in no zone. */
-	zone: id.nullable().default(null)
+	zone: id.nullable().default(null),
+	floor: z.enum(FLOORS).optional(),
+	surfaces: z.array(z.enum(SURFACES)).default([]),
+	/** Whose own room it is. */
+	owners: z.array(id).default([]),
+	/** Which animals shed in here. */
+	sheds: z.array(z.enum(PETS)).default([])
 });
 
 const spanOfDay = z.strictObject({ weekdays, from: clockTime, to: clockTime });
@@ -120,12 +162,12 @@ const memberSchema = z.strictObject({
 	carries: z.array(spanOfDay).default([])
 });
 
-const petSchema = z.strictObject({ id, name, kind: z.enum(['cat', 'dog', 'bird', 'small', 'fish']) });
+const petSchema = z.strictObject({ id, name, kind: z.enum(PETS) });
 
 export const homeSchema = z
 	.strictObject({
 		format: z.literal('pail-round/home', 'This is no Pail Round home: "format" must be "pail-round/home".'),
-		version: z.literal(1, 'This version of the format is not known here. Version 1 is.'),
+		version: z.literal(2, 'This version of the format is not known here. Versions 1 and 2 are.'),
 		household: householdSchema,
 		zones: z.array(zoneSchema).max(12),
 		rooms: z.array(roomSchema).min(1, 'A home has at least one room.').max(200),
@@ -161,6 +203,10 @@ function checkAcross(home: RawHome, context: z.RefinementCtx) {
 	ids(home.pets, 'pets');
 
 	home.rooms.forEach((room, i) => {
+		room.owners.forEach((owner, k) => {
+			if (!members.has(owner))
+				report(['rooms', i, 'owners', k], `There is no member "${owner}". Name one that is there.`);
+		});
 		if (room.zone !== null && !zones.has(room.zone)) {
 			report(
 				['rooms', i, 'zone'],
@@ -322,7 +368,7 @@ export type ReadHome =
 
 /** Reads a home from foreign data. Every problem names its place and what to do; nothing is repaired silently. */
 export function readHome(data: unknown): ReadHome {
-	const parsed = homeSchema.safeParse(data);
+	const parsed = homeSchema.safeParse(upgradeHome(data));
 	return parsed.success
 		? { ok: true, home: parsed.data }
 		: { ok: false, problems: problemsOf(parsed.error, data) };

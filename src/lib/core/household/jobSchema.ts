@@ -120,6 +120,16 @@ export const jobSchema = z.strictObject({
 			members: z.array(id).default([])
 		})
 		.default({ mode: 'free', members: [] }),
+	/** The kind of work, such as "dusting": the subject of a weekday, and what a round gathers. */
+	subject: z.string().trim().min(1).max(40).optional(),
+	/** The youngest who may do it; products ask for an age of their own beside it. */
+	fromAge: z.number().int().min(3).max(18).optional(),
+	/** From easy to the whole of it. */
+	rungs: z.array(z.string().trim().min(1).max(80)).max(8).default([]),
+	/** Where to look with somebody else's eyes when it is said to be done. */
+	lookRound: z.array(z.string().trim().min(1).max(80)).max(12).default([]),
+	/** The library job that it was made from. */
+	library: id.optional(),
 	needs: z.array(z.string().trim().min(1).max(60)).default([]),
 	/** One line each, for this job in this room; danger first. */
 	cautions: z

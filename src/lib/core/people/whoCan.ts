@@ -25,7 +25,9 @@ export function familiesAtAge(age: number | null): readonly string[] | null {
 export function mayDo(job: Job, member: Member, day: CivilDay): boolean {
 	const named = job.who.members;
 	if (named.length > 0 && !named.includes(member.id)) return false;
-	const allowed = familiesAtAge(ageOn(member, day));
+	const age = ageOn(member, day);
+	if (age !== null && job.fromAge !== undefined && age < job.fromAge) return false;
+	const allowed = familiesAtAge(age);
 	if (allowed === null) return true;
 	return Object.values(job.depths).every((depth) =>
 		(depth?.steps ?? []).every((step) =>

@@ -56,7 +56,7 @@ export async function loadDemo(path: string, now: number, on?: Pool): Promise<bo
 		const household = uuidv7({ msecs: now });
 		const from = toDay(home.household.startsOn);
 		const prepared = prepareHome([{ from, home }]);
-		await createHousehold(db, household, home, from, now);
+		await createHousehold(db, household, home, from, now, true);
 		const ledger = makeLedger(prepared, today, minute, SEED);
 		const lineOf = new Map<string, { job: string | null; part: string | null }>();
 		await insertEntries(

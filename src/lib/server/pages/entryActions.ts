@@ -135,7 +135,7 @@ const DONE_WORDS: Record<string, string> = {
 };
 
 function nameOf(home: PreparedHome, entry: LedgerEntry): string {
-	return 'job' in entry ? (home.jobById.get(entry.job)?.name ?? entry.job) : '';
+	return 'job' in entry ? (home.everyJob.get(entry.job)?.name ?? entry.job) : '';
 }
 
 /** done, looked, part or let go. */

@@ -143,7 +143,7 @@ async function undosThatHold(
 }
 
 function plannedMinutes(home: PreparedHome, entry: WorkEntry): number | null {
-	const job = home.jobById.get(entry.job);
+	const job = home.everyJob.get(entry.job);
 	if (!job || entry.outcome === 'looked' || entry.outcome === 'letgo') return null;
 	const minutes = (entry.depth ? job.depths[entry.depth] : undefined)?.minutes ?? job.depths.usual.minutes;
 	return entry.outcome === 'part' ? minutes * entry.share : minutes;
@@ -152,7 +152,7 @@ function plannedMinutes(home: PreparedHome, entry: WorkEntry): number | null {
 function lineView({ home, undos }: Facts, entry: WorkEntry): LedgerLine {
 	const rules = home.home.household;
 	const undo = undos.get(entry.id);
-	const job = home.jobById.get(entry.job);
+	const job = home.everyJob.get(entry.job);
 	return {
 		entry: entry.id,
 		job: entry.job,

@@ -297,7 +297,7 @@ function doneViews({ home, day, holding }: Facts): DoneView[] {
 	const settled = new Set(day.lines.flatMap((line) => [...line.settledBy]));
 	return holding.filter(isWork).map((entry) => {
 		const line = lines.get(entry.part === null ? entry.job : `${entry.job}/${entry.part}`);
-		const job = home.jobById.get(entry.job);
+		const job = home.everyJob.get(entry.job);
 		const extra = line && entry.outcome !== 'part' && job?.cadence.type !== 'zone' && !settled.has(entry.id);
 		return {
 			entry: entry.id,

@@ -1,6 +1,7 @@
 /** The home of a household: its revisions, each with the day from which it holds. Rows in, core types out. */
 import { isoOf, toDay, type CivilDay } from '$core/calendar/civil';
 import { homeSchema, type Home } from '$core/household/home';
+import { upgradeHome } from '$core/household/upgrade';
 import { prepareHome, type HomeVersion, type PreparedHome } from '$core/household/history';
 import type { Db, Row } from '../db/pool';
 
@@ -30,14 +31,15 @@ const zones: PartTable<Home['zones'][number]> = {
 
 const rooms: PartTable<Home['rooms'][number]> = {
 	table: 'room',
-	columns: ['name', 'kind', 'storey', 'walk_order', 'seen_by_visitors', 'zone_id'],
+	columns: ['name', 'kind', 'storey', 'walk_order', 'seen_by_visitors', 'zone_id', 'detail'],
 	values: (room) => [
 		room.name,
 		room.kind,
 		room.storey,
 		room.walkOrder,
 		room.seenByVisitors ? 1 : 0,
-		room.zone
+		room.zone,
+		json({ floor: room.floor, surfaces: room.surfaces, owners: room.owners, sheds: room.sheds })
 	],
 	read: (row) => ({
 		id: row.id,
@@ -46,7 +48,8 @@ const rooms: PartTable<Home['rooms'][number]> = {
 		storey: row.storey,
 		walkOrder: row.walk_order,
 		seenByVisitors: row.seen_by_visitors === 1,
-		zone: row.zone_id
+		zone: row.zone_id,
+		...parse(row.detail)
 	})
 };
 
@@ -125,11 +128,19 @@ async function saveParts<T extends { id: string }>(
 }
 
 /** Makes a household with its first home. */
-export async function createHousehold(db: Db, household: string, home: Home, from: CivilDay, now: number) {
-	await db.query('INSERT INTO household (id, name, revision, created_at) VALUES (?, ?, 0, ?)', [
+export async function createHousehold(
+	db: Db,
+	household: string,
+	home: Home,
+	from: CivilDay,
+	now: number,
+	isDemo = false
+) {
+	await db.query('INSERT INTO household (id, name, revision, created_at, is_demo) VALUES (?, ?, 0, ?, ?)', [
 		household,
 		home.household.name,
-		now
+		now,
+		isDemo ? 1 : 0
 	]);
 	await saveHome(db, household, home, from, now);
 }
@@ -196,15 +207,17 @@ export async function readHistory(db: Db, household: string): Promise<HomeVersio
 	const versions: HomeVersion[] = [];
 	for (const row of revisions) {
 		const revision = row.revision as number;
-		const home = homeSchema.parse({
-			format: 'pail-round/home',
-			version: row.format_version,
-			...parse(row.settings),
-			zones: zonesAt(revision),
-			rooms: roomsAt(revision),
-			members: membersAt(revision),
-			jobs: jobsAt(revision)
-		});
+		const home = homeSchema.parse(
+			upgradeHome({
+				format: 'pail-round/home',
+				version: row.format_version,
+				...parse(row.settings),
+				zones: zonesAt(revision),
+				rooms: roomsAt(revision),
+				members: membersAt(revision),
+				jobs: jobsAt(revision)
+			})
+		);
 		const version = { from: toDay(row.holds_from as string), home };
 		// Of several revisions of one day the last holds.
 		if (versions[versions.length - 1]?.from === version.from) versions.pop();
@@ -231,4 +244,67 @@ export async function loadHome(db: Db, household: string): Promise<PreparedHome 
 export async function firstHousehold(db: Db): Promise<string | null> {
 	const [rows] = await db.execute<Row[]>('SELECT id FROM household ORDER BY created_at, id LIMIT 1');
 	return (rows[0]?.id as string | undefined) ?? null;
+}
+
+/** A home of this installation, as the choice of homes shows it. */
+export interface HouseholdRow {
+	readonly id: string;
+	readonly name: string;
+	readonly isDemo: boolean;
+	readonly revision: number;
+}
+
+/** The homes of this installation: own ones first, the newest first. */
+export async function listHouseholds(db: Db): Promise<HouseholdRow[]> {
+	const [rows] = await db.execute<Row[]>(
+		'SELECT id, name, is_demo, revision FROM household ORDER BY is_demo, created_at DESC, id'
+	);
+	return rows.map((row) => ({
+		id: row.id as string,
+		name: row.name as string,
+		isDemo: row.is_demo === 1,
+		revision: row.revision as number
+	}));
+}
+
+export type Changed = 'saved' | 'known' | 'behind';
+
+/**
+ * Saves a changed home from a day on, in the transaction of the caller: once an id, and only where the home is
+ * still the one that was changed. Returns whether it was saved, known already, or behind somebody else's change.
+ */
+export async function changeHomeOnce(
+	db: Db,
+	household: string,
+	edit: { readonly id: string; readonly revision: number },
+	home: Home,
+	from: CivilDay,
+	now: number
+): Promise<Changed> {
+	const [rows] = await db.query<Row[]>('SELECT revision FROM household WHERE id = ? FOR UPDATE', [household]);
+	if (!rows[0]) throw new RangeError(`no household ${household}`);
+	const [known] = await db.query<Row[]>(
+		'SELECT revision FROM home_revision WHERE household_id = ? AND edit_id = ?',
+		[household, edit.id]
+	);
+	if (known[0]) return 'known';
+	if (rows[0].revision !== edit.revision) return 'behind';
+	const revision = await saveHome(db, household, home, from, now);
+	await db.query('UPDATE home_revision SET edit_id = ? WHERE household_id = ? AND revision = ?', [
+		edit.id,
+		household,
+		revision
+	]);
+	return 'saved';
+}
+
+/** The prepared home as it is within a transaction, past the copy that is kept between requests. */
+export async function readPrepared(db: Db, household: string): Promise<PreparedHome> {
+	return prepareHome(await readHistory(db, household));
+}
+
+/** The revision of a household that pages were made from. */
+export async function revisionOf(db: Db, household: string): Promise<number> {
+	const [rows] = await db.execute<Row[]>('SELECT revision FROM household WHERE id = ?', [household]);
+	return (rows[0]?.revision as number | undefined) ?? 0;
 }

@@ -1,0 +1,152 @@
+/** The first steps run again on a home that is there: only what was changed changes. */
+import { isoOf, type CivilDay } from '../calendar/civil';
+import { addFromLibrary, changeRoom, moveRoom, retireRoom, type Edit } from '../household/editHome';
+import { readHome, type Home } from '../household/home';
+import { homeFromDraft, jobsOfRoom, membersOf, walkRooms, type Draft } from './draft';
+import type { Library } from './library';
+import type { Pattern } from './pattern';
+
+/**
+ * The home with the answers' changes. A room that was hung gets its usual jobs, one that was taken down retires
+ * with its own; people and animals follow the answers. Another pattern lays the library's jobs anew; jobs of the
+ * household's own making stay as they are.
+ */
+export function changeHome(
+	home: Home,
+	draft: Draft,
+	library: Library,
+	pattern: Pattern,
+	today: CivilDay
+): Edit {
+	const anew = pattern.name !== home.household.rhythm.pattern;
+	return anew ? layAnew(home, draft, library, pattern, today) : onlyChanges(home, draft, library, today);
+}
+
+function onlyChanges(home: Home, draft: Draft, library: Library, today: CivilDay): Edit {
+	let current = withPeople(home, draft);
+	const steps: ((home: Home) => Edit)[] = [];
+	const wanted = new Set(draft.rooms.map((room) => room.id));
+	for (const room of home.rooms) {
+		if (!wanted.has(room.id)) steps.push((now) => retireRoom(now, room.id));
+	}
+	const zoneOf = new Map(
+		(draft.zones ?? []).flatMap((zone) => zone.rooms.map((room) => [room, zone.id] as const))
+	);
+	const pets = draft.pets.map((pet) => pet.kind);
+	for (const room of walkRooms(draft)) {
+		const { id, ...facts } = room;
+		const before = home.rooms.find((one) => one.id === id);
+		const known = home.zones.some((zone) => zone.id === zoneOf.get(id));
+		const zone = known ? (zoneOf.get(id) ?? null) : null;
+		if (before) {
+			steps.push((now) => changeRoom(now, id, facts));
+			if (before.zone !== zone && draft.zones) steps.push((now) => moveRoom(now, id, zone));
+			continue;
+		}
+		steps.push((now) => {
+			const read = readHome({
+				...now,
+				rooms: [...now.rooms, { ...room, walkOrder: now.rooms.length, seenByVisitors: false, zone }]
+			});
+			return read.ok
+				? { ok: true, home: read.home, effects: [] }
+				: { ok: false, refusal: { code: 'problems', problems: read.problems } };
+		});
+		const used = new Set(home.jobs.flatMap((job) => (job.library ? [job.library] : [])));
+		for (const job of jobsOfRoom(library, room, pets, used)) {
+			steps.push((now) => addFromLibrary(now, job, id, today));
+		}
+	}
+	for (const step of steps) {
+		const next = step(current);
+		// Walked last to first: nothing is kept of a change that cannot be made whole.
+		if (!next.ok) {
+			if (next.refusal.code === 'same') continue;
+			return next;
+		}
+		current = next.home;
+	}
+	const order = new Map(walkRooms(draft).map((room, i) => [room.id, i]));
+	const read = readHome({
+		...current,
+		rooms: current.rooms.map((room) => ({ ...room, walkOrder: order.get(room.id) ?? room.walkOrder })),
+		zones: current.zones.map((zone) => ({
+			...zone,
+			name: draft.zones?.find((one) => one.id === zone.id)?.name ?? zone.name
+		})),
+		household: {
+			...current.household,
+			name: draft.name.trim() || current.household.name,
+			minutesADay: draft.minutesADay,
+			weekStart: draft.weekStart,
+			rhythm: {
+				...current.household.rhythm,
+				freeDays: draft.freeDays ?? current.household.rhythm.freeDays,
+				catchUpDays: draft.catchUpDays ?? current.household.rhythm.catchUpDays
+			}
+		}
+	});
+	return read.ok
+		? { ok: true, home: read.home, effects: [{ code: 'history-stays' }] }
+		: { ok: false, refusal: { code: 'problems', problems: read.problems } };
+}
+
+/** People as the answers name them; who was there already keeps what the answers do not ask. */
+function withPeople(home: Home, draft: Draft): Home {
+	if (draft.people.length === 0) return { ...home, pets: draft.pets };
+	const asked = new Map(draft.people.map((person) => [person.id, person]));
+	const members = membersOf(draft).map((member) => {
+		const before = home.members.find((one) => one.id === member.id);
+		return before
+			? { ...before, name: member.name, ...(asked.get(member.id)?.bornOn ? { bornOn: member.bornOn } : {}) }
+			: member;
+	});
+	const devices = home.members.filter((member) => member.role === 'device');
+	const all = [...members, ...devices];
+	const known = new Set(all.map((member) => member.id));
+	return {
+		...home,
+		members: all,
+		pets: draft.pets,
+		rooms: home.rooms.map((room) => ({ ...room, owners: room.owners.filter((owner) => known.has(owner)) })),
+		jobs: home.jobs.map((job) => {
+			const left = job.who.members.filter((member) => known.has(member));
+			if (left.length === job.who.members.length) return job;
+			// A job whose owner has left is for whoever comes.
+			return {
+				...job,
+				who: left.length === 0 ? { mode: 'free' as const, members: [] } : { ...job.who, members: left }
+			};
+		})
+	};
+}
+
+function layAnew(home: Home, draft: Draft, library: Library, pattern: Pattern, today: CivilDay): Edit {
+	const made = homeFromDraft(draft, library, pattern, today);
+	if (!made.ok) return { ok: false, refusal: { code: 'problems', problems: made.problems } };
+	const rooms = new Set(made.home.rooms.map((room) => room.id));
+	const taken = new Set(made.home.jobs.map((job) => job.id));
+	const members = withPeople(home, draft).members;
+	const known = new Set(members.map((member) => member.id));
+	const own = home.jobs
+		.filter((job) => !job.library && job.cadence.type !== 'zone' && rooms.has(job.room) && !taken.has(job.id))
+		.map((job) => ({
+			...job,
+			covers: job.covers.filter((id) => taken.has(id)),
+			who: job.who.members.every((one) => known.has(one)) ? job.who : { mode: 'free' as const, members: [] }
+		}));
+	const read = readHome({
+		...made.home,
+		household: {
+			...home.household,
+			...made.home.household,
+			layers: home.household.layers,
+			startsOn: isoOf(today)
+		},
+		members,
+		jobs: [...made.home.jobs, ...own]
+	});
+	return read.ok
+		? { ok: true, home: read.home, effects: [{ code: 'history-stays' }] }
+		: { ok: false, refusal: { code: 'problems', problems: read.problems } };
+}

@@ -1,0 +1,346 @@
+/** The answers of the first steps, and the home that comes of them. Nothing is asked that a default can answer. */
+import { z } from 'zod';
+import { isoOf, type CivilDay } from '../calendar/civil';
+import { weekStartOf } from '../calendar/weeks';
+import { id, isoDate, minutes, name, weekday, weekdays } from '../household/fields';
+import {
+	FLOORS,
+	LAYERS,
+	PETS,
+	readHome,
+	ROOM_KINDS,
+	SURFACES,
+	WEAVES,
+	type Home,
+	type Job,
+	type Member,
+	type Room,
+	type Zone
+} from '../household/home';
+import type { Problem } from '../household/problems';
+import { arrange, schemeOf, weekdaysOfZones } from './arrange';
+import { fitWeek } from './fitWeek';
+import { jobForRoom, suitsRoom, type Library, type LibraryJob } from './library';
+import type { Pattern } from './pattern';
+import { spreadFirstDays } from './spread';
+import { suggestZones } from './zones';
+
+export const STEPS = ['rooms', 'zones', 'rhythm', 'people', 'first-morning'] as const;
+export type Step = (typeof STEPS)[number];
+
+/** When somebody is at home, in one touch. */
+export const PRESENCE = ['always', 'evenings', 'weekends', 'oneday'] as const;
+
+const draftRoom = z.strictObject({
+	id,
+	name,
+	kind: z.enum(ROOM_KINDS),
+	storey: z.number().int().min(-5).max(60),
+	floor: z.enum(FLOORS).optional(),
+	surfaces: z.array(z.enum(SURFACES)).max(20).default([]),
+	owners: z.array(id).max(20).default([]),
+	sheds: z.array(z.enum(PETS)).default([])
+});
+
+const draftPerson = z.strictObject({
+	id,
+	name,
+	role: z.enum(['organiser', 'adult', 'child', 'helper']),
+	bornOn: isoDate.optional(),
+	presence: z.enum(PRESENCE).default('always'),
+	/** For `oneday`. */
+	weekday: weekday.default(4)
+});
+
+export const draftSchema = z.strictObject({
+	version: z.literal(1),
+	step: z.enum(STEPS).default('rooms'),
+	/** The storey that is being walked. */
+	storey: z.number().int().min(-5).max(60).default(1),
+	name: z.string().trim().max(80).default(''),
+	timeZone: z.string().max(60).default('Europe/London'),
+	rooms: z.array(draftRoom).max(80, 'Eighty rooms are the most that the first steps take.').default([]),
+	people: z.array(draftPerson).max(40).default([]),
+	pets: z
+		.array(z.strictObject({ id, name, kind: z.enum(PETS) }))
+		.max(20)
+		.default([]),
+	/** Left out: as the pattern suggests. Rooms in no zone's list are in none. */
+	zones: z
+		.array(z.strictObject({ id, name, weave: z.enum(WEAVES), rooms: z.array(id) }))
+		.max(7)
+		.optional(),
+	pattern: id.default('rolling-zones'),
+	minutesADay: minutes.default(90),
+	weekStart: weekday.default(1),
+	/** Left out: as the pattern has them. */
+	freeDays: weekdays.optional(),
+	catchUpDays: weekdays.optional(),
+	begin: z.enum(['basics', 'all']).default('basics'),
+	/** Jobs of the library that are not wanted, by room. */
+	without: z.array(z.string().max(130)).max(2000).default([]),
+	/** The home that is changed; null for a new one. */
+	changes: z.string().max(40).nullable().default(null)
+});
+
+export type Draft = z.infer<typeof draftSchema>;
+export type DraftRoom = Draft['rooms'][number];
+
+export const EMPTY_DRAFT: Draft = draftSchema.parse({ version: 1 });
+
+/** Reads answers; null where they are none. */
+export function readDraft(data: unknown): Draft | null {
+	const parsed = draftSchema.safeParse(data);
+	return parsed.success ? parsed.data : null;
+}
+
+const presenceOf = (person: Draft['people'][number]): Member['home'] => {
+	switch (person.presence) {
+		case 'always':
+			return undefined;
+		case 'evenings':
+			return [
+				{ weekdays: [1, 2, 3, 4, 5], from: '17:00', to: '24:00' },
+				{ weekdays: [6, 7], from: '00:00', to: '24:00' }
+			];
+		case 'weekends':
+			return [{ weekdays: [6, 7], from: '00:00', to: '24:00' }];
+		case 'oneday':
+			return [{ weekdays: [person.weekday], from: '09:00', to: '16:00' }];
+	}
+};
+
+/** The household's members as the answers name them; somebody is there even where nobody was named. */
+export function membersOf(draft: Draft): Member[] {
+	const people = draft.people.length > 0 ? draft.people : [UNNAMED];
+	const hasOrganiser = people.some((person) => person.role === 'organiser');
+	return people.map((person, i): Member => {
+		const home = presenceOf(person);
+		const role = !hasOrganiser && i === 0 ? 'organiser' : person.role;
+		return {
+			id: person.id,
+			name: person.name,
+			role,
+			...(person.bornOn ? { bornOn: person.bornOn } : {}),
+			...(home ? { home } : {}),
+			carries: role === 'organiser' ? [{ weekdays: [1, 2, 3, 4, 5, 6, 7], from: '05:00', to: '23:00' }] : []
+		};
+	});
+}
+
+const UNNAMED: Draft['people'][number] = {
+	id: 'me',
+	name: 'Me',
+	role: 'organiser',
+	presence: 'always',
+	weekday: 4
+};
+
+/** Rooms from the top of the house down, as they were hung. */
+export function walkRooms(draft: Draft): DraftRoom[] {
+	return draft.rooms
+		.map((room, i) => ({ room, i }))
+		.sort((a, b) => b.room.storey - a.room.storey || a.i - b.i)
+		.map(({ room }) => room);
+}
+
+/** The library jobs that a room gets at the first set-up. `used` holds those that are once in a home. */
+export function jobsOfRoom(
+	library: Library,
+	room: DraftRoom,
+	pets: readonly string[],
+	used: Set<string>
+): LibraryJob[] {
+	return library.jobs.filter((job) => {
+		if (!job.starter || !suitsRoom(job, room, pets)) return false;
+		if (!job.when.once) return true;
+		if (used.has(job.id)) return false;
+		used.add(job.id);
+		return true;
+	});
+}
+
+interface Chosen {
+	readonly jobs: Job[];
+}
+
+function chooseJobs(draft: Draft, library: Library): Chosen {
+	const pets = draft.pets.map((pet) => pet.kind);
+	const used = new Set<string>();
+	const taken = new Set<string>();
+	const jobs: Job[] = [];
+	for (const room of walkRooms(draft)) {
+		const wanted = jobsOfRoom(library, room, pets, used).filter(
+			(job) => !draft.without.includes(`${job.id}/${room.id}`)
+		);
+		const ids = new Map<string, string>();
+		const made = wanted.map((job) => {
+			const one = jobForRoom(job, room, taken);
+			taken.add(one.id);
+			ids.set(job.id, one.id);
+			return { one, covers: job.covers };
+		});
+		for (const { one, covers } of made)
+			jobs.push({ ...one, covers: covers.flatMap((id) => ids.get(id) ?? []) });
+	}
+	return { jobs };
+}
+
+const SEEN: readonly string[] = ['hall', 'living', 'dining', 'toilet', 'kitchen'];
+
+/** The zones of a draft: its own, else as many as the pattern wants, parted evenly. */
+export function zonesOf(
+	draft: Draft,
+	pattern: Pattern,
+	library: Library
+): { zone: Zone; rooms: readonly string[] }[] {
+	if (draft.zones) {
+		const known = new Set(draft.rooms.map((room) => room.id));
+		return draft.zones.map(({ rooms, ...zone }) => ({
+			zone: { ...zone, list: [], orderBy: 'list' as const },
+			rooms: rooms.filter((room) => known.has(room))
+		}));
+	}
+	const { jobs } = chooseJobs(draft, library);
+	const deep = (room: string) =>
+		jobs
+			.filter((job) => job.room === room && job.layer === 'zone')
+			.reduce((sum, job) => sum + job.depths.usual.minutes, 0);
+	return suggestZones(
+		walkRooms(draft).map((room) => ({ room, minutes: deep(room.id) })),
+		pattern.rhythm.zones
+	).map((one) => one);
+}
+
+export type MadeHome =
+	{ readonly ok: true; readonly home: Home } | { readonly ok: false; readonly problems: readonly Problem[] };
+
+/**
+ * The home that comes of the answers, beginning on `from`. Where only the basics begin, the other layers are
+ * there and switched off. Problems name what is missing.
+ */
+export function homeFromDraft(draft: Draft, library: Library, pattern: Pattern, from: CivilDay): MadeHome {
+	const members = membersOf(draft);
+	const known = new Set(members.map((member) => member.id));
+	const zones = pattern.rhythm.scheme === 'none' ? [] : zonesOf(draft, pattern, library);
+	const zoneOfRoom = new Map(
+		zones.flatMap(({ zone, rooms }) => rooms.map((room) => [room, zone.id] as const))
+	);
+	const rooms: Room[] = walkRooms(draft).map((room, i) => ({
+		...room,
+		owners: room.owners.filter((owner) => known.has(owner)),
+		walkOrder: i,
+		seenByVisitors: SEEN.includes(room.kind),
+		zone: zoneOfRoom.get(room.id) ?? null
+	}));
+	const { rhythm } = pattern;
+	const freeDays = draft.freeDays ?? rhythm.freeDays;
+	const catchUpDays = draft.catchUpDays ?? rhythm.catchUpDays;
+	const zoneWeekday = weekdaysOfZones(
+		zones.map(({ zone }) => zone),
+		freeDays,
+		catchUpDays
+	);
+	const arranged = arrange(pattern, {
+		jobs: chooseJobs(
+			{ ...draft, rooms: rooms.map(({ walkOrder: _w, seenByVisitors: _s, zone: _z, ...room }) => room) },
+			library
+		).jobs,
+		rooms,
+		zones: zones.map(({ zone }) => zone),
+		members,
+		zoneWeekday,
+		today: from
+	});
+	const household: Home['household'] = {
+		name: draft.name.trim() || 'Our home',
+		timeZone: draft.timeZone,
+		dayStartsAt: '04:00',
+		clock: '24h',
+		weekStart: draft.weekStart,
+		weekBelongs: 'start',
+		parts: { morning: '05:00', midday: '12:00', evening: '17:00' },
+		startsOn: isoOf(from),
+		minutesADay: draft.minutesADay,
+		moves: { sameStorey: 0.5, perStorey: 1 },
+		floors: 'by-room',
+		layers: draft.begin === 'basics' ? ['basics'] : [...LAYERS],
+		rhythm: {
+			pattern: pattern.name,
+			scheme: schemeOf(pattern, zoneWeekday, isoOf(weekStartOf(from, draft.weekStart))),
+			zoneDays: rhythm.zoneDays,
+			sittingMinutes: rhythm.sittingMinutes,
+			catchUpDays,
+			freeDays,
+			subjects: rhythm.subjects
+		}
+	};
+	const jobs = spreadFirstDays(fitWeek(arranged.jobs, household), [], from, household);
+	const kept = new Set(jobs.map((job) => job.id));
+	const read = readHome({
+		format: 'pail-round/home',
+		version: 2,
+		household,
+		zones: arranged.zones,
+		rooms,
+		members,
+		pets: draft.pets,
+		jobs: jobs.map((job) => ({ ...job, covers: job.covers.filter((id) => kept.has(id)) }))
+	});
+	return read.ok ? { ok: true, home: read.home } : { ok: false, problems: read.problems };
+}
+
+/** The answers that would make a home again: to run the first steps later and change one thing. */
+export function draftFromHome(home: Home, household: string): Draft {
+	const presence = (member: Member): Draft['people'][number]['presence'] => {
+		if (member.home === undefined) return 'always';
+		const days = new Set(member.home.flatMap((span) => span.weekdays));
+		return days.size === 1
+			? 'oneday'
+			: days.size === 2 && days.has(6) && days.has(7)
+				? 'weekends'
+				: 'evenings';
+	};
+	return draftSchema.parse({
+		version: 1,
+		step: 'rooms',
+		storey: Math.max(...home.rooms.map((room) => room.storey)),
+		name: home.household.name,
+		timeZone: home.household.timeZone,
+		rooms: [...home.rooms]
+			.sort((a, b) => a.walkOrder - b.walkOrder)
+			.map(({ id, name, kind, storey, floor, surfaces, owners, sheds }) => ({
+				id,
+				name,
+				kind,
+				storey,
+				...(floor ? { floor } : {}),
+				surfaces,
+				owners,
+				sheds
+			})),
+		people: home.members
+			.filter((member) => member.role !== 'device')
+			.map((member) => ({
+				id: member.id,
+				name: member.name,
+				role: member.role,
+				...(member.bornOn ? { bornOn: member.bornOn } : {}),
+				presence: presence(member),
+				weekday: member.home?.[0]?.weekdays[0] ?? 4
+			})),
+		pets: home.pets,
+		zones: home.zones.slice(0, 7).map((zone) => ({
+			id: zone.id,
+			name: zone.name,
+			weave: zone.weave,
+			rooms: home.rooms.filter((room) => room.zone === zone.id).map((room) => room.id)
+		})),
+		minutesADay: home.household.minutesADay ?? 60,
+		weekStart: home.household.weekStart,
+		freeDays: home.household.rhythm.freeDays,
+		catchUpDays: home.household.rhythm.catchUpDays,
+		begin: home.household.layers.length === 1 ? 'basics' : 'all',
+		changes: household
+	});
+}

@@ -1,0 +1,212 @@
+/** The library of jobs: an open file from which a room takes its jobs. docs/formats.md. */
+import { z } from 'zod';
+import { refusedFamilies, refusesRinse, surfaceOfFloor } from '../cupboard/surfaces';
+import { id, name } from '../household/fields';
+import { FLOORS, PETS, ROOM_KINDS, SURFACES, type Home, type Job, type Room } from '../household/home';
+import { jobSchema } from '../household/jobSchema';
+import { problemsOf, type Problem } from '../household/problems';
+
+const { cadence, missRule, layer, weight, leadDays, season, parts, depths, deepEvery, needs, cautions } =
+	jobSchema.shape;
+const { fromAge, rungs, lookRound, noisy } = jobSchema.shape;
+
+export const libraryJobSchema = z.strictObject({
+	id,
+	name,
+	/** Kinds of room that it is for. */
+	kinds: z.array(z.enum(ROOM_KINDS)).min(1, 'Name at least one kind of room.'),
+	subject: name,
+	layer,
+	weight,
+	cadence,
+	missRule,
+	leadDays,
+	season,
+	parts,
+	depths,
+	deepEvery,
+	noisy,
+	fromAge,
+	rungs,
+	lookRound,
+	needs,
+	cautions,
+	/** Other jobs of the library that it covers where they are in the same room. */
+	covers: z.array(id).default([]),
+	/** False: offered, but not put in at the first set-up. */
+	starter: z.boolean().default(true),
+	/** Only where one of these is there. */
+	when: z
+		.strictObject({
+			floors: z.array(z.enum(FLOORS)).optional(),
+			surfaces: z.array(z.enum(SURFACES)).optional(),
+			pets: z.array(z.enum(PETS)).optional(),
+			/** Once in a home, in the first room of its kinds. */
+			once: z.boolean().optional()
+		})
+		.default({})
+});
+
+export const librarySchema = z
+	.strictObject({
+		format: z.literal('pail-round/library', 'This is no library: "format" must be "pail-round/library".'),
+		version: z.literal(1, 'This version of the library is not known here. Version 1 is.'),
+		name,
+		jobs: z.array(libraryJobSchema).max(2000)
+	})
+	.superRefine((library, context) => {
+		const ids = new Set<string>();
+		library.jobs.forEach((job, i) => {
+			if (ids.has(job.id))
+				context.addIssue({
+					code: 'custom',
+					path: ['jobs', i, 'id'],
+					message: `The id "${job.id}" is used twice. Give each its own.`
+				});
+			ids.add(job.id);
+		});
+	});
+
+export type Library = z.infer<typeof librarySchema>;
+export type LibraryJob = Library['jobs'][number];
+
+export type ReadLibrary =
+	| { readonly ok: true; readonly library: Library }
+	| { readonly ok: false; readonly problems: readonly Problem[] };
+
+/** Reads a library from foreign data. */
+export function readLibrary(data: unknown): ReadLibrary {
+	const parsed = librarySchema.safeParse(data);
+	return parsed.success
+		? { ok: true, library: parsed.data }
+		: { ok: false, problems: problemsOf(parsed.error, data) };
+}
+
+/** What the choice of jobs asks of a room. */
+export type RoomFacts = Pick<Room, 'id' | 'name' | 'kind' | 'floor' | 'surfaces' | 'owners'>;
+
+/** True where a library job suits a room and the animals of the home. `once` is for the caller to see to. */
+export function suitsRoom(job: LibraryJob, room: RoomFacts, pets: readonly string[]): boolean {
+	if (!job.kinds.includes(room.kind)) return false;
+	const { floors, surfaces, pets: wanted } = job.when;
+	if (floors && !(room.floor && floors.includes(room.floor))) return false;
+	if (surfaces && !surfaces.some((surface) => room.surfaces.includes(surface))) return false;
+	return !wanted || wanted.some((pet) => pets.includes(pet));
+}
+
+/** A free id made of words, with a number behind it where it is taken. */
+export function freeId(wanted: string, taken: ReadonlySet<string>): string {
+	const base =
+		wanted
+			.normalize('NFD')
+			.toLowerCase()
+			.replace(/[^a-z0-9]+/g, '-')
+			.replace(/^-+|-+$/g, '')
+			.slice(0, 52)
+			.replace(/-+$/, '') || 'one';
+	let found = base;
+	for (let n = 2; taken.has(found); n++) found = `${base}-${n}`;
+	return found;
+}
+
+type Depths = Job['depths'];
+type Products = Depths['usual']['steps'][number]['products'];
+
+/**
+ * The steps of a library job for one room: "floor" becomes what is underfoot there, and a product that the
+ * surface refuses becomes soap, a rinse that would harm it a damp cloth. Handbook page 4.
+ */
+function fitDepths(depths: Depths, room: RoomFacts): { depths: Depths; changed: boolean } {
+	let changed = false;
+	const fitProducts = (products: Products): Products =>
+		products.map((product) => {
+			const surface =
+				product.surface === 'floor' ? surfaceOfFloor(room.floor) : strictest(product.surface, room);
+			if (surface === undefined) return product;
+			const refused = refusedFamilies(surface, product.families);
+			const rinse = product.rinse && !refusesRinse(surface);
+			if (refused.length > 0 || rinse !== product.rinse) changed = true;
+			return {
+				...product,
+				surface,
+				rinse,
+				families: refused.length > 0 ? (['surfactant'] as Products[number]['families']) : product.families
+			};
+		});
+	const fit = (depth: Depths['usual'] | undefined) =>
+		depth && {
+			...depth,
+			steps: depth.steps.map((step) => ({ ...step, products: fitProducts(step.products) }))
+		};
+	const fitted: Depths = { usual: fit(depths.usual) as Depths['usual'] };
+	if (depths.quick) fitted.quick = fit(depths.quick);
+	if (depths.deep) fitted.deep = fit(depths.deep);
+	return { depths: fitted, changed };
+}
+
+/** Things that the library names, by what they are made of where the room says so. */
+const MADE_OF: Readonly<Record<string, readonly string[]>> = {
+	tap: ['plated', 'steel'],
+	showerhead: ['plated'],
+	basin: ['stone', 'enamel'],
+	sink: ['steel', 'stone', 'enamel'],
+	counter: ['stone', 'wood', 'steel', 'laminate'],
+	tile: ['stone'],
+	paint: ['matt'],
+	toilet: []
+};
+
+function strictest(surface: string | undefined, room: RoomFacts): string | undefined {
+	if (surface === undefined) return undefined;
+	return (MADE_OF[surface] ?? []).find((made) => (room.surfaces as string[]).includes(made)) ?? surface;
+}
+
+/** Subjects that belong to whoever owns the room. */
+const OWN_WORK = ['beds', 'tidy'];
+
+/** A job of the library as a job of a room. `taken` are the ids that the home has already. */
+export function jobForRoom(library: LibraryJob, room: RoomFacts, taken: ReadonlySet<string>): Job {
+	const { id: libraryId, kinds: _kinds, when: _when, starter: _starter, covers: _covers, ...rest } = library;
+	const { depths, changed } = fitDepths(library.depths, room);
+	const owners = OWN_WORK.includes(library.subject) ? room.owners : [];
+	return {
+		...rest,
+		depths,
+		id: freeId(`${libraryId}-${room.id}`, taken),
+		room: room.id,
+		library: libraryId,
+		covers: [],
+		who:
+			owners.length === 0
+				? { mode: 'free', members: [] }
+				: owners.length === 1
+					? { mode: 'fixed', members: [...owners] }
+					: { mode: 'shared', members: [...owners] },
+		cautions: changed
+			? [
+					...library.cautions.filter((caution) => !/^Acid|^Bleach/.test(caution.headline)),
+					{ headline: 'Mild soap here.', text: 'What is in this room does not take the usual product.' }
+				]
+			: library.cautions
+	};
+}
+
+/** Which rooms of a home a library job could be added to, and which have it. */
+export function roomsFor(job: LibraryJob, home: Home): { room: Room; has: boolean }[] {
+	const pets = home.pets.map((pet) => pet.kind);
+	return home.rooms
+		.filter((room) => suitsRoom(job, room, pets))
+		.map((room) => ({
+			room,
+			has: home.jobs.some((one) => one.library === job.id && one.room === room.id)
+		}));
+}
+
+/** Library jobs whose name, subject or needs hold every word of a search; all for no words. */
+export function searchLibrary(library: Library, words: string): LibraryJob[] {
+	const asked = words.toLowerCase().split(/\s+/).filter(Boolean);
+	return library.jobs.filter((job) => {
+		const text = [job.name, job.subject, job.layer, ...job.kinds, ...job.needs].join(' ').toLowerCase();
+		return asked.every((word) => text.includes(word));
+	});
+}

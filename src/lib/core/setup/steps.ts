@@ -1,0 +1,277 @@
+/** The touches of the first steps: each takes the answers one step on. Pure, so that a page and a test agree. */
+import { z } from 'zod';
+import { id, isoDate, minutes, weekday, weekdays } from '../household/fields';
+import { FLOORS, PETS, ROOM_KINDS, SURFACES, WEAVES } from '../household/home';
+import { PRESENCE, STEPS, zonesOf, type Draft, type DraftRoom } from './draft';
+import { freeId, type Library } from './library';
+import type { Pattern } from './pattern';
+
+const storey = z.coerce.number().int().min(-5).max(60);
+const text = z.string().trim().max(80, 'Keep the name to 80 characters.');
+const numbers = z
+	.string()
+	.transform((list) => list.split(',').filter(Boolean).map(Number))
+	.pipe(weekdays);
+
+export const touchSchema = z.discriminatedUnion('op', [
+	z.strictObject({ op: z.literal('hang'), kind: z.enum(ROOM_KINDS), storey, name: text.optional() }),
+	z.strictObject({ op: z.literal('unhang'), room: id }),
+	z.strictObject({ op: z.literal('nameRoom'), room: id, name: text.min(1, 'Give the room a name.') }),
+	z.strictObject({ op: z.literal('floor'), room: id, floor: z.enum(FLOORS) }),
+	z.strictObject({ op: z.literal('surface'), room: id, surface: z.enum(SURFACES) }),
+	z.strictObject({ op: z.literal('sheds'), room: id, pet: z.enum(PETS) }),
+	z.strictObject({ op: z.literal('owner'), room: id, person: id }),
+	z.strictObject({ op: z.literal('walk'), storey }),
+	z.strictObject({ op: z.literal('pet'), kind: z.enum(PETS) }),
+	z.strictObject({
+		op: z.literal('person'),
+		name: text.min(1, 'Say a name first.'),
+		role: z.enum(['organiser', 'adult', 'child', 'helper']),
+		bornOn: z.union([z.literal(''), isoDate]).optional()
+	}),
+	z.strictObject({
+		op: z.literal('presence'),
+		person: id,
+		presence: z.enum(PRESENCE),
+		weekday: z.coerce.number().pipe(weekday).optional()
+	}),
+	z.strictObject({ op: z.literal('unperson'), person: id }),
+	z.strictObject({ op: z.literal('pattern'), pattern: id }),
+	z.strictObject({
+		op: z.literal('minutes'),
+		minutes: z.coerce.number('Minutes are a number, such as 60.').pipe(minutes)
+	}),
+	z.strictObject({ op: z.literal('days'), free: numbers, catchUp: numbers }),
+	z.strictObject({ op: z.literal('weekStart'), weekStart: z.coerce.number().pipe(weekday) }),
+	z.strictObject({ op: z.literal('zone'), room: id, zone: z.string().max(60) }),
+	z.strictObject({ op: z.literal('nameZone'), zone: id, name: text.min(1, 'Give the zone a name.') }),
+	z.strictObject({ op: z.literal('zonesAnew'), count: z.coerce.number().int().min(1).max(7) }),
+	z.strictObject({ op: z.literal('begin'), begin: z.enum(['basics', 'all']) }),
+	z.strictObject({ op: z.literal('name'), name: text }),
+	z.strictObject({ op: z.literal('without'), key: z.string().max(130) }),
+	z.strictObject({ op: z.literal('step'), step: z.enum(STEPS) })
+]);
+
+export type Touch = z.infer<typeof touchSchema>;
+
+/** What a kind of room is called before anybody names it. */
+export const KIND_NAMES: Readonly<Record<DraftRoom['kind'], string>> = {
+	kitchen: 'Kitchen',
+	bathroom: 'Bathroom',
+	toilet: 'Toilet',
+	bedroom: 'Bedroom',
+	child: 'Child’s room',
+	living: 'Living room',
+	dining: 'Dining room',
+	hall: 'Hall',
+	study: 'Study',
+	laundry: 'Laundry',
+	store: 'Store',
+	loft: 'Loft',
+	outside: 'Balcony',
+	car: 'Car'
+};
+
+/** What is usually underfoot and what gets wiped, so that nothing need be asked. */
+const USUAL: Readonly<
+	Partial<
+		Record<DraftRoom['kind'], { floor: (typeof FLOORS)[number]; surfaces: (typeof SURFACES)[number][] }>
+	>
+> = {
+	kitchen: { floor: 'tiles', surfaces: ['tile', 'steel', 'hob'] },
+	bathroom: { floor: 'tiles', surfaces: ['tile', 'glass', 'plated'] },
+	toilet: { floor: 'tiles', surfaces: ['tile'] },
+	bedroom: { floor: 'boards', surfaces: ['paint', 'glass'] },
+	child: { floor: 'boards', surfaces: ['paint', 'glass'] },
+	living: { floor: 'boards', surfaces: ['paint', 'glass', 'wood'] },
+	dining: { floor: 'boards', surfaces: ['wood'] },
+	hall: { floor: 'tiles', surfaces: ['paint'] },
+	study: { floor: 'boards', surfaces: ['wood', 'screen'] },
+	laundry: { floor: 'tiles', surfaces: ['enamel'] },
+	store: { floor: 'concrete', surfaces: [] }
+};
+
+const toggled = <T>(list: readonly T[], one: T): T[] =>
+	list.includes(one) ? list.filter((other) => other !== one) : [...list, one];
+
+function changeRoom(draft: Draft, roomId: string, change: (room: DraftRoom) => DraftRoom): Draft {
+	return { ...draft, rooms: draft.rooms.map((room) => (room.id === roomId ? change(room) : room)) };
+}
+
+const PET_NAMES: Record<(typeof PETS)[number], string> = {
+	cat: 'Cat',
+	dog: 'Dog',
+	bird: 'Bird',
+	small: 'Small animal',
+	fish: 'Fish'
+};
+
+/** The answers after one touch. What names something that is not there changes nothing. */
+export function applyTouch(draft: Draft, touch: Touch, pattern: Pattern, library: Library): Draft {
+	switch (touch.op) {
+		case 'hang': {
+			const same = draft.rooms.filter((room) => room.kind === touch.kind).length;
+			const name = touch.name || `${KIND_NAMES[touch.kind]}${same > 0 ? ` ${same + 1}` : ''}`;
+			const usual = USUAL[touch.kind];
+			const made: DraftRoom = {
+				id: freeId(name, new Set(draft.rooms.map((room) => room.id))),
+				name,
+				kind: touch.kind,
+				storey: touch.storey,
+				...(usual ? { floor: usual.floor } : {}),
+				surfaces: usual ? [...usual.surfaces] : [],
+				owners: [],
+				sheds: []
+			};
+			return { ...withoutZones(draft), storey: touch.storey, rooms: [...draft.rooms, made].slice(0, 80) };
+		}
+		case 'unhang':
+			return { ...withoutZones(draft), rooms: draft.rooms.filter((room) => room.id !== touch.room) };
+		case 'nameRoom':
+			return changeRoom(draft, touch.room, (room) => ({ ...room, name: touch.name }));
+		case 'floor':
+			return changeRoom(draft, touch.room, (room) => ({ ...room, floor: touch.floor }));
+		case 'surface':
+			return changeRoom(draft, touch.room, (room) => ({
+				...room,
+				surfaces: toggled(room.surfaces, touch.surface)
+			}));
+		case 'sheds': {
+			const known = draft.pets.some((pet) => pet.kind === touch.pet);
+			const room = draft.rooms.find((one) => one.id === touch.room);
+			if (!room) return draft;
+			const on = !room.sheds.includes(touch.pet);
+			const withPet = on && !known ? addPet(draft, touch.pet) : draft;
+			return changeRoom(withPet, touch.room, (one) => ({ ...one, sheds: toggled(one.sheds, touch.pet) }));
+		}
+		case 'owner':
+			if (!draft.people.some((person) => person.id === touch.person)) return draft;
+			return changeRoom(draft, touch.room, (room) => ({
+				...room,
+				owners: toggled(room.owners, touch.person)
+			}));
+		case 'walk':
+			return { ...draft, storey: touch.storey, step: 'rooms' };
+		case 'pet':
+			return draft.pets.some((pet) => pet.kind === touch.kind)
+				? {
+						...draft,
+						pets: draft.pets.filter((pet) => pet.kind !== touch.kind),
+						rooms: draft.rooms.map((room) => ({
+							...room,
+							sheds: room.sheds.filter((pet) => pet !== touch.kind)
+						}))
+					}
+				: addPet(draft, touch.kind);
+		case 'person':
+			return {
+				...draft,
+				people: [
+					...draft.people,
+					{
+						id: freeId(touch.name, new Set(draft.people.map((person) => person.id))),
+						name: touch.name,
+						role: touch.role,
+						...(touch.bornOn ? { bornOn: touch.bornOn } : {}),
+						presence: touch.role === 'helper' ? ('oneday' as const) : ('always' as const),
+						weekday: 4 as const
+					}
+				].slice(0, 40)
+			};
+		case 'presence':
+			return {
+				...draft,
+				people: draft.people.map((person) =>
+					person.id === touch.person
+						? { ...person, presence: touch.presence, ...(touch.weekday ? { weekday: touch.weekday } : {}) }
+						: person
+				)
+			};
+		case 'unperson':
+			return {
+				...draft,
+				people: draft.people.filter((person) => person.id !== touch.person),
+				rooms: draft.rooms.map((room) => ({
+					...room,
+					owners: room.owners.filter((owner) => owner !== touch.person)
+				}))
+			};
+		case 'pattern': {
+			// Another pattern has free days and zones of its own.
+			const { freeDays: _free, catchUpDays: _catchUp, ...rest } = withoutZones(draft);
+			return { ...rest, pattern: touch.pattern };
+		}
+		case 'minutes':
+			return { ...draft, minutesADay: touch.minutes };
+		case 'days':
+			return {
+				...draft,
+				freeDays: touch.free,
+				catchUpDays: touch.catchUp.filter((day) => !touch.free.includes(day))
+			};
+		case 'weekStart':
+			return { ...draft, weekStart: touch.weekStart };
+		case 'zone': {
+			const zones = ownZones(draft, pattern, library);
+			return {
+				...draft,
+				zones: zones.map((zone) => ({
+					...zone,
+					rooms:
+						zone.id === touch.zone
+							? [...zone.rooms.filter((room) => room !== touch.room), touch.room]
+							: zone.rooms.filter((room) => room !== touch.room)
+				}))
+			};
+		}
+		case 'nameZone':
+			return {
+				...draft,
+				zones: ownZones(draft, pattern, library).map((zone) =>
+					zone.id === touch.zone ? { ...zone, name: touch.name } : zone
+				)
+			};
+		case 'zonesAnew': {
+			const count = touch.count;
+			const counted = { ...pattern, rhythm: { ...pattern.rhythm, zones: count } };
+			return { ...draft, zones: ownZones(withoutZones(draft), counted, library) };
+		}
+		case 'begin':
+			return { ...draft, begin: touch.begin };
+		case 'name':
+			return { ...draft, name: touch.name };
+		case 'without':
+			return { ...draft, without: toggled(draft.without, touch.key) };
+		case 'step':
+			return { ...draft, step: touch.step };
+	}
+}
+
+function addPet(draft: Draft, kind: (typeof PETS)[number]): Draft {
+	return {
+		...draft,
+		pets: [
+			...draft.pets,
+			{ id: freeId(kind, new Set(draft.pets.map((pet) => pet.id))), name: PET_NAMES[kind], kind }
+		]
+	};
+}
+
+/** New rooms ask for new zones; a home that is only changed keeps its own. */
+function withoutZones(draft: Draft): Draft {
+	if (draft.changes !== null) return draft;
+	const { zones: _zones, ...rest } = draft;
+	return rest;
+}
+
+function ownZones(draft: Draft, pattern: Pattern, library: Library): NonNullable<Draft['zones']> {
+	return (
+		draft.zones ??
+		zonesOf(draft, pattern, library).map(({ zone, rooms }) => ({
+			id: zone.id,
+			name: zone.name,
+			weave: zone.weave as (typeof WEAVES)[number],
+			rooms: [...rooms]
+		}))
+	);
+}

@@ -1,0 +1,440 @@
+/** The first steps: what they show, what a touch changes, and the home that comes of them. */
+import { fail, redirect, type Cookies } from '@sveltejs/kit';
+import { v7 as uuidv7 } from 'uuid';
+import { addDays, partsOf, type CivilDay } from '$core/calendar/civil';
+import { householdTime } from '$core/calendar/instant';
+import { weekStartOf } from '$core/calendar/weeks';
+import { prepareHome } from '$core/household/history';
+import type { Home } from '$core/household/home';
+import { outlook, type OutlookDay } from '$core/routine/outlook';
+import { changeHome } from '$core/setup/change';
+import {
+	draftFromHome,
+	EMPTY_DRAFT,
+	homeFromDraft,
+	jobsOfRoom,
+	STEPS,
+	walkRooms,
+	zonesOf,
+	type Draft,
+	type Step
+} from '$core/setup/draft';
+import { minutesAWeek } from '$core/setup/fitWeek';
+import { jobForRoom } from '$core/setup/library';
+import type { Pattern } from '$core/setup/pattern';
+import { applyTouch, KIND_NAMES, touchSchema } from '$core/setup/steps';
+import type { BeginView, FirstDay, StepView, Yard, YardWeek } from '$ui/begin/view';
+import { monthName, weekdayName } from '$ui/words';
+import { editRefusalText } from '$ui/editWords';
+import { now } from '../clock';
+import { reading, transaction } from '../db/pool';
+import { finishDraft, loadDraft, saveDraft, type StoredDraft } from '../store/draftStore';
+import {
+	changeHomeOnce,
+	createHousehold,
+	listHouseholds,
+	loadHome,
+	readPrepared,
+	revisionOf
+} from '../store/homeStore';
+import { followingId } from '../store/record';
+import { rebuildStanding } from '../store/standingStore';
+import { acting, typed } from './guard';
+import { allPatterns, patternById, starterLibrary } from './patterns';
+
+const COOKIE = 'setup';
+const YEAR = 60 * 60 * 24 * 365;
+
+const STEP_NAMES: Record<Step, string> = {
+	rooms: 'Rooms',
+	zones: 'Zones',
+	rhythm: 'Rhythm',
+	people: 'People',
+	'first-morning': 'First morning'
+};
+const STEP_PARTS: Record<Step, number> = { rooms: 4, zones: 2, rhythm: 3, people: 3, 'first-morning': 2 };
+
+const WEEKDAYS = ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday'];
+
+export function storeyName(storey: number): string {
+	if (storey === 0) return 'Ground floor';
+	if (storey === 1) return 'Upstairs';
+	if (storey === 2) return 'Loft';
+	if (storey === -1) return 'Cellar';
+	return storey > 0 ? `Floor ${storey}` : `Cellar ${-storey}`;
+}
+
+const questionOf = (storey: number) =>
+	storey === 0
+		? 'What is on the ground floor?'
+		: storey === 1
+			? 'What is upstairs?'
+			: storey === 2
+				? 'What is in the loft?'
+				: storey === -1
+					? 'What is in the cellar?'
+					: `What is on ${storeyName(storey).toLowerCase()}?`;
+
+/** The answers of this browser; new ones where there are none. */
+async function draftOf(cookies: Cookies): Promise<StoredDraft> {
+	const id = cookies.get(COOKIE);
+	if (id && /^[0-9a-f-]{36}$/.test(id)) {
+		const stored = await reading((db) => loadDraft(db, id));
+		if (stored && stored.household === null) return stored;
+	}
+	return { id: uuidv7(), household: null, draft: EMPTY_DRAFT };
+}
+
+function keep(cookies: Cookies, id: string) {
+	cookies.set(COOKIE, id, { path: '/', maxAge: YEAR, httpOnly: true, sameSite: 'lax', secure: false });
+}
+
+function todayOf(draft: Draft): CivilDay {
+	return householdTime(now(), {
+		timeZone: draft.timeZone,
+		dayStartsAt: '04:00',
+		parts: { morning: '05:00', midday: '12:00', evening: '17:00' }
+	}).date;
+}
+
+export async function loadBegin(
+	cookies: Cookies,
+	query: {
+		readonly step: string | null;
+		readonly room: string | null;
+		readonly beside: string | null;
+		readonly hasHome: boolean;
+	}
+): Promise<BeginView> {
+	const { id, draft: stored } = await draftOf(cookies);
+	const step = STEPS.find((one) => one === query.step) ?? stored.step;
+	const draft = { ...stored, step };
+	const homes = await reading((db) => listHouseholds(db));
+	const library = starterLibrary();
+	const pattern = patternById(draft.pattern);
+	const today = todayOf(draft);
+	const pets = draft.pets.map((pet) => pet.kind);
+	const used = new Set<string>();
+	const jobs = new Map(
+		walkRooms(draft).map((room) => [
+			room.id,
+			jobsOfRoom(library, room, pets, used).map((job) => ({
+				key: `${job.id}/${room.id}`,
+				name: job.name,
+				minutes: job.depths.usual.minutes,
+				layer: job.layer,
+				aWeek: minutesAWeek(jobForRoom(job, room, new Set()))
+			}))
+		])
+	);
+	const zones = pattern.rhythm.scheme === 'none' && step !== 'zones' ? [] : zonesOf(draft, pattern, library);
+	const numberOf = new Map(
+		zones.flatMap(({ zone, rooms }, i) => rooms.map((room) => [room, { zone, number: i + 1 }] as const))
+	);
+	const storeys = [...new Set([2, 1, 0, ...draft.rooms.map((room) => room.storey), draft.storey])].sort(
+		(a, b) => b - a
+	);
+	const chosenId =
+		draft.rooms.find((room) => room.id === query.room)?.id ??
+		[...draft.rooms].reverse().find((room) => room.storey === draft.storey)?.id ??
+		null;
+	const chosen = draft.rooms.find((room) => room.id === chosenId) ?? null;
+	const deep = (room: string) =>
+		(jobs.get(room) ?? []).filter((job) => job.layer === 'zone').reduce((sum, job) => sum + job.minutes, 0);
+	const wanted = (room: string) => (jobs.get(room) ?? []).filter((job) => !draft.without.includes(job.key));
+	const below = storeys.find((storey) => storey < draft.storey) ?? null;
+	const showsRhythm = step === 'rhythm';
+	const made = step === 'first-morning' ? homeFromDraft(draft, library, pattern, today) : null;
+	return {
+		id,
+		draft,
+		steps: stepViews(draft, step),
+		hasHome: query.hasHome,
+		demoThere: homes.some((home) => home.isDemo),
+		storeys: storeys.map((storey) => ({
+			storey,
+			name: storeyName(storey),
+			rooms: draft.rooms.filter((room) => room.storey === storey).length
+		})),
+		storey: draft.storey,
+		storeyName: storeyName(draft.storey),
+		question: questionOf(draft.storey),
+		below: below === null ? null : { storey: below, name: storeyName(below) },
+		keys: Object.entries(KIND_NAMES).map(([kind, name]) => ({
+			kind,
+			name: kind === 'hall' ? 'Stairs, hall' : kind === 'outside' ? 'Balcony, yard' : name,
+			hung: draft.rooms.filter((room) => room.kind === kind).length
+		})),
+		rooms: walkRooms(draft).map((room) => ({
+			id: room.id,
+			name: room.name,
+			kind: room.kind,
+			storey: room.storey,
+			minutes: wanted(room.id).reduce((sum, job) => sum + job.minutes, 0),
+			weave: step === 'rooms' ? null : (numberOf.get(room.id)?.zone.weave ?? null),
+			number: step === 'rooms' ? null : (numberOf.get(room.id)?.number ?? null)
+		})),
+		room: chosen
+			? {
+					id: chosen.id,
+					name: chosen.name,
+					kindName: KIND_NAMES[chosen.kind],
+					floor: chosen.floor ?? null,
+					surfaces: chosen.surfaces,
+					sheds: chosen.sheds,
+					owners: chosen.owners,
+					where: storeyName(chosen.storey).toLowerCase(),
+					jobs: (jobs.get(chosen.id) ?? []).map(({ aWeek: _aWeek, ...job }) => ({
+						...job,
+						wanted: !draft.without.includes(job.key)
+					})),
+					minutesAWeek: Math.round(wanted(chosen.id).reduce((sum, job) => sum + job.aWeek, 0))
+				}
+			: null,
+		zones: zones.map(({ zone, rooms }, i) => ({
+			id: zone.id,
+			name: zone.name,
+			number: i + 1,
+			weave: zone.weave,
+			minutes: rooms.reduce((sum, room) => sum + deep(room), 0),
+			rooms: rooms.map((room) => ({
+				id: room,
+				name: draft.rooms.find((one) => one.id === room)?.name ?? room
+			}))
+		})),
+		scheme: pattern.rhythm.scheme,
+		patterns: allPatterns().map((one) => ({
+			id: one.id,
+			name: one.name,
+			says: one.says,
+			week: showsRhythm ? usualWeek(draft, one, today) : []
+		})),
+		yard: showsRhythm ? yardOf(draft, pattern, today) : null,
+		beside:
+			showsRhythm &&
+			query.beside &&
+			query.beside !== pattern.id &&
+			allPatterns().some((one) => one.id === query.beside)
+				? yardOf({ ...draft, freeDays: undefined, catchUpDays: undefined }, patternById(query.beside), today)
+				: null,
+		freeDays: draft.freeDays ?? pattern.rhythm.freeDays,
+		catchUpDays: draft.catchUpDays ?? pattern.rhythm.catchUpDays,
+		weekdays: WEEKDAYS.map((name, i) => ({ number: i + 1, name })),
+		first: made?.ok ? firstWeek(made.home, today) : null,
+		formId: uuidv7()
+	};
+}
+
+function stepViews(draft: Draft, step: Step): StepView[] {
+	const at = STEPS.indexOf(step);
+	return STEPS.map((key, i) => ({
+		key,
+		name: STEP_NAMES[key],
+		parts: STEP_PARTS[key],
+		sewn:
+			i < at
+				? STEP_PARTS[key]
+				: i > at
+					? 0
+					: key === 'rooms'
+						? Math.min(3, new Set(draft.rooms.map((room) => room.storey)).size)
+						: 1,
+		current: key === step
+	}));
+}
+
+/** The whole home, all layers on, as a pattern would have it: for previews. */
+function whole(draft: Draft, pattern: Pattern, from: CivilDay): Home | null {
+	if (draft.rooms.length === 0) return null;
+	const made = homeFromDraft({ ...draft, begin: 'all' }, starterLibrary(), pattern, from);
+	return made.ok ? made.home : null;
+}
+
+function fourWeeks(
+	draft: Draft,
+	pattern: Pattern,
+	today: CivilDay
+): { home: Home; days: OutlookDay[] } | null {
+	const from = weekStartOf(addDays(today, 6), draft.weekStart);
+	const home = whole(draft, pattern, from);
+	if (!home) return null;
+	return { home, days: outlook(prepareHome([{ from, home }]), from, 28) };
+}
+
+function usualWeek(draft: Draft, pattern: Pattern, today: CivilDay): number[] {
+	const weeks = fourWeeks({ ...draft, freeDays: undefined, catchUpDays: undefined }, pattern, today);
+	return Array.from({ length: 7 }, (_, i) => Math.round(weeks?.days[7 + i]?.total ?? 0));
+}
+
+function yardOf(draft: Draft, pattern: Pattern, today: CivilDay): Yard | null {
+	const weeks = fourWeeks(draft, pattern, today);
+	if (!weeks) return null;
+	const { home, days } = weeks;
+	const weave = new Map(home.zones.map((zone, i) => [zone.id, { weave: zone.weave, number: i + 1 }]));
+	const holds = draft.minutesADay;
+	const view: YardWeek[] = Array.from({ length: 4 }, (_, w) => {
+		const own = days.slice(w * 7, w * 7 + 7);
+		const first = own[0] as OutlookDay;
+		const zones = [...new Set(own.flatMap((day) => (day.zone ? [weave.get(day.zone)?.number ?? 0] : [])))];
+		return {
+			day: partsOf(first.date).day,
+			month: monthName(first.date).slice(0, 3),
+			zones: zones.slice(0, 6),
+			days: own.map((day) => ({
+				total: Math.round(day.total),
+				basics: day.basics,
+				weekly: day.weekly + day.long,
+				zone: day.zoneMinutes,
+				weave: day.zone ? (weave.get(day.zone)?.weave ?? null) : null,
+				over: day.total > holds + 0.5
+			}))
+		};
+	});
+	const longest = days.reduce((most, day) => (day.total > most.total ? day : most), days[0] as OutlookDay);
+	const hours = days.reduce((sum, day) => sum + day.total, 0) / 4 / 60;
+	return {
+		pattern: pattern.id,
+		name: pattern.name,
+		says: pattern.says,
+		hoursAWeek: hours < 10 ? hours.toFixed(1).replace(/\.0$/, '') : String(Math.round(hours)),
+		longest: Math.round(longest.total),
+		longestDay: `${weekdayName(longest.date)}s`,
+		over: Math.max(0, Math.round(longest.total - holds)),
+		weeks: view
+	};
+}
+
+function firstWeek(home: Home, today: CivilDay): BeginView['first'] {
+	const prepared = prepareHome([{ from: today, home }]);
+	const days = outlook(prepared, today, 7, undefined, addDays(today, -1)).map((day): FirstDay => ({
+		name: day.date === today ? 'Today' : weekdayName(day.date),
+		minutes: Math.round(day.total),
+		jobs: day.lines.map((line) => prepared.lineById.get(line)?.job.name ?? line)
+	}));
+	return {
+		days,
+		jobs: home.jobs.length,
+		begun: home.jobs.filter((job) => home.household.layers.includes(job.layer)).length,
+		minutes: Math.round(days.reduce((sum, day) => sum + day.minutes, 0) / 7)
+	};
+}
+
+/** One touch: changes the answers and keeps them. */
+export async function touch(cookies: Cookies, form: FormData) {
+	return acting(form, async () => {
+		const { id, draft } = await draftOf(cookies);
+		const { seed: _seed, ...values } = Object.fromEntries(form);
+		const read = touchSchema.safeParse(values);
+		if (!read.success) {
+			return fail(400, {
+				message:
+					read.error.issues[0]?.message ?? 'That touch was not understood. Reload the page and try again.',
+				values: typed(form)
+			});
+		}
+		const next = applyTouch(draft, read.data, patternById(draft.pattern), starterLibrary());
+		await transaction((db) => saveDraft(db, id, next, now()));
+		keep(cookies, id);
+		// The step stands in the answers from here on, not in the address.
+		if (read.data.op === 'step' || read.data.op === 'walk' || read.data.op === 'hang')
+			redirect(303, '/begin');
+		return { touched: read.data.op };
+	});
+}
+
+/** Answers from the demo home, or from the home that is there, to begin with or to change. */
+export async function take(cookies: Cookies, form: FormData, household: string) {
+	return acting(form, async () => {
+		const home = await reading((db) => loadHome(db, household));
+		if (!home) return fail(404, { message: 'That home is not here any more. Begin with an empty house.' });
+		const homes = await reading((db) => listHouseholds(db));
+		const isDemo = homes.find((one) => one.id === household)?.isDemo ?? false;
+		const taken = draftFromHome(home.home, household);
+		const pattern = allPatterns().find((one) => one.name === home.home.household.rhythm.pattern);
+		const draft: Draft = {
+			...taken,
+			pattern: pattern?.id ?? taken.pattern,
+			changes: isDemo ? null : household,
+			name: isDemo ? '' : taken.name
+		};
+		const id = uuidv7();
+		await transaction((db) => saveDraft(db, id, draft, now()));
+		keep(cookies, id);
+		redirect(303, '/begin');
+	});
+}
+
+/** An empty house again. */
+export async function anew(cookies: Cookies) {
+	cookies.delete(COOKIE, { path: '/' });
+	redirect(303, '/begin');
+}
+
+/** Makes the home of the answers, once, and goes to its first morning. */
+export async function start(cookies: Cookies, form: FormData) {
+	const made = await acting(form, async () => {
+		const id = cookies.get(COOKIE);
+		const stored = id ? await reading((db) => loadDraft(db, id)) : null;
+		if (!stored)
+			return fail(400, { message: 'These first steps are not here any more. Hang a room, and go on.' });
+		if (stored.household) return { household: stored.household };
+		const { draft } = stored;
+		if (draft.rooms.length === 0) {
+			return fail(400, { message: 'A home has at least one room. Hang one, then begin.' });
+		}
+		return draft.changes ? changeOwn(stored, draft.changes) : makeOwn(stored);
+	});
+	if ('household' in made) {
+		cookies.set('home', made.household, {
+			path: '/',
+			maxAge: YEAR,
+			httpOnly: true,
+			sameSite: 'lax',
+			secure: false
+		});
+		redirect(303, '/');
+	}
+	return made;
+}
+
+async function makeOwn({ id, draft }: StoredDraft) {
+	const at = now();
+	const today = todayOf(draft);
+	const made = homeFromDraft(draft, starterLibrary(), patternById(draft.pattern), today);
+	if (!made.ok) {
+		const [first] = made.problems;
+		return fail(400, { message: `The home cannot begin yet. ${first?.at ?? ''}: ${first?.says ?? ''}` });
+	}
+	const household = followingId(id, 'home');
+	await transaction(async (db) => {
+		const again = await loadDraft(db, id);
+		if (again?.household) return;
+		await createHousehold(db, household, made.home, today, at);
+		await rebuildStanding(db, household, prepareHome([{ from: today, home: made.home }]));
+		await finishDraft(db, id, household, at);
+	});
+	return { household };
+}
+
+async function changeOwn({ id, draft }: StoredDraft, household: string) {
+	const at = now();
+	const today = todayOf(draft);
+	const home = await reading((db) => loadHome(db, household));
+	if (!home) return fail(404, { message: 'The home to be changed is not here any more.' });
+	const edit = changeHome(home.home, draft, starterLibrary(), patternById(draft.pattern), today);
+	if (!edit.ok) return fail(400, { message: editRefusalText(edit.refusal) });
+	await transaction(async (db) => {
+		const revision = await revisionOf(db, household);
+		const done = await changeHomeOnce(
+			db,
+			household,
+			{ id: followingId(id, 'change'), revision },
+			edit.home,
+			today,
+			at
+		);
+		if (done === 'saved') await rebuildStanding(db, household, await readPrepared(db, household));
+		await finishDraft(db, id, household, at);
+	});
+	return { household };
+}

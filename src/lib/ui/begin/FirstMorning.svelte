@@ -1,0 +1,223 @@
+<script lang="ts">
+	/** The first week as it will be, and the one button that begins it. */
+	import { enhance } from '$app/forms';
+	import { numberWord, plural } from '../words';
+	import Touch from './Touch.svelte';
+	import type { BeginView } from './view';
+	let { view }: { view: BeginView } = $props();
+	const first = $derived(view.first);
+	const most = $derived(Math.max(1, ...(first?.days.map((day) => day.minutes) ?? [1])));
+	const changing = $derived(view.draft.changes !== null);
+</script>
+
+<div class="morning">
+	<section aria-labelledby="morning-title">
+		<h1 id="morning-title">{changing ? 'As it will be' : 'The first morning'}</h1>
+		{#if first}
+			<p class="dim">
+				{first.begun} of {first.jobs} jobs begin{view.draft.begin === 'basics'
+					? '; the rest wait until these hold'
+					: ''}. About
+				{first.minutes} minutes a day in the first week.
+			</p>
+			<ol class="week">
+				{#each first.days as day (day.name)}
+					<li>
+						<b>{day.name}</b>
+						<span class="bar"><span style:width="{(day.minutes / most) * 100}%"></span></span>
+						<span class="min">{day.minutes} min</span>
+						<span class="jobs"
+							>{day.jobs.slice(0, 4).join(', ')}{day.jobs.length > 4
+								? ` and ${day.jobs.length - 4} more`
+								: ''}</span
+						>
+					</li>
+				{/each}
+			</ol>
+		{:else}
+			<p class="dim">There is no room yet. Hang one, and its first week can be seen here.</p>
+			<p><Touch values={{ op: 'step', step: 'rooms' }} kind="plain">To the rooms</Touch></p>
+		{/if}
+	</section>
+	<section class="right">
+		{#if !changing}
+			<h2>How to begin</h2>
+			<div class="ways">
+				<Touch values={{ op: 'begin', begin: 'basics' }} pressed={view.draft.begin === 'basics'}>
+					<span class="way" class:on={view.draft.begin === 'basics'}
+						><b>With the basics</b><span
+							>A quarter of an hour, three times a day. The weekly round, the zones and the long rounds come
+							one by one, when the ones before them hold.</span
+						></span
+					>
+				</Touch>
+				<Touch values={{ op: 'begin', begin: 'all' }} pressed={view.draft.begin === 'all'}>
+					<span class="way" class:on={view.draft.begin === 'all'}
+						><b>With all of it</b><span
+							>For a home that has a rhythm already. First dates are spread, so that no week is a flood.</span
+						></span
+					>
+				</Touch>
+			</div>
+		{/if}
+		<form
+			method="post"
+			action="/begin?/touch"
+			class="name"
+			use:enhance={() =>
+				({ update }) =>
+					update({ reset: false })}
+		>
+			<input type="hidden" name="op" value="name" />
+			<label
+				><span>What the home is called</span><input
+					class="field"
+					name="name"
+					value={view.draft.name}
+					maxlength="80"
+					placeholder="Our home"
+				/></label
+			>
+			<button class="plain">Keep it</button>
+		</form>
+		<p class="dim small">
+			{numberWord(view.rooms.length)}
+			{plural(view.rooms.length, 'room')}, {view.patterns.find((one) => one.id === view.draft.pattern)?.name},
+			{view.draft.minutesADay} minutes a day. Everything can be changed later, one thing at a time.
+		</p>
+		<div class="acts">
+			<Touch values={{ op: 'step', step: 'people' }} kind="plain">Back to the people</Touch>
+			<form method="post" action="/begin?/start">
+				<button class="sign" disabled={!first}>{changing ? 'Keep the changes' : 'Begin our home'}</button>
+			</form>
+		</div>
+	</section>
+</div>
+
+<style>
+	.morning {
+		display: grid;
+		grid-template-columns: minmax(0, 1.4fr) minmax(400px, 1fr);
+		gap: 56px;
+		flex: 1;
+	}
+	h1,
+	h2,
+	p {
+		margin: 0;
+	}
+	.dim {
+		color: var(--tin-text);
+		font-size: var(--t-lead);
+		margin-top: 6px;
+	}
+	.small {
+		margin-top: 18px;
+	}
+	.week {
+		list-style: none;
+		margin: 20px 0 0;
+		padding: 0;
+	}
+	.week li {
+		display: grid;
+		grid-template-columns: 108px 1fr 64px;
+		gap: 2px 14px;
+		align-items: center;
+		padding: 9px 0;
+		border-bottom: 1px solid var(--tin-1);
+	}
+	.week b {
+		font-family: var(--font-display);
+		font-weight: 400;
+		font-size: 1.1875rem;
+	}
+	.bar {
+		height: 12px;
+		background: none;
+	}
+	.bar span {
+		display: block;
+		height: 100%;
+		min-width: 3px;
+		border-radius: 6px;
+		background: repeating-linear-gradient(90deg, var(--cobalt-ink) 0 16px, transparent 16px 20px);
+	}
+	.min {
+		text-align: right;
+		font-weight: var(--w-figure);
+	}
+	.jobs {
+		grid-column: 2 / -1;
+		color: var(--tin-text);
+		white-space: nowrap;
+		overflow: hidden;
+		text-overflow: ellipsis;
+	}
+	.ways {
+		display: grid;
+		gap: 12px;
+		margin-top: 12px;
+	}
+	.way {
+		display: grid;
+		gap: 4px;
+		padding: 14px 18px;
+		border: 2px solid var(--tin-2);
+		border-radius: 12px;
+		text-align: left;
+	}
+	.way b {
+		font-family: var(--font-display);
+		font-weight: 400;
+		font-size: 1.25rem;
+	}
+	.way span {
+		color: var(--tin-text);
+	}
+	.way.on {
+		border-color: var(--cobalt-ink);
+		background: var(--enamel-hi);
+		box-shadow:
+			inset 0 0 0 2px var(--enamel),
+			inset 0 0 0 3.5px var(--cobalt-ink);
+	}
+	.name {
+		display: flex;
+		gap: 10px;
+		align-items: end;
+		margin-top: 20px;
+	}
+	.name label {
+		flex: 1;
+	}
+	.name label span {
+		display: block;
+		color: var(--tin-text);
+		margin-bottom: 4px;
+	}
+	.right {
+		display: flex;
+		flex-direction: column;
+	}
+	.acts {
+		display: flex;
+		gap: 12px;
+		justify-content: flex-end;
+		align-items: center;
+		margin-top: auto;
+		padding-top: 18px;
+	}
+	@media (max-width: 1000px) {
+		.morning {
+			grid-template-columns: 1fr;
+			gap: 20px;
+		}
+		.week li {
+			grid-template-columns: 90px 1fr 60px;
+		}
+		.acts {
+			flex-wrap: wrap;
+		}
+	}
+</style>

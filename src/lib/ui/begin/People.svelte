@@ -1,0 +1,277 @@
+<script lang="ts">
+	/** Who lives here, when they are there, whose room is whose. Everything can be left out. */
+	import { enhance } from '$app/forms';
+	import Pet from '../house/Pet.svelte';
+	import Touch from './Touch.svelte';
+	import type { BeginView } from './view';
+	let { view }: { view: BeginView } = $props();
+	const ROLES: Record<string, string> = {
+		organiser: 'organises',
+		adult: 'adult',
+		child: 'child',
+		helper: 'helps on a day'
+	};
+	const PRESENCE = [
+		['always', 'at home'],
+		['evenings', 'evenings and weekends'],
+		['weekends', 'weekends'],
+		['oneday', 'one day a week']
+	] as const;
+	const PETS = [
+		['cat', 'Cat'],
+		['dog', 'Dog'],
+		['bird', 'Bird'],
+		['small', 'Small animal'],
+		['fish', 'Fish']
+	] as const;
+	const own = $derived(view.draft.rooms.filter((room) => room.kind === 'bedroom' || room.kind === 'child'));
+	let role = $state('adult');
+</script>
+
+<div class="people">
+	<section aria-labelledby="people-title">
+		<h1 id="people-title">Who lives here?</h1>
+		<p class="dim">Names are enough. Jobs are given by age, and to whoever is there.</p>
+		<ul class="rail">
+			{#each view.draft.people as person (person.id)}
+				<li>
+					<div class="tape-name">
+						<b>{person.name}</b>
+						<span>{ROLES[person.role]}{person.bornOn ? `, born ${person.bornOn.slice(0, 4)}` : ''}</span>
+					</div>
+					<div class="choices" role="group" aria-label="When {person.name} is there">
+						{#each PRESENCE as [value, words] (value)}
+							<Touch
+								values={{ op: 'presence', person: person.id, presence: value }}
+								pressed={person.presence === value}
+								><span class="chip" class:on={person.presence === value}>{words}</span></Touch
+							>
+						{/each}
+					</div>
+					<Touch
+						values={{ op: 'unperson', person: person.id }}
+						kind="text-link"
+						label="Take {person.name} off">Take off</Touch
+					>
+				</li>
+			{/each}
+		</ul>
+		<form
+			method="post"
+			action="/begin?/touch"
+			class="add"
+			use:enhance={() =>
+				({ update }) =>
+					update({ reset: true })}
+		>
+			<input type="hidden" name="op" value="person" />
+			<label
+				><span>Name</span><input
+					class="field"
+					name="name"
+					maxlength="80"
+					autocomplete="off"
+					required
+				/></label
+			>
+			<label
+				><span>Who it is</span>
+				<select class="field" name="role" bind:value={role}>
+					{#if !view.draft.people.some((person) => person.role === 'organiser')}<option value="organiser"
+							>organises the home</option
+						>{/if}
+					<option value="adult">adult</option>
+					<option value="child">child</option>
+					<option value="helper">helper on a day</option>
+				</select></label
+			>
+			<label><span>Born on, if you like</span><input class="field" type="date" name="bornOn" /></label>
+			<button class="plain">Hang the name</button>
+		</form>
+	</section>
+	<section class="right">
+		{#if own.length > 0 && view.draft.people.length > 0}
+			<h2>Whose room is whose</h2>
+			<p class="dim">Beds and tidying there go to whoever it belongs to.</p>
+			<ul class="own">
+				{#each own as room (room.id)}
+					<li>
+						<b>{room.name}</b>
+						<span class="choices">
+							{#each view.draft.people.filter((person) => person.role !== 'helper') as person (person.id)}
+								<Touch
+									values={{ op: 'owner', room: room.id, person: person.id }}
+									pressed={room.owners.includes(person.id)}
+									label="{room.name} belongs to {person.name}"
+									><span class="chip" class:on={room.owners.includes(person.id)}>{person.name}</span></Touch
+								>
+							{/each}
+						</span>
+					</li>
+				{/each}
+			</ul>
+		{/if}
+		<h2>And animals</h2>
+		<ul class="pets">
+			{#each PETS as [kind, word] (kind)}
+				{@const on = view.draft.pets.some((pet) => pet.kind === kind)}
+				<li>
+					<Touch values={{ op: 'pet', kind }} pressed={on}
+						><span class="animal" class:on><Pet {kind} filled={on} /></span><span class="word">{word}</span
+						></Touch
+					>
+				</li>
+			{/each}
+		</ul>
+		<div class="acts">
+			<Touch values={{ op: 'step', step: 'rhythm' }} kind="plain">Back to the rhythm</Touch>
+			<Touch values={{ op: 'step', step: 'first-morning' }} kind="sign">On to the first morning</Touch>
+		</div>
+	</section>
+</div>
+
+<style>
+	.people {
+		display: grid;
+		grid-template-columns: minmax(0, 1.5fr) minmax(400px, 1fr);
+		gap: 48px;
+		flex: 1;
+	}
+	h1,
+	h2,
+	p {
+		margin: 0;
+	}
+	h2 {
+		margin-top: 4px;
+	}
+	h2 ~ h2 {
+		margin-top: 26px;
+	}
+	.dim {
+		color: var(--tin-text);
+		font-size: var(--t-lead);
+		margin-top: 6px;
+	}
+	ul {
+		list-style: none;
+		margin: 0;
+		padding: 0;
+	}
+	.rail {
+		margin-top: 18px;
+		border-top: 7px solid var(--wood);
+		border-radius: 4px;
+		padding-top: 14px;
+	}
+	.rail li {
+		display: flex;
+		align-items: center;
+		gap: 18px;
+		padding: 10px 4px;
+		border-bottom: 1px solid var(--tin-1);
+		flex-wrap: wrap;
+	}
+	.tape-name {
+		min-width: 150px;
+		padding: 8px 16px;
+		border: 2px solid var(--cobalt-ink);
+		border-radius: 4px;
+		background: var(--enamel-hi);
+		display: grid;
+		line-height: 1.2;
+	}
+	.tape-name span {
+		color: var(--tin-text);
+		font-size: 0.9375rem;
+	}
+	.choices {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 6px;
+	}
+	.chip {
+		display: grid;
+		place-items: center;
+		min-height: 34px;
+		padding: 0 12px;
+		border: 1.5px solid var(--tin-2);
+		border-radius: 8px;
+	}
+	.chip.on {
+		border: 2px solid var(--cobalt-ink);
+		background: var(--cobalt-wash);
+		font-weight: var(--w-name);
+	}
+	.rail li > :global(form:last-child button) {
+		margin-left: auto;
+	}
+	.add {
+		display: grid;
+		grid-template-columns: 1.2fr 1fr 1fr auto;
+		gap: 12px;
+		align-items: end;
+		margin-top: 22px;
+	}
+	.add label span {
+		display: block;
+		color: var(--tin-text);
+		margin-bottom: 4px;
+	}
+	.own li {
+		display: flex;
+		justify-content: space-between;
+		align-items: center;
+		gap: 14px;
+		padding: 10px 0;
+		border-bottom: 1px solid var(--tin-1);
+		flex-wrap: wrap;
+	}
+	.pets {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 12px;
+		margin-top: 14px;
+	}
+	.animal {
+		display: grid;
+		place-items: center;
+		width: 72px;
+		height: 64px;
+		border-radius: 10px;
+		background: var(--enamel-hi);
+		box-shadow: 0 0 0 1.5px var(--tin-2);
+	}
+	.animal.on {
+		background: var(--cobalt-wash);
+		box-shadow:
+			0 0 0 2px var(--enamel-hi),
+			0 0 0 4.5px var(--cobalt-ink);
+	}
+	.word {
+		display: block;
+		text-align: center;
+		font-size: 0.9375rem;
+		margin-top: 5px;
+	}
+	.right {
+		display: flex;
+		flex-direction: column;
+	}
+	.acts {
+		display: flex;
+		gap: 12px;
+		justify-content: flex-end;
+		margin-top: auto;
+		padding-top: 18px;
+	}
+	@media (max-width: 1000px) {
+		.people {
+			grid-template-columns: 1fr;
+			gap: 20px;
+		}
+		.add {
+			grid-template-columns: 1fr;
+		}
+	}
+</style>

@@ -1,0 +1,262 @@
+<script lang="ts">
+	/** Rooms that lie together, in zones that are even; each room can be put elsewhere with one touch. */
+	import { enhance } from '$app/forms';
+	import DollHouse from '../house/DollHouse.svelte';
+	import Weave from '../glyphs/Weave.svelte';
+	import { plural } from '../words';
+	import Touch from './Touch.svelte';
+	import type { BeginView } from './view';
+	let { view }: { view: BeginView } = $props();
+	const most = $derived(Math.max(1, ...view.zones.map((zone) => zone.minutes)));
+	const inNone = $derived(view.rooms.filter((room) => room.number === null));
+</script>
+
+<div class="zones">
+	<section aria-labelledby="zones-title">
+		<h1 id="zones-title">Rooms that lie together</h1>
+		<p class="dim">
+			{view.scheme === 'none'
+				? 'The rhythm that is chosen now takes the house without zones. They are kept for another one.'
+				: 'Zones come round in this order. Even ones are best: a bar is the deep work in each.'}
+		</p>
+		<div class="picture">
+			<DollHouse
+				rooms={view.rooms}
+				cat={view.draft.pets.some((pet) => pet.kind === 'cat') ? 'cat' : null}
+				label="The house in zones: {view.zones.map((zone) => `${zone.number} ${zone.name}`).join(', ')}"
+			/>
+		</div>
+		<div class="counts">
+			<span>How many zones?</span>
+			{#each [4, 5, 6, 7].filter((n) => n <= Math.max(4, view.rooms.length)) as count (count)}
+				<Touch
+					values={{ op: 'zonesAnew', count: String(count) }}
+					kind="plain"
+					pressed={view.zones.length === count}>{String(count)}</Touch
+				>
+			{/each}
+		</div>
+	</section>
+	<section class="list" aria-label="Zones">
+		{#each view.zones as zone (zone.id)}
+			<div class="zone">
+				<span class="swatch"><Weave weave={zone.weave} /><span class="plate">{zone.number}</span></span>
+				<div class="body">
+					<form
+						method="post"
+						action="/begin?/touch"
+						class="name"
+						use:enhance={() =>
+							({ update }) =>
+								update({ reset: false })}
+					>
+						<input type="hidden" name="op" value="nameZone" /><input
+							type="hidden"
+							name="zone"
+							value={zone.id}
+						/>
+						<input
+							name="name"
+							value={zone.name}
+							aria-label="Name of zone {zone.number}"
+							maxlength="80"
+							required
+						/>
+						<button class="text-link">Keep the name</button>
+					</form>
+					<div class="bar">
+						<span style:width="{(zone.minutes / most) * 100}%"></span><b>{zone.minutes} min</b>
+					</div>
+					<ul>
+						{#each zone.rooms as room (room.id)}
+							<li>
+								<form
+									method="post"
+									action="/begin?/touch"
+									use:enhance={() =>
+										({ update }) =>
+											update({ reset: false })}
+								>
+									<input type="hidden" name="op" value="zone" /><input
+										type="hidden"
+										name="room"
+										value={room.id}
+									/>
+									<label
+										><span class="room">{room.name}</span>
+										<select
+											name="zone"
+											aria-label="Zone of {room.name}"
+											onchange={(event) => event.currentTarget.form?.requestSubmit()}
+										>
+											{#each view.zones as other (other.id)}<option
+													value={other.id}
+													selected={other.id === zone.id}>in {other.number}</option
+												>{/each}
+											<option value="">in none</option>
+										</select></label
+									>
+									<noscript><button>Move</button></noscript>
+								</form>
+							</li>
+						{/each}
+					</ul>
+				</div>
+			</div>
+		{/each}
+		{#if inNone.length > 0}
+			<p class="dim">
+				In no zone: {inNone.map((room) => room.name).join(', ')}. Their deep {plural(inNone.length, 'job')} come
+				by the number of days instead.
+			</p>
+			<div class="counts">
+				{#each inNone as room (room.id)}
+					{#if view.zones[0]}<Touch
+							values={{ op: 'zone', room: room.id, zone: view.zones[0].id }}
+							kind="plain">{room.name} into {view.zones[0].number}</Touch
+						>{/if}
+				{/each}
+			</div>
+		{/if}
+		<div class="acts">
+			<Touch values={{ op: 'step', step: 'rooms' }} kind="plain">Back to the rooms</Touch>
+			<Touch values={{ op: 'step', step: 'rhythm' }} kind="sign">On to the rhythm</Touch>
+		</div>
+	</section>
+</div>
+
+<style>
+	.zones {
+		display: grid;
+		grid-template-columns: minmax(0, 1.5fr) minmax(420px, 1fr);
+		gap: 40px;
+		flex: 1;
+	}
+	h1,
+	p {
+		margin: 0;
+	}
+	.dim {
+		color: var(--tin-text);
+		font-size: var(--t-lead);
+		margin-top: 6px;
+	}
+	.picture {
+		max-width: 760px;
+		margin-top: 12px;
+	}
+	.counts {
+		display: flex;
+		flex-wrap: wrap;
+		align-items: center;
+		gap: 10px;
+		margin-top: 18px;
+	}
+	.list {
+		display: flex;
+		flex-direction: column;
+	}
+	.zone {
+		display: flex;
+		gap: 16px;
+		padding: 8px 0;
+		border-bottom: 1px solid var(--tin-1);
+	}
+	.swatch {
+		position: relative;
+		width: 50px;
+		min-height: 64px;
+		flex: none;
+	}
+	.swatch :global(svg) {
+		position: absolute;
+		inset: 0;
+	}
+	.swatch .plate {
+		position: absolute;
+		left: 7px;
+		top: 12px;
+	}
+	.body {
+		flex: 1;
+		min-width: 0;
+	}
+	.name {
+		display: flex;
+		gap: 8px;
+		align-items: center;
+	}
+	.name input[name='name'] {
+		flex: 1;
+		min-width: 0;
+		font: inherit;
+		font-family: var(--font-display);
+		font-size: 1.1875rem;
+		color: var(--ink);
+		background: transparent;
+		border: 0;
+		border-bottom: 2px dashed transparent;
+		padding: 4px 0;
+	}
+	.name input[name='name']:hover,
+	.name input[name='name']:focus {
+		border-bottom-color: var(--tin-2);
+	}
+	.name button {
+		font-size: 0.9375rem;
+		opacity: 0;
+	}
+	.name:focus-within button {
+		opacity: 1;
+	}
+	.bar {
+		display: flex;
+		align-items: center;
+		gap: 10px;
+		margin: 4px 0 6px;
+	}
+	.bar span {
+		height: 9px;
+		min-width: 3px;
+		max-width: calc(100% - 80px);
+		background: repeating-linear-gradient(90deg, var(--cobalt-ink) 0 14px, transparent 14px 18px);
+		border-radius: 5px;
+	}
+	ul {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 6px 14px;
+		margin: 0;
+		padding: 0;
+		list-style: none;
+	}
+	label {
+		display: inline-flex;
+		align-items: center;
+		gap: 4px;
+	}
+	select {
+		font: inherit;
+		font-size: 0.9375rem;
+		color: var(--cobalt-ink);
+		font-weight: var(--w-name);
+		background: var(--linen-hi);
+		border: 0;
+		border-radius: 3px;
+		padding: 4px;
+		min-height: 30px;
+	}
+	.acts {
+		display: flex;
+		gap: 12px;
+		justify-content: flex-end;
+		margin-top: auto;
+		padding-top: 18px;
+	}
+	@media (max-width: 1000px) {
+		.zones {
+			grid-template-columns: 1fr;
+			gap: 16px;
+		}
+	}
+</style>

@@ -1,0 +1,114 @@
+/** What the server hands to the first steps. */
+import type { Draft } from '$core/setup/draft';
+
+export interface StepView {
+	readonly key: string;
+	readonly name: string;
+	readonly parts: number;
+	readonly sewn: number;
+	readonly current: boolean;
+}
+
+export interface YardDay {
+	readonly total: number;
+	readonly basics: number;
+	readonly weekly: number;
+	readonly zone: number;
+	readonly weave: string | null;
+	readonly over: boolean;
+}
+
+export interface YardWeek {
+	readonly day: number;
+	readonly month: string;
+	readonly zones: readonly number[];
+	readonly days: readonly YardDay[];
+}
+
+export interface Yard {
+	readonly pattern: string;
+	readonly name: string;
+	readonly says: string;
+	readonly hoursAWeek: string;
+	readonly longest: number;
+	readonly longestDay: string;
+	readonly over: number;
+	readonly weeks: readonly YardWeek[];
+}
+
+export interface PatternView {
+	readonly id: string;
+	readonly name: string;
+	readonly says: string;
+	/** Minutes of the seven days of a usual week, for the small cloths. */
+	readonly week: readonly number[];
+}
+
+export interface FirstDay {
+	readonly name: string;
+	readonly minutes: number;
+	readonly jobs: readonly string[];
+}
+
+export interface BeginView {
+	readonly id: string;
+	readonly draft: Draft;
+	readonly steps: readonly StepView[];
+	readonly hasHome: boolean;
+	readonly demoThere: boolean;
+	readonly storeys: readonly { readonly storey: number; readonly name: string; readonly rooms: number }[];
+	readonly storey: number;
+	readonly storeyName: string;
+	readonly question: string;
+	readonly below: { readonly storey: number; readonly name: string } | null;
+	readonly keys: readonly { readonly kind: string; readonly name: string; readonly hung: number }[];
+	readonly rooms: readonly {
+		readonly id: string;
+		readonly name: string;
+		readonly kind: string;
+		readonly storey: number;
+		readonly minutes: number;
+		readonly weave: string | null;
+		readonly number: number | null;
+	}[];
+	readonly room: {
+		readonly id: string;
+		readonly name: string;
+		readonly kindName: string;
+		readonly floor: string | null;
+		readonly surfaces: readonly string[];
+		readonly sheds: readonly string[];
+		readonly owners: readonly string[];
+		readonly where: string;
+		readonly jobs: readonly {
+			readonly key: string;
+			readonly name: string;
+			readonly minutes: number;
+			readonly layer: string;
+			readonly wanted: boolean;
+		}[];
+		readonly minutesAWeek: number;
+	} | null;
+	readonly zones: readonly {
+		readonly id: string;
+		readonly name: string;
+		readonly number: number;
+		readonly weave: string;
+		readonly minutes: number;
+		readonly rooms: readonly { readonly id: string; readonly name: string }[];
+	}[];
+	readonly scheme: string;
+	readonly patterns: readonly PatternView[];
+	readonly yard: Yard | null;
+	readonly beside: Yard | null;
+	readonly freeDays: readonly number[];
+	readonly catchUpDays: readonly number[];
+	readonly weekdays: readonly { readonly number: number; readonly name: string }[];
+	readonly first: {
+		readonly days: readonly FirstDay[];
+		readonly jobs: number;
+		readonly begun: number;
+		readonly minutes: number;
+	} | null;
+	readonly formId: string;
+}

@@ -1,0 +1,24 @@
+import { anew, loadBegin, start, take, touch } from '$server/pages/begin';
+import { loading } from '$server/pages/guard';
+import type { Actions, PageServerLoad } from './$types';
+
+export const load: PageServerLoad = async ({ locals, url, cookies }) => ({
+	view: await loading(() =>
+		loadBegin(cookies, {
+			step: url.searchParams.get('step'),
+			room: url.searchParams.get('room'),
+			beside: url.searchParams.get('beside'),
+			hasHome: locals.homes.length > 0
+		})
+	)
+});
+
+export const actions: Actions = {
+	touch: async ({ cookies, request }) => touch(cookies, await request.formData()),
+	start: async ({ cookies, request }) => start(cookies, await request.formData()),
+	takeDemo: async ({ cookies, request, locals }) =>
+		take(cookies, await request.formData(), locals.homes.find((home) => home.isDemo)?.id ?? ''),
+	takeOwn: async ({ cookies, request, locals }) =>
+		take(cookies, await request.formData(), locals.householdId),
+	anew: async ({ cookies }) => anew(cookies)
+};
