@@ -4,6 +4,8 @@ import { createServer } from 'node:http';
 const port = Number(process.env.PORT ?? 3000);
 const host = process.env.HOST ?? '127.0.0.1';
 // Whether a request came by HTTP or HTTPS is said here and not by the sender: forms are checked against it.
+// A whole home comes in as one file; the pages themselves never send that much.
+process.env.BODY_SIZE_LIMIT ??= '66M';
 process.env.PROTOCOL_HEADER ??= 'x-forwarded-proto';
 const { handler } = await import('./build/handler.js');
 

@@ -54,6 +54,11 @@ export const handleError: HandleServerError = ({ error: cause, event, status }) 
 		return AWAY;
 	}
 	if (status === 404) return { message: 'There is nothing on this hook.', remedy: 'Go back to Today.' };
+	if (status === 413)
+		return {
+			message: 'That is too large to be taken in.',
+			remedy: 'A home is never larger than 64 MB. Is it the right file?'
+		};
 	log.error({ path: event.url.pathname, err: cause }, 'unexpected');
 	return {
 		message: 'Something went wrong here.',

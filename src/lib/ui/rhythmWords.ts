@@ -26,7 +26,7 @@ function ordinal(n: number): string {
 	return `${n}${tail}`;
 }
 
-function cadenceWords(cadence: Job['cadence']): string {
+export function cadenceText(cadence: Job['cadence']): string {
 	switch (cadence.type) {
 		case 'daily':
 			return cadence.weekdays ? `on ${days(cadence.weekdays)}` : 'every day';
@@ -63,7 +63,7 @@ function cadenceWords(cadence: Job['cadence']): string {
 
 export function rhythmWords(job: Job): string {
 	const part = job.parts.length > 0 ? `, ${job.parts.join(' and ')}` : '';
-	return `${cadenceWords(job.cadence)}${part}`;
+	return `${cadenceText(job.cadence)}${part}`;
 }
 
 /** What happens if its day goes by. */

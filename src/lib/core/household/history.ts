@@ -72,7 +72,8 @@ export function partsWithLines(job: Job): readonly (string | null)[] {
 	return job.parts.length > 1 ? job.parts : [null];
 }
 
-function ruleOf(job: Job, household: Household): LineRule {
+/** The rule of a job as a version of the home gives it. */
+export function ruleOf(job: Job, household: Household): LineRule {
 	return {
 		cadence: job.cadence as LineRule['cadence'],
 		missRule: job.missRule,

@@ -237,6 +237,35 @@ export function proposeMoves(input: BalanceInput): Proposal {
 	return { before, after: bestRatio, moves: bestRatio < before * (1 - 1e-6) ? moves : [], exact };
 }
 
+/** The one move (of a room, or of rooms that keep together) that lowers the largest ratio most; null for none. */
+export function bestSingleMove(input: BalanceInput): Proposal | null {
+	const rates = input.zones.map(rateOf);
+	const units = unitsOf(input.rooms);
+	const sums = new Array<number>(input.zones.length).fill(0);
+	for (const unit of units) sums[unit.zone] = (sums[unit.zone] as number) + unit.minutes;
+	const before = largest(sums, rates);
+	let best: Proposal | null = null;
+	let moved = Infinity;
+	for (const unit of units) {
+		for (let to = 0; to < sums.length; to++) {
+			if (to === unit.zone) continue;
+			const tried = [...sums];
+			tried[unit.zone] = (tried[unit.zone] as number) - unit.minutes;
+			tried[to] = (tried[to] as number) + unit.minutes;
+			const after = largest(tried, rates);
+			const lower = after < (best?.after ?? before) * (1 - ALIKE);
+			// Of moves that do as much, the one that moves least.
+			const lighter = best !== null && after <= best.after * (1 + ALIKE) && unit.minutes < moved;
+			if (lower || lighter) {
+				moved = unit.minutes;
+				const moves = unit.rooms.map((room): Move => ({ room: room.id, from: unit.zone, to }));
+				best = { before, after, moves, exact: false };
+			}
+		}
+	}
+	return best;
+}
+
 /** Local search: longest first onto the emptiest, then single moves and swaps off the fullest zone. */
 function improve(
 	units: readonly Unit[],

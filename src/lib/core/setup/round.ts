@@ -3,7 +3,7 @@ import type { Job, JobStep } from '../household/jobSchema';
 import type { Room } from '../household/home';
 
 /** Parts whole half-minutes of `minutes` by weights, at least one each: the largest remainders round up. */
-function shareHalves(weights: readonly number[], minutes: number): number[] {
+export function shareHalves(weights: readonly number[], minutes: number): number[] {
 	const halves = Math.max(weights.length, Math.round(minutes * 2));
 	const whole = weights.reduce((sum, one) => sum + one, 0);
 	const spare = halves - weights.length;

@@ -36,7 +36,15 @@ const fields = z.object({
 	minutes: text.optional(),
 	found: text.optional(),
 	share: text.optional(),
-	of: text.optional()
+	of: text.optional(),
+	to: text.optional(),
+	zone: text.optional(),
+	clutter: text.optional(),
+	scope: text.optional(),
+	target: text.optional(),
+	from: text.optional(),
+	reason: text.optional(),
+	note: text.optional()
 });
 
 type Fields = z.infer<typeof fields>;
@@ -191,5 +199,89 @@ export function undo(household: string, form: FormData): Promise<Answer> {
 		form,
 		(f, date) => ({ id: idOf(f, `undo ${f.of}`), outcome: 'undo', date, by: orNull(f.by), of: f.of }),
 		() => 'Taken back.'
+	);
+}
+
+/** Moves a turn to another day: this turn only. */
+export function move(household: string, form: FormData): Promise<Answer> {
+	return write(
+		household,
+		form,
+		(f, date) => ({
+			id: idOf(f, `${f.line} move`),
+			outcome: 'moved',
+			date,
+			by: orNull(f.by),
+			...lineOf(f),
+			dueOn: f.dueOn,
+			to: f.to
+		}),
+		(home, entry) => `Moved: ${nameOf(home, entry)}.`
+	);
+}
+
+/** Puts a job on a day without any turn, or calls one that comes only when called. */
+export function extra(household: string, form: FormData): Promise<Answer> {
+	return write(
+		household,
+		form,
+		(f, date) => ({ id: idOf(f, `${f.line} extra`), outcome: 'extra', date, by: orNull(f.by), ...lineOf(f) }),
+		(home, entry) => `Hung for that day: ${nameOf(home, entry)}.`
+	);
+}
+
+export function call(household: string, form: FormData): Promise<Answer> {
+	return write(
+		household,
+		form,
+		(f, date) => ({ id: idOf(f, `${f.line} call`), outcome: 'called', date, by: orNull(f.by), ...lineOf(f) }),
+		(home, entry) => `Called: ${nameOf(home, entry)}.`
+	);
+}
+
+/** A zone's clutter, as the organiser judges it. */
+export function judge(household: string, form: FormData): Promise<Answer> {
+	return write(
+		household,
+		form,
+		(f, date) => ({
+			id: idOf(f, `${f.zone} clutter`),
+			outcome: 'judgement',
+			date,
+			by: orNull(f.by),
+			zone: f.zone,
+			clutter: f.clutter
+		}),
+		() => 'Kept. A zone that is not clear spends its sittings on clearing.'
+	);
+}
+
+const PAUSE_SAID: Record<string, string> = {
+	household: 'The home',
+	member: 'That person',
+	room: 'The room',
+	layer: 'The layer',
+	job: 'The job'
+};
+
+/** A pause for the home, a member, a room, a layer or one job. */
+export function pause(household: string, form: FormData): Promise<Answer> {
+	return write(
+		household,
+		form,
+		(f, date) => ({
+			id: idOf(f, `pause ${f.scope} ${f.target}`),
+			outcome: 'pause',
+			date,
+			by: orNull(f.by),
+			scope: f.scope,
+			target: f.scope === 'household' ? null : orNull(f.target),
+			from: f.from,
+			to: f.to === undefined || f.to === '' ? f.from : f.to,
+			reason: f.reason,
+			note: f.note ?? ''
+		}),
+		(_, entry) =>
+			`${entry.outcome === 'pause' ? (PAUSE_SAID[entry.scope] ?? 'It') : 'It'} lies under a cloth. What falls due meanwhile is excused.`
 	);
 }

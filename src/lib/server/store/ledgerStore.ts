@@ -239,3 +239,20 @@ export async function habitMinutes(db: Db, household: string, today: CivilDay): 
 	);
 	return Number(rows[0]?.habit ?? 0);
 }
+
+/** Entries dated from one day to another, in the order made. */
+export async function entriesBetween(db: Db, household: string, from: CivilDay, to: CivilDay) {
+	return select(db, 'household_id = ? AND date BETWEEN ? AND ? ORDER BY seq', [
+		household,
+		isoOf(from),
+		isoOf(to)
+	]);
+}
+
+/** A page of the ledger after a place in the order made. */
+export async function entriesPage(db: Db, household: string, after: number, count: number) {
+	return select(db, `household_id = ? AND seq > ? ORDER BY seq LIMIT ${Math.floor(count)}`, [
+		household,
+		after
+	]);
+}

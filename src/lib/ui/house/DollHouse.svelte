@@ -38,6 +38,12 @@
 	const box = (id: string): Box => section.rooms.get(id) ?? { x: 0, y: 0, w: 0, h: 0 };
 	const nextStorey = $derived(section.storeys.find((storey) => storey.storey === nextRoom) ?? null);
 	const uid = $props.id();
+	/** A long word is set smaller rather than broken. */
+	const sizeOf = (name: string, width: number) =>
+		Math.max(
+			11,
+			Math.min(15, (width - 24) / (Math.max(...name.split(' ').map((word) => word.length)) * 0.6))
+		);
 </script>
 
 <div class="house" style:aspect-ratio="{section.width} / {section.height}">
@@ -122,6 +128,7 @@
 				style:top="{(b.y / section.height) * 100}%"
 				style:width="{(b.w / section.width) * 100}%"
 				style:height="{(b.h / section.height) * 100}%"
+				style:--name-size="{sizeOf(room.name, b.w)}px"
 			>
 				{#if hrefOf}
 					<a
@@ -239,10 +246,10 @@
 		border-radius: 4px;
 		background: var(--enamel-hi);
 		font-weight: var(--w-name);
-		font-size: var(--t-note);
+		font-size: var(--name-size);
 		line-height: 1.15;
-		overflow-wrap: anywhere;
-		hyphens: auto;
+		overflow-wrap: break-word;
+		min-width: 0;
 	}
 	.name.enamel {
 		background: var(--cobalt);
@@ -266,8 +273,11 @@
 	}
 	@media (max-width: 640px) {
 		.name {
+			display: none;
+		}
+		.name.enamel {
+			display: inline;
 			font-size: 0.8125rem;
-			padding: 1px 3px;
 		}
 		.names li {
 			padding: 4px;

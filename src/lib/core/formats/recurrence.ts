@@ -1,0 +1,52 @@
+/** Cadences as recurrence rules of RFC 5545, where its rules can say them. */
+import type { Job } from '../household/home';
+import type { Household } from '../household/home';
+
+const DAYS = ['MO', 'TU', 'WE', 'TH', 'FR', 'SA', 'SU'];
+const dayCode = (day: number) => DAYS[day - 1] as string;
+
+/** Parts of an RRULE, or null where only single dates say the cadence. */
+export function recurrenceRule(job: Job, household: Household): Readonly<Record<string, string>> | null {
+	const { cadence, season } = job;
+	const byMonth: Record<string, string> = season ? { BYMONTH: season.join(',') } : {};
+	const wkst = dayCode(household.weekStart);
+	switch (cadence.type) {
+		case 'daily':
+			return cadence.weekdays
+				? { FREQ: 'WEEKLY', BYDAY: cadence.weekdays.map(dayCode).join(','), WKST: wkst, ...byMonth }
+				: { FREQ: 'DAILY', ...byMonth };
+		case 'weekly':
+			return {
+				FREQ: 'WEEKLY',
+				...(cadence.everyWeeks > 1 ? { INTERVAL: String(cadence.everyWeeks) } : {}),
+				BYDAY: cadence.weekdays.map(dayCode).join(','),
+				WKST: wkst,
+				...byMonth
+			};
+		case 'timesAWeek': {
+			const days = Array.from(
+				{ length: cadence.times },
+				(_, i) => Math.ceil(((i + 1) * 7) / cadence.times) - 1
+			).map((offset) => dayCode(((household.weekStart - 1 + offset) % 7) + 1));
+			return { FREQ: 'WEEKLY', BYDAY: days.join(','), WKST: wkst, ...byMonth };
+		}
+		case 'monthly':
+			if ('card' in cadence) return null;
+			if ('nth' in cadence)
+				return { FREQ: 'MONTHLY', BYDAY: `${cadence.nth}${dayCode(cadence.weekday)}`, ...byMonth };
+			return cadence.day > 28
+				? {
+						FREQ: 'MONTHLY',
+						BYMONTHDAY: [28, 29, 30, 31].filter((day) => day <= cadence.day).join(','),
+						BYSETPOS: '-1',
+						...byMonth
+					}
+				: { FREQ: 'MONTHLY', BYMONTHDAY: String(cadence.day), ...byMonth };
+		case 'months': {
+			const months = cadence.months.filter((month) => !season || season.includes(month));
+			return months.length === 0 ? null : { FREQ: 'MONTHLY', BYMONTH: months.join(','), BYMONTHDAY: '-1' };
+		}
+		default:
+			return null;
+	}
+}

@@ -1,0 +1,74 @@
+/**
+ * The way back after an illness: the basics first, then the backlog in sittings over the next days, not all of it
+ * on day one. Handbook page 2, "Pauses".
+ */
+import { addDays, weekdayOf, type CivilDay } from '../calendar/civil';
+import type { PreparedHome } from '../household/history';
+import { minutesToDo, urgency } from './hang';
+import { readDay, type DayLine } from './readDay';
+import type { HomeStanding } from './standing';
+
+export interface WayBackDay {
+	readonly date: CivilDay;
+	/** Minutes of the basics of that day. */
+	readonly basics: number;
+	/** Lines of the backlog that the day's sitting takes. */
+	readonly sitting: readonly DayLine[];
+	readonly minutes: number;
+}
+
+export interface WayBack {
+	readonly days: readonly WayBackDay[];
+	/** The first day on which nothing of the backlog is left. */
+	readonly clearOn: CivilDay | null;
+}
+
+/** A first day holds its basics and half a sitting; every day after a little more, up to all that it has. */
+const FIRST_SHARE = 0.3;
+const GROWS_BY = 0.2;
+const AT_MOST_DAYS = 28;
+
+/**
+ * Lays what stands late or waiting on `from` over the days from then on, the most urgent first, in sittings of
+ * `sittingMinutes` at the most, within what `minutesADay` leaves beside the basics. Free days have basics only.
+ */
+export function wayBack(
+	home: PreparedHome,
+	standing: HomeStanding,
+	from: CivilDay,
+	minutesADay: number,
+	sittingMinutes: number
+): WayBack {
+	const day = readDay(home, standing, from);
+	const backlog = day.lines
+		.filter((line) => (line.state === 'late' || line.state === 'waiting') && line.line.job.layer !== 'basics')
+		.sort((a, b) => urgency(b) - urgency(a) || b.worth - a.worth || (a.line.id < b.line.id ? -1 : 1));
+	const basicsOf = (date: CivilDay) =>
+		(date === from ? day : readDay(home, standing, date)).lines
+			.filter((line) => line.line.job.layer === 'basics' && (line.state === 'due' || line.state === 'late'))
+			.reduce((sum, line) => sum + minutesToDo(line), 0);
+	const { freeDays } = home.home.household.rhythm;
+	const days: WayBackDay[] = [];
+	const left = [...backlog];
+	let strength = FIRST_SHARE;
+	for (let i = 0; left.length > 0 && i < AT_MOST_DAYS; i++) {
+		const date = addDays(from, i);
+		const basics = basicsOf(date);
+		const free = freeDays.includes(weekdayOf(date)) ? 0 : Math.max(0, minutesADay - basics);
+		// The strength of a day grows; one job always fits, or the longest would never come.
+		const room = Math.min(sittingMinutes * Math.max(1, strength * 3), free * Math.min(1, strength));
+		const sitting: DayLine[] = [];
+		let used = 0;
+		for (let k = 0; k < left.length && free > 0; k++) {
+			const line = left[k] as DayLine;
+			const minutes = minutesToDo(line);
+			if (sitting.length > 0 && used + minutes > room) continue;
+			sitting.push(line);
+			used += minutes;
+			left.splice(k--, 1);
+		}
+		days.push({ date, basics, sitting, minutes: basics + used });
+		strength = Math.min(1, strength + GROWS_BY);
+	}
+	return { days, clearOn: left.length > 0 ? null : addDays(from, days.length) };
+}

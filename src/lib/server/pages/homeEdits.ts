@@ -1,0 +1,86 @@
+/** Changes of the home: read, tried, said, saved once. Every page that edits a home goes through here. */
+import { fail, type ActionFailure } from '@sveltejs/kit';
+import type { CivilDay } from '$core/calendar/civil';
+import { householdTime } from '$core/calendar/instant';
+import type { Edit } from '$core/household/editHome';
+import type { Home } from '$core/household/home';
+import { editRefusalText, effectText } from '$ui/editWords';
+import { now } from '../clock';
+import { reading, transaction } from '../db/pool';
+import { changeHomeOnce, loadHome, readPrepared, revisionOf } from '../store/homeStore';
+import { rebuildStanding } from '../store/standingStore';
+import { acting, typed, type Notice } from './guard';
+
+export interface Edited {
+	readonly saved: string;
+	/** What the change did beside itself, or would do where it was only tried. */
+	readonly effects: readonly string[];
+	/** Only tried: nothing is written yet. */
+	readonly tried: boolean;
+	readonly values: Readonly<Record<string, string>>;
+}
+
+export interface EditContext {
+	readonly home: Home;
+	readonly today: CivilDay;
+	readonly text: (name: string) => string;
+	readonly list: (name: string) => string[];
+}
+
+const UUID = /^[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}$/;
+
+/**
+ * Makes an edit of the current home. With `try=1` it only says what would follow. The form carries the id of the
+ * change and the revision of the home that it was made from; a home that somebody else changed meanwhile is not
+ * written over.
+ */
+export function editHome(
+	household: string,
+	form: FormData,
+	make: (context: EditContext) => Edit | string,
+	words: (context: EditContext) => string
+): Promise<Edited | ActionFailure<Notice>> {
+	return acting(form, async () => {
+		const prepared = await reading((db) => loadHome(db, household));
+		if (!prepared) throw new RangeError(`no household ${household}`);
+		const at = now();
+		const { date: today } = householdTime(at, prepared.home.household);
+		const context: EditContext = {
+			home: prepared.home,
+			today,
+			text: (name) => {
+				const value = form.get(name);
+				return typeof value === 'string' ? value.trim() : '';
+			},
+			list: (name) => form.getAll(name).filter((value): value is string => typeof value === 'string')
+		};
+		const edit = make(context);
+		if (typeof edit === 'string') return fail(400, { message: edit, values: typed(form) });
+		if (!edit.ok) return fail(400, { message: editRefusalText(edit.refusal), values: typed(form) });
+		const effects = edit.effects.map(effectText);
+		const tried = form.get('try') === '1';
+		if (tried) return { saved: words(context), effects, tried, values: typed(form) };
+		const id = context.text('id');
+		if (!UUID.test(id)) {
+			return fail(400, {
+				message: 'This page is too old to be sent. Reload it and try again.',
+				values: typed(form)
+			});
+		}
+		const asked = Number(context.text('revision'));
+		const outcome = await transaction(async (db) => {
+			const revision = Number.isInteger(asked) && asked > 0 ? asked : await revisionOf(db, household);
+			const changed = await changeHomeOnce(db, household, { id, revision }, edit.home, today, at);
+			if (changed === 'saved') await rebuildStanding(db, household, await readPrepared(db, household));
+			return changed;
+		});
+		if (outcome === 'behind') {
+			return fail(409, {
+				message:
+					'Somebody changed the home meanwhile, so nothing was written. Look at it as it is now, and try again.',
+				values: typed(form)
+			});
+		}
+		return { saved: words(context), effects, tried: false, values: {} };
+	});
+}

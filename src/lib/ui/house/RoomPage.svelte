@@ -1,0 +1,188 @@
+<script lang="ts">
+	/** One room: its name and facts, its jobs, and what can be done with it. */
+	import EditForm from './EditForm.svelte';
+	import type { HouseView } from './view';
+	let { view }: { view: HouseView } = $props();
+	const room = $derived(view.room);
+	const LAYERS: Record<string, string> = {
+		basics: 'Basics',
+		weekly: 'Weekly round',
+		zone: 'Deep list',
+		long: 'Long rounds'
+	};
+	const groups = $derived(
+		['basics', 'weekly', 'zone', 'long']
+			.map((layer) => ({ layer, jobs: room?.jobList.filter((job) => job.layer === layer) ?? [] }))
+			.filter((group) => group.jobs.length > 0)
+	);
+</script>
+
+{#if room}
+	<header>
+		<h2>{room.name}</h2>
+		<a class="text-link" href="/house" data-sveltekit-noscroll>Close</a>
+	</header>
+	<p class="dim">{room.kindName}, {room.storeyName.toLowerCase()}.</p>
+	<EditForm
+		values={{ op: 'moveRoom', room: room.id }}
+		revision={view.revision}
+		seed={view.formId}
+		tries
+		class="row"
+	>
+		<label for="room-zone">Zone</label>
+		<select id="room-zone" class="tape" name="zone" value={room.zone ?? ''}>
+			<option value="">none</option>
+			{#each view.zones as zone (zone.id)}<option value={zone.id}>{zone.number} {zone.name}</option>{/each}
+		</select>
+		<button class="plain">Move it</button>
+	</EditForm>
+	<div class="jobs">
+		{#each groups as group (group.layer)}
+			<h3>{LAYERS[group.layer]}</h3>
+			<ul>
+				{#each group.jobs as job (job.id)}
+					<li>
+						<a href="/house/job/{job.id}">{job.name}</a><span class="dim">{job.rhythm}</span><b
+							>{job.minutes} min</b
+						>
+					</li>
+				{/each}
+			</ul>
+		{/each}
+		{#if groups.length === 0}<p class="dim">No job hangs here yet.</p>{/if}
+	</div>
+	<p class="links">
+		<a class="plain" href="/house/library?room={room.id}">Add from the library</a>
+		<a class="plain" href="/house/job/new?room={room.id}">A job of your own</a>
+	</p>
+	<details>
+		<summary class="text-link">Rename, reorder, merge, retire</summary>
+		<EditForm
+			values={{ op: 'changeRoom', room: room.id }}
+			revision={view.revision}
+			seed={view.formId}
+			class="facts"
+		>
+			<label
+				><span>Name</span><input class="field" name="name" value={room.name} maxlength="80" required /></label
+			>
+			<label
+				><span>Kind</span><select class="field" name="kind" value={room.kind}
+					>{#each view.kinds as kind (kind.kind)}<option value={kind.kind}>{kind.name}</option>{/each}</select
+				></label
+			>
+			<label
+				><span>Storey</span><select class="field" name="storey" value={String(room.storey)}
+					>{#each view.storeys as storey (storey.storey)}<option value={String(storey.storey)}
+							>{storey.name}</option
+						>{/each}</select
+				></label
+			>
+			<label class="check"><input type="checkbox" name="seen" /> Visitors see it</label>
+			<button class="plain">Keep</button>
+		</EditForm>
+		<div class="small-acts">
+			<EditForm
+				values={{ op: 'reorderRoom', room: room.id, by: '-1' }}
+				revision={view.revision}
+				seed={view.formId}><button class="plain">Earlier in the walk</button></EditForm
+			>
+			<EditForm
+				values={{ op: 'reorderRoom', room: room.id, by: '1' }}
+				revision={view.revision}
+				seed={view.formId}><button class="plain">Later in the walk</button></EditForm
+			>
+		</div>
+		<EditForm
+			values={{ op: 'mergeRooms', room: room.id }}
+			revision={view.revision}
+			seed={view.formId}
+			tries
+			class="row"
+		>
+			<label for="into">Make it part of</label>
+			<select id="into" class="tape" name="into"
+				>{#each view.rooms.filter((one) => one.id !== room.id) as other (other.id)}<option value={other.id}
+						>{other.name}</option
+					>{/each}</select
+			>
+			<button class="plain">Merge</button>
+		</EditForm>
+		<EditForm values={{ op: 'retireRoom', room: room.id }} revision={view.revision} seed={view.formId} tries>
+			<button class="text-link">Retire the room</button>
+		</EditForm>
+	</details>
+{/if}
+
+<style>
+	header {
+		display: flex;
+		justify-content: space-between;
+		align-items: baseline;
+	}
+	h2,
+	h3,
+	p {
+		margin: 0;
+	}
+	h3 {
+		margin-top: 12px;
+		font-size: 1.0625rem;
+	}
+	.dim {
+		color: var(--tin-text);
+	}
+	ul {
+		list-style: none;
+		margin: 0;
+		padding: 0;
+	}
+	li {
+		display: grid;
+		grid-template-columns: 1fr auto;
+		gap: 0 12px;
+		padding: 6px 0;
+		border-bottom: 1px solid var(--tin-1);
+	}
+	li a {
+		color: var(--ink);
+		font-weight: var(--w-name);
+		text-decoration: none;
+	}
+	li a:hover {
+		text-decoration: underline;
+	}
+	li .dim {
+		grid-column: 1;
+		font-size: 0.9375rem;
+	}
+	li b {
+		grid-row: 1 / 3;
+		grid-column: 2;
+		align-self: center;
+	}
+	.jobs {
+		max-height: 330px;
+		overflow: auto;
+		margin-top: 6px;
+		padding-right: 8px;
+	}
+	.links,
+	.small-acts {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 10px;
+		margin: 14px 0;
+	}
+	details summary {
+		list-style: none;
+		cursor: pointer;
+	}
+	.check {
+		display: flex;
+		gap: 8px;
+		align-items: center;
+		min-height: 44px;
+	}
+</style>

@@ -1,0 +1,295 @@
+<script lang="ts">
+	/** One zone: its deep list in order, how it picks, its clutter, its year. */
+	import { enhance } from '$app/forms';
+	import { dndzone } from 'svelte-dnd-action';
+	import { freshId } from '../freshId';
+	import Weave from '../glyphs/Weave.svelte';
+	import { plural } from '../words';
+	import EditForm from './EditForm.svelte';
+	import type { HouseView, ZoneItemView } from './view';
+	let { view }: { view: HouseView } = $props();
+	const zone = $derived(view.zone);
+	let items = $state<ZoneItemView[]>([]);
+	let sort: HTMLFormElement | undefined = $state();
+	$effect(() => {
+		items = [...(zone?.items ?? [])];
+	});
+	const CLUTTER = [
+		['clear', 'clear'],
+		['nearly', 'nearly'],
+		['not-yet', 'not yet']
+	] as const;
+	const MONTHS = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'];
+	function finalize(event: CustomEvent<{ items: ZoneItemView[] }>) {
+		items = event.detail.items;
+		queueMicrotask(() => sort?.requestSubmit());
+	}
+</script>
+
+{#if zone}
+	<header>
+		<span class="swatch"><Weave weave={zone.weave} /><span class="plate">{zone.number}</span></span>
+		<h2>{zone.name}</h2>
+		<a class="text-link" href="/house" data-sveltekit-noscroll>Close</a>
+	</header>
+	<p class="dim">
+		{zone.visits}
+		{plural(zone.visits, 'visit')} and {zone.days} days in the coming twelve months; a visit asks {zone.asked} and
+		holds {zone.held}
+		minutes.
+	</p>
+	<form
+		method="post"
+		action="/house?/edit"
+		class="clutter"
+		use:enhance={({ formData }) => {
+			formData.set('id', freshId());
+			return ({ update }) => update({ reset: false });
+		}}
+	>
+		<input type="hidden" name="op" value="clutter" /><input type="hidden" name="zone" value={zone.id} /><input
+			type="hidden"
+			name="seed"
+			value={view.formId}
+		/>
+		<span>Clear of clutter?</span>
+		{#each CLUTTER as [value, word] (value)}
+			<button class="plain" name="clutter" {value} aria-pressed={zone.clutter === value}>{word}</button>
+		{/each}
+	</form>
+	<EditForm
+		values={{ op: 'changeZone', zone: zone.id }}
+		revision={view.revision}
+		seed={view.formId}
+		class="row"
+	>
+		<label for="order-by">It picks</label>
+		<select id="order-by" class="tape" name="orderBy" value={zone.orderBy}>
+			<option value="list">by the list, pass after pass</option>
+			<option value="need">by need, the most overdue first</option>
+		</select>
+		<button class="plain">Keep</button>
+	</EditForm>
+	<form
+		method="post"
+		action="/house?/edit"
+		hidden
+		bind:this={sort}
+		use:enhance={({ formData }) => {
+			formData.set('id', freshId());
+			return ({ update }) => update({ reset: false });
+		}}
+	>
+		<input type="hidden" name="op" value="changeZone" /><input type="hidden" name="zone" value={zone.id} />
+		<input type="hidden" name="revision" value={view.revision} />
+		{#each items as item (item.id)}<input type="hidden" name="item" value={item.id} />{/each}
+	</form>
+	<h3>The deep list</h3>
+	<ol
+		use:dndzone={{ items, flipDurationMs: 120, dropTargetStyle: {}, type: 'items' }}
+		onconsider={(event) => (items = event.detail.items)}
+		onfinalize={finalize}
+		aria-label="The deep list, in order"
+	>
+		{#each items as item, i (item.id)}
+			<li>
+				<span class="grip" aria-hidden="true">⋮⋮</span>
+				<span class="what"
+					><a href="/house/job/{item.id}">{item.name}</a>
+					<span class="dim"
+						>{item.room}{item.season.length > 0
+							? `, ${item.season.map((month) => MONTHS[month - 1]).join(' ')}`
+							: ''}</span
+					></span
+				>
+				<b>{item.minutes} min</b>
+				<EditForm
+					values={{ op: 'every', job: item.id, every: item.every === 1 ? '2' : '1' }}
+					revision={view.revision}
+					seed={view.formId}
+					><button class="text-link">{item.every === 1 ? 'every pass' : 'every 2nd'}</button></EditForm
+				>
+				<span class="arrows">
+					<EditForm
+						values={{ op: 'moveItem', zone: zone.id, job: item.id, by: '-1' }}
+						revision={view.revision}
+						seed={view.formId}><button aria-label="{item.name} one up" disabled={i === 0}>↑</button></EditForm
+					>
+					<EditForm
+						values={{ op: 'moveItem', zone: zone.id, job: item.id, by: '1' }}
+						revision={view.revision}
+						seed={view.formId}
+						><button aria-label="{item.name} one down" disabled={i === items.length - 1}>↓</button></EditForm
+					>
+				</span>
+			</li>
+		{/each}
+	</ol>
+	{#if items.length === 0}<p class="dim">Nothing is on this list yet.</p>{/if}
+	<details>
+		<summary class="text-link">Rename, reorder, retire</summary>
+		<EditForm
+			values={{ op: 'changeZone', zone: zone.id }}
+			revision={view.revision}
+			seed={view.formId}
+			class="facts"
+		>
+			<label
+				><span>Name</span><input class="field" name="name" value={zone.name} maxlength="80" required /></label
+			>
+			<label
+				><span>Cloth</span><select class="field" name="weave" value={zone.weave}
+					>{#each view.weaves as weave (weave)}<option value={weave}>{weave}</option>{/each}</select
+				></label
+			>
+			<button class="plain">Keep</button>
+		</EditForm>
+		<div class="small-acts">
+			<EditForm
+				values={{ op: 'reorderZone', zone: zone.id, by: '-1' }}
+				revision={view.revision}
+				seed={view.formId}
+				tries><button class="plain">Earlier</button></EditForm
+			>
+			<EditForm
+				values={{ op: 'reorderZone', zone: zone.id, by: '1' }}
+				revision={view.revision}
+				seed={view.formId}
+				tries><button class="plain">Later</button></EditForm
+			>
+		</div>
+		<EditForm
+			values={{ op: 'retireZone', zone: zone.id }}
+			revision={view.revision}
+			seed={view.formId}
+			tries
+			class="row"
+		>
+			<label for="into-zone">Retire it into</label>
+			<select id="into-zone" class="tape" name="into"
+				>{#each view.zones.filter((one) => one.id !== zone.id) as other (other.id)}<option value={other.id}
+						>{other.number} {other.name}</option
+					>{/each}<option value="">no zone</option></select
+			>
+			<button class="plain">Retire</button>
+		</EditForm>
+	</details>
+{/if}
+
+<style>
+	header {
+		display: flex;
+		align-items: center;
+		gap: 14px;
+	}
+	header a {
+		margin-left: auto;
+	}
+	.swatch {
+		position: relative;
+		width: 50px;
+		height: 50px;
+		flex: none;
+	}
+	.swatch :global(svg) {
+		position: absolute;
+		inset: 0;
+	}
+	.swatch .plate {
+		position: absolute;
+		inset: 7px;
+	}
+	h2,
+	h3,
+	p {
+		margin: 0;
+	}
+	h3 {
+		margin-top: 10px;
+		font-size: 1.0625rem;
+	}
+	.dim {
+		color: var(--tin-text);
+	}
+	p.dim {
+		margin: 8px 0;
+	}
+	.clutter {
+		display: flex;
+		flex-wrap: wrap;
+		align-items: center;
+		gap: 8px;
+	}
+	.clutter .plain[aria-pressed='true'] {
+		border-color: var(--cobalt-ink);
+		background: var(--cobalt-wash);
+	}
+	ol {
+		list-style: none;
+		margin: 6px 0 12px;
+		padding: 0;
+		max-height: 340px;
+		overflow: auto;
+		outline: none;
+	}
+	li {
+		display: flex;
+		align-items: center;
+		gap: 10px;
+		padding: 5px 2px;
+		border-bottom: 1px solid var(--tin-1);
+		background: var(--enamel);
+	}
+	li:focus-visible {
+		border-radius: 4px;
+		box-shadow: inset 0 0 0 3px var(--cobalt-ink);
+	}
+	.grip {
+		color: var(--tin-2);
+		cursor: grab;
+		letter-spacing: -3px;
+		padding-right: 4px;
+	}
+	.what {
+		flex: 1;
+		min-width: 0;
+		display: grid;
+		line-height: 1.2;
+	}
+	.what a {
+		color: var(--ink);
+		font-weight: 500;
+		text-decoration: none;
+	}
+	.what a:hover {
+		text-decoration: underline;
+	}
+	.what .dim {
+		font-size: 0.9375rem;
+	}
+	li .text-link {
+		font-size: 0.9375rem;
+	}
+	.arrows {
+		display: flex;
+	}
+	.arrows button {
+		width: 30px;
+		height: 36px;
+		border: 0;
+		background: none;
+		color: var(--cobalt-ink);
+		font-size: 1.125rem;
+	}
+	.arrows button:disabled {
+		color: var(--tin-1);
+	}
+	.small-acts {
+		display: flex;
+		gap: 10px;
+	}
+	details summary {
+		list-style: none;
+		cursor: pointer;
+	}
+</style>

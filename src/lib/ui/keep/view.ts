@@ -1,0 +1,62 @@
+/** What the server hands to the pages that keep a home: its rhythm, pauses, growing in, files. */
+import type { Yard } from '../begin/view';
+import type { Household } from '$core/household/home';
+
+export interface RhythmView {
+	readonly revision: number;
+	readonly formId: string;
+	readonly household: Household;
+	readonly zones: readonly { readonly id: string; readonly name: string; readonly number: number }[];
+	readonly now: Yard;
+	/** As it would be with what was tried; null before that. */
+	readonly next: Yard | null;
+	readonly missed: readonly string[];
+	readonly patterns: readonly { readonly id: string; readonly name: string }[];
+}
+
+export interface PauseView {
+	readonly id: string;
+	readonly what: string;
+	readonly why: string;
+	readonly span: string;
+	readonly excuses: string;
+	readonly isOver: boolean;
+}
+
+export interface PausesView {
+	readonly today: string;
+	readonly formId: string;
+	readonly pauses: readonly PauseView[];
+	readonly members: readonly { readonly id: string; readonly name: string }[];
+	readonly rooms: readonly { readonly id: string; readonly name: string }[];
+	readonly jobs: readonly { readonly id: string; readonly name: string }[];
+	readonly back: {
+		readonly clear: string;
+		readonly days: readonly {
+			readonly date: string;
+			readonly name: string;
+			readonly minutes: number;
+			readonly basics: number;
+			readonly jobs: readonly string[];
+			readonly lines: readonly { readonly line: string; readonly dueOn: string }[];
+		}[];
+	} | null;
+}
+
+export interface GrowingView {
+	readonly revision: number;
+	readonly formId: string;
+	readonly layers: readonly {
+		readonly layer: string;
+		readonly name: string;
+		readonly says: string;
+		readonly on: boolean;
+		readonly reading: string;
+		readonly held: number;
+		readonly asked: number;
+		readonly jobs: number;
+	}[];
+	readonly suggestion: string;
+	readonly next: string | null;
+	readonly back: string | null;
+}

@@ -1,0 +1,32 @@
+/** The calendar feed at its secret address. `?todo=1` gives to-dos instead of events. */
+import { error } from '@sveltejs/kit';
+import { calendarFeed } from '$server/pages/files';
+import { DatabaseAway } from '$server/db/pool';
+import type { RequestHandler } from './$types';
+
+export const GET: RequestHandler = async ({ params, url }) => {
+	const secret = params.secret.replace(/\.ics$/, '');
+	let text: string | null;
+	try {
+		text = await calendarFeed(secret, url.searchParams.get('todo') === '1');
+	} catch (cause) {
+		if (cause instanceof DatabaseAway)
+			error(503, {
+				message: 'The record book cannot be reached just now.',
+				remedy: 'Your calendar will ask again.'
+			});
+		throw cause;
+	}
+	if (text === null)
+		error(404, {
+			message: 'There is no calendar at this address.',
+			remedy: 'It may have been renewed: take the new address from Files.'
+		});
+	return new Response(text, {
+		headers: {
+			'Content-Type': 'text/calendar; charset=utf-8',
+			'Content-Disposition': 'inline; filename="pail-round.ics"',
+			'Cache-Control': 'private, max-age=300'
+		}
+	});
+};

@@ -1,0 +1,19 @@
+import { loading } from '$server/pages/guard';
+import { editHouse, loadHouse } from '$server/pages/house';
+import type { Actions, PageServerLoad } from './$types';
+
+export const load: PageServerLoad = async ({ locals, url, depends }) => {
+	depends('app:house');
+	return {
+		view: await loading(() =>
+			loadHouse(locals.householdId, {
+				room: url.searchParams.get('room'),
+				zone: url.searchParams.get('zone')
+			})
+		)
+	};
+};
+
+export const actions: Actions = {
+	edit: async ({ locals, request }) => editHouse(locals.householdId, await request.formData())
+};

@@ -1,0 +1,326 @@
+<script lang="ts">
+	import { enhance } from '$app/forms';
+	import { freshId } from '$ui/freshId';
+	import Notice from '$ui/Notice.svelte';
+	let { data, form } = $props();
+	const view = $derived(data.view);
+	interface Problem {
+		at: string;
+		says: string;
+	}
+	let taking = $state<{ done: number; of: number } | null>(null);
+	let problems = $state<Problem[]>([]);
+	let taken = $state<string | null>(null);
+	const report = $derived(form && 'report' in form ? form.report : null);
+	const once = ({ formData }: { formData: FormData }) => {
+		formData.set('id', freshId());
+		return ({ update }: { update: (o?: { reset?: boolean }) => Promise<void> }) => update({ reset: false });
+	};
+	/** Sends the file and reads the lines that tell how far it is. */
+	async function takeIn(event: SubmitEvent) {
+		event.preventDefault();
+		const body = new FormData(event.currentTarget as HTMLFormElement);
+		body.set('id', freshId());
+		problems = [];
+		taken = null;
+		taking = { done: 0, of: 0 };
+		try {
+			const response = await fetch('/house/files/import', { method: 'POST', body });
+			if (!response.ok || !response.body) {
+				problems = [
+					{
+						at: 'the file',
+						says:
+							response.status === 413
+								? 'The file is larger than 64 MB. A home is never that large; is it the right file?'
+								: 'The file could not be sent. Try again in a moment.'
+					}
+				];
+				return;
+			}
+			let rest = '';
+			const reader = response.body.pipeThrough(new TextDecoderStream()).getReader();
+			for (;;) {
+				const { value, done } = await reader.read();
+				rest += value ?? '';
+				const lines = rest.split('\n');
+				rest = lines.pop() ?? '';
+				for (const line of lines) {
+					const told = JSON.parse(line) as {
+						entries?: number;
+						done?: number;
+						of?: number;
+						ok?: boolean;
+						household?: string;
+						problems?: Problem[];
+					};
+					if (told.entries !== undefined) taking = { done: 0, of: told.entries };
+					if (told.done !== undefined) taking = { done: told.done, of: told.of ?? 0 };
+					if (told.problems) problems = told.problems;
+					if (told.ok && told.household) taken = told.household;
+				}
+				if (done) break;
+			}
+		} catch {
+			problems = [
+				{ at: 'the connection', says: 'It was lost on the way, and nothing was written. Try again.' }
+			];
+		} finally {
+			taking = null;
+		}
+	}
+</script>
+
+<svelte:head><title>Files · Pail Round</title></svelte:head>
+
+<div class="files">
+	<header>
+		<h1>Files</h1>
+		<a class="text-link" href="/house">Back to the house</a>
+	</header>
+	{#if form && 'message' in form && form.message}<Notice tone="wrong"><span>{form.message}</span></Notice>
+	{:else if form && 'said' in form && form.said}<Notice><span>{form.said}</span></Notice>{/if}
+	{#if report}
+		<section class="report" aria-label="What the file says" role="status">
+			<h2>{report.says}</h2>
+			{#if report.note}<p class="dim">{report.note}</p>{/if}
+			{#if report.reports.length > 0}
+				<ul>
+					{#each report.reports as one, i (i)}<li>
+							<b
+								>{one.line > 0 ? `Line ${one.line}` : ''}{one.column ? `, ${one.column}` : ''}{one.line > 0 ||
+								one.column
+									? ':'
+									: ''}</b
+							>
+							{one.says}
+						</li>{/each}
+				</ul>
+			{/if}
+			{#if report.list.length > 0}<ul class="list">
+					{#each report.list as one, i (i)}<li>{one}</li>{/each}
+				</ul>{/if}
+			{#if report.text !== null}
+				<form
+					method="post"
+					action="/house/files?/{report.kind}"
+					enctype="multipart/form-data"
+					use:enhance={once}
+				>
+					<input type="hidden" name="id" value={view.formId} /><input type="hidden" name="write" value="1" />
+					<textarea name="text" hidden>{report.text}</textarea>
+					<button class="sign small">Write it in</button>
+				</form>
+			{/if}
+		</section>
+	{/if}
+	<div class="shelves">
+		<section>
+			<h2>The whole home</h2>
+			<p class="dim">
+				Every version of it, and its whole ledger, in one open file. <a
+					class="text-link"
+					href="/schema/home.json">Its schema</a
+				>
+			</p>
+			<p><a class="plain" href="/house/files/home.json" download>Take it out</a></p>
+			<form onsubmit={takeIn} enctype="multipart/form-data" method="post" action="/house/files/import">
+				<input type="hidden" name="id" value={view.formId} />
+				<label
+					>Take one in, as a home of its own <input
+						class="field"
+						type="file"
+						name="file"
+						accept=".json,application/json"
+						required
+					/></label
+				>
+				<button class="plain" disabled={taking !== null}>Take it in</button>
+			</form>
+			{#if taking}<p role="status">
+					{taking.of > 0 ? `${taking.done} of ${taking.of} entries …` : 'Reading …'}
+					<progress max={Math.max(1, taking.of)} value={taking.done}></progress>
+				</p>{/if}
+			{#if taken}
+				<form method="post" action="/home" role="status">
+					<p>It is in. <button class="text-link" name="home" value={taken}>Go to it</button></p>
+				</form>
+			{/if}
+			{#if problems.length > 0}
+				<Notice tone="wrong"><span>Nothing was written.</span></Notice>
+				<ul class="problems">
+					{#each problems as problem, i (i)}<li><b>{problem.at}</b>: {problem.says}</li>{/each}
+				</ul>
+			{/if}
+		</section>
+		<section>
+			<h2>Tables</h2>
+			<p class="dim">For a spreadsheet. Coming in, each line is looked at before anything is written.</p>
+			<p class="pair">
+				<a class="plain" href="/house/files/jobs.csv" download>Jobs, out</a><a
+					class="plain"
+					href="/house/files/ledger.csv"
+					download>Ledger, out</a
+				>
+			</p>
+			{#each [['jobs', 'Jobs, in'], ['ledger', 'Ledger, in']] as [kind, words] (kind)}
+				<form method="post" action="/house/files?/{kind}" enctype="multipart/form-data" use:enhance={once}>
+					<label
+						>{words} <input class="field" type="file" name="file" accept=".csv,text/csv" required /></label
+					>
+					<button class="plain">Look at it</button>
+				</form>
+			{/each}
+		</section>
+		<section id="calendar">
+			<h2>Calendar</h2>
+			<p class="dim">The plan in your own calendar, by a secret address; add ?todo=1 for to-dos.</p>
+			<ul class="feeds">
+				{#each view.feeds as feed (feed.member)}
+					<li>
+						<b>{feed.name}</b>
+						{#if feed.path}<input
+								class="field"
+								readonly
+								value="{data.origin}{feed.path}"
+								aria-label="Address for {feed.name}"
+							/>{/if}
+						<form method="post" action="/house/files?/feed" use:enhance={once}>
+							<input type="hidden" name="member" value={feed.member} />
+							<button class="text-link">{feed.path ? 'Renew' : 'Make an address'}</button>
+						</form>
+					</li>
+				{/each}
+			</ul>
+			<form method="post" action="/house/files?/calendar" enctype="multipart/form-data" use:enhance={once}>
+				<label
+					>A family calendar, in <input
+						class="field"
+						type="file"
+						name="file"
+						accept=".ics,text/calendar"
+						required
+					/></label
+				>
+				<label
+					>It is <select class="field" name="member"
+						><option value="">everybody's</option>{#each view.members as member (member.id)}<option
+								value={member.id}>{member.name}’s</option
+							>{/each}</select
+					></label
+				>
+				<button class="plain">Look at it</button>
+			</form>
+		</section>
+	</div>
+</div>
+
+<style>
+	.files {
+		padding: 8px calc(var(--page-edge) - var(--rim)) 24px;
+	}
+	header {
+		display: flex;
+		align-items: baseline;
+		justify-content: space-between;
+	}
+	h1,
+	h2,
+	p {
+		margin: 0;
+	}
+	.dim {
+		color: var(--tin-text);
+	}
+	.shelves {
+		display: grid;
+		grid-template-columns: 1fr 0.85fr 1.15fr;
+		margin-top: 18px;
+	}
+	.shelves section {
+		display: grid;
+		gap: 14px;
+		align-content: start;
+		padding: 0 28px;
+	}
+	.shelves section:first-child {
+		padding-left: 0;
+	}
+	.shelves section:last-child {
+		padding-right: 0;
+	}
+	.shelves section + section {
+		border-left: var(--stitch);
+	}
+	.shelves form {
+		display: grid;
+		gap: 8px;
+		justify-items: start;
+	}
+	.shelves label {
+		width: 100%;
+	}
+	.field[type='file'] {
+		padding: 9px 12px;
+	}
+	.pair {
+		display: flex;
+		gap: 10px;
+	}
+	ul {
+		margin: 0;
+		padding: 0;
+		list-style: none;
+	}
+	.feeds li {
+		display: grid;
+		grid-template-columns: 1fr auto;
+		gap: 4px 10px;
+		padding: 8px 0;
+		border-bottom: 1px solid var(--tin-1);
+		align-items: center;
+	}
+	.feeds .field {
+		grid-column: 1 / -1;
+		grid-row: 2;
+		font-size: 0.9375rem;
+		min-height: 40px;
+	}
+	.report {
+		margin-top: 14px;
+		padding: 16px 20px;
+		border: 2.5px solid var(--cobalt-ink);
+		border-radius: 12px;
+		background: var(--enamel-hi);
+	}
+	.report ul {
+		max-height: 220px;
+		overflow: auto;
+		margin: 8px 0;
+	}
+	.report .list {
+		columns: 2;
+		color: var(--tin-text);
+	}
+	.problems li {
+		padding: 4px 0;
+		overflow-wrap: anywhere;
+	}
+	@media (max-width: 1000px) {
+		.shelves {
+			grid-template-columns: 1fr;
+			gap: 24px;
+		}
+		.shelves section {
+			padding: 0;
+		}
+		.shelves section + section {
+			border-left: 0;
+			border-top: var(--stitch);
+			padding-top: 18px;
+		}
+		.files {
+			padding: 12px 15px 24px;
+		}
+	}
+</style>

@@ -1,0 +1,11 @@
+import { jobsCsv } from '$server/pages/files';
+import { loading } from '$server/pages/guard';
+import type { RequestHandler } from './$types';
+
+export const GET: RequestHandler = async ({ locals }) =>
+	new Response(await loading(() => jobsCsv(locals.householdId)), {
+		headers: {
+			'Content-Type': 'text/csv; charset=utf-8',
+			'Content-Disposition': 'attachment; filename="jobs.csv"'
+		}
+	});

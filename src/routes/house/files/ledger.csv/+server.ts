@@ -1,0 +1,10 @@
+import { ledgerCsvStream } from '$server/pages/files';
+import type { RequestHandler } from './$types';
+
+export const GET: RequestHandler = ({ locals }) =>
+	new Response(ledgerCsvStream(locals.householdId), {
+		headers: {
+			'Content-Type': 'text/csv; charset=utf-8',
+			'Content-Disposition': 'attachment; filename="ledger.csv"'
+		}
+	});

@@ -1,0 +1,14 @@
+import { loading } from '$server/pages/guard';
+import { editJob, loadJobEditor } from '$server/pages/jobEditor';
+import type { Actions, PageServerLoad } from './$types';
+
+export const load: PageServerLoad = async ({ locals, params, url }) => ({
+	view: await loading(() =>
+		loadJobEditor(locals.householdId, params.id, { room: url.searchParams.get('room') })
+	)
+});
+
+export const actions: Actions = {
+	edit: async ({ locals, params, request }) =>
+		editJob(locals.householdId, params.id, await request.formData())
+};

@@ -1,0 +1,14 @@
+import { move, pause, undo } from '$server/pages/entryActions';
+import { loading } from '$server/pages/guard';
+import { loadPauses } from '$server/pages/keeping';
+import type { Actions, PageServerLoad } from './$types';
+
+export const load: PageServerLoad = async ({ locals }) => ({
+	view: await loading(() => loadPauses(locals.householdId))
+});
+
+export const actions: Actions = {
+	pause: async ({ locals, request }) => pause(locals.householdId, await request.formData()),
+	move: async ({ locals, request }) => move(locals.householdId, await request.formData()),
+	undo: async ({ locals, request }) => undo(locals.householdId, await request.formData())
+};

@@ -1,0 +1,242 @@
+<script lang="ts">
+	import { enhance } from '$app/forms';
+	import Glyph from '$ui/glyphs/Glyph.svelte';
+	import { freshId } from '$ui/freshId';
+	import Notice from '$ui/Notice.svelte';
+	let { data, form } = $props();
+	const view = $derived(data.view);
+	const values = $derived(form && 'values' in form ? (form.values ?? {}) : {});
+	let scope = $state('household');
+	const once = ({ formData }: { formData: FormData }) => {
+		formData.set('id', freshId());
+		return ({ update }: { update: (o?: { reset?: boolean }) => Promise<void> }) => update({ reset: false });
+	};
+	const LAYERS = [
+		['basics', 'the basics'],
+		['weekly', 'the weekly round'],
+		['zone', 'the zones'],
+		['long', 'the long rounds']
+	];
+	const current = $derived(view.pauses.filter((pause) => !pause.isOver));
+	const over = $derived(view.pauses.filter((pause) => pause.isOver));
+</script>
+
+<svelte:head><title>Pauses · Pail Round</title></svelte:head>
+
+<div class="pauses">
+	<header>
+		<h1>Under a cloth</h1>
+		<a class="text-link" href="/rota">Back to the Rota</a>
+	</header>
+	<p class="dim">
+		Away, ill, a holiday, visitors, exams: what falls due meanwhile is excused and never becomes late.
+	</p>
+	{#if form && 'message' in form && form.message}
+		<Notice tone={'undo' in form ? 'done' : 'wrong'}><span>{form.message}</span></Notice>
+	{/if}
+	<form method="post" action="/house/pauses?/pause" class="sentence" use:enhance={once}>
+		<input type="hidden" name="seed" value={view.formId} />
+		<span>Put</span>
+		<select class="tape" name="scope" bind:value={scope} aria-label="What lies under a cloth">
+			<option value="household">the whole home</option><option value="member">a person</option><option
+				value="room">a room</option
+			><option value="layer">a layer</option><option value="job">one job</option>
+		</select>
+		{#if scope !== 'household'}
+			<select class="tape" name="target" aria-label="Which one">
+				{#if scope === 'member'}{#each view.members as one (one.id)}<option value={one.id}>{one.name}</option
+						>{/each}
+				{:else if scope === 'room'}{#each view.rooms as one (one.id)}<option value={one.id}>{one.name}</option
+						>{/each}
+				{:else if scope === 'layer'}{#each LAYERS as [id, name] (id)}<option value={id}>{name}</option>{/each}
+				{:else}{#each view.jobs as one (one.id)}<option value={one.id}>{one.name}</option>{/each}{/if}
+			</select>
+		{/if}
+		<span>under a cloth, being</span>
+		<select class="tape" name="reason" aria-label="Why" value={values.reason ?? 'away'}>
+			<option value="away">away</option><option value="ill">ill</option><option value="holiday"
+				>on holiday</option
+			><option value="visitors">with visitors</option><option value="exams">at exams</option><option
+				value="other">something else</option
+			>
+		</select>
+		<span>from</span><input
+			class="tape"
+			type="date"
+			name="from"
+			value={values.from ?? view.today}
+			required
+			aria-label="From"
+		/>
+		<span>to</span><input
+			class="tape"
+			type="date"
+			name="to"
+			value={values.to ?? view.today}
+			required
+			aria-label="To"
+		/>
+		<input
+			class="tape"
+			name="note"
+			maxlength="60"
+			placeholder="in a few words"
+			aria-label="In a few words"
+			value={values.note ?? ''}
+		/>
+		<button class="sign small">Lay the cloth</button>
+	</form>
+	<div class="two">
+		<section aria-labelledby="now">
+			<h2 id="now">Now and to come</h2>
+			{#if current.length === 0}<p class="dim">Nothing lies under a cloth.</p>{/if}
+			<ul>
+				{#each current as pause (pause.id)}
+					<li>
+						<Glyph name="paused" size={30} />
+						<span class="what"
+							><b>{pause.what}</b>, {pause.why}<span class="dim">{pause.span}. {pause.excuses}</span></span
+						>
+						<form method="post" action="/house/pauses?/undo" use:enhance={once}>
+							<input type="hidden" name="of" value={pause.id} /><input
+								type="hidden"
+								name="seed"
+								value={view.formId}
+							/>
+							<button class="text-link">Take it off</button>
+						</form>
+					</li>
+				{/each}
+			</ul>
+			{#if over.length > 0}
+				<details>
+					<summary class="text-link">{over.length} that are over</summary>
+					<ul>
+						{#each over as pause (pause.id)}<li>
+								<span class="what">{pause.what}, {pause.why}<span class="dim">{pause.span}</span></span>
+							</li>{/each}
+					</ul>
+				</details>
+			{/if}
+		</section>
+		<section aria-labelledby="back">
+			<h2 id="back">The way back</h2>
+			{#if view.back}
+				<p class="dim">The basics first, then what was left, a sitting at a time. {view.back.clear}</p>
+				<ol>
+					{#each view.back.days as day (day.date)}
+						<li>
+							<b class="name">{day.name}</b>
+							<span class="what"
+								>{day.jobs.length === 0 ? 'Basics only' : day.jobs.join(', ')}<span class="dim"
+									>{day.minutes} min, {day.basics} of them basics</span
+								></span
+							>
+							{#if day.lines.length > 0 && day.date !== view.today}
+								<span class="moves">
+									{#each day.lines as line (line.line)}
+										<form method="post" action="/house/pauses?/move" use:enhance={once}>
+											<input type="hidden" name="seed" value={view.formId} /><input
+												type="hidden"
+												name="line"
+												value={line.line}
+											/><input type="hidden" name="dueOn" value={line.dueOn} /><input
+												type="hidden"
+												name="to"
+												value={day.date}
+											/>
+											<button class="text-link">Hang {day.jobs[day.lines.indexOf(line)]} there</button>
+										</form>
+									{/each}
+								</span>
+							{/if}
+						</li>
+					{/each}
+				</ol>
+			{:else}
+				<p class="dim">After an illness it is shown here how the days fill again, little by little.</p>
+			{/if}
+		</section>
+	</div>
+</div>
+
+<style>
+	.pauses {
+		padding: 8px calc(var(--page-edge) - var(--rim)) 24px;
+	}
+	header {
+		display: flex;
+		align-items: baseline;
+		justify-content: space-between;
+	}
+	h1,
+	h2,
+	p {
+		margin: 0;
+	}
+	.dim {
+		color: var(--tin-text);
+	}
+	.sentence {
+		display: flex;
+		flex-wrap: wrap;
+		align-items: center;
+		gap: 10px 12px;
+		margin: 18px 0 24px;
+		font-family: var(--font-display);
+		font-size: 1.375rem;
+	}
+	.sentence .tape {
+		font-family: var(--font-text);
+	}
+	.two {
+		display: grid;
+		grid-template-columns: 1fr 1fr;
+		gap: 48px;
+		border-top: var(--stitch);
+		padding-top: 18px;
+	}
+	ul,
+	ol {
+		list-style: none;
+		margin: 8px 0;
+		padding: 0;
+	}
+	li {
+		display: flex;
+		align-items: center;
+		gap: 14px;
+		padding: 10px 0;
+		border-bottom: 1px solid var(--tin-1);
+	}
+	.what {
+		flex: 1;
+	}
+	.what .dim {
+		display: block;
+	}
+	.name {
+		min-width: 120px;
+	}
+	.moves {
+		display: grid;
+	}
+	.moves .text-link {
+		font-size: 0.9375rem;
+	}
+	summary {
+		list-style: none;
+		cursor: pointer;
+	}
+	@media (max-width: 900px) {
+		.two {
+			grid-template-columns: 1fr;
+		}
+		.pauses {
+			padding: 12px 15px 24px;
+		}
+		li {
+			flex-wrap: wrap;
+		}
+	}
+</style>

@@ -1,0 +1,17 @@
+import { loading } from '$server/pages/guard';
+import { editRhythm, loadRhythm } from '$server/pages/keeping';
+import type { Actions, PageServerLoad } from './$types';
+
+/** What is tried stands in the address: old and new lie side by side, and nothing is written. */
+export const load: PageServerLoad = async ({ locals, url }) => {
+	const tried: Record<string, string> = {};
+	for (const name of new Set(url.searchParams.keys())) tried[name] = url.searchParams.getAll(name).join(',');
+	return {
+		view: await loading(() => loadRhythm(locals.householdId, tried.scheme ? tried : null)),
+		tried: tried.scheme ? tried : null
+	};
+};
+
+export const actions: Actions = {
+	keep: async ({ locals, request }) => editRhythm(locals.householdId, await request.formData())
+};
