@@ -6,7 +6,7 @@ import { existsSync, mkdirSync, mkdtempSync, readFileSync, rmSync } from 'node:f
 import { join } from 'node:path';
 import { startDatabase } from './scripts/lib/database.mjs';
 import { needBuild } from './scripts/lib/build.mjs';
-import { needModules, needNode, needProgram } from './scripts/lib/needs.mjs';
+import { needModules, needNode, needProgram, needPythonModule } from './scripts/lib/needs.mjs';
 import { run } from './scripts/lib/run.mjs';
 import { fail, tell } from './scripts/lib/tell.mjs';
 
@@ -68,6 +68,7 @@ try {
 		]);
 	}
 	if (wants('unit')) {
+		await needPythonModule('icalendar', 'python3-icalendar', 'a second reader of the calendar feed');
 		if (!existsSync('.svelte-kit/tsconfig.json')) await run('npx', ['svelte-kit', 'sync'], { capture: true });
 		const report = join(dir, 'vitest.json');
 		await run(

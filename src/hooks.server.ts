@@ -10,6 +10,9 @@ const needsHome = (path: string) =>
 	path !== '/alive' &&
 	!path.startsWith('/calendar/');
 
+/** The homes as they were last read: for the time in which the database is away. */
+let lastKnown: readonly HouseholdRow[] = [];
+
 /** What can be done before there is a home. */
 const withoutHome = (path: string) =>
 	path.startsWith('/begin') || path === '/light' || path.startsWith('/schema/');
@@ -18,12 +21,14 @@ export const handle: Handle = async ({ event, resolve }) => {
 	const { pathname } = event.url;
 	if (needsHome(pathname)) {
 		// No sign-in yet: the home that this browser chose, else the newest own one, else the demo.
-		let homes: HouseholdRow[];
+		let homes: readonly HouseholdRow[];
 		try {
-			homes = await reading((db) => listHouseholds(db));
+			homes = lastKnown = await reading((db) => listHouseholds(db));
 		} catch (cause) {
-			if (cause instanceof DatabaseAway) error(503, AWAY);
-			throw cause;
+			if (!(cause instanceof DatabaseAway)) throw cause;
+			// The page itself says that the book is away, and keeps what was typed.
+			if (lastKnown.length === 0) error(503, AWAY);
+			homes = lastKnown;
 		}
 		const current = homes.find((one) => one.id === event.cookies.get('home')) ?? homes[0];
 		event.locals.homes = homes;

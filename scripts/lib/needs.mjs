@@ -1,4 +1,5 @@
 /** What the app needs on a machine: node modules, and programs from Debian's packages. */
+import { spawnSync } from 'node:child_process';
 import { createHash } from 'node:crypto';
 import { existsSync, mkdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { run, which } from './run.mjs';
@@ -34,10 +35,27 @@ export async function needModules() {
 	writeFileSync(mark, lock);
 }
 
+/** The Python of the system with a module of a Debian package: a second reader of calendars, for the tests. */
+export async function needPythonModule(module, packageName, purpose) {
+	const has = () =>
+		existsSync('/usr/bin/python3') &&
+		spawnSync('/usr/bin/python3', ['-c', `import ${module}`], { stdio: 'ignore' }).status === 0;
+	if (has()) return;
+	await installPackage(packageName, purpose, `python3 with ${module}`);
+	if (!has()) throw new Missing(`${packageName} is installed, and /usr/bin/python3 still cannot read it.`);
+}
+
 /** Finds a program; installs its Debian package where it is missing and that may be done. */
 export async function needProgram(program, packageName, purpose) {
 	const found = which(program);
 	if (found) return found;
+	await installPackage(packageName, purpose, program);
+	const path = which(program);
+	if (!path) throw new Missing(`${packageName} is installed, and ${program} is still not to be found.`);
+	return path;
+}
+
+async function installPackage(packageName, purpose, program) {
 	const byHand = `Install it with: apt-get install ${packageName}`;
 	if (!which('apt-get')) {
 		throw new Missing(
@@ -56,11 +74,9 @@ export async function needProgram(program, packageName, purpose) {
 		capture: true,
 		env
 	});
-	const path = which(program);
-	if (install.code !== 0 || !path) {
+	if (install.code !== 0) {
 		throw new Missing(
 			`${packageName} could not be installed. ${byHand}, and start again.\n${(update.output + install.output).trim().split('\n').slice(-12).join('\n')}`
 		);
 	}
-	return path;
 }

@@ -2,7 +2,7 @@
 	import { enhance } from '$app/forms';
 	import { goto, invalidate } from '$app/navigation';
 	import type { SubmitFunction } from '@sveltejs/kit';
-	import { onMount, tick as settled } from 'svelte';
+	import { onMount, tick as settled, untrack } from 'svelte';
 	import Drawer from '$ui/Drawer.svelte';
 	import { freshId } from '$ui/freshId';
 	import Glyph from '$ui/glyphs/Glyph.svelte';
@@ -23,6 +23,12 @@
 	import { duration, minutesText, OUTCOME_WORDS, plural } from '$ui/words';
 	let { data, form } = $props();
 	const view = $derived(data.view);
+	/** What the last form said: it stays while its sheet closes, and goes with the day. */
+	let said = $state<{ date: string; form: NonNullable<typeof form> } | null>(null);
+	$effect(() => {
+		if (form && 'message' in form && form.message) said = { date: untrack(() => view.date), form };
+	});
+	const told = $derived(form ?? (said?.date === view.date ? said.form : null));
 	const isToday = $derived(view.relation === 'today');
 	const dayHref = (day: string) => (day === view.today ? '/' : `/?on=${day}`);
 	const hrefOf = (line: string) => `/?on=${view.date}&open=${encodeURIComponent(line)}`;
@@ -74,7 +80,7 @@
 		if (kind === 'today') return goto('/');
 		if (kind === 'keys') return void (keysShown = !keysShown);
 		if (kind === 'undo') {
-			const of = form && 'undo' in form && form.undo ? form.undo : view.done.at(-1)?.entry;
+			const of = told && 'undo' in told && told.undo ? told.undo : view.done.at(-1)?.entry;
 			if (of) await send('undo', { of });
 			return;
 		}
@@ -183,14 +189,14 @@
 		{#if isToday}<div class="ask-place"><Ask me={view.me} /></div>{/if}
 	</div>
 
-	{#if form && 'message' in form && form.message}
+	{#if told && 'message' in told && told.message}
 		<div class="notices">
-			{#if 'undo' in form}
+			{#if 'undo' in told}
 				<Notice>
-					<span>{form.message}</span>
-					{#if form.undo}
+					<span>{told.message}</span>
+					{#if told.undo}
 						<form method="post" action="/?/undo&on={view.date}" use:enhance={once}>
-							<input type="hidden" name="of" value={form.undo} />
+							<input type="hidden" name="of" value={told.undo} />
 							<input type="hidden" name="date" value={view.date} />
 							<input type="hidden" name="seed" value={view.formId} />
 							<button class="text-link">Take it back</button>
@@ -198,7 +204,7 @@
 					{/if}
 				</Notice>
 			{:else}
-				<Notice tone="wrong"><span>{form.message}</span></Notice>
+				<Notice tone="wrong"><span>{told.message}</span></Notice>
 			{/if}
 		</div>
 	{/if}

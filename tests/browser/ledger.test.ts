@@ -8,12 +8,12 @@ test('the Ledger tells who did what, when, and how long; a line opens its page',
 	await ready(page);
 	await expect(page.getByRole('link', { name: /Bram: stove ash/ }).first()).toBeVisible();
 	await page.getByRole('link', { name: /^Tue 2 / }).click();
-	await page.getByRole('link', { name: /Wash the front step/ }).click();
+	await page.getByRole('link', { name: /^Vacuum the ground floor/ }).click();
 	const right = page.getByRole('region', { name: 'The page of a job' });
-	await expect(right.getByRole('heading', { name: 'Wash the front step' })).toBeVisible();
-	await expect(right).toContainText('weekly on Tuesdays');
+	await expect(right.getByRole('heading', { name: 'Vacuum the ground floor' })).toBeVisible();
+	await expect(right).toContainText('weekly on Tuesdays and Fridays');
 	await expect(right).toContainText(/Last done\s*Tue 2 Mar/);
-	await expect(right).toContainText(/Next due\s*Tue 9 Mar/);
+	await expect(right).toContainText(/Next due\s*Fri 5 Mar/);
 	await expect(right).toContainText(/You said 15\. It takes about \d+/);
 });
 
@@ -40,6 +40,7 @@ test('takes an entry back: it stays, struck, and can be put in again', async ({ 
 	await page.goto('/ledger?open=2027-03-03');
 	await ready(page);
 	await page.getByRole('link', { name: /^Stove ash/ }).click();
+	await expect(page.getByRole('heading', { name: 'Stove ash' })).toBeVisible();
 	await page.getByRole('button', { name: 'Take it back' }).click();
 	const row = page.getByRole('listitem').filter({ hasText: 'Stove ash' });
 	await expect(row).toContainText('taken back at 10:40');

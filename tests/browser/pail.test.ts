@@ -119,7 +119,10 @@ test('pause and resume cost no time; five more is added; space presses the butto
 	await page.reload();
 	await ready(page);
 	await expect(left(page)).toHaveAccessibleName('5:00 left, paused');
+	// The instant is the server's: the clock goes on only when the press has arrived there.
+	const arrived = page.waitForResponse((response) => response.url().includes('event'));
 	await page.locator('body').press('Space');
+	await arrived;
 	await expect(giant(page)).toContainText('Done');
 	stack.setClock('2027-03-03T11:26:00Z');
 	await page.reload();

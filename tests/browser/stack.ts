@@ -23,7 +23,7 @@ export interface Stack {
 /** The morning on which the pictures are made, too. */
 export const MORNING = '2027-03-03T10:40:00Z';
 
-export async function makeStack(at = MORNING): Promise<Stack & { stop(): Promise<void> }> {
+export async function makeStack(at = MORNING, demo = true): Promise<Stack & { stop(): Promise<void> }> {
 	const server = process.env.DATABASE_URL;
 	if (!server) throw new Error('The browser tests need DATABASE_URL; run them with `npm test`.');
 	const name = `pail_browser_${randomBytes(5).toString('hex')}`;
@@ -37,7 +37,12 @@ export async function makeStack(at = MORNING): Promise<Stack & { stop(): Promise
 	writeFileSync(clockFile, at);
 	const prepared = await run(process.execPath, ['--import', 'tsx', 'scripts/prepare.ts'], {
 		capture: true,
-		env: { ...process.env, DATABASE_URL: url.href, PAIL_CLOCK: clockFile }
+		env: {
+			...process.env,
+			DATABASE_URL: url.href,
+			PAIL_CLOCK: clockFile,
+			...(demo ? {} : { PAIL_DEMO: 'no' })
+		}
 	});
 	if (prepared.code !== 0) throw new Error(prepared.output);
 
@@ -101,11 +106,12 @@ export async function makeStack(at = MORNING): Promise<Stack & { stop(): Promise
 }
 
 /** A test with a stack of its own file, and pages that complain aloud: no script error goes unseen. */
-export const test = base.extend<{ quiet: void }, { stack: Stack }>({
+export const test = base.extend<{ quiet: void }, { stack: Stack; demo: boolean }>({
+	/** False: an empty house, without the demo. */
+	demo: [true, { option: true, scope: 'worker' }],
 	stack: [
-		// eslint-disable-next-line no-empty-pattern -- Playwright reads the pattern
-		async ({}, use) => {
-			const stack = await makeStack();
+		async ({ demo }, use) => {
+			const stack = await makeStack(MORNING, demo);
 			await use(stack);
 			await stack.stop();
 		},

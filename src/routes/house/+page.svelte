@@ -19,14 +19,13 @@
 		name: string;
 	}
 	/** The rooms as they are dragged; back to what is saved with every load. */
-	let hung = $state<Record<string, Chip[]>>({});
+	let hung = $derived<Record<string, Chip[]>>(
+		Object.fromEntries(view.zones.map((zone) => [zone.id, zone.rooms.map((room) => ({ ...room }))]))
+	);
 	let dropped = $state<{ room: string; zone: string } | null>(null);
 	let dropForm: HTMLFormElement | undefined = $state();
-	$effect(() => {
-		hung = Object.fromEntries(view.zones.map((zone) => [zone.id, zone.rooms.map((room) => ({ ...room }))]));
-	});
 	function finalize(zone: string, event: CustomEvent<{ items: Chip[]; info: { id: string } }>) {
-		hung[zone] = event.detail.items;
+		hung = { ...hung, [zone]: event.detail.items };
 		const room = event.detail.info.id;
 		const came =
 			event.detail.items.some((item) => item.id === room) &&
@@ -206,7 +205,7 @@
 								dropTargetStyle: {},
 								dropTargetClasses: ['over']
 							}}
-							onconsider={(event) => (hung[zone.id] = event.detail.items)}
+							onconsider={(event) => (hung = { ...hung, [zone.id]: event.detail.items })}
 							onfinalize={(event) => finalize(zone.id, event)}
 							aria-label="Rooms of {zone.name}"
 						>
@@ -317,12 +316,14 @@
 	}
 	.heads h2 {
 		flex: 1;
+		white-space: nowrap;
+		font-size: 1.1875rem;
 	}
 	.heads {
 		display: flex;
 		align-items: baseline;
-		gap: 50px;
-		padding-right: 6px;
+		gap: 40px;
+		padding-right: 2px;
 	}
 	.yokes {
 		list-style: none;

@@ -193,7 +193,7 @@
 		padding: 4px calc(var(--page-edge) - var(--rim)) 16px;
 	}
 	.rota.wide {
-		grid-template-columns: 1fr;
+		grid-template-columns: minmax(0, 1fr);
 	}
 	h1,
 	h2,
@@ -359,8 +359,9 @@
 		border-bottom: var(--stitch);
 	}
 	@media (max-width: 1000px) {
-		.rota {
-			grid-template-columns: 1fr;
+		.rota,
+		.rota.wide {
+			grid-template-columns: minmax(0, 1fr);
 			gap: 12px;
 			padding: 12px 15px 24px;
 		}

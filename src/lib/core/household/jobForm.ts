@@ -101,6 +101,9 @@ function depthOf(
 	const known = minutesEach.every((one): one is number => typeof one === 'number' && one > 0);
 	const sum = known ? minutesEach.reduce((total, one) => total + one, 0) : NaN;
 	const wanted = number(asked);
+	// What is no number of minutes goes on as it is, for the schema to refuse.
+	if (asked !== undefined && !(typeof wanted === 'number' && wanted > 0 && wanted <= 1440))
+		return { minutes: wanted, steps };
 	// Other minutes for the whole are shared out among its steps.
 	if (known && typeof wanted === 'number' && wanted > 0 && wanted <= 1440 && Math.abs(wanted - sum) > 0.01) {
 		const shares = shareHalves(minutesEach, wanted);

@@ -63,6 +63,8 @@ export interface BalanceRoom {
 	readonly minutes: number;
 	/** Rooms of one group stay in one zone. */
 	readonly group?: string | undefined;
+	/** Places of zones that hold rooms of its kind: of moves that do as much, one to these is taken. */
+	readonly likes?: readonly number[] | undefined;
 }
 
 export interface BalanceZone {
@@ -254,10 +256,11 @@ export function bestSingleMove(input: BalanceInput): Proposal | null {
 			tried[to] = (tried[to] as number) + unit.minutes;
 			const after = largest(tried, rates);
 			const lower = after < (best?.after ?? before) * (1 - ALIKE);
-			// Of moves that do as much, the one that moves least.
-			const lighter = best !== null && after <= best.after * (1 + ALIKE) && unit.minutes < moved;
-			if (lower || lighter) {
-				moved = unit.minutes;
+			// Of moves that do as much, one to its own kind, then the one that moves least.
+			const effort = unit.minutes - (unit.rooms.every((room) => room.likes?.includes(to)) ? 1e6 : 0);
+			const gentler = best !== null && after <= best.after * (1 + ALIKE) && effort < moved;
+			if (lower || gentler) {
+				moved = effort;
 				const moves = unit.rooms.map((room): Move => ({ room: room.id, from: unit.zone, to }));
 				best = { before, after, moves, exact: false };
 			}
@@ -368,7 +371,13 @@ export function balanceInput(
 				0
 			);
 		const together = WET.includes(room.kind) && (wetInZone.get(room.zone as string) ?? 0) > 1;
-		return [{ id: room.id, zone, minutes, group: together ? `wet ${room.zone}` : undefined }];
+		const likes = WET.includes(room.kind)
+			? home.home.rooms.flatMap((other) => {
+					const at = place.get(other.zone ?? '');
+					return WET.includes(other.kind) && other.id !== room.id && at !== undefined ? [at] : [];
+				})
+			: [];
+		return [{ id: room.id, zone, minutes, group: together ? `wet ${room.zone}` : undefined, likes }];
 	});
 	const { sittingMinutes } = home.home.household.rhythm;
 	return {

@@ -53,7 +53,8 @@ export function readHolding(home: PreparedHome, ledger: readonly LedgerEntry[], 
 			// A zone's sitting that was held counts for its day; what was let go is no work, but no debt either.
 			const lines = day.lines.filter((line) => line.line.job.layer === layer && line.state !== 'paused');
 			const ticked = lines.filter((line) => doneOn.get(date)?.has(line.line.id));
-			const open = lines.filter((line) => line.state === 'due' || line.state === 'late');
+			// What fell due on this very day: a turn that stands late is one turn, not one a day.
+			const open = lines.filter((line) => line.state === 'due' && line.dueOn === date);
 			const asked = ticked.length + open.filter((line) => !ticked.includes(line)).length;
 			if (asked === 0) continue;
 			const count = counts.get(layer) as { asked: number; held: number };

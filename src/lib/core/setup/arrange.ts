@@ -4,6 +4,7 @@ import type { CivilDay, Weekday } from '../calendar/civil';
 import type { Home, Job, Member, Room, Zone } from '../household/home';
 import { freeId } from './library';
 import { roundSteps } from './round';
+import { partRooms } from './zones';
 import type { Pattern, PatternRule, Place } from './pattern';
 
 export interface ArrangeInput {
@@ -159,15 +160,13 @@ function onRoomDays(jobs: readonly Job[], weekdays: readonly number[], work: Wor
 	const rooms = [...work.input.rooms]
 		.filter((room) => minutes.has(room.id))
 		.sort((a, b) => a.walkOrder - b.walkOrder);
-	const total = [...minutes.values()].reduce((sum, one) => sum + one, 0);
-	const dayOf = new Map<string, number>();
-	let done = 0;
-	for (const room of rooms) {
-		const middle = done + (minutes.get(room.id) ?? 0) / 2;
-		const place = Math.min(weekdays.length - 1, Math.floor((middle / Math.max(1, total)) * weekdays.length));
-		dayOf.set(room.id, weekdays[place] as number);
-		done += minutes.get(room.id) ?? 0;
-	}
+	const runs = partRooms(
+		rooms.map((room) => ({ room, minutes: minutes.get(room.id) ?? 0 })),
+		weekdays.length
+	);
+	const dayOf = new Map(
+		runs.flatMap((run, i) => run.map(({ room }) => [room.id, weekdays[i] as number] as const))
+	);
 	return jobs.map((job) => ({ job, day: dayOf.get(job.room) ?? (weekdays[0] as number) }));
 }
 

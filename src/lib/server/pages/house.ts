@@ -243,7 +243,14 @@ function proposalOf(
 		moves.length === 1 && first
 			? `Move the ${names[0]} to zone ${zones.findIndex((zone) => zone.id === first.zone) + 1}`
 			: `Move ${listNames(names.slice(0, 3))}${names.length > 3 ? ` and ${names.length - 3} more` : ''}`;
-	return { title, text: `${text.join(', ')} minutes a visit.`, moves };
+	const own = proposal.moves.every((move) =>
+		input.rooms.find((room) => room.id === move.room)?.likes?.includes(move.to)
+	);
+	return {
+		title,
+		text: `${text.join(', ')} minutes a visit.${own ? ' They share the same pipes and caddy.' : ''}`,
+		moves
+	};
 }
 
 function missedWords(home: PreparedHome, check: ZoneCheck): string[] {

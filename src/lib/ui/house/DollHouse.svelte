@@ -134,6 +134,7 @@
 					<a
 						href={hrefOf(room.id)}
 						aria-current={room.id === chosen ? 'true' : undefined}
+						aria-label="{room.name}{room.number ? `, zone ${room.number}` : ''}"
 						data-sveltekit-noscroll
 						data-room={room.id}
 					>

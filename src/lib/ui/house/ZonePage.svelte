@@ -9,11 +9,8 @@
 	import type { HouseView, ZoneItemView } from './view';
 	let { view }: { view: HouseView } = $props();
 	const zone = $derived(view.zone);
-	let items = $state<ZoneItemView[]>([]);
+	let items = $derived<ZoneItemView[]>([...(zone?.items ?? [])]);
 	let sort: HTMLFormElement | undefined = $state();
-	$effect(() => {
-		items = [...(zone?.items ?? [])];
-	});
 	const CLUTTER = [
 		['clear', 'clear'],
 		['nearly', 'nearly'],

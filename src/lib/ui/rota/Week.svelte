@@ -9,20 +9,19 @@
 	import type { RotaItem, RotaView } from './view';
 	let { view }: { view: RotaView } = $props();
 	const PAST_LINES = 2;
-	let hung = $state<Record<string, RotaItem[]>>({});
-	let open = $state<string | null>(null);
-	let adding = $state<string | null>(null);
-	let moved = $state<{ line: string; dueOn: string; to: string } | null>(null);
-	let moveForm: HTMLFormElement | undefined = $state();
-	$effect(() => {
-		// What is past is told in short; the Ledger has it all.
-		hung = Object.fromEntries(
+	// What is past is told in short; the Ledger has it all.
+	let hung = $derived<Record<string, RotaItem[]>>(
+		Object.fromEntries(
 			view.days.map((day) => [
 				day.date,
 				day.items.slice(0, day.isPast ? PAST_LINES : undefined).map((item) => ({ ...item }))
 			])
-		);
-	});
+		)
+	);
+	let open = $state<string | null>(null);
+	let adding = $state<string | null>(null);
+	let moved = $state<{ line: string; dueOn: string; to: string } | null>(null);
+	let moveForm: HTMLFormElement | undefined = $state();
 	const once = ({ formData }: { formData: FormData }) => {
 		formData.set('id', freshId());
 		return async ({ update }: { update: (o?: { reset?: boolean }) => Promise<void> }) => {
@@ -32,7 +31,7 @@
 		};
 	};
 	function finalize(date: string, event: CustomEvent<{ items: RotaItem[]; info: { id: string } }>) {
-		hung[date] = event.detail.items;
+		hung = { ...hung, [date]: event.detail.items };
 		const item = event.detail.items.find((one) => one.id === event.detail.info.id);
 		if (!item || !item.movable || item.id.endsWith(`@${date}`)) return;
 		moved = { line: item.line, dueOn: item.dueOn, to: date };
@@ -71,7 +70,7 @@
 						dropFromOthersDisabled: day.isPast,
 						dragDisabled: day.isPast
 					}}
-					onconsider={(event) => (hung[day.date] = event.detail.items)}
+					onconsider={(event) => (hung = { ...hung, [day.date]: event.detail.items })}
 					onfinalize={(event) => finalize(day.date, event)}
 					aria-label="Turns of {day.name}"
 				>
@@ -160,6 +159,9 @@
 	.week {
 		position: relative;
 		padding-left: 30px;
+	}
+	.what {
+		min-width: 0;
 	}
 	.strip {
 		position: absolute;

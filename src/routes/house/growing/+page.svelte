@@ -20,7 +20,7 @@
 	<ol>
 		{#each view.layers as layer, i (layer.layer)}
 			<li class:off={!layer.on}>
-				<span class="cloth" class:linen={layer.on} style:height="{150 + i * 34}px">
+				<span class="cloth" class:linen={layer.on} style:min-height="{160 + i * 30}px">
 					<span class="pegs" aria-hidden="true"></span>
 					<b class="name">{layer.name}</b>
 					<span class="dim">{layer.says}</span>
@@ -148,7 +148,7 @@
 			grid-template-columns: 1fr;
 		}
 		.cloth {
-			height: auto !important;
+			min-height: 0 !important;
 		}
 		.growing {
 			padding: 12px 15px 24px;

@@ -1,0 +1,152 @@
+import AxeBuilder from '@axe-core/playwright';
+import { expect, ready, test } from './stack';
+import type { Page } from '@playwright/test';
+
+test.use({ demo: false });
+
+/** Goes on with Tab until the element with this name has the focus: as somebody without a mouse would. */
+async function tabTo(page: Page, name: RegExp, role = 'button'): Promise<void> {
+	for (let i = 0; i < 140; i++) {
+		await page.keyboard.press('Tab');
+		const here = await page.evaluate(() => {
+			const element = document.activeElement as HTMLElement | null;
+			const label =
+				element?.getAttribute('aria-label') ??
+				(element as HTMLInputElement | null)?.labels?.[0]?.textContent ??
+				element?.textContent ??
+				'';
+			return { label: label.replace(/\s+/g, ' ').trim(), role: element?.tagName.toLowerCase() ?? '' };
+		});
+		const fits =
+			role === 'field'
+				? ['input', 'select', 'textarea'].includes(here.role)
+				: ['button', 'a', 'summary'].includes(here.role);
+		if (fits && name.test(here.label)) return;
+	}
+	throw new Error(`nothing called ${name} was reached with Tab`);
+}
+
+async function press(page: Page, name: RegExp) {
+	await tabTo(page, name);
+	await page.keyboard.press('Enter');
+}
+
+test('from an empty house to the first ticked job, by keyboard alone', async ({ page, stack }) => {
+	stack.setClock('2027-03-03T08:00:00Z');
+	await page.goto('/');
+	await expect(page).toHaveURL(/\/begin$/);
+	await ready(page);
+	await expect(page.getByRole('heading', { name: 'What is upstairs?' })).toBeVisible();
+	for (const [key, rooms] of [
+		['Bedroom', 1],
+		['Bathroom', 2]
+	] as const) {
+		await press(page, new RegExp(`^${key}`));
+		await expect(page.locator('[data-room]')).toHaveCount(rooms);
+	}
+	await press(page, /^Walk on downstairs$/);
+	await expect(page.getByRole('heading', { name: 'What is on the ground floor?' })).toBeVisible();
+	for (const [key, rooms] of [
+		['Kitchen', 3],
+		['Living room', 4],
+		['Stairs, hall', 5]
+	] as const) {
+		await press(page, new RegExp(`^${key}`));
+		await expect(page.locator('[data-room]')).toHaveCount(rooms);
+	}
+	// Left in the middle, and resumed where it was.
+	await page.goto('/');
+	await expect(page).toHaveURL(/\/begin$/);
+	await ready(page);
+	await expect(page.locator('[data-room]')).toHaveCount(5);
+	await press(page, /^(On to the zones|That is all)$/);
+	await expect(page.getByRole('heading', { name: 'Rooms that lie together' })).toBeVisible();
+	await press(page, /^On to the rhythm$/);
+	await expect(page.getByRole('heading', { name: 'Choose a rhythm' })).toBeVisible();
+	await expect(page.getByRole('region', { name: 'Four weeks of Rolling zones' })).toBeVisible();
+	await press(page, /^Take Rolling zones$/);
+	await tabTo(page, /^Name/, 'field');
+	await page.keyboard.type('Ada');
+	await press(page, /^Hang the name$/);
+	await expect(page.getByRole('button', { name: 'Take Ada off' })).toBeVisible();
+	await press(page, /^On to the first morning$/);
+	await expect(page.getByRole('heading', { name: 'The first morning' })).toBeVisible();
+	await press(page, /^Begin our home$/);
+	await expect(page).toHaveURL(new RegExp(`^${stack.url}/$`));
+	await ready(page);
+	await expect(page.getByText('Next', { exact: true })).toBeVisible();
+	const next = page.locator('article[data-line]').first();
+	const line = await next.getAttribute('data-line');
+	await page.keyboard.press('d');
+	await expect(page.getByText(/^Done:/)).toBeVisible();
+	await expect(page.locator(`article[data-line="${line}"]`)).toHaveCount(0);
+	const rows = await stack.query<{ n: number }>("SELECT COUNT(*) AS n FROM ledger WHERE outcome = 'done'");
+	expect(rows[0]?.n).toBeGreaterThan(0);
+});
+
+test('the first steps run again and change one thing; the rest stays', async ({ page, stack }) => {
+	await page.goto('/house/rhythm');
+	await ready(page);
+	const before = await stack.query<{ n: number }>(
+		'SELECT COUNT(*) AS n FROM job WHERE until_revision IS NULL'
+	);
+	await page.getByRole('button', { name: 'Run the first steps again' }).click();
+	await expect(page).toHaveURL(/\/begin$/);
+	await ready(page);
+	await page.getByRole('button', { name: /^Ground floor/ }).click();
+	await page.getByRole('button', { name: 'Study', exact: true }).click();
+	await expect(page.getByRole('heading', { name: 'Study' })).toBeVisible();
+	await page.getByRole('link', { name: 'First morning' }).click();
+	await page.getByRole('button', { name: 'Keep the changes' }).click();
+	await expect(page).toHaveURL(new RegExp(`^${stack.url}/$`));
+	await page.goto('/house');
+	await expect(page.getByRole('link', { name: /Study/ })).toBeVisible();
+	const after = await stack.query<{ n: number }>(
+		'SELECT COUNT(*) AS n FROM job WHERE until_revision IS NULL'
+	);
+	expect((after[0]?.n ?? 0) - (before[0]?.n ?? 0)).toBeGreaterThan(3);
+});
+
+test('what is missing or odd is said, and nothing is lost', async ({ browser, stack }) => {
+	const context = await browser.newContext({ baseURL: stack.url });
+	const page = await context.newPage();
+	await page.goto('/begin?step=first-morning');
+	await ready(page);
+	await expect(page.getByText('There is no room yet.')).toBeVisible();
+	await expect(page.getByRole('button', { name: 'Begin our home' })).toBeDisabled();
+	await page.goto('/begin?step=rhythm');
+	await ready(page);
+	await page.getByLabel('Minutes a day').fill('ten');
+	await page.getByRole('button', { name: 'Set' }).click();
+	await expect(page.getByRole('alert')).toContainText('Minutes are a number');
+	const response = await page.request.post('/begin?/touch', {
+		headers: { origin: stack.url, accept: 'text/html' },
+		form: { op: 'hang', kind: 'ballroom', storey: '0' }
+	});
+	expect(response.status()).toBe(400);
+	await context.close();
+});
+
+for (const step of ['rooms', 'zones', 'rhythm', 'people', 'first-morning']) {
+	test(`axe finds nothing on the first steps: ${step}`, async ({ page }) => {
+		await page.goto('/begin');
+		await ready(page);
+		for (const [i, key] of ['Bedroom', 'Bathroom', 'Kitchen'].entries()) {
+			await page.getByRole('button', { name: new RegExp(`^${key}(,|$)`) }).click();
+			await expect(page.locator('[data-room]')).toHaveCount(i + 1);
+		}
+		for (const width of [1280, 390]) {
+			await page.setViewportSize({ width, height: width === 390 ? 844 : 800 });
+			await page.goto(`/begin?step=${step}`);
+			await ready(page);
+			const found = await new AxeBuilder({ page })
+				.withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa'])
+				.analyze();
+			expect(found.violations.map((one) => `${one.id}: ${one.nodes[0]?.target.join(' ')}`)).toEqual([]);
+			expect(
+				await page.evaluate(() => document.documentElement.scrollWidth <= window.innerWidth),
+				`${width} wide`
+			).toBe(true);
+		}
+	});
+}

@@ -1,0 +1,231 @@
+import AxeBuilder from '@axe-core/playwright';
+import { expect, ready, test } from './stack';
+
+test.beforeEach(({ stack }) => stack.setClock('2027-03-03T10:40:00Z'));
+
+test('a proposal is told, shown, and taken; nothing moves by itself', async ({ page }) => {
+	await page.goto('/house');
+	await ready(page);
+	await expect(page.getByRole('heading', { name: 'The house in section' })).toBeVisible();
+	const label = page.getByRole('region', { name: /^Move the Washroom to zone 3/ });
+	await expect(label).toContainText('They share the same pipes and caddy.');
+	await expect(page.getByText(/min over/)).toBeVisible();
+	await label.getByRole('button', { name: 'Move it' }).click();
+	await expect(page.getByText('The zones are evener.')).toBeVisible();
+	await expect(page.getByText(/min over/)).toHaveCount(0);
+	await expect(page.getByRole('list', { name: 'Rooms of Bath' })).toContainText('Washroom');
+});
+
+test('a room moves by keyboard: first it is said what follows, then it is done', async ({ page }) => {
+	await page.goto('/house?room=washroom');
+	await ready(page);
+	await page.getByLabel('Zone', { exact: true }).selectOption({ label: '1 Porch & hall' });
+	await page.getByRole('button', { name: 'Move it' }).click();
+	const label = page.getByRole('region', { name: 'Washroom lies in Porch & hall.' });
+	await expect(label).toContainText('go to the end of the list of Porch & hall');
+	await expect(label).toContainText('What was done stays in the Ledger.');
+	await label.getByRole('button', { name: 'Do it' }).focus();
+	await page.keyboard.press('Enter');
+	await expect(page.getByRole('status').filter({ hasText: 'Washroom lies in Porch & hall.' })).toBeVisible();
+});
+
+test('a room is dragged by keys in the list of its zone', async ({ page }) => {
+	await page.goto('/house');
+	await ready(page);
+	const chip = page
+		.getByRole('list', { name: 'Rooms of Waiting & tickets' })
+		.getByRole('listitem', { name: 'Ticket Office' });
+	await chip.focus();
+	await page.keyboard.press('Enter');
+	await page.getByRole('list', { name: 'Rooms of Sleepers' }).focus();
+	await page.keyboard.press('Enter');
+	await expect(page.getByRole('region', { name: 'Ticket Office lies in Sleepers.' })).toBeVisible();
+	await page.getByRole('button', { name: 'Leave it' }).first().click();
+	await page.reload();
+	await expect(page.getByRole('list', { name: 'Rooms of Waiting & tickets' })).toContainText('Ticket Office');
+});
+
+test('rooms and zones are added, renamed, put in order, and retired', async ({ page }) => {
+	await page.goto('/house');
+	await ready(page);
+	await page.getByRole('button', { name: 'Add a room' }).click();
+	await page.getByLabel('Kind').selectOption('store');
+	await page.getByLabel('Name, if it has one').fill('Coal Shed <b>');
+	await page.getByRole('button', { name: 'Hang it' }).click();
+	await expect(page.getByRole('link', { name: /Coal Shed <b>/ })).toBeVisible();
+	await page.getByRole('link', { name: /Coal Shed <b>/ }).click();
+	await page.getByText('Rename, reorder, merge, retire').click();
+	await page.getByLabel('Name', { exact: true }).fill('Coal Shed');
+	await page.getByRole('button', { name: 'Keep', exact: true }).click();
+	await expect(page.getByRole('heading', { name: 'Coal Shed', exact: true })).toBeVisible();
+	await page.getByRole('button', { name: 'Retire the room' }).click();
+	await page.getByRole('button', { name: 'Do it' }).click();
+	await expect(page.getByText('Coal Shed is retired.')).toBeVisible();
+	await expect(page.getByRole('link', { name: /Coal Shed/ })).toHaveCount(0);
+
+	await page.goto('/house?zone=bath');
+	await ready(page);
+	await expect(page.getByText(/visits and \d+ days in the coming twelve months/)).toBeVisible();
+	const list = page.getByRole('list', { name: 'The deep list, in order' });
+	const first = await list.getByRole('listitem').first().getByRole('link').textContent();
+	await list.getByRole('button', { name: `${first} one down` }).click();
+	await expect(list.getByRole('listitem').nth(1)).toContainText(first ?? '');
+	await list.getByRole('listitem').first().getByRole('button', { name: 'every pass' }).click();
+	await expect(list.getByRole('listitem').first().getByRole('button', { name: 'every 2nd' })).toBeVisible();
+	await page.getByLabel('It picks').selectOption('need');
+	await page.getByRole('button', { name: 'Keep', exact: true }).first().click();
+	await expect(page.getByText('Kept.')).toBeVisible();
+	await page.getByRole('button', { name: 'not yet' }).click();
+	await expect(page.getByRole('button', { name: 'not yet' })).toHaveAttribute('aria-pressed', 'true');
+});
+
+test('the rhythm of a job is a sentence; its next six dates follow at once', async ({ page }) => {
+	await page.goto('/house/job/bins-to-the-gate');
+	await ready(page);
+	const dates = page.getByRole('list', { name: 'The next dates' });
+	await expect(dates.getByRole('listitem')).toHaveCount(6);
+	await page.getByLabel('How it comes').selectOption('weekly');
+	await page.getByLabel('Every how many weeks').fill('2');
+	await page.getByLabel('Wednesday').uncheck();
+	await page.getByLabel('Thursday').check();
+	await expect(dates).toContainText('Thu4 Mar');
+	await expect(dates).toContainText('Thu18 Mar');
+	await page.getByLabel('How it comes').selectOption('afterDone');
+	await page.getByRole('slider', { name: 'due at, days' }).focus();
+	await page.keyboard.press('PageUp');
+	await expect(page.locator('b.tape')).toHaveText('10 to 21 days');
+	await page.getByLabel('If its day goes by').selectOption('stays');
+	await page.getByRole('button', { name: 'Keep the new rhythm' }).click();
+	await expect(page.getByText('The new rhythm holds from today.')).toBeVisible();
+	await page.goto('/ledger?job=bins-to-the-gate');
+	await expect(page.getByRole('region', { name: 'The page of a job' })).toContainText(
+		'10 to 21 days after it was last done'
+	);
+});
+
+test('what cannot be is said beside the sentence, and nothing is written', async ({ page, stack }) => {
+	await page.goto('/house/job/mirrors');
+	await ready(page);
+	await page.getByLabel('How it comes').selectOption('monthly');
+	await page.getByLabel('Day of the month').fill('32');
+	await expect(page.getByRole('status').first()).not.toBeEmpty();
+	await page.getByLabel('Usual, minutes').fill('-3');
+	const before = await stack.query<{ n: number }>('SELECT MAX(revision) AS n FROM home_revision');
+	await page.getByRole('button', { name: 'Keep the new rhythm' }).click();
+	await expect(page.getByRole('alert')).toBeVisible();
+	expect(await stack.query('SELECT MAX(revision) AS n FROM home_revision')).toEqual(before);
+});
+
+test('the library is searched, and one touch hangs a job', async ({ page }) => {
+	await page.goto('/house/library');
+	await ready(page);
+	await page.getByLabel('Words to look for').fill('sofa');
+	await page.getByRole('button', { name: 'Look' }).click();
+	await expect(page.getByText(/of 166\s+jobs/)).toBeVisible();
+	await page.getByRole('button', { name: 'Hang in Waiting Room' }).first().click();
+	await expect(page.getByText(/^Hung: .*Waiting Room\.$/)).toBeVisible();
+	await expect(page.getByText('Waiting Room has it').first()).toBeVisible();
+});
+
+test('a job of one’s own, copied to another room, and retired: what was done stays', async ({ page }) => {
+	await page.goto('/house/job/new?room=lamp-room');
+	await ready(page);
+	await page.getByLabel('A job called').fill('Polish the lamps');
+	await page.getByRole('button', { name: 'Hang this job' }).click();
+	await expect(page).toHaveURL(/room=lamp-room/);
+	await page.getByRole('link', { name: 'Polish the lamps' }).click();
+	await ready(page);
+	await page.getByLabel('The same in').selectOption('signal-loft');
+	await page.getByRole('button', { name: 'Copy it' }).click();
+	await expect(page.getByText('It hangs in that room, too.')).toBeVisible();
+	await page.getByRole('button', { name: 'Retire the job' }).click();
+	await expect(page).toHaveURL(/\/house$/);
+});
+
+test('the rhythm of the house: old and new side by side, then kept', async ({ page }) => {
+	await page.goto('/house/rhythm');
+	await ready(page);
+	await page.getByLabel('How the zones come round').selectOption('rows');
+	await page.getByRole('button', { name: 'See it beside the old' }).click();
+	await expect(page.getByRole('region', { name: 'Four weeks of As it would be' })).toBeVisible();
+	await expect(page.getByText(/gets no day in/).first()).toBeVisible();
+	await page.getByLabel('Minutes of a sitting').fill('0');
+	await page.getByRole('button', { name: 'Keep the rhythm' }).click();
+	await expect(page.getByRole('alert')).toContainText('Minutes of a sitting');
+	await page.getByLabel('Minutes of a sitting').fill('20');
+	await page.getByRole('button', { name: 'Keep the rhythm' }).click();
+	await expect(page.getByText('The rhythm of the house holds from today.')).toBeVisible();
+});
+
+test('a pause is laid and taken off; after an illness the way back is shown', async ({ page }) => {
+	await page.goto('/house/pauses');
+	await ready(page);
+	await page.getByLabel('Why').selectOption('ill');
+	await page.getByLabel('From').fill('2027-03-04');
+	await page.getByLabel('To', { exact: true }).fill('2027-03-02');
+	await page.getByRole('button', { name: 'Lay the cloth' }).click();
+	await expect(page.getByRole('alert')).toContainText('ends on or after');
+	await page.getByLabel('To', { exact: true }).fill('2027-03-07');
+	await page.getByRole('button', { name: 'Lay the cloth' }).click();
+	await expect(page.getByText('The whole home, ill')).toBeVisible();
+	await expect(page.getByText(/basics first, then what was left/)).toBeVisible();
+	await page.goto('/?on=2027-03-05');
+	await expect(page.getByText('Nothing falls due.').first()).toBeVisible();
+	await page.goto('/house/pauses');
+	await ready(page);
+	await page
+		.getByRole('listitem')
+		.filter({ hasText: 'The whole home, ill' })
+		.getByRole('button', { name: 'Take it off' })
+		.click();
+	await expect(page.getByText('The whole home, ill')).toHaveCount(0);
+});
+
+test('layers rest and come on again', async ({ page }) => {
+	await page.goto('/house/growing');
+	await ready(page);
+	await expect(page.getByText(/Basics held on \d+ of 14 days/)).toBeVisible();
+	const long = page.getByRole('listitem').filter({ hasText: 'Long rounds' });
+	await long.getByRole('button', { name: 'Let it rest' }).click();
+	await expect(page.getByText('Long rounds: resting. Nothing of it counts as late.')).toBeVisible();
+	await page.goto('/');
+	await expect(page.getByText('Stair skirting')).toHaveCount(0);
+	await page.goto('/house/growing');
+	await ready(page);
+	await long.getByRole('button', { name: 'Switch it on' }).click();
+	await expect(page.getByText('Long rounds: on from today.')).toBeVisible();
+});
+
+for (const path of [
+	'/house',
+	'/house?room=lamp-room',
+	'/house?zone=bath',
+	'/house/job/stair-skirting',
+	'/house/library?q=window',
+	'/house/rhythm',
+	'/house/pauses',
+	'/house/growing',
+	'/house/files',
+	'/rota',
+	'/rota?show=month',
+	'/rota?show=list'
+]) {
+	test(`axe finds nothing on ${path}, and nothing runs off the side`, async ({ page }) => {
+		for (const width of [1280, 390]) {
+			await page.setViewportSize({ width, height: width === 390 ? 844 : 800 });
+			await page.goto(path);
+			await ready(page);
+			const found = await new AxeBuilder({ page })
+				.withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa'])
+				.analyze();
+			expect(
+				found.violations.map((one) => `${one.id}: ${one.nodes[0]?.target.join(' ')}`),
+				`${width} wide`
+			).toEqual([]);
+			expect(
+				await page.evaluate(() => document.documentElement.scrollWidth <= window.innerWidth),
+				`${width} wide`
+			).toBe(true);
+		}
+	});
+}

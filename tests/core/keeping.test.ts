@@ -1,0 +1,179 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { addDays, isoOf, toDay, type CivilDay } from '../../src/lib/core/calendar/civil';
+import type { LedgerEntry } from '../../src/lib/core/household/entry';
+import { readHolding } from '../../src/lib/core/learning/holding';
+import { forecastDay } from '../../src/lib/core/routine/forecast';
+import { outlook, visitsOf } from '../../src/lib/core/routine/outlook';
+import { projectHome } from '../../src/lib/core/routine/standing';
+import { NO_STANDING, nextDays, upcomingTurns } from '../../src/lib/core/routine/upcoming';
+import { wayBack } from '../../src/lib/core/routine/wayBack';
+import { prepareHome } from '../../src/lib/core/household/history';
+import { done, entry } from './entries';
+import { demoHome, prepared } from './home';
+
+const TODAY = toDay('2027-03-03');
+
+describe('what is to come', () => {
+	const home = prepareHome([{ from: toDay('2027-01-04'), home: demoHome() }]);
+
+	it('is, day for day, what the forecast of each day says', () => {
+		const standing = projectHome(home, []);
+		const turns = upcomingTurns(home, standing, TODAY, addDays(TODAY, 1), addDays(TODAY, 40));
+		for (let i = 1; i <= 40; i++) {
+			const date = addDays(TODAY, i);
+			const wanted = forecastDay(home, standing, TODAY, date)
+				.lines.filter((line) => line.line.job.cadence.type !== 'zone')
+				.map((line) => line.line.id)
+				.sort();
+			const found = [...turns]
+				.filter(([, days]) => days.includes(date))
+				.map(([id]) => id)
+				.sort();
+			// A season that a floating turn steps over is known to the list of turns alone.
+			expect(
+				found.filter((id) => !home.lineById.get(id)?.job.season),
+				isoOf(date)
+			).toEqual(wanted.filter((id) => !home.lineById.get(id)?.job.season));
+		}
+	});
+
+	it('leaves out what is paused, skipped or settled, and follows what is moved', () => {
+		const small = prepared();
+		const standing = projectHome(small, [
+			entry({ outcome: 'skipped', date: '2027-03-03', job: 'bench', dueOn: '2027-03-10' }),
+			entry({ outcome: 'moved', date: '2027-03-03', job: 'bench', dueOn: '2027-03-17', to: '2027-03-18' }),
+			done('bench', '2027-03-03'),
+			entry({
+				outcome: 'pause',
+				date: '2027-03-03',
+				scope: 'household',
+				from: '2027-03-22',
+				to: '2027-03-28',
+				reason: 'holiday'
+			})
+		]);
+		const bench = small.lineById.get('bench');
+		if (!bench) throw new Error('no line');
+		const pauses = [{ from: toDay('2027-03-22'), to: toDay('2027-03-28') }];
+		expect(nextDays(bench, standing, pauses, TODAY, 3).map((day) => isoOf(day))).toEqual([
+			'2027-03-18',
+			'2027-03-31',
+			'2027-04-07'
+		]);
+	});
+
+	it('floats on, over pauses', () => {
+		const small = prepared();
+		const line = small.lineById.get('skirting');
+		if (!line) throw new Error('no line');
+		const standing = projectHome(small, [done('skirting', '2027-03-01')]);
+		const pauses = [{ from: toDay('2027-03-14'), to: toDay('2027-03-20') }];
+		expect(nextDays(line, standing, pauses, TODAY, 2).map((day) => isoOf(day))).toEqual([
+			'2027-03-21',
+			'2027-04-04'
+		]);
+	});
+});
+
+describe('the outlook', () => {
+	it('adds the minutes of what falls due and of the sitting', () => {
+		const [day] = outlook(prepared(), TODAY, 1, NO_STANDING);
+		// Wednesday: dishes twice, counters, reset; bench and toilet; a sitting of the zone that is on.
+		expect(day).toMatchObject({ basics: 20, weekly: 11, zoneMinutes: 15, zone: 'front' });
+	});
+	it('takes a job of a month to be done on the emptiest of its days, once a month', () => {
+		const home = prepareHome([{ from: toDay('2027-01-04'), home: demoHome() }]);
+		const days = outlook(home, toDay('2027-04-01'), 30);
+		for (const line of home.lines.filter(
+			(one) => one.job.cadence.type === 'months' && one.job.cadence.months.includes(4)
+		))
+			expect(days.filter((day) => day.lines.includes(line.id)).length, line.id).toBe(1);
+	});
+	it('has the visits of a year as runs without a gap', () => {
+		const home = prepareHome([{ from: toDay('2027-01-04'), home: demoHome() }]);
+		const days = outlook(home, toDay('2027-01-01'), 365);
+		const visits = visitsOf(days, home);
+		expect(visits[0]?.from).toBe(toDay('2027-01-01'));
+		for (let i = 1; i < visits.length; i++) expect(visits[i]?.from).toBe((visits[i - 1]?.to ?? 0) + 1);
+		expect(visits[visits.length - 1]?.to).toBe(toDay('2027-12-31'));
+	});
+});
+
+describe('growing in', () => {
+	const days = (from: number, to: number) =>
+		Array.from({ length: to - from + 1 }, (_, i) => addDays(TODAY, -from - i));
+	const basics = (list: CivilDay[]): LedgerEntry[] =>
+		list.flatMap((day) => [
+			done('dishes', isoOf(day), { part: 'morning' }),
+			done('dishes', isoOf(day), { part: 'evening' }),
+			done('counters', isoOf(day)),
+			done('reset', isoOf(day))
+		]);
+
+	it('reads the last two weeks plainly, and says when the next layer may come', () => {
+		const home = prepared({ household: { ...(prepared().home.household as object), layers: ['basics'] } });
+		const eleven = readHolding(home, basics(days(1, 11)), TODAY);
+		expect(eleven.layers[0]).toEqual({ layer: 'basics', on: true, asked: 14, held: 11 });
+		expect(eleven.next).toBe('weekly');
+		const four = readHolding(home, basics(days(1, 4)), TODAY);
+		expect([four.layers[0]?.held, four.next, four.back]).toEqual([4, null, null]);
+	});
+
+	it('says when to go back one', () => {
+		const home = prepared();
+		const read = readHolding(home, basics(days(1, 3)), TODAY);
+		expect(read.next).toBeNull();
+		expect(read.back).toBe('long');
+		const well = readHolding(
+			home,
+			[
+				...basics(days(1, 14)),
+				done('bench', '2027-02-17'),
+				done('bench', '2027-02-24'),
+				done('toilet', '2027-02-17'),
+				done('toilet', '2027-02-24')
+			],
+			TODAY
+		);
+		expect(well.back).not.toBe('basics');
+	});
+});
+
+describe('the way back after an illness', () => {
+	it('takes the backlog in sittings over days, the most urgent first, all of it and nothing twice', () => {
+		fc.assert(
+			fc.property(fc.integer({ min: 30, max: 150 }), fc.integer({ min: 10, max: 30 }), (minutes, sitting) => {
+				const home = prepareHome([{ from: toDay('2027-01-04'), home: demoHome() }]);
+				const standing = projectHome(home, []);
+				const way = wayBack(home, standing, TODAY, minutes, sitting);
+				const lines = way.days.flatMap((day) => day.sitting.map((line) => line.line.id));
+				expect(new Set(lines).size).toBe(lines.length);
+				expect(lines.every((id) => home.lineById.get(id)?.job.layer !== 'basics')).toBe(true);
+				const [first] = way.days;
+				const all = lines.reduce(
+					(sum, id) => sum + (home.lineById.get(id)?.job.depths.usual.minutes ?? 0),
+					0
+				);
+				const onFirst = (first?.sitting ?? []).reduce((sum, line) => sum + line.minutes, 0);
+				if (lines.length > 4) expect(onFirst).toBeLessThan(all / 2);
+			}),
+			{ numRuns: 6 }
+		);
+	});
+	it('is nothing where nothing was left', () => {
+		expect(
+			wayBack(
+				prepared({
+					jobs: [],
+					zones: [],
+					rooms: [{ id: 'a', name: 'A', kind: 'hall', storey: 0, walkOrder: 0 }]
+				}),
+				NO_STANDING,
+				TODAY,
+				60,
+				15
+			)
+		).toEqual({ days: [], clearOn: TODAY });
+	});
+});

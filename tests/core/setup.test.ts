@@ -1,0 +1,459 @@
+import { readFileSync, readdirSync } from 'node:fs';
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { addDays, toDay, weekdayOf } from '../../src/lib/core/calendar/civil';
+import { refusedFamilies, surfaceOfFloor } from '../../src/lib/core/cupboard/surfaces';
+import { prepareHome } from '../../src/lib/core/household/history';
+import { LAYERS, ROOM_KINDS, type Home } from '../../src/lib/core/household/home';
+import { outlook } from '../../src/lib/core/routine/outlook';
+import { changeHome } from '../../src/lib/core/setup/change';
+import {
+	draftFromHome,
+	draftSchema,
+	EMPTY_DRAFT,
+	homeFromDraft,
+	type Draft
+} from '../../src/lib/core/setup/draft';
+import {
+	jobForRoom,
+	readLibrary,
+	searchLibrary,
+	suitsRoom,
+	type Library
+} from '../../src/lib/core/setup/library';
+import { readPattern, type Pattern } from '../../src/lib/core/setup/pattern';
+import { roundSteps } from '../../src/lib/core/setup/round';
+import { applyTouch, touchSchema } from '../../src/lib/core/setup/steps';
+import { partRooms, suggestZones } from '../../src/lib/core/setup/zones';
+
+const FROM = toDay('2027-03-01');
+
+export function starterLibrary(): Library {
+	const read = readLibrary(JSON.parse(readFileSync('library/starter.json', 'utf8')));
+	if (!read.ok) throw new Error(JSON.stringify(read.problems));
+	return read.library;
+}
+
+export function patterns(): Pattern[] {
+	return readdirSync('patterns').map((file) => {
+		const read = readPattern(JSON.parse(readFileSync(`patterns/${file}`, 'utf8')));
+		if (!read.ok) throw new Error(`${file}: ${JSON.stringify(read.problems)}`);
+		return read.pattern;
+	});
+}
+
+const library = starterLibrary();
+const pattern = (id: string) => patterns().find((one) => one.id === id) as Pattern;
+
+const ROOMS: readonly [string, string, string, number][] = [
+	['bed', 'Bedroom', 'bedroom', 1],
+	['kid', 'Child’s room', 'child', 1],
+	['bath', 'Bathroom', 'bathroom', 1],
+	['living', 'Living room', 'living', 0],
+	['kitchen', 'Kitchen', 'kitchen', 0],
+	['hall', 'Hall', 'hall', 0]
+];
+
+export function draft(rest: Record<string, unknown> = {}): Draft {
+	return draftSchema.parse({
+		version: 1,
+		begin: 'all',
+		rooms: ROOMS.map(([id, name, kind, storey]) => ({
+			id,
+			name,
+			kind,
+			storey,
+			owners: id === 'kid' ? ['cy'] : []
+		})),
+		people: [
+			{ id: 'ada', name: 'Ada', role: 'organiser' },
+			{ id: 'ben', name: 'Ben', role: 'adult', presence: 'evenings' },
+			{ id: 'cy', name: 'Cy', role: 'child', bornOn: '2017-05-01' }
+		],
+		...rest
+	});
+}
+
+function made(id: string, rest: Record<string, unknown> = {}): Home {
+	const home = homeFromDraft(draft(rest), library, pattern(id), FROM);
+	if (!home.ok) throw new Error(JSON.stringify(home.problems));
+	return home.home;
+}
+
+describe('the starter library', () => {
+	it('has at least 150 jobs, in all four layers and for every kind of room, each with all that is asked', () => {
+		expect(library.jobs.length).toBeGreaterThanOrEqual(150);
+		expect(new Set(library.jobs.map((job) => job.layer))).toEqual(new Set(LAYERS));
+		expect(new Set(library.jobs.flatMap((job) => job.kinds))).toEqual(new Set(ROOM_KINDS));
+		for (const job of library.jobs) {
+			expect(Object.keys(job.depths).sort(), job.id).toEqual(['deep', 'quick', 'usual']);
+			expect(job.rungs.length, job.id).toBeGreaterThan(1);
+			expect(job.lookRound.length, job.id).toBeGreaterThan(1);
+			expect(job.fromAge, job.id).toBeGreaterThan(2);
+			expect(job.depths.quick?.minutes ?? 0, job.id).toBeLessThanOrEqual(job.depths.usual.minutes);
+			expect(job.depths.deep?.minutes ?? 0, job.id).toBeGreaterThan(job.depths.usual.minutes);
+		}
+	});
+
+	it('keeps the order of the classes within each depth, so that every job can be planned', () => {
+		for (const job of library.jobs) {
+			for (const [name, depth] of Object.entries(job.depths)) {
+				const classes = depth.steps.map((step) => step.class).filter((one) => one > 0);
+				expect(classes, `${job.id} ${name}`).toEqual([...classes].sort((a, b) => a - b));
+			}
+		}
+	});
+
+	it('never names an age below what its products ask for', () => {
+		const least: Record<string, number> = { surfactant: 8, alcohol: 12, acid: 16, bleach: 16, caustic: 16 };
+		for (const job of library.jobs) {
+			for (const step of Object.values(job.depths).flatMap((depth) => depth.steps))
+				for (const family of step.products.flatMap((product) => product.families))
+					expect(job.fromAge ?? 0, `${job.id} ${family}`).toBeGreaterThanOrEqual(least[family] ?? 3);
+		}
+	});
+
+	it('gives a room nothing that its surfaces refuse', () => {
+		const room = {
+			id: 'r',
+			name: 'R',
+			kind: 'bathroom' as const,
+			floor: 'boards' as const,
+			surfaces: ['plated' as const, 'stone' as const],
+			owners: []
+		};
+		for (const job of library.jobs.filter((one) => one.kinds.includes('bathroom'))) {
+			const fitted = jobForRoom(job, room, new Set());
+			for (const product of Object.values(fitted.depths).flatMap((depth) =>
+				depth.steps.flatMap((step) => step.products)
+			))
+				expect(refusedFamilies(product.surface ?? '', product.families), job.id).toEqual([]);
+		}
+		expect(surfaceOfFloor('boards')).toBe('wood');
+		const scale = library.jobs.find((job) => job.id === 'tap-scale');
+		if (!scale) throw new Error('no such job');
+		expect(jobForRoom(scale, room, new Set()).depths.usual.steps[0]?.products[0]?.families).toEqual([
+			'surfactant'
+		]);
+		expect(
+			jobForRoom(scale, { ...room, surfaces: [] }, new Set()).depths.usual.steps[0]?.products[0]?.families
+		).toEqual(['acid']);
+	});
+
+	it('is searched by every word', () => {
+		expect(searchLibrary(library, '').length).toBe(library.jobs.length);
+		expect(searchLibrary(library, 'WINDOW living').map((job) => job.id)).toEqual(['living-window']);
+		expect(searchLibrary(library, 'no such thing')).toEqual([]);
+	});
+
+	it('asks for the animal or the surface that it is for', () => {
+		const litter = library.jobs.find((job) => job.id === 'litter');
+		const room = { id: 'b', name: 'B', kind: 'bathroom' as const, surfaces: [], owners: [] };
+		if (!litter) throw new Error('no such job');
+		expect(suitsRoom(litter, room, [])).toBe(false);
+		expect(suitsRoom(litter, room, ['cat'])).toBe(true);
+	});
+
+	it('refuses a library with an id twice, or a field that is not known', () => {
+		const [first] = library.jobs;
+		const twice = readLibrary({ format: 'pail-round/library', version: 1, name: 'X', jobs: [first, first] });
+		expect(twice.ok ? [] : twice.problems[0]?.says).toContain('used twice');
+		expect(readLibrary({ format: 'pail-round/library', version: 1, name: 'X', jobs: [], more: 1 }).ok).toBe(
+			false
+		);
+	});
+});
+
+describe('patterns', () => {
+	it('are ten, the names those of the handbook', () => {
+		expect(
+			patterns()
+				.map((one) => one.name)
+				.sort()
+		).toEqual(
+			[
+				'Rolling zones',
+				'A month of zones',
+				'A zone a day',
+				'A kind of job a day',
+				'Family lists',
+				'Days for rooms and people',
+				'One big day',
+				'Saturday morning',
+				'Light and thorough',
+				'Upkeep'
+			].sort()
+		);
+	});
+
+	it.each(patterns().map((one) => one.id))('%s makes a home, with everything or the basics alone', (id) => {
+		for (const begin of ['all', 'basics']) {
+			const home = made(id, { begin });
+			expect(home.household.layers).toEqual(begin === 'all' ? [...LAYERS] : ['basics']);
+			expect(home.jobs.length).toBeGreaterThan(20);
+			expect(new Set(home.jobs.map((job) => job.id)).size).toBe(home.jobs.length);
+		}
+	});
+
+	it.each(patterns().map((one) => one.id))('%s: nobody’s first weeks are a flood', (id) => {
+		const home = made(id, { minutesADay: 90 });
+		const days = outlook(prepareHome([{ from: FROM, home }]), FROM, 28);
+		const usual = days.reduce((sum, day) => sum + day.total, 0) / 28;
+		const firstWeek = days.slice(0, 7).reduce((sum, day) => sum + day.total, 0) / 7;
+		expect(firstWeek).toBeLessThan(usual * 1.35 + 12);
+		// A big day is one by its nature; else no day is more than half over what it holds.
+		const most =
+			id === 'one-big-day' ? 360 : ['saturday-morning', 'a-month-of-zones'].includes(id) ? 260 : 150;
+		for (const day of days) expect(day.total, `${id} day ${day.date - FROM}`).toBeLessThan(most);
+	});
+
+	it('lay what page 7 says on the days that it says', () => {
+		const kinds = made('a-kind-of-job-a-day');
+		const on = (home: Home, subject: string) => [
+			...new Set(
+				home.jobs
+					.filter((job) => job.layer === 'weekly' && job.subject === subject)
+					.flatMap((job) => (job.cadence.type === 'weekly' ? job.cadence.weekdays : []))
+			)
+		];
+		expect(on(kinds, 'bathrooms')).toEqual([1]);
+		expect(on(kinds, 'vacuuming')).toEqual([3]);
+		expect(kinds.household.rhythm.scheme.type).toBe('none');
+		const month = made('a-month-of-zones');
+		expect(month.household.rhythm).toMatchObject({
+			scheme: { type: 'rows' },
+			zoneDays: [2, 3, 4, 5],
+			freeDays: [6, 7]
+		});
+		const rounds = month.jobs.filter((job) => job.id.startsWith('round-'));
+		expect(rounds.length).toBeLessThanOrEqual(7);
+		for (const round of rounds)
+			expect(round).toMatchObject({
+				depths: { usual: { minutes: 10 } },
+				cadence: { weekdays: [1] },
+				missRule: 'letgo'
+			});
+		const zoneADay = made('a-zone-a-day');
+		const scheme = zoneADay.household.rhythm.scheme;
+		expect(scheme.type === 'weekdays' ? Object.keys(scheme.byWeekday) : []).toEqual([
+			'1',
+			'2',
+			'3',
+			'4',
+			'5',
+			'6'
+		]);
+		expect(
+			zoneADay.jobs.filter((job) => job.cadence.type === 'monthly' && 'card' in job.cadence).length
+		).toBeGreaterThan(10);
+		const upkeep = made('upkeep');
+		expect(upkeep.jobs.every((job) => ['afterDone', 'onCall', 'daily'].includes(job.cadence.type))).toBe(
+			true
+		);
+		const big = made('one-big-day');
+		expect(big.jobs.find((job) => job.name === 'One detail job')?.variants?.length).toBeGreaterThan(3);
+		const light = made('light-and-thorough');
+		expect(light.jobs.filter((job) => job.layer === 'basics').map((job) => job.library)).toEqual([
+			'kitchen-reset'
+		]);
+		expect(light.jobs.find((job) => job.id.startsWith('round-kitchen'))).toMatchObject({
+			deepEvery: 3,
+			depths: { usual: { minutes: 10 }, deep: { minutes: 30 } }
+		});
+	});
+
+	it('keep the basics to about a quarter of an hour in a part of the day', () => {
+		const home = made('rolling-zones');
+		for (const part of ['morning', 'midday', 'evening'] as const) {
+			const sum = home.jobs
+				.filter((job) => job.layer === 'basics' && job.parts.includes(part) && job.room !== 'kid')
+				.reduce((total, job) => total + job.depths.usual.minutes, 0);
+			expect(sum).toBeLessThanOrEqual(15);
+		}
+	});
+
+	it('give a child’s own work to the child, and to nobody too young', () => {
+		const home = made('rolling-zones');
+		expect(home.jobs.find((job) => job.library === 'child-bed')?.who).toEqual({
+			mode: 'fixed',
+			members: ['cy']
+		});
+	});
+});
+
+describe('first dates', () => {
+	it('are spread over the interval of each floating job, heavy ones apart, none on a free day', () => {
+		const home = made('rolling-zones', { minutesADay: 90 });
+		const floats = home.jobs.filter((job) => job.cadence.type === 'afterDone');
+		expect(floats.length).toBeGreaterThan(8);
+		const days = floats.map((job) => toDay(job.startsOn ?? '') - FROM);
+		for (const [i, job] of floats.entries())
+			expect(days[i], job.id).toBeLessThan(job.cadence.type === 'afterDone' ? job.cadence.max : 0);
+		expect(new Set(days).size).toBeGreaterThan(floats.length * 0.7);
+		for (const job of floats) expect(weekdayOf(toDay(job.startsOn ?? '')), job.id).not.toBe(7);
+		const heavy = floats
+			.filter((job) => job.depths.usual.minutes >= 25)
+			.map((job) => toDay(job.startsOn ?? ''))
+			.sort((a, b) => a - b);
+		for (let i = 1; i < heavy.length; i++) expect((heavy[i] ?? 0) - (heavy[i - 1] ?? 0)).toBeGreaterThan(1);
+	});
+});
+
+describe('zones that are suggested', () => {
+	it('are runs of the walk whose largest load no other parting makes smaller', () => {
+		fc.assert(
+			fc.property(
+				fc.array(fc.integer({ min: 1, max: 60 }), { minLength: 1, maxLength: 8 }),
+				fc.integer({ min: 1, max: 5 }),
+				(loads, count) => {
+					const rooms = loads.map((minutes, i) => ({
+						room: { id: `r${i}`, name: `R${i}`, storey: 0 },
+						minutes
+					}));
+					const parts = partRooms(rooms, count);
+					expect(parts.flat()).toEqual(rooms);
+					const most = (list: typeof parts) =>
+						Math.max(...list.map((part) => part.reduce((sum, one) => sum + one.minutes, 0)));
+					let best = Infinity;
+					const cuts = (from: number, left: number, done: typeof parts): void => {
+						if (left === 1) return void (best = Math.min(best, most([...done, rooms.slice(from)])));
+						for (let to = from + 1; to <= rooms.length - left + 1; to++)
+							cuts(to, left - 1, [...done, rooms.slice(from, to)]);
+					};
+					cuts(0, Math.min(count, rooms.length), []);
+					expect(most(parts)).toBe(best);
+				}
+			),
+			{ numRuns: 60 }
+		);
+	});
+
+	it('have names, cloths and ids of their own', () => {
+		const zones = suggestZones(
+			['A', 'B', 'C', 'D'].map((name) => ({
+				room: { id: name.toLowerCase(), name, storey: 0 },
+				minutes: 10
+			})),
+			2
+		);
+		expect(zones.map(({ zone }) => [zone.name, zone.weave])).toEqual([
+			['A & B', 'stripe'],
+			['C & D', 'check']
+		]);
+	});
+});
+
+describe('a round', () => {
+	it('shares its minutes out in halves, and they add up', () => {
+		fc.assert(
+			fc.property(
+				fc.array(fc.integer({ min: 1, max: 40 }), { minLength: 1, maxLength: 12 }),
+				fc.integer({ min: 4, max: 60 }),
+				(sizes, minutes) => {
+					const home = made('upkeep');
+					const [job] = home.jobs;
+					if (!job) return;
+					const jobs = sizes.map((size, i) => ({
+						...job,
+						id: `j${i}`,
+						depths: {
+							usual: { minutes: size, steps: [{ text: 'x', minutes: size, class: 3, products: [] }] }
+						}
+					}));
+					const round = roundSteps(jobs, home.rooms, minutes);
+					expect(round.minutes).toBe(Math.max(minutes, jobs.length / 2));
+					for (const step of round.steps) expect(step.minutes * 2).toBe(Math.round(step.minutes * 2));
+				}
+			),
+			{ numRuns: 40 }
+		);
+	});
+});
+
+describe('the first steps', () => {
+	const touch = (now: Draft, op: Record<string, unknown>) =>
+		applyTouch(now, touchSchema.parse(op), pattern(now.pattern), library);
+
+	it('hang, name, furnish and take down rooms; people, animals and zones follow', () => {
+		let now = EMPTY_DRAFT;
+		now = touch(now, { op: 'hang', kind: 'kitchen', storey: '0' });
+		now = touch(now, { op: 'hang', kind: 'bedroom', storey: '1' });
+		now = touch(now, { op: 'hang', kind: 'bedroom', storey: '1' });
+		expect(now.rooms.map((room) => [room.id, room.name])).toEqual([
+			['kitchen', 'Kitchen'],
+			['bedroom', 'Bedroom'],
+			['bedroom-2', 'Bedroom 2']
+		]);
+		now = touch(now, { op: 'nameRoom', room: 'bedroom-2', name: 'Signal Loft' });
+		now = touch(now, { op: 'surface', room: 'kitchen', surface: 'stone' });
+		now = touch(now, { op: 'sheds', room: 'kitchen', pet: 'cat' });
+		expect(now.pets.map((pet) => pet.kind)).toEqual(['cat']);
+		now = touch(now, { op: 'pet', kind: 'cat' });
+		expect(now.rooms[0]?.sheds).toEqual([]);
+		now = touch(now, { op: 'person', name: 'Ada', role: 'organiser' });
+		now = touch(now, { op: 'owner', room: 'bedroom', person: 'ada' });
+		now = touch(now, { op: 'owner', room: 'bedroom', person: 'nobody' });
+		expect(now.rooms[1]?.owners).toEqual(['ada']);
+		now = touch(now, { op: 'unperson', person: 'ada' });
+		expect(now.rooms[1]?.owners).toEqual([]);
+		now = touch(now, { op: 'unhang', room: 'bedroom' });
+		expect(now.rooms.length).toBe(2);
+		now = touch(now, { op: 'zonesAnew', count: '2' });
+		now = touch(now, { op: 'zone', room: 'kitchen', zone: now.zones?.[0]?.id ?? '' });
+		expect(now.zones?.[0]?.rooms).toContain('kitchen');
+	});
+
+	it('make a home of one room and nobody named', () => {
+		const now = touch(EMPTY_DRAFT, { op: 'hang', kind: 'kitchen', storey: '0' });
+		const home = homeFromDraft(now, library, pattern('rolling-zones'), FROM);
+		expect(home.ok && home.home.members.map((member) => member.role)).toEqual(['organiser']);
+	});
+
+	it('refuse what makes no sense', () => {
+		for (const op of [
+			{ op: 'hang', kind: 'ballroom', storey: '0' },
+			{ op: 'minutes', minutes: 'ten' },
+			{ op: 'minutes', minutes: '-3' },
+			{ op: 'nameRoom', room: 'a', name: '' },
+			{ op: 'person', name: 'A', role: 'king' },
+			{ op: 'hang', kind: 'kitchen', storey: '999' },
+			{ op: 'person', name: 'A', role: 'child', bornOn: '2027-02-31' }
+		]) {
+			expect(touchSchema.safeParse(op).success, JSON.stringify(op)).toBe(false);
+		}
+	});
+
+	it('run again, they change one thing and leave the rest', () => {
+		const home = made('rolling-zones');
+		const again = { ...draftFromHome(home, 'h'), pattern: 'rolling-zones' };
+		const same = changeHome(home, again, library, pattern('rolling-zones'), addDays(FROM, 30));
+		expect(same.ok && same.home.jobs).toEqual(home.jobs);
+		expect(same.ok && same.home.zones).toEqual(home.zones);
+		const more = applyTouch(
+			again,
+			touchSchema.parse({ op: 'hang', kind: 'study', storey: '0' }),
+			pattern('rolling-zones'),
+			library
+		);
+		const added = changeHome(home, more, library, pattern('rolling-zones'), addDays(FROM, 30));
+		if (!added.ok) throw new Error(JSON.stringify(added.refusal));
+		expect(added.home.jobs.filter((job) => job.room === 'study').length).toBeGreaterThan(3);
+		expect(added.home.jobs.filter((job) => job.room !== 'study')).toEqual(home.jobs);
+		const less = applyTouch(
+			again,
+			touchSchema.parse({ op: 'unhang', room: 'hall' }),
+			pattern('rolling-zones'),
+			library
+		);
+		const gone = changeHome(home, less, library, pattern('rolling-zones'), addDays(FROM, 30));
+		expect(gone.ok && gone.home.rooms.some((room) => room.id === 'hall')).toBe(false);
+		const other = changeHome(
+			home,
+			{ ...again, pattern: 'upkeep' },
+			library,
+			pattern('upkeep'),
+			addDays(FROM, 30)
+		);
+		expect(other.ok && other.home.household.rhythm.pattern).toBe('Upkeep');
+	});
+});
