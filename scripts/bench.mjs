@@ -16,9 +16,13 @@ try {
 	mkdirSync('.pail', { recursive: true });
 	const dir = mkdtempSync(join('.pail', 'bench-'));
 	database = await startDatabase(join(dir, 'db'));
-	const { code } = await run(process.execPath, ['--import', 'tsx', 'tests/bench/bench.ts', dir], {
-		env: { ...process.env, DATABASE_URL: database.url }
-	});
+	const { code } = await run(
+		process.execPath,
+		['--expose-gc', '--import', 'tsx', 'tests/bench/bench.ts', dir],
+		{
+			env: { ...process.env, DATABASE_URL: database.url }
+		}
+	);
 	await database.stop();
 	rmSync(dir, { recursive: true, force: true });
 	process.exitCode = code;

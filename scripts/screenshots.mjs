@@ -8,6 +8,27 @@ import { fail, tell } from './lib/tell.mjs';
 process.chdir(join(import.meta.dirname, '..'));
 const DIR = 'docs/screenshots';
 const at = (time) => `2027-03-03T${time}Z`;
+/** The walk through the demo home's rooms, half way down, and two rhythms side by side. */
+async function firstSteps(page, url, shoot) {
+	await page.goto(`${url}/begin`);
+	await page.waitForFunction(() => document.documentElement.dataset.ready === 'yes');
+	const hang = async (key) => {
+		const rooms = await page.locator('[data-room]').count();
+		await page.getByRole('button', { name: new RegExp(`^${key}(,|$)`) }).click();
+		await page.waitForFunction((before) => document.querySelectorAll('[data-room]').length > before, rooms);
+	};
+	for (const key of ['Bedroom', 'Stairs, hall', 'Bathroom', 'Child’s room']) await hang(key);
+	await page.getByRole('button', { name: 'Cat', exact: true }).click();
+	await page.getByRole('button', { name: 'Cat', exact: true, pressed: true }).waitFor();
+	await shoot(page, 'first-steps');
+	await page.getByRole('button', { name: 'Walk on downstairs' }).click();
+	await page.getByRole('heading', { name: 'What is on the ground floor?' }).waitFor();
+	for (const key of ['Living room', 'Kitchen', 'Laundry', 'Stairs, hall']) await hang(key);
+	await page.goto(`${url}/begin?step=rhythm&beside=saturday-morning`);
+	await page.getByRole('region', { name: 'Four weeks of Saturday morning' }).waitFor();
+	await shoot(page, 'patterns');
+}
+
 let stack = null;
 try {
 	needNode();
@@ -96,6 +117,19 @@ try {
 	await shoot(phone, 'today-phone');
 	await phone.goto(`${stack.url}/ledger`);
 	await shoot(phone, 'ledger-phone');
+
+	for (const [path, name] of [
+		['/house', 'house'],
+		['/rota', 'rota'],
+		['/house/job/stair-skirting', 'rhythm'],
+		['/house/growing', 'growing']
+	]) {
+		await wide.goto(`${stack.url}${path}`);
+		await shoot(wide, name);
+	}
+	await phone.goto(`${stack.url}/house`);
+	await shoot(phone, 'house-phone');
+	await firstSteps(await open(1280, 800), stack.url, shoot);
 
 	// A pail on its way: five minutes, the second step in hand.
 	await wide.goto(`${stack.url}/pail?minutes=15&for=ottilie`);

@@ -102,7 +102,7 @@ interface Unit {
 const ALIKE = 1e-9;
 
 /** Nodes of the search; it is exact where it ends by itself. Fixed, so that the result is the same everywhere. */
-const NODES = 120_000;
+const NODES = 50_000;
 
 function unitsOf(rooms: readonly BalanceRoom[]): Unit[] {
 	const groups = new Map<string, BalanceRoom[]>();
@@ -117,7 +117,11 @@ function unitsOf(rooms: readonly BalanceRoom[]): Unit[] {
 	}));
 }
 
-const movesOf = (unit: Unit, zone: number) => unit.rooms.filter((room) => room.zone !== zone).length;
+function movesOf(unit: Unit, zone: number): number {
+	let moves = 0;
+	for (const room of unit.rooms) if (room.zone !== zone) moves++;
+	return moves;
+}
 
 /** How much of a zone's capacity one minute a visit takes: visits / capacity. */
 const rateOf = (zone: BalanceZone) =>
@@ -176,19 +180,36 @@ export function proposeMoves(input: BalanceInput): Proposal {
 	const sums = new Array<number>(count).fill(0);
 	const places = new Array<number>(units.length).fill(0);
 	let nodes = 0;
+	const whole = rest[0] as number;
+	const holds = rates.reduce((sum, rate) => sum + (rate === Infinity ? 0 : 1 / rate), 0);
+	const level = whole / holds;
+	/** All that is left poured in as water: the common level that it reaches. */
 	const bound = (i: number): number => {
-		// All that is left poured in as water: the common level it reaches.
-		let low = largest(sums, rates);
+		let low = level;
+		for (let z = 0; z < count; z++) {
+			const ratio = (sums[z] as number) * (rates[z] as number);
+			if (ratio > low) low = ratio;
+		}
 		let free = 0;
 		for (let z = 0; z < count; z++) {
-			const rate = rates[z] as number;
-			if (rate !== Infinity) free += Math.max(0, low / rate - (sums[z] as number));
+			const room = low / (rates[z] as number) - (sums[z] as number);
+			if (room > 0) free += room;
 		}
-		if (free < (rest[i] as number)) {
-			const holds = rates.reduce((sum, rate) => sum + (rate === Infinity ? 0 : 1 / rate), 0);
-			low = Math.max(low, (sums.reduce((a, b) => a + b, 0) + (rest[i] as number)) / holds);
+		// Full zones hold none of it: the others rise higher.
+		return free < (rest[i] as number) * (1 - 1e-12) ? low + ((rest[i] as number) - free) / holds : low;
+	};
+	const orders = units.map(() => new Int8Array(count));
+	const costs = new Float64Array(count);
+	const orderOf = (i: number, unit: Unit): Int8Array => {
+		const order = orders[i] as Int8Array;
+		for (let z = 0; z < count; z++) {
+			costs[z] = movesOf(unit, z) * 1e6 + ((sums[z] as number) + unit.minutes) * (rates[z] as number);
+			let k = z;
+			for (; k > 0 && (costs[order[k - 1] as number] as number) > (costs[z] as number); k--)
+				order[k] = order[k - 1] as number;
+			order[k] = z;
 		}
-		return low;
+		return order;
 	};
 	const search = (i: number, moves: number): void => {
 		if (nodes++ > NODES) return;
@@ -202,13 +223,9 @@ export function proposeMoves(input: BalanceInput): Proposal {
 			return;
 		}
 		const unit = units[i] as Unit;
-		const order = Array.from({ length: count }, (_, z) => z).sort(
-			(a, b) =>
-				movesOf(unit, a) - movesOf(unit, b) ||
-				((sums[a] as number) + unit.minutes) * (rates[a] as number) -
-					((sums[b] as number) + unit.minutes) * (rates[b] as number)
-		);
-		for (const zone of order) {
+		const order = orderOf(i, unit);
+		for (let k = 0; k < count; k++) {
+			const zone = order[k] as number;
 			const own = sums[zone] as number;
 			sums[zone] = own + unit.minutes;
 			const m = moves + movesOf(unit, zone);
