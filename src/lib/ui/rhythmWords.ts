@@ -1,25 +1,10 @@
 /** A job's rhythm in plain words. */
 import type { Job } from '$core/household/home';
-import { listNames, lowerNumber } from './words';
+import { listNames, lowerNumber, MONTHS, WEEKDAYS } from './words';
 
-const DAYS = ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday'];
-const MONTHS = [
-	'January',
-	'February',
-	'March',
-	'April',
-	'May',
-	'June',
-	'July',
-	'August',
-	'September',
-	'October',
-	'November',
-	'December'
-];
 const ORDINALS = ['', 'first', 'second', 'third', 'fourth'];
 
-const days = (list: readonly number[]) => listNames(list.map((day) => `${DAYS[day - 1]}s`));
+const days = (list: readonly number[]) => listNames(list.map((day) => `${WEEKDAYS[day - 1]}s`));
 
 function ordinal(n: number): string {
 	const tail = n % 100 > 10 && n % 100 < 14 ? 'th' : (['th', 'st', 'nd', 'rd'][n % 10] ?? 'th');
@@ -44,8 +29,8 @@ export function cadenceText(cadence: Job['cadence']): string {
 					: `${lowerNumber(cadence.times)} times a week`;
 		case 'monthly':
 			if ('day' in cadence) return `on the ${ordinal(cadence.day)} of the month`;
-			if ('card' in cadence) return `on the ${DAYS[cadence.weekday - 1]} of leaf ${cadence.card}`;
-			return `on the ${cadence.nth === -1 ? 'last' : ORDINALS[cadence.nth]} ${DAYS[cadence.weekday - 1]} of the month`;
+			if ('card' in cadence) return `on the ${WEEKDAYS[cadence.weekday - 1]} of leaf ${cadence.card}`;
+			return `on the ${cadence.nth === -1 ? 'last' : ORDINALS[cadence.nth]} ${WEEKDAYS[cadence.weekday - 1]} of the month`;
 		case 'months':
 			return `in ${listNames(cadence.months.map((m) => MONTHS[m - 1] as string))}`;
 		case 'afterDone':

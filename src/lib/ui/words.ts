@@ -3,8 +3,8 @@ import { partsOf, weekdayOf, type CivilDay } from '$core/calendar/civil';
 import type { DayPart } from '$core/household/fields';
 import type { JobState } from '$core/routine/line';
 
-const WEEKDAYS = ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday'];
-const MONTHS = [
+export const WEEKDAYS = ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday'];
+export const MONTHS = [
 	'January',
 	'February',
 	'March',

@@ -292,6 +292,9 @@
 		gap: 16px;
 		min-height: 48px;
 	}
+	.add :global(.plain) {
+		white-space: nowrap;
+	}
 	.add {
 		margin-left: auto;
 		display: flex;
@@ -430,6 +433,15 @@
 		header {
 			flex-direction: column;
 			gap: 4px;
+		}
+		nav {
+			gap: 0 18px;
+		}
+		.under {
+			flex-wrap: wrap;
+		}
+		.add {
+			margin: 0;
 		}
 	}
 </style>

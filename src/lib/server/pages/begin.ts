@@ -1,12 +1,13 @@
 /** The first steps: what they show, what a touch changes, and the home that comes of them. */
 import { fail, redirect, type Cookies } from '@sveltejs/kit';
 import { v7 as uuidv7 } from 'uuid';
-import { addDays, partsOf, type CivilDay } from '$core/calendar/civil';
+import { addDays, type CivilDay } from '$core/calendar/civil';
 import { householdTime } from '$core/calendar/instant';
 import { weekStartOf } from '$core/calendar/weeks';
 import { prepareHome } from '$core/household/history';
 import type { Home } from '$core/household/home';
 import { outlook, type OutlookDay } from '$core/routine/outlook';
+import { NO_STANDING } from '$core/routine/upcoming';
 import { changeHome } from '$core/setup/change';
 import {
 	draftFromHome,
@@ -23,8 +24,8 @@ import { minutesAWeek } from '$core/setup/fitWeek';
 import { jobForRoom } from '$core/setup/library';
 import type { Pattern } from '$core/setup/pattern';
 import { applyTouch, KIND_NAMES, touchSchema } from '$core/setup/steps';
-import type { BeginView, FirstDay, StepView, Yard, YardWeek } from '$ui/begin/view';
-import { monthName, weekdayName } from '$ui/words';
+import type { BeginView, FirstDay, StepView, Yard } from '$ui/begin/view';
+import { WEEKDAYS, weekdayName } from '$ui/words';
 import { editRefusalText } from '$ui/editWords';
 import { now } from '../clock';
 import { reading, transaction } from '../db/pool';
@@ -40,6 +41,7 @@ import {
 import { followingId } from '../store/record';
 import { rebuildStanding } from '../store/standingStore';
 import { acting, typed } from './guard';
+import { yardOfHome } from './yard';
 import { allPatterns, patternById, starterLibrary } from './patterns';
 
 const COOKIE = 'setup';
@@ -53,8 +55,6 @@ const STEP_NAMES: Record<Step, string> = {
 	'first-morning': 'First morning'
 };
 const STEP_PARTS: Record<Step, number> = { rooms: 4, zones: 2, rhythm: 3, people: 3, 'first-morning': 2 };
-
-const WEEKDAYS = ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday'];
 
 export function storeyName(storey: number): string {
 	if (storey === 0) return 'Ground floor';
@@ -267,41 +267,11 @@ function usualWeek(draft: Draft, pattern: Pattern, today: CivilDay): number[] {
 }
 
 function yardOf(draft: Draft, pattern: Pattern, today: CivilDay): Yard | null {
-	const weeks = fourWeeks(draft, pattern, today);
-	if (!weeks) return null;
-	const { home, days } = weeks;
-	const weave = new Map(home.zones.map((zone, i) => [zone.id, { weave: zone.weave, number: i + 1 }]));
-	const holds = draft.minutesADay;
-	const view: YardWeek[] = Array.from({ length: 4 }, (_, w) => {
-		const own = days.slice(w * 7, w * 7 + 7);
-		const first = own[0] as OutlookDay;
-		const zones = [...new Set(own.flatMap((day) => (day.zone ? [weave.get(day.zone)?.number ?? 0] : [])))];
-		return {
-			day: partsOf(first.date).day,
-			month: monthName(first.date).slice(0, 3),
-			zones: zones.slice(0, 6),
-			days: own.map((day) => ({
-				total: Math.round(day.total),
-				basics: day.basics,
-				weekly: day.weekly + day.long,
-				zone: day.zoneMinutes,
-				weave: day.zone ? (weave.get(day.zone)?.weave ?? null) : null,
-				over: day.total > holds + 0.5
-			}))
-		};
-	});
-	const longest = days.reduce((most, day) => (day.total > most.total ? day : most), days[0] as OutlookDay);
-	const hours = days.reduce((sum, day) => sum + day.total, 0) / 4 / 60;
-	return {
-		pattern: pattern.id,
-		name: pattern.name,
-		says: pattern.says,
-		hoursAWeek: hours < 10 ? hours.toFixed(1).replace(/\.0$/, '') : String(Math.round(hours)),
-		longest: Math.round(longest.total),
-		longestDay: `${weekdayName(longest.date)}s`,
-		over: Math.max(0, Math.round(longest.total - holds)),
-		weeks: view
-	};
+	const from = weekStartOf(addDays(today, 6), draft.weekStart);
+	const home = whole(draft, pattern, from);
+	if (!home) return null;
+	const yard = yardOfHome(prepareHome([{ from, home }]), NO_STANDING, today, pattern.name);
+	return { ...yard, pattern: pattern.id, says: pattern.says };
 }
 
 function firstWeek(home: Home, today: CivilDay): BeginView['first'] {

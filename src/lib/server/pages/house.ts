@@ -36,22 +36,8 @@ import { loadHome, revisionOf } from '../store/homeStore';
 import { loadStanding } from '../store/standingStore';
 import { storeyName } from './begin';
 import { editHome } from './homeEdits';
+import { missedWords } from './tags';
 import { judge } from './entryActions';
-
-const MONTHS = [
-	'January',
-	'February',
-	'March',
-	'April',
-	'May',
-	'June',
-	'July',
-	'August',
-	'September',
-	'October',
-	'November',
-	'December'
-];
 
 /** The newest judgement of clutter of each zone. */
 export function clutterNow(standing: HomeStanding): Map<string, HouseZone['clutter']> {
@@ -116,7 +102,7 @@ export async function loadHouse(
 		zones,
 		hasZones,
 		proposal,
-		missed: missedWords(home, check),
+		missed: missedWords(home, check.missed),
 		room: chosenRoom
 			? {
 					...chosenRoom,
@@ -251,16 +237,6 @@ function proposalOf(
 		text: `${text.join(', ')} minutes a visit.${own ? ' They share the same pipes and caddy.' : ''}`,
 		moves
 	};
-}
-
-function missedWords(home: PreparedHome, check: ZoneCheck): string[] {
-	const byZone = new Map<string, string[]>();
-	for (const { month, zone } of check.missed) {
-		byZone.set(zone, [...(byZone.get(zone) ?? []), MONTHS[Number(month.slice(5)) - 1] as string]);
-	}
-	return [...byZone].map(
-		([zone, months]) => `${home.zoneById.get(zone)?.name ?? zone} gets no day in ${listNames(months)}.`
-	);
 }
 
 const zoneOrNone = (text: string) => (text === '' ? null : text);

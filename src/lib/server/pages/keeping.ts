@@ -1,19 +1,16 @@
 /** The rhythm of the house, its pauses, and growing in. */
 import { v7 as uuidv7 } from 'uuid';
-import { addDays, isoOf, partsOf, parseDay, type CivilDay } from '$core/calendar/civil';
+import { addDays, isoOf, parseDay } from '$core/calendar/civil';
 import { householdTime } from '$core/calendar/instant';
 import { missedZones } from '$core/calendar/rotation';
-import { weekStartOf } from '$core/calendar/weeks';
 import { changeHousehold, switchLayer, type Edit } from '$core/household/editHome';
-import { prepareHome, type PreparedHome } from '$core/household/history';
+import { prepareHome } from '$core/household/history';
 import { LAYERS, type Home, type Household, type Layer } from '$core/household/home';
 import { readHolding, WINDOW } from '$core/learning/holding';
-import { outlook } from '$core/routine/outlook';
-import { effectivePauses, type HomeStanding } from '$core/routine/standing';
+import { effectivePauses } from '$core/routine/standing';
 import { wayBack } from '$core/routine/wayBack';
-import type { Yard } from '$ui/begin/view';
 import type { GrowingView, PausesView, RhythmView } from '$ui/keep/view';
-import { listNames, monthName, PAUSE_WORDS, plural, shortDate, weekdayName } from '$ui/words';
+import { PAUSE_WORDS, plural, shortDate } from '$ui/words';
 import { now } from '../clock';
 import { reading } from '../db/pool';
 import { loadHome, revisionOf } from '../store/homeStore';
@@ -21,57 +18,8 @@ import { allEntries } from '../store/ledgerStore';
 import { loadStanding } from '../store/standingStore';
 import { editHome } from './homeEdits';
 import { allPatterns } from './patterns';
-import { memberName } from './tags';
-
-const MONTHS = [
-	'January',
-	'February',
-	'March',
-	'April',
-	'May',
-	'June',
-	'July',
-	'August',
-	'September',
-	'October',
-	'November',
-	'December'
-];
-
-export function yardOfHome(home: PreparedHome, standing: HomeStanding, today: CivilDay, name: string): Yard {
-	const from = weekStartOf(addDays(today, 6), home.rotation.weekStart);
-	const days = outlook(home, from, 28, standing, today);
-	const holds = home.home.household.minutesADay ?? 60;
-	const marks = new Map(home.home.zones.map((zone, i) => [zone.id, { weave: zone.weave, number: i + 1 }]));
-	const longest = days.reduce((most, day) => (day.total > most.total ? day : most));
-	const hours = days.reduce((sum, day) => sum + day.total, 0) / 240;
-	return {
-		pattern: '',
-		name,
-		says: '',
-		hoursAWeek: hours < 10 ? hours.toFixed(1).replace(/\.0$/, '') : String(Math.round(hours)),
-		longest: Math.round(longest.total),
-		longestDay: `${weekdayName(longest.date)}s`,
-		over: Math.max(0, Math.round(longest.total - holds)),
-		weeks: Array.from({ length: 4 }, (_, w) => {
-			const own = days.slice(w * 7, w * 7 + 7);
-			const first = own[0] as (typeof days)[number];
-			return {
-				day: partsOf(first.date).day,
-				month: monthName(first.date).slice(0, 3),
-				zones: [...new Set(own.flatMap((day) => (day.zone ? [marks.get(day.zone)?.number ?? 0] : [])))],
-				days: own.map((day) => ({
-					total: Math.round(day.total),
-					basics: day.basics,
-					weekly: day.weekly + day.long,
-					zone: day.zoneMinutes,
-					weave: day.zone ? (marks.get(day.zone)?.weave ?? null) : null,
-					over: day.total > holds + 0.5
-				}))
-			};
-		})
-	};
-}
+import { memberName, missedWords } from './tags';
+import { yardOfHome } from './yard';
 
 async function facts(household: string) {
 	const [home, standing, revision] = await reading(async (db) => {
@@ -105,9 +53,6 @@ export async function loadRhythm(
 	const missed = next
 		? missedZones(today, addDays(today, 365), next.rotation)
 		: missedZones(today, addDays(today, 365), home.rotation);
-	const byZone = new Map<string, string[]>();
-	for (const { zone, month } of missed)
-		byZone.set(zone, [...(byZone.get(zone) ?? []), MONTHS[Number(month.slice(5)) - 1] as string]);
 	return {
 		revision,
 		formId: uuidv7(),
@@ -115,9 +60,7 @@ export async function loadRhythm(
 		zones: home.home.zones.map((zone, i) => ({ id: zone.id, name: zone.name, number: i + 1 })),
 		now: yardOfHome(home, standing, today, 'As it is'),
 		next: next ? yardOfHome(next, standing, today, 'As it would be') : null,
-		missed: [...byZone].map(
-			([zone, months]) => `${home.zoneById.get(zone)?.name ?? zone} gets no day in ${listNames(months)}.`
-		),
+		missed: missedWords(home, missed),
 		patterns: allPatterns().map((pattern) => ({ id: pattern.id, name: pattern.name }))
 	};
 }

@@ -24,14 +24,14 @@ import { readDay, type Day, type DayLine } from '$core/routine/readDay';
 import { effectivePauses, pausesForLine, type HomeStanding } from '$core/routine/standing';
 import { nextDays } from '$core/routine/upcoming';
 import type { MonthRow, RotaDay, RotaItem, RotaView } from '$ui/rota/view';
-import { dayAhead, listNames, longDate, monthName, shortDate, weekdayName } from '$ui/words';
+import { dayAhead, longDate, MONTHS, monthName, shortDate, weekdayName } from '$ui/words';
 import { now } from '../clock';
 import { reading } from '../db/pool';
 import { loadHome } from '../store/homeStore';
 import { busyBetween } from '../store/busyStore';
 import { entriesBetween, undosOf, type StoredEntry } from '../store/ledgerStore';
 import { loadStanding } from '../store/standingStore';
-import { memberName, tagOf, zoneMark } from './tags';
+import { memberName, missedWords, tagOf, zoneMark } from './tags';
 
 export interface RotaQuery {
 	readonly household: string;
@@ -40,21 +40,6 @@ export interface RotaQuery {
 	readonly find: string | null;
 	readonly me: string | null;
 }
-
-const MONTHS = [
-	'January',
-	'February',
-	'March',
-	'April',
-	'May',
-	'June',
-	'July',
-	'August',
-	'September',
-	'October',
-	'November',
-	'December'
-];
 
 interface Facts {
 	readonly home: PreparedHome;
@@ -349,12 +334,7 @@ function monthView({ home, standing, today }: Facts, chosen: CivilDay): RotaView
 function notesOf({ home, standing, today }: Facts, chosen: CivilDay): string[] {
 	const { year } = partsOf(chosen);
 	const missed = missedZones(dayOf(year, 1, 1), dayOf(year, 12, 31), home.rotation);
-	const byZone = new Map<string, string[]>();
-	for (const { zone, month } of missed)
-		byZone.set(zone, [...(byZone.get(zone) ?? []), MONTHS[Number(month.slice(5)) - 1] as string]);
-	const notes = [...byZone].map(
-		([zone, months]) => `${home.zoneById.get(zone)?.name ?? zone} gets no day in ${listNames(months)}.`
-	);
+	const notes = missedWords(home, missed);
 	for (const pause of effectivePauses(standing.home)) {
 		if (pause.scope === 'household' && pause.to >= today)
 			notes.push(

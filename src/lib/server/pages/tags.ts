@@ -1,9 +1,10 @@
 /** Tags: lines as the pages show them, in plain data and words. */
 import type { CivilDay } from '$core/calendar/civil';
+import type { MissedZone } from '$core/calendar/rotation';
 import type { PreparedHome } from '$core/household/history';
 import { latenessOf } from '$core/routine/hang';
 import type { DayLine } from '$core/routine/readDay';
-import { dayAhead, lateText, listNames, PAUSE_WORDS, stateWord } from '$ui/words';
+import { dayAhead, lateText, listNames, MONTHS, PAUSE_WORDS, stateWord } from '$ui/words';
 import type { Glyph, TagView, ZoneMark } from '$ui/today/view';
 
 export function zoneMark(home: PreparedHome, zoneId: string | null): ZoneMark | null {
@@ -84,4 +85,15 @@ export function tagOf(home: PreparedHome, line: DayLine, today: CivilDay): TagVi
 		deep: line.depth === 'deep',
 		inPail: null
 	};
+}
+
+/** A sentence a zone that some months leave without a day. */
+export function missedWords(home: PreparedHome, missed: readonly MissedZone[]): string[] {
+	const byZone = new Map<string, string[]>();
+	for (const { month, zone } of missed) {
+		byZone.set(zone, [...(byZone.get(zone) ?? []), MONTHS[Number(month.slice(5)) - 1] as string]);
+	}
+	return [...byZone].map(
+		([zone, months]) => `${home.zoneById.get(zone)?.name ?? zone} gets no day in ${listNames(months)}.`
+	);
 }

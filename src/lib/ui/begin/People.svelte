@@ -1,7 +1,7 @@
 <script lang="ts">
 	/** Who lives here, when they are there, whose room is whose. Everything can be left out. */
 	import { enhance } from '$app/forms';
-	import Pet from '../house/Pet.svelte';
+	import Animal from './Animal.svelte';
 	import Touch from './Touch.svelte';
 	import type { BeginView } from './view';
 	let { view }: { view: BeginView } = $props();
@@ -116,10 +116,7 @@
 			{#each PETS as [kind, word] (kind)}
 				{@const on = view.draft.pets.some((pet) => pet.kind === kind)}
 				<li>
-					<Touch values={{ op: 'pet', kind }} pressed={on}
-						><span class="animal" class:on><Pet {kind} filled={on} /></span><span class="word">{word}</span
-						></Touch
-					>
+					<Touch values={{ op: 'pet', kind }} pressed={on}><Animal {kind} {word} {on} /></Touch>
 				</li>
 			{/each}
 		</ul>
@@ -232,27 +229,6 @@
 		flex-wrap: wrap;
 		gap: 12px;
 		margin-top: 14px;
-	}
-	.animal {
-		display: grid;
-		place-items: center;
-		width: 72px;
-		height: 64px;
-		border-radius: 10px;
-		background: var(--enamel-hi);
-		box-shadow: 0 0 0 1.5px var(--tin-2);
-	}
-	.animal.on {
-		background: var(--cobalt-wash);
-		box-shadow:
-			0 0 0 2px var(--enamel-hi),
-			0 0 0 4.5px var(--cobalt-ink);
-	}
-	.word {
-		display: block;
-		text-align: center;
-		font-size: 0.9375rem;
-		margin-top: 5px;
 	}
 	.right {
 		display: flex;

@@ -2,7 +2,7 @@
 	/** The walk from the top of the house down: keys hang under it, a touch puts a room in. */
 	import { enhance } from '$app/forms';
 	import DollHouse from '../house/DollHouse.svelte';
-	import Pet from '../house/Pet.svelte';
+	import Animal from './Animal.svelte';
 	import { lowerNumber, plural } from '../words';
 	import Sample from './Sample.svelte';
 	import Touch from './Touch.svelte';
@@ -212,10 +212,7 @@
 					{@const on = room.sheds.includes(kind)}
 					<li>
 						<Touch values={{ op: 'sheds', room: room.id, pet: kind }} pressed={on}>
-							<span class="animal" class:on><Pet {kind} filled={on} size={38} /></span><span
-								class="word"
-								class:chosen={on}>{word}</span
-							>
+							<Animal {kind} {word} {on} />
 						</Touch>
 					</li>
 				{/each}
@@ -444,21 +441,6 @@
 	}
 	.word.chosen {
 		font-weight: var(--w-name);
-	}
-	.animal {
-		display: grid;
-		place-items: center;
-		width: 60px;
-		height: 50px;
-		border-radius: 10px;
-		background: var(--enamel-hi);
-		box-shadow: 0 0 0 1.5px var(--tin-2);
-	}
-	.animal.on {
-		background: var(--cobalt-wash);
-		box-shadow:
-			0 0 0 2px var(--enamel-hi),
-			0 0 0 4.5px var(--cobalt-ink);
 	}
 	.follows {
 		margin-top: 16px;

@@ -34,16 +34,19 @@
 		/** The storey on which a dotted bay waits for the next room. */
 		nextRoom?: number | null;
 	} = $props();
-	const section = $derived(drawSection(rooms, { least }));
+	const longestWord = (name: string) => Math.max(...name.split(' ').map((word) => word.length));
+	const section = $derived(
+		drawSection(
+			rooms.map((room) => ({ ...room, least: longestWord(room.name) * 8 + 30 })),
+			{ least }
+		)
+	);
 	const box = (id: string): Box => section.rooms.get(id) ?? { x: 0, y: 0, w: 0, h: 0 };
 	const nextStorey = $derived(section.storeys.find((storey) => storey.storey === nextRoom) ?? null);
 	const uid = $props.id();
 	/** A long word is set smaller rather than broken. */
 	const sizeOf = (name: string, width: number) =>
-		Math.max(
-			11,
-			Math.min(15, (width - 24) / (Math.max(...name.split(' ').map((word) => word.length)) * 0.6))
-		);
+		Math.max(11, Math.min(15, (width - 28) / (longestWord(name) * 0.56)));
 </script>
 
 <div class="house" style:aspect-ratio="{section.width} / {section.height}">

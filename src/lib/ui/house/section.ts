@@ -6,6 +6,8 @@ export interface SectionRoom {
 	readonly id: string;
 	readonly storey: number;
 	readonly minutes: number;
+	/** The longest word of its name has to fit: at least so wide, where that is wider than usual. */
+	readonly least?: number;
 }
 
 export interface Box {
@@ -66,7 +68,8 @@ export function drawSection(rooms: readonly SectionRoom[], options: Partial<Sect
 	const storeys: (Box & { storey: number })[] = [];
 	let y = top;
 	byLevel.forEach((list, i) => {
-		const need = list.length * least;
+		const leastOf = (room: SectionRoom) => Math.max(least, room.least ?? 0);
+		const need = list.reduce((sum, room) => sum + leastOf(room), 0);
 		const share = Math.max(wanted(list), list.length * 8) / widest;
 		// A storey is at least as wide as its rooms must be, and never a sliver on a wide one.
 		const w = Math.min(full, Math.max(need, full * Math.max(share, list.length === 1 ? 0.3 : 0.62)));
@@ -78,7 +81,7 @@ export function drawSection(rooms: readonly SectionRoom[], options: Partial<Sect
 		for (const room of list) {
 			const roomWidth = Math.min(
 				w,
-				need > w ? w / list.length : least + (spare * Math.max(1, room.minutes)) / total
+				need > w ? (w * leastOf(room)) / need : leastOf(room) + (spare * Math.max(1, room.minutes)) / total
 			);
 			boxes.set(room.id, { x: at, y, w: roomWidth, h });
 			at += roomWidth;

@@ -20,7 +20,7 @@
 	<ol>
 		{#each view.layers as layer, i (layer.layer)}
 			<li class:off={!layer.on}>
-				<span class="cloth" class:linen={layer.on} style:min-height="{160 + i * 30}px">
+				<span class="cloth" class:linen={layer.on} style:min-height="{220 + i * 44}px">
 					<span class="pegs" aria-hidden="true"></span>
 					<b class="name">{layer.name}</b>
 					<span class="dim">{layer.says}</span>
