@@ -170,8 +170,10 @@ function thin(yearly: { at: number; name: string; done: boolean }[]) {
 function middleOf({ home, standing, today }: Facts, chosen: CivilDay, start: CivilDay) {
 	const end = addDays(start, 6);
 	const at = chosen < start ? start : chosen;
-	const zoneDay = Array.from({ length: 7 }, (_, i) => addDays(start, i)).find(
-		(day) => readDayZone(home, standing, day) !== null
+	const week = Array.from({ length: 7 }, (_, i) => addDays(start, i));
+	// How far the pass is, is told as of today; of another week by its first zone day.
+	const zoneDay = [today, ...week].find(
+		(day) => week.includes(day) && readDayZone(home, standing, day) !== null
 	);
 	const zone = zoneDay === undefined ? null : readDayZone(home, standing, zoneDay);
 	const mark = zone ? zoneMark(home, zone.zone) : null;
