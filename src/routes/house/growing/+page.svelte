@@ -44,6 +44,8 @@
 						<button class={view.next === layer.layer ? 'sign small' : 'plain'}>Switch it on</button>
 					{:else if layer.layer !== 'basics'}
 						<button class="plain">Let it rest</button>
+					{:else}
+						<span class="dim always">Always on</span>
 					{/if}
 				</EditForm>
 			</li>
@@ -121,6 +123,12 @@
 		display: grid;
 		gap: 8px;
 		margin-top: auto;
+	}
+	/* As tall as a button, so that the four readings stand in one line. */
+	.always {
+		display: flex;
+		align-items: center;
+		min-height: 44px;
 	}
 	.stitches {
 		display: flex;
