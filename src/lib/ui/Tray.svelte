@@ -63,7 +63,7 @@
 			{/if}
 		</header>
 	{/if}
-	{#if !bare && isDemo}<a class="own-phone" href="/begin">This is the demo. Begin your own home</a>{/if}
+	{#if isDemo && !path.startsWith('/begin')}<a class="own-phone" class:bare href="/begin">This is the demo. Begin your own home</a>{/if}
 	<main id="content" tabindex="-1">{@render children()}</main>
 </div>
 {#if !bare}
@@ -233,6 +233,20 @@
 	.lower,
 	.own-phone {
 		display: none;
+		padding: 6px 15px;
+		background: var(--cobalt-wash);
+		color: var(--cobalt-ink);
+		font-weight: var(--w-name);
+		text-align: center;
+		border-radius: 16px 16px 0 0;
+	}
+	/* A running pail has no top row that could hold it. */
+	.own-phone.bare {
+		display: block;
+		height: var(--own-strip);
+	}
+	.tray:has(.own-phone.bare) {
+		--own-strip: 36px;
 	}
 	@media (max-width: 640px) {
 		.top {
@@ -240,12 +254,6 @@
 		}
 		.own-phone {
 			display: block;
-			padding: 6px 15px;
-			background: var(--cobalt-wash);
-			color: var(--cobalt-ink);
-			font-weight: var(--w-name);
-			text-align: center;
-			border-radius: 16px 16px 0 0;
 		}
 		.tray {
 			padding-bottom: calc(62px + env(safe-area-inset-bottom));

@@ -343,7 +343,7 @@
 		grid-template-rows: auto auto auto auto auto 1fr auto;
 		column-gap: 60px;
 		padding: 10px calc(var(--page-edge) - var(--rim) + 8px) 20px calc(var(--page-edge) - var(--rim));
-		height: calc(100svh - 2 * var(--rim));
+		height: calc(100svh - 2 * var(--rim) - var(--own-strip, 0px));
 		min-height: 560px;
 		transition: background var(--m-hang);
 	}
@@ -551,7 +551,7 @@
 			display: flex;
 			flex-direction: column;
 			height: auto;
-			min-height: calc(100svh - 2 * var(--rim));
+			min-height: calc(100svh - 2 * var(--rim) - var(--own-strip, 0px));
 			padding: 10px 15px 15px;
 		}
 		.what,
