@@ -1,0 +1,55 @@
+import { readFileSync } from 'node:fs';
+import { expect, ready, test } from './stack';
+
+const demo = JSON.parse(readFileSync('demo/station-house.json', 'utf8')) as { rooms: { name: string }[] };
+
+for (const width of [1280, 390]) {
+	test(`every page of the demo leads to a home of one’s own, ${width} wide`, async ({ page }) => {
+		await page.setViewportSize({ width, height: 844 });
+		for (const path of [
+			'/',
+			'/pail',
+			'/rota',
+			'/rota?view=month',
+			'/house',
+			'/house/library',
+			'/house/rhythm',
+			'/house/growing',
+			'/house/pauses',
+			'/house/files',
+			'/ledger'
+		]) {
+			await page.goto(path);
+			const way = page.getByRole('link', { name: /Begin your own home/ }).filter({ visible: true });
+			await expect(way, path).toHaveCount(1);
+			await expect(way, path).toHaveAttribute('href', '/begin');
+		}
+	});
+}
+
+test('the demo is taken along as a start, and stays as it was', async ({ page, stack }) => {
+	const rowsOf = () =>
+		stack.query<{ rooms: number; entries: number }>(
+			`SELECT (SELECT COUNT(*) FROM room r WHERE r.household_id = h.id) AS rooms,
+				(SELECT COUNT(*) FROM ledger l WHERE l.household_id = h.id) AS entries
+			FROM household h WHERE h.is_demo = 1`
+		);
+	const before = await rowsOf();
+	await page.goto('/');
+	await ready(page);
+	await page.getByRole('link', { name: 'Begin your own home' }).click();
+	await ready(page);
+	await page.getByRole('button', { name: 'Take the demo along' }).click();
+	await ready(page);
+	await expect(page.locator('[data-room]')).toHaveCount(demo.rooms.length);
+	await page.getByRole('link', { name: 'First morning' }).click();
+	await page.getByRole('button', { name: 'Begin our home' }).click();
+	await expect(page).toHaveURL(new RegExp(`^${stack.url}/$`));
+	await page.goto('/house');
+	for (const room of demo.rooms) {
+		await expect(page.getByRole('link', { name: room.name }).first(), room.name).toBeVisible();
+	}
+	expect(await rowsOf()).toEqual(before);
+	const homes = await stack.query<{ n: number }>('SELECT COUNT(*) AS n FROM household');
+	expect(homes[0]?.n).toBe(2);
+});
