@@ -63,7 +63,9 @@
 			{/if}
 		</header>
 	{/if}
-	{#if isDemo && !path.startsWith('/begin')}<a class="own-phone" class:bare href="/begin">This is the demo. Begin your own home</a>{/if}
+	{#if isDemo && !path.startsWith('/begin')}<a class="own-phone" class:bare href="/begin"
+			>This is the demo. Begin your own home</a
+		>{/if}
 	<main id="content" tabindex="-1">{@render children()}</main>
 </div>
 {#if !bare}
