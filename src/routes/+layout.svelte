@@ -1,11 +1,28 @@
 <script lang="ts">
 	import '$ui/app.css';
+	import { connection } from '$ui/connection.svelte';
+	import Notice from '$ui/Notice.svelte';
 	import Tray from '$ui/Tray.svelte';
+	import { afterNavigate, invalidateAll } from '$app/navigation';
 	import { page } from '$app/state';
 	import { onMount } from 'svelte';
 	let { data, children } = $props();
 	// Says that scripts have taken over, for tests that press like a person would.
-	onMount(() => (document.documentElement.dataset.ready = 'yes'));
+	onMount(() => {
+		document.documentElement.dataset.ready = 'yes';
+		void sendWhatWasKept();
+	});
+	/** Presses of a pail that was left before they could be sent. Its own page sees to them itself. */
+	async function sendWhatWasKept() {
+		const kept = Object.keys(localStorage).some((key) => key.startsWith('pail-press '));
+		if (!kept || page.url.pathname.startsWith('/pail/')) return;
+		const { sendKept } = await import('$ui/pail/outbox.svelte');
+		if (await sendKept()) await invalidateAll();
+	}
+	// Another page that came is an answer.
+	afterNavigate(() => {
+		connection.lost = false;
+	});
 	// A running pail fills the screen: no top row, no lower rim.
 	const bare = $derived(/^\/(pail\/[^/]+|begin)$/.test(page.url.pathname) && !page.error);
 </script>
@@ -18,3 +35,27 @@
 	light={data.light}
 	{bare}>{@render children()}</Tray
 >
+{#if connection.lost}
+	<div class="lost">
+		<Notice tone="wrong"
+			><span>The house does not answer just now. Nothing you typed is lost: press again in a moment.</span
+			></Notice
+		>
+	</div>
+{/if}
+
+<style>
+	.lost {
+		position: fixed;
+		z-index: 90;
+		inset: auto 0 24px;
+		display: grid;
+		justify-items: center;
+		pointer-events: none;
+	}
+	@media (max-width: 640px) {
+		.lost {
+			bottom: calc(70px + env(safe-area-inset-bottom));
+		}
+	}
+</style>

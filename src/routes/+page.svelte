@@ -1,10 +1,7 @@
 <script lang="ts">
-	import { enhance } from '$app/forms';
-	import { goto, invalidate } from '$app/navigation';
-	import type { SubmitFunction } from '@sveltejs/kit';
+	import { goto } from '$app/navigation';
 	import { onMount, tick as settled, untrack } from 'svelte';
 	import Drawer from '$ui/Drawer.svelte';
-	import { freshId } from '$ui/freshId';
 	import Glyph from '$ui/glyphs/Glyph.svelte';
 	import Peg from '$ui/glyphs/Peg.svelte';
 	import Weave from '$ui/glyphs/Weave.svelte';
@@ -21,6 +18,8 @@
 	import Tag from '$ui/today/Tag.svelte';
 	import { keyAct, keysOn, type KeyAct } from '$ui/today/keys';
 	import { duration, minutesText, OUTCOME_WORDS, plural } from '$ui/words';
+	import { connection, readAnew } from '$ui/connection.svelte';
+	import { once } from '$ui/once';
 	let { data, form } = $props();
 	const view = $derived(data.view);
 	/** What the last form said: it stays while its sheet closes, and goes with the day. */
@@ -36,7 +35,6 @@
 
 	let width = $state(1046);
 	let spread = $state<number | null>(null);
-	let lost = $state(false);
 	let keysShown = $state(false);
 	const parts = $derived(
 		view.parts.map((part, i) => ({
@@ -62,12 +60,6 @@
 	const dropAt = (i: number, n: number) => {
 		const x = (i + 0.5) / Math.max(1, n);
 		return 36 * x * (1 - x);
-	};
-
-	/** A form with an id of its own, made here, so that it counts once however often it is sent. */
-	const once: SubmitFunction = ({ formData }) => {
-		formData.set('id', freshId());
-		return ({ update }) => update({ reset: false });
 	};
 
 	async function closeSheet() {
@@ -112,7 +104,11 @@
 			void act(kind);
 		};
 		const refresh = () => {
-			if (document.visibilityState === 'visible') void invalidate('app:today').catch(() => (lost = true));
+			if (document.visibilityState !== 'visible') return;
+			readAnew('app:today').then(
+				() => (connection.lost = false),
+				() => (connection.lost = true)
+			);
 		};
 		// What others did, and the hour itself, come in while the page is looked at.
 		const timer = setInterval(refresh, 30_000);
@@ -128,7 +124,7 @@
 
 <svelte:head><title>{isToday ? 'Today' : view.title} · Pail Round</title></svelte:head>
 
-<form id="key-form" method="post" hidden use:enhance={once}>
+<form id="key-form" method="post" hidden use:once>
 	<input type="hidden" name="date" value={view.date} />
 	{#each ['line', 'outcome', 'of', 'by'] as name (name)}<input type="hidden" {name} value="" />{/each}
 </form>
@@ -164,7 +160,7 @@
 				</p>
 				{#if isToday}
 					{#if view.enough}
-						<form method="post" action="/?/undo&on={view.date}" use:enhance={once}>
+						<form method="post" action="/?/undo&on={view.date}" use:once>
 							<input type="hidden" name="of" value={view.enough} />
 							<input type="hidden" name="date" value={view.date} />
 							<input type="hidden" name="seed" value={view.formId} />
@@ -173,7 +169,7 @@
 							>
 						</form>
 					{:else if view.minutesLeft > 0}
-						<form method="post" action="/?/enough&on={view.date}" use:enhance={once}>
+						<form method="post" action="/?/enough&on={view.date}" use:once>
 							<input type="hidden" name="date" value={view.date} />
 							<input type="hidden" name="seed" value={view.formId} />
 							<button class="text-link">Enough for today</button>
@@ -195,7 +191,7 @@
 				<Notice>
 					<span>{told.message}</span>
 					{#if told.undo}
-						<form method="post" action="/?/undo&on={view.date}" use:enhance={once}>
+						<form method="post" action="/?/undo&on={view.date}" use:once>
 							<input type="hidden" name="of" value={told.undo} />
 							<input type="hidden" name="date" value={view.date} />
 							<input type="hidden" name="seed" value={view.formId} />
@@ -208,14 +204,6 @@
 			{/if}
 		</div>
 	{/if}
-	{#if lost}<div class="notices">
-			<Notice tone="wrong"
-				><span
-					>This page could not be renewed. What you see may be a little old; touches are sent when the
-					connection is back.</span
-				></Notice
-			>
-		</div>{/if}
 
 	{#if view.relation !== 'past'}
 		<section class="line" class:other={!isToday} aria-label="The Line">
@@ -428,10 +416,6 @@
 		align-items: center;
 		gap: 18px;
 	}
-	h1,
-	h2 {
-		margin: 0;
-	}
 	.short,
 	.phone-zone {
 		display: none;
@@ -577,9 +561,6 @@
 	.part header .text-link {
 		min-height: 28px;
 		padding: 2px 0;
-	}
-	.dim {
-		color: var(--tin-text);
 	}
 	.hang {
 		position: relative;

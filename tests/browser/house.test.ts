@@ -1,6 +1,7 @@
 import AxeBuilder from '@axe-core/playwright';
 import { expect, ready, test } from './stack';
 
+test.use({ stackOf: 'the House' });
 test.beforeEach(({ stack }) => stack.setClock('2027-03-03T10:40:00Z'));
 
 test('a proposal is told, shown, and taken; nothing moves by itself', async ({ page }) => {

@@ -1,6 +1,8 @@
 import { readFileSync } from 'node:fs';
 import { expect, ready, test } from './stack';
 
+test.use({ stackOf: 'the one who leaves' });
+
 const demo = JSON.parse(readFileSync('demo/station-house.json', 'utf8')) as { rooms: { name: string }[] };
 
 for (const width of [1280, 390]) {

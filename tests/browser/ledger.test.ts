@@ -1,6 +1,7 @@
 import AxeBuilder from '@axe-core/playwright';
 import { expect, ready, test } from './stack';
 
+test.use({ stackOf: 'the Ledger' });
 test.beforeEach(({ stack }) => stack.setClock('2027-03-03T10:40:00Z'));
 
 test('the Ledger tells who did what, when, and how long; a line opens its page', async ({ page }) => {

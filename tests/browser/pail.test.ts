@@ -2,6 +2,7 @@ import AxeBuilder from '@axe-core/playwright';
 import type { Page } from '@playwright/test';
 import { expect, ready, test } from './stack';
 
+test.use({ stackOf: 'a pail' });
 test.beforeEach(({ stack }) => stack.setClock('2027-03-03T10:40:00Z'));
 
 const left = (page: Page) => page.getByRole('img', { name: /left|past the bell/ });
@@ -18,7 +19,9 @@ async function start(page: Page, minutes: number, member = 'ottilie') {
 
 /** Sets the pail down, so that the next test finds its person free. */
 async function setDown(page: Page) {
+	const arrived = page.waitForResponse((response) => response.url().includes('event') && response.ok());
 	await page.getByRole('button', { name: 'Set it down' }).click();
+	await arrived;
 	await expect(page.getByRole('heading', { name: /pail is/ })).toBeVisible();
 }
 
@@ -90,6 +93,10 @@ test('a press while the server is away is kept, shown, and sent once', async ({ 
 	await giant(page).click();
 	await expect(page.getByText('Step 2 of')).toBeVisible();
 	await expect(page.getByText('Not on the server yet')).toBeVisible();
+	// A page that is opened again still has it.
+	await page.reload();
+	await expect(page.getByText('Step 2 of')).toBeVisible();
+	await expect(page.getByText('Not on the server yet')).toBeVisible();
 	await page.unroute('**/pail/*?/event');
 	await expect(page.getByText('Not on the server yet')).toHaveCount(0);
 	expect(
@@ -98,6 +105,46 @@ test('a press while the server is away is kept, shown, and sent once', async ({ 
 		)
 	).toEqual([{ n: 1 }]);
 	await setDown(page);
+});
+
+test('a press without a connection counts from when it was made', async ({ page, stack }) => {
+	await page.clock.install();
+	await start(page, 15);
+	const id = page.url().split('/').pop();
+	await page.route('**/pail/*?/event', (route) => route.abort());
+	await page.getByRole('button', { name: 'Pause' }).click();
+	await expect(page.getByText('Not on the server yet')).toBeVisible();
+	// Seven minutes later, on the device and in the house, the connection is back.
+	stack.setClock('2027-03-03T10:47:00Z');
+	await page.unroute('**/pail/*?/event');
+	const arrived = page.waitForResponse((response) => response.url().includes('event'));
+	await page.clock.fastForward(7 * 60_000);
+	await arrived;
+	await expect(page.getByText('Not on the server yet')).toHaveCount(0);
+	const [row] = await stack.query<{ at: number }>(
+		`SELECT at FROM session_event WHERE session_id = '${id}' AND kind = 'paused'`
+	);
+	expect(Math.abs((row?.at ?? 0) - Date.parse('2027-03-03T10:40:00Z'))).toBeLessThan(60_000);
+	await expect(left(page)).toHaveAccessibleName(/^1[45]:\d\d left, paused/);
+	await setDown(page);
+});
+
+test('a press that could not be sent is sent by the next page that opens', async ({ page, stack }) => {
+	await start(page, 15);
+	const id = page.url().split('/').pop();
+	await page.route('**/pail/*?/event', (route) => route.abort());
+	await page.getByRole('button', { name: 'Set it down' }).click();
+	await expect(page.getByText('Not on the server yet')).toBeVisible();
+	await page.unroute('**/pail/*?/event');
+	// The page is closed in the very moment; Today is opened later.
+	await page.goto('/');
+	await ready(page);
+	await expect
+		.poll(() => stack.query(`SELECT kind FROM session_event WHERE session_id = '${id}' AND kind = 'setDown'`))
+		.toEqual([{ kind: 'setDown' }]);
+	expect(
+		await page.evaluate(() => Object.keys(localStorage).filter((key) => key.startsWith('pail-press')))
+	).toEqual([]);
 });
 
 test('a second press within 600 ms is the same press; undo takes the step back', async ({ page }) => {
@@ -114,14 +161,16 @@ test('pause and resume cost no time; five more is added; space presses the butto
 	stack
 }) => {
 	await start(page, 5);
+	// The instant is the server's: its clock is put forward only when the press has arrived there.
+	const paused = page.waitForResponse((response) => response.url().includes('event'));
 	await page.getByRole('button', { name: 'Pause' }).click();
+	await paused;
 	await expect(giant(page)).toHaveText('Go on');
 	await expect(left(page)).toHaveAccessibleName(/paused/);
 	stack.setClock('2027-03-03T11:20:00Z');
 	await page.reload();
 	await ready(page);
 	await expect(left(page)).toHaveAccessibleName('5:00 left, paused');
-	// The instant is the server's: the clock goes on only when the press has arrived there.
 	const arrived = page.waitForResponse((response) => response.url().includes('event'));
 	await page.locator('body').press('Space');
 	await arrived;

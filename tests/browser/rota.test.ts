@@ -1,6 +1,8 @@
 import { readFileSync } from 'node:fs';
 import { expect, ready, test } from './stack';
 
+test.use({ stackOf: 'the Rota and its files' });
+
 test.beforeEach(({ stack }) => stack.setClock('2027-03-03T10:40:00Z'));
 
 test('the round, a week, a month in its rows, a list to read aloud', async ({ page }) => {

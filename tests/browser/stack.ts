@@ -105,12 +105,17 @@ export async function makeStack(at = MORNING, demo = true): Promise<Stack & { st
 	};
 }
 
-/** A test with a stack of its own file, and pages that complain aloud: no script error goes unseen. */
-export const test = base.extend<{ quiet: void }, { stack: Stack; demo: boolean }>({
+/**
+ * A test with a database, clock and server, and pages that complain aloud: no script error goes unseen.
+ * Files share a stack where their options are the same; one that makes homes names a stack of its own.
+ */
+export const test = base.extend<{ quiet: void }, { stack: Stack; demo: boolean; stackOf: string }>({
 	/** False: an empty house, without the demo. */
 	demo: [true, { option: true, scope: 'worker' }],
+	stackOf: ['', { option: true, scope: 'worker' }],
 	stack: [
-		async ({ demo }, use) => {
+		// Another name is another worker, so another stack.
+		async ({ demo, stackOf: _name }, use) => {
 			const stack = await makeStack(MORNING, demo);
 			await use(stack);
 			await stack.stop();

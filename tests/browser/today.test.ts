@@ -1,6 +1,7 @@
 import AxeBuilder from '@axe-core/playwright';
 import { expect, ready, test } from './stack';
 
+test.use({ stackOf: 'Today' });
 test.beforeEach(({ stack }) => stack.setClock('2027-03-03T10:40:00Z'));
 
 const tag = (line: string) => `[data-line="${line}"]`;

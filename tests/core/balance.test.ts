@@ -3,12 +3,12 @@ import { describe, expect, it } from 'vitest';
 import { toDay } from '../../src/lib/core/calendar/civil';
 import {
 	balanceBound,
-	balanceInput,
 	bestSingleMove,
-	checkZones,
 	proposeMoves,
 	type BalanceInput
 } from '../../src/lib/core/learning/balance';
+import { balanceInput } from '../../src/lib/core/learning/balanceInput';
+import { checkZones } from '../../src/lib/core/learning/zoneLoad';
 import { exhaustive } from '../bench/exhaustive';
 import { demoHome, prepared } from './home';
 import { prepareHome } from '../../src/lib/core/household/history';

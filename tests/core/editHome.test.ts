@@ -2,22 +2,16 @@ import { describe, expect, it } from 'vitest';
 import { toDay } from '../../src/lib/core/calendar/civil';
 import {
 	addRoom,
-	addZone,
-	changeZone,
-	copyJob,
-	lastDoneAbout,
 	mergeRooms,
 	moveRoom,
 	moveRooms,
 	reorderRoom,
-	reorderZone,
-	retireJob,
-	retireRoom,
-	retireZone,
-	saveJob,
-	switchLayer,
-	type Edit
-} from '../../src/lib/core/household/editHome';
+	retireRoom
+} from '../../src/lib/core/household/editRooms';
+import { addZone, changeZone, reorderZone, retireZone } from '../../src/lib/core/household/editZones';
+import { copyJob, lastDoneAbout, retireJob, saveJob } from '../../src/lib/core/household/editJobs';
+import { switchLayer } from '../../src/lib/core/household/editHome';
+import type { Edit } from '../../src/lib/core/household/edit';
 import { prepareHome } from '../../src/lib/core/household/history';
 import { jobFromForm, type FormValues } from '../../src/lib/core/household/jobForm';
 import type { Job } from '../../src/lib/core/household/home';

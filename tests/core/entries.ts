@@ -10,7 +10,7 @@ export const testId = (n: number = ++count) => `01900000-0000-7000-8000-${String
 export function entry(data: Record<string, unknown>): LedgerEntry {
 	const read = readEntry({ id: testId(), ...data });
 	if (!read.ok) throw new Error(JSON.stringify(read.problems));
-	return read.entry;
+	return read.value;
 }
 
 export const done = (job: string, date: string, rest: Record<string, unknown> = {}) =>

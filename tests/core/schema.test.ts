@@ -105,8 +105,8 @@ describe('a home file', () => {
 		],
 		['another format', { ...homeData(), format: 'shopping' }, /format.*no Pail Round home/],
 		['a later version', { ...homeData(), version: 99 }, /version.*not known here/],
-		['no home at all', null, /Expected object/],
-		['a list', [], /Expected object/]
+		['no home at all', null, /A group of named fields is expected here/],
+		['a list', [], /A group of named fields is expected here/]
 	])('with %s is refused, with the place and the remedy', (_, data, pattern) => {
 		expect(said(data)).toMatch(pattern);
 	});

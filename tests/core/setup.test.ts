@@ -1,4 +1,3 @@
-import { readFileSync, readdirSync } from 'node:fs';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { addDays, toDay, weekdayOf } from '../../src/lib/core/calendar/civil';
@@ -7,72 +6,18 @@ import { prepareHome } from '../../src/lib/core/household/history';
 import { LAYERS, ROOM_KINDS, type Home } from '../../src/lib/core/household/home';
 import { outlook } from '../../src/lib/core/routine/outlook';
 import { changeHome } from '../../src/lib/core/setup/change';
-import {
-	draftFromHome,
-	draftSchema,
-	EMPTY_DRAFT,
-	homeFromDraft,
-	type Draft
-} from '../../src/lib/core/setup/draft';
-import {
-	jobForRoom,
-	readLibrary,
-	searchLibrary,
-	suitsRoom,
-	type Library
-} from '../../src/lib/core/setup/library';
-import { readPattern, type Pattern } from '../../src/lib/core/setup/pattern';
+import { draftFromHome, EMPTY_DRAFT, homeFromDraft, type Draft } from '../../src/lib/core/setup/draft';
+import { jobForRoom, readLibrary, searchLibrary, suitsRoom } from '../../src/lib/core/setup/library';
+import { type Pattern } from '../../src/lib/core/setup/pattern';
 import { roundSteps } from '../../src/lib/core/setup/round';
 import { applyTouch, touchSchema } from '../../src/lib/core/setup/steps';
 import { partRooms, suggestZones } from '../../src/lib/core/setup/zones';
+import { draft, library as starterLibrary, patterns } from './library';
 
 const FROM = toDay('2027-03-01');
 
-export function starterLibrary(): Library {
-	const read = readLibrary(JSON.parse(readFileSync('library/starter.json', 'utf8')));
-	if (!read.ok) throw new Error(JSON.stringify(read.problems));
-	return read.library;
-}
-
-export function patterns(): Pattern[] {
-	return readdirSync('patterns').map((file) => {
-		const read = readPattern(JSON.parse(readFileSync(`patterns/${file}`, 'utf8')));
-		if (!read.ok) throw new Error(`${file}: ${JSON.stringify(read.problems)}`);
-		return read.pattern;
-	});
-}
-
 const library = starterLibrary();
 const pattern = (id: string) => patterns().find((one) => one.id === id) as Pattern;
-
-const ROOMS: readonly [string, string, string, number][] = [
-	['bed', 'Bedroom', 'bedroom', 1],
-	['kid', 'Child’s room', 'child', 1],
-	['bath', 'Bathroom', 'bathroom', 1],
-	['living', 'Living room', 'living', 0],
-	['kitchen', 'Kitchen', 'kitchen', 0],
-	['hall', 'Hall', 'hall', 0]
-];
-
-export function draft(rest: Record<string, unknown> = {}): Draft {
-	return draftSchema.parse({
-		version: 1,
-		begin: 'all',
-		rooms: ROOMS.map(([id, name, kind, storey]) => ({
-			id,
-			name,
-			kind,
-			storey,
-			owners: id === 'kid' ? ['cy'] : []
-		})),
-		people: [
-			{ id: 'ada', name: 'Ada', role: 'organiser' },
-			{ id: 'ben', name: 'Ben', role: 'adult', presence: 'evenings' },
-			{ id: 'cy', name: 'Cy', role: 'child', bornOn: '2017-05-01' }
-		],
-		...rest
-	});
-}
 
 function made(id: string, rest: Record<string, unknown> = {}): Home {
 	const home = homeFromDraft(draft(rest), library, pattern(id), FROM);

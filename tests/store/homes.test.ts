@@ -5,7 +5,7 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { addDays, isoOf, toDay } from '../../src/lib/core/calendar/civil';
 import { feedEvents } from '../../src/lib/core/formats/feed';
 import { readHouseholdFile } from '../../src/lib/core/formats/householdFile';
-import { retireJob, saveJob } from '../../src/lib/core/household/editHome';
+import { retireJob, saveJob } from '../../src/lib/core/household/editJobs';
 import { EMPTY_DRAFT } from '../../src/lib/core/setup/draft';
 import { upcomingTurns } from '../../src/lib/core/routine/upcoming';
 import { calendarText, readFamilyCalendar } from '../../src/lib/server/pages/calendarText';

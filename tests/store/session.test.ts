@@ -87,6 +87,19 @@ describe('a session', () => {
 		expect((await s.ledger()).map((e) => e.outcome)).toEqual(['done', 'undo', 'done']);
 	});
 
+	it('never runs back: a press that waited on a phone comes after what another did meanwhile', async () => {
+		const s = await begin();
+		await s.add('paused', 5);
+		await s.add('stepDone', 2, 0);
+		const { events } = await s.load();
+		expect(events.map((event) => [event.kind, event.at])).toEqual([
+			['started', T0],
+			['paused', at(5)],
+			['stepDone', at(5)]
+		]);
+		expect(readClock(plan, events, at(9)).worked).toBe(5 * 60_000);
+	});
+
 	it('counts the same press once, from one phone or from two', async () => {
 		const s = await begin();
 		const press = testId();

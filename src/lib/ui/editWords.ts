@@ -1,5 +1,5 @@
 /** The wording of changes of the home: what they do beside themselves, and why one is refused. */
-import type { EditRefusal, Effect } from '$core/household/editHome';
+import type { EditRefusal, Effect } from '$core/household/edit';
 import { listNames, lowerNumber, numberWord, plural } from './words';
 
 export function editRefusalText(refusal: EditRefusal): string {

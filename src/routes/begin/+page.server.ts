@@ -1,4 +1,5 @@
-import { anew, loadBegin, start, take, touch } from '$server/pages/begin';
+import { anew, start, take, touch } from '$server/pages/begin';
+import { loadBegin } from '$server/pages/beginView';
 import { loading } from '$server/pages/guard';
 import type { Actions, PageServerLoad } from './$types';
 

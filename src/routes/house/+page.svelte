@@ -8,8 +8,7 @@
 	import ZonePage from '$ui/house/ZonePage.svelte';
 	import Weave from '$ui/glyphs/Weave.svelte';
 	import Notice from '$ui/Notice.svelte';
-	import { enhance } from '$app/forms';
-	import { freshId } from '$ui/freshId';
+	import { once } from '$ui/once';
 	let { data, form } = $props();
 	const view = $derived(data.view);
 	let adding = $state<'room' | 'zone' | null>(null);
@@ -48,16 +47,7 @@
 
 <svelte:head><title>House · Pail Round</title></svelte:head>
 
-<form
-	method="post"
-	action="/house?/edit"
-	hidden
-	bind:this={dropForm}
-	use:enhance={({ formData }) => {
-		formData.set('id', freshId());
-		return ({ update }) => update({ reset: false });
-	}}
->
+<form method="post" action="/house?/edit" hidden bind:this={dropForm} use:once>
 	<input type="hidden" name="op" value="moveRoom" /><input type="hidden" name="try" value="1" />
 	<input type="hidden" name="room" value={dropped?.room ?? ''} /><input
 		type="hidden"
@@ -250,14 +240,6 @@
 		gap: 36px;
 		flex: 1;
 		padding: 10px calc(var(--page-edge) - var(--rim)) 20px;
-	}
-	h1,
-	h2,
-	p {
-		margin: 0;
-	}
-	.dim {
-		color: var(--tin-text);
 	}
 	header {
 		display: flex;

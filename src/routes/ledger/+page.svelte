@@ -1,15 +1,13 @@
 <script lang="ts">
-	import { enhance } from '$app/forms';
 	import { goto } from '$app/navigation';
-	import type { SubmitFunction } from '@sveltejs/kit';
 	import Drawer from '$ui/Drawer.svelte';
-	import { freshId } from '$ui/freshId';
 	import Glyph from '$ui/glyphs/Glyph.svelte';
 	import JobPage from '$ui/ledger/JobPage.svelte';
 	import WriteIn from '$ui/ledger/WriteIn.svelte';
 	import Notice from '$ui/Notice.svelte';
 	import Stitches from '$ui/Stitches.svelte';
 	import { minutesText } from '$ui/words';
+	import { once } from '$ui/once';
 	let { data, form } = $props();
 	const view = $derived(data.view);
 	const href = (more: Record<string, string>) => {
@@ -21,10 +19,6 @@
 	};
 	const send = (event: Event & { currentTarget: HTMLSelectElement | HTMLInputElement }) =>
 		event.currentTarget.form?.requestSubmit();
-	const once: SubmitFunction = ({ formData }) => {
-		formData.set('id', freshId());
-		return ({ update }) => update({ reset: false });
-	};
 	const closeHref = $derived(href({}));
 	let pageShown = $state(false);
 	/** A month's name is written where the month changes. */
@@ -148,12 +142,7 @@
 										>
 									</a>
 									{#if line.back}
-										<form
-											method="post"
-											action="/ledger?/undo&{view.filter.q}"
-											class="again"
-											use:enhance={once}
-										>
+										<form method="post" action="/ledger?/undo&{view.filter.q}" class="again" use:once>
 											<input type="hidden" name="of" value={line.back.undo} />
 											<input type="hidden" name="seed" value={view.formId} />
 											<button class="text-link">Put it in again</button>
@@ -190,7 +179,7 @@
 		<span class="spine" aria-hidden="true"></span>
 		<section class="right" class:shown={pageShown} aria-label="The page of a job">
 			<button class="plain back" onclick={() => (pageShown = false)}>Back to the days</button>
-			{#if view.page}<JobPage page={view.page} formId={view.formId} {once} filter={view.filter.q} />{:else}<p
+			{#if view.page}<JobPage page={view.page} formId={view.formId} filter={view.filter.q} />{:else}<p
 					class="nothing"
 				>
 					Choose a line to see its page.
@@ -325,9 +314,6 @@
 		white-space: nowrap;
 		overflow: hidden;
 		text-overflow: ellipsis;
-	}
-	.dim {
-		color: var(--tin-text);
 	}
 	.minutes {
 		text-align: right;

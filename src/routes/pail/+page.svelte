@@ -1,11 +1,10 @@
 <script lang="ts">
-	import { enhance } from '$app/forms';
 	import BitePail from '$ui/glyphs/BitePail.svelte';
 	import Glyph from '$ui/glyphs/Glyph.svelte';
 	import Weave from '$ui/glyphs/Weave.svelte';
 	import Notice from '$ui/Notice.svelte';
-	import { freshId } from '$ui/freshId';
 	import { minutesText, numberWord, plural } from '$ui/words';
+	import { once } from '$ui/once';
 	let { data, form } = $props();
 	const view = $derived(data.view);
 	const sizes = [
@@ -142,13 +141,7 @@
 					? 'What is not finished stays on the line.'
 					: 'Steps run in this order; the bell says stop.'}
 		</p>
-		<form
-			method="post"
-			action="/pail?/start"
-			use:enhance={({ formData }) => {
-				formData.set('id', freshId());
-			}}
-		>
+		<form method="post" action="/pail?/start" use:once>
 			<input type="hidden" name="id" value={view.formId} />
 			<input type="hidden" name="minutes" value={view.minutes} />
 			<input type="hidden" name="member" value={view.member} />
@@ -173,10 +166,6 @@
 		gap: 16px 36px;
 		align-items: end;
 		padding: 18px var(--edge) 0;
-	}
-	h1,
-	h2 {
-		margin: 0;
 	}
 	.planned {
 		margin-left: 8px;

@@ -1,14 +1,13 @@
 <script lang="ts">
-	import { enhance } from '$app/forms';
 	import { goto } from '$app/navigation';
 	import { onMount } from 'svelte';
 	import Glyph from '$ui/glyphs/Glyph.svelte';
 	import Weave from '$ui/glyphs/Weave.svelte';
-	import { freshId } from '$ui/freshId';
 	import Notice from '$ui/Notice.svelte';
 	import Round from '$ui/rota/Round.svelte';
 	import Week from '$ui/rota/Week.svelte';
 	import { minutesText } from '$ui/words';
+	import { once } from '$ui/once';
 	let { data, form } = $props();
 	const view = $derived(data.view);
 	const hrefOf = (date: string) => `/rota?on=${date}`;
@@ -72,14 +71,7 @@
 			<Notice tone={'undo' in form ? 'done' : 'wrong'}>
 				<span>{form.message}</span>
 				{#if 'undo' in form && form.undo}
-					<form
-						method="post"
-						action="/rota?on={view.chosen}&/undo"
-						use:enhance={({ formData }) => {
-							formData.set('id', freshId());
-							return ({ update }) => update({ reset: false });
-						}}
-					>
+					<form method="post" action="/rota?on={view.chosen}&/undo" use:once>
 						<input type="hidden" name="of" value={form.undo} /><input
 							type="hidden"
 							name="seed"
@@ -194,14 +186,6 @@
 	}
 	.rota.wide {
 		grid-template-columns: minmax(0, 1fr);
-	}
-	h1,
-	h2,
-	p {
-		margin: 0;
-	}
-	.dim {
-		color: var(--tin-text);
 	}
 	.dial {
 		min-width: 0;

@@ -3,7 +3,8 @@
  * told line by line, before anything is written.
  */
 import { isoOf } from '../calendar/civil';
-import { saveJob, type Edit } from '../household/editHome';
+import { saveJob } from '../household/editJobs';
+import type { Edit } from '../household/edit';
 import { entrySchema, isWork, type LedgerEntry } from '../household/entry';
 import type { PreparedHome } from '../household/history';
 import type { Home, Job } from '../household/home';
@@ -66,6 +67,9 @@ export interface JobImport {
 	readonly home: Home | null;
 }
 
+/** Where only names are given: nobody, one owner, several who share. */
+const MODE_OF_SO_MANY = ['free', 'fixed', 'shared'] as const;
+
 const words = (text: string | undefined) => (text ?? '').split(/[\s,;]+/).filter(Boolean);
 const numberOf = (text: string | undefined) => Number((text ?? '').trim().replace(',', '.'));
 
@@ -107,8 +111,10 @@ function jobOfRow(
 					usual.steps.map((step) => step.minutes),
 					minutes
 				);
-	const season = words(row.season).map(Number);
+	// A table without the column leaves the season as it is; an empty cell takes it off.
+	const season = row.season === undefined ? (before?.season ?? []) : words(row.season).map(Number);
 	const { season: _season, ...kept } = before ?? ({} as Partial<Job>);
+	const members = words(row.members);
 	const data = {
 		leadDays: 0,
 		covers: [],
@@ -137,8 +143,8 @@ function jobOfRow(
 				: usual
 		},
 		who: row.who?.trim()
-			? { mode: row.who.trim(), members: words(row.members) }
-			: (before?.who ?? { mode: 'free', members: [] }),
+			? { mode: row.who.trim(), members }
+			: (before?.who ?? { mode: MODE_OF_SO_MANY[Math.min(2, members.length)], members }),
 		...(row['first day']?.trim() ? { startsOn: row['first day'].trim() } : {})
 	};
 	const read = jobSchema.safeParse(data);

@@ -1,7 +1,7 @@
 /** The schema of a ledger entry: what people did, looked at, let go, moved or took back. Append-only. */
 import { z } from 'zod';
 import { civilDay, dayPart, depth, id, minutes, name, uuid } from './fields';
-import { problemsOf, type Problem } from './problems';
+import { readBy, type Read } from './problems';
 
 const member = id.nullable().default(null);
 
@@ -95,14 +95,7 @@ export function lineId(job: string, part: string | null): string {
 	return part === null ? job : `${job}/${part}`;
 }
 
-export type ReadEntry =
-	| { readonly ok: true; readonly entry: LedgerEntry }
-	| { readonly ok: false; readonly problems: readonly Problem[] };
-
 /** Reads one entry from foreign data. */
-export function readEntry(data: unknown): ReadEntry {
-	const parsed = entrySchema.safeParse(data);
-	return parsed.success
-		? { ok: true, entry: parsed.data }
-		: { ok: false, problems: problemsOf(parsed.error, data) };
+export function readEntry(data: unknown): Read<LedgerEntry> {
+	return readBy(entrySchema, data);
 }

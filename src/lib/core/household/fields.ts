@@ -26,7 +26,7 @@ export const civilDay = isoDate.transform((text) => parseDay(text) as CivilDay);
 
 export const clockTime = z
 	.string()
-	.regex(/^([01]\d|2[0-4]):[0-5]\d$/, 'Write the time as HH:MM, such as 17:00.');
+	.regex(/^(?:(?:[01]\d|2[0-3]):[0-5]\d|24:00)$/, 'Write the time as HH:MM, such as 17:00.');
 
 export const weekday = z.union(
 	[z.literal(1), z.literal(2), z.literal(3), z.literal(4), z.literal(5), z.literal(6), z.literal(7)],

@@ -22,17 +22,55 @@ function placeOf(path: readonly PropertyKey[], data: unknown): string {
 	return text === '' ? 'the whole of it' : text;
 }
 
+/** What stands in a place, in words. */
+const KINDS: Readonly<Record<string, string>> = {
+	string: 'Text',
+	number: 'A number',
+	int: 'A whole number',
+	boolean: 'Either true or false',
+	array: 'A list',
+	object: 'A group of named fields',
+	record: 'A group of named fields'
+};
+
+const bounded = (of: string, bound: number | bigint, least: boolean): string => {
+	const most = least ? 'at least' : 'at most';
+	if (of === 'string')
+		return least && bound === 1
+			? 'It is empty. Write something.'
+			: `It must have ${most} ${bound} letters and figures.`;
+	if (of === 'array')
+		return least && bound === 1
+			? 'It is empty. Name at least one.'
+			: `It must have ${most} ${bound} entries.`;
+	return Math.abs(Number(bound)) >= Number.MAX_SAFE_INTEGER
+		? 'This number is too large to be meant. Correct it.'
+		: `It must be ${most} ${bound}. Correct it.`;
+};
+
+/** What an issue says, in a sentence for a person: the schema's own words, else plain ones in place of Zod's. */
 function sentence(issue: z.core.$ZodIssue): string {
 	if (issue.code === 'unrecognized_keys') {
 		const keys = issue.keys.map((key) => `"${key.slice(0, 40)}"`).join(', ');
 		return `Unknown field ${keys}. Take it out, or check how it is spelt.`;
 	}
-	if (issue.code === 'invalid_type') {
-		return issue.message.startsWith('Invalid input')
-			? `Expected ${issue.expected}. Fill it in, or correct it.`
-			: issue.message;
+	if (!/^(Invalid|Too (big|small))/.test(issue.message)) return issue.message;
+	switch (issue.code) {
+		case 'invalid_type':
+			return `${KINDS[issue.expected] ?? 'Something else'} is expected here. Fill it in, or correct it.`;
+		case 'invalid_value':
+			return `Write ${issue.values.length > 1 ? 'one of ' : ''}${issue.values.map(String).join(', ')}.`;
+		case 'too_small':
+			return bounded(issue.origin, issue.minimum, true);
+		case 'too_big':
+			return bounded(issue.origin, issue.maximum, false);
+		case 'invalid_union': {
+			const meant = [...issue.message.matchAll(/'([^']+)'/g)].map(([, one]) => one);
+			return meant.length > 0 ? `Write one of ${meant.join(', ')}.` : 'This is none of what can stand here.';
+		}
+		default:
+			return 'This cannot stand here. Correct it, or take it out.';
 	}
-	return issue.message;
 }
 
 /** The arm of a union that came closest, judged by how few problems it has. */
@@ -59,6 +97,18 @@ export function problemsOf(error: z.ZodError, data: unknown): Problem[] {
 		.flatMap((issue) => closest(issue as z.core.$ZodIssue))
 		.slice(0, 50)
 		.map((issue) => ({ at: placeOf(issue.path, data), says: sentence(issue) }));
+}
+
+/** What came of reading foreign data: the value, or every problem with its place. */
+export type Read<T> =
+	{ readonly ok: true; readonly value: T } | { readonly ok: false; readonly problems: readonly Problem[] };
+
+/** Reads foreign data by a schema. Nothing is repaired silently, and nothing is thrown. */
+export function readBy<T>(schema: z.ZodType<T>, data: unknown): Read<T> {
+	const parsed = schema.safeParse(data);
+	return parsed.success
+		? { ok: true, value: parsed.data }
+		: { ok: false, problems: problemsOf(parsed.error, data) };
 }
 
 /** One line a problem, for a terminal or a log. */

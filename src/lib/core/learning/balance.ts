@@ -1,58 +1,5 @@
-/**
- * Are the zones even: load against capacity over the coming twelve months, and the fewest moves of single rooms
- * that make the largest ratio as small as possible. Handbook page 6, "Are the zones even".
- */
-import { addDays, type CivilDay } from '../calendar/civil';
-import { missedZones, visitsInYear, zoneDaysBetween, type MissedZone } from '../calendar/rotation';
-import type { PreparedHome } from '../household/history';
-
-export interface ZoneBalance {
-	readonly zone: string;
-	/** Minutes a year that its items ask: minutes × 365 / gap each. */
-	readonly load: number;
-	/** Minutes a year that its days hold: zone days × minutes of a sitting. */
-	readonly capacity: number;
-	readonly visits: number;
-	readonly days: number;
-	/** load / capacity; Infinity where it holds nothing and something is asked. */
-	readonly ratio: number;
-}
-
-export interface ZoneCheck {
-	readonly zones: readonly ZoneBalance[];
-	readonly missed: readonly MissedZone[];
-}
-
-/** Clearing takes a zone's sittings while it lasts: counted as this many of them. */
-const CLEARING_SITTINGS = 4;
-
-const ratioOf = (load: number, capacity: number) =>
-	load === 0 ? 0 : capacity === 0 ? Infinity : load / capacity;
-
-/** Minutes of one visit's share of an item: its minutes over how many visits it comes in. */
-const perVisit = (minutes: number, every: number) => minutes / every;
-
-/** Load and capacity of every zone over the year from `from`. `clearing` are the zones not yet clear. */
-export function checkZones(home: PreparedHome, from: CivilDay, clearing: ReadonlySet<string>): ZoneCheck {
-	const { rotation } = home;
-	const { sittingMinutes } = home.home.household.rhythm;
-	const to = addDays(from, 364);
-	const days = zoneDaysBetween(from, to, rotation);
-	const zones = home.home.zones.map((zone): ZoneBalance => {
-		const visits = visitsInYear(zone.id, from, rotation);
-		const zoneDays = days.get(zone.id)?.length ?? 0;
-		const items = zone.list.reduce((sum, id) => {
-			const job = home.jobById.get(id);
-			if (job?.cadence.type !== 'zone') return sum;
-			const inSeason = (job.season?.length ?? 12) / 12;
-			return sum + perVisit(job.depths.usual.minutes, job.cadence.every) * visits * inSeason;
-		}, 0);
-		const load = items + (clearing.has(zone.id) ? CLEARING_SITTINGS * sittingMinutes : 0);
-		const capacity = zoneDays * sittingMinutes;
-		return { zone: zone.id, load, capacity, visits, days: zoneDays, ratio: ratioOf(load, capacity) };
-	});
-	return { zones, missed: missedZones(from, to, rotation) };
-}
+/** The fewest moves of single rooms that make the largest ratio as small as possible. Handbook page 6, "Are the zones even". */
+import { type Unit, largest, improve } from './improveZones';
 
 /** A room as the balance sees it: what it asks of each visit, whatever zone it lies in. */
 export interface BalanceRoom {
@@ -92,12 +39,6 @@ export interface Proposal {
 	readonly exact: boolean;
 }
 
-interface Unit {
-	readonly rooms: readonly BalanceRoom[];
-	readonly zone: number;
-	readonly minutes: number;
-}
-
 /** Ratios within this share of the best are alike: among them the fewest moves count. */
 const ALIKE = 1e-9;
 
@@ -124,18 +65,7 @@ function movesOf(unit: Unit, zone: number): number {
 }
 
 /** How much of a zone's capacity one minute a visit takes: visits / capacity. */
-const rateOf = (zone: BalanceZone) =>
-	zone.capacity > 0 ? zone.visits / zone.capacity : zone.visits > 0 ? Infinity : Infinity;
-
-function largest(sums: readonly number[], rates: readonly number[]): number {
-	let most = 0;
-	for (let z = 0; z < sums.length; z++) {
-		const sum = sums[z] as number;
-		const ratio = sum <= 1e-12 ? 0 : sum * (rates[z] as number);
-		if (ratio > most) most = ratio;
-	}
-	return most;
-}
+const rateOf = (zone: BalanceZone) => (zone.capacity > 0 ? zone.visits / zone.capacity : Infinity);
 
 /** The lowest largest ratio that any assignment can have: all zones filled alike, and the largest unit somewhere. */
 export function balanceBound(input: BalanceInput): number {
@@ -284,127 +214,4 @@ export function bestSingleMove(input: BalanceInput): Proposal | null {
 		}
 	}
 	return best;
-}
-
-/** Local search: longest first onto the emptiest, then single moves and swaps off the fullest zone. */
-function improve(
-	units: readonly Unit[],
-	now: readonly number[],
-	rates: readonly number[],
-	count: number
-): number[] {
-	const start = (places: number[]) => {
-		const sums = new Array<number>(count).fill(0);
-		units.forEach(
-			(unit, i) => (sums[places[i] as number] = (sums[places[i] as number] as number) + unit.minutes)
-		);
-		for (let round = 0; round < 200; round++) {
-			const was = largest(sums, rates);
-			let bestGain = 0;
-			let change: (() => void) | null = null;
-			const full = sums.findIndex((sum, z) => sum > 0 && sum * (rates[z] as number) >= was * (1 - 1e-12));
-			for (let i = 0; i < units.length; i++) {
-				if (places[i] !== full) continue;
-				const unit = units[i] as Unit;
-				for (let z = 0; z < count; z++) {
-					if (z === full) continue;
-					const tried = [...sums];
-					tried[full] = (tried[full] as number) - unit.minutes;
-					tried[z] = (tried[z] as number) + unit.minutes;
-					const gain = was - largest(tried, rates);
-					if (gain > bestGain + 1e-12) {
-						bestGain = gain;
-						change = () => {
-							sums.splice(0, count, ...tried);
-							places[i] = z;
-						};
-					}
-					for (let k = 0; k < units.length; k++) {
-						if (places[k] !== z) continue;
-						const other = units[k] as Unit;
-						const swapped = [...tried];
-						swapped[z] = (swapped[z] as number) - other.minutes;
-						swapped[full] = (swapped[full] as number) + other.minutes;
-						const swapGain = was - largest(swapped, rates);
-						if (swapGain > bestGain + 1e-12) {
-							bestGain = swapGain;
-							change = () => {
-								sums.splice(0, count, ...swapped);
-								places[i] = z;
-								places[k] = full;
-							};
-						}
-					}
-				}
-			}
-			if (!change) break;
-			change();
-		}
-		return { places, ratio: largest(sums, rates) };
-	};
-	const greedy: number[] = [];
-	const sums = new Array<number>(count).fill(0);
-	for (const unit of units) {
-		let zone = 0;
-		for (let z = 1; z < count; z++) {
-			if (
-				((sums[z] as number) + unit.minutes) * (rates[z] as number) <
-				((sums[zone] as number) + unit.minutes) * (rates[zone] as number)
-			)
-				zone = z;
-		}
-		sums[zone] = (sums[zone] as number) + unit.minutes;
-		greedy.push(zone);
-	}
-	const own = start([...now]);
-	const other = start(greedy);
-	return own.ratio <= other.ratio * (1 + 1e-9) ? own.places : other.places;
-}
-
-/** Kinds of room that share pipes and caddy: they belong together where they lie in one zone already. */
-const WET = ['bathroom', 'toilet'];
-
-/** The balance of a prepared home, for a proposal. Wet rooms that share a zone now keep together. */
-export function balanceInput(
-	home: PreparedHome,
-	check: ZoneCheck,
-	clearing: ReadonlySet<string>
-): BalanceInput {
-	const place = new Map(home.home.zones.map((zone, i) => [zone.id, i]));
-	const wetInZone = new Map<string, number>();
-	for (const room of home.home.rooms)
-		if (room.zone !== null && WET.includes(room.kind))
-			wetInZone.set(room.zone, (wetInZone.get(room.zone) ?? 0) + 1);
-	const rooms = home.home.rooms.flatMap((room): BalanceRoom[] => {
-		const zone = place.get(room.zone ?? '');
-		if (zone === undefined) return [];
-		const minutes = home.home.jobs
-			.filter((job) => job.room === room.id)
-			.reduce(
-				(sum, job) =>
-					job.cadence.type === 'zone'
-						? sum + perVisit(job.depths.usual.minutes, job.cadence.every) * ((job.season?.length ?? 12) / 12)
-						: sum,
-				0
-			);
-		const together = WET.includes(room.kind) && (wetInZone.get(room.zone as string) ?? 0) > 1;
-		const likes = WET.includes(room.kind)
-			? home.home.rooms.flatMap((other) => {
-					const at = place.get(other.zone ?? '');
-					return WET.includes(other.kind) && other.id !== room.id && at !== undefined ? [at] : [];
-				})
-			: [];
-		return [{ id: room.id, zone, minutes, group: together ? `wet ${room.zone}` : undefined, likes }];
-	});
-	const { sittingMinutes } = home.home.household.rhythm;
-	return {
-		rooms,
-		zones: check.zones.map((zone) => ({
-			visits: zone.visits,
-			capacity: Math.max(
-				0,
-				zone.capacity - (clearing.has(zone.zone) ? CLEARING_SITTINGS * sittingMinutes : 0)
-			)
-		}))
-	};
 }

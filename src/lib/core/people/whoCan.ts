@@ -21,17 +21,25 @@ export function familiesAtAge(age: number | null): readonly string[] | null {
 	return age >= 8 ? FROM_8 : ['water'];
 }
 
+/** The ages at which more product families come within reach, youngest first. */
+const STEPS_OF_AGE = [0, 8, 12, 16];
+
+/** The youngest age that may do a job at all its depths: its own, and that of every product in it. Years. */
+export function ageNeeded(job: Job): number {
+	const families = Object.values(job.depths).flatMap((depth) =>
+		(depth?.steps ?? []).flatMap((step) => step.products.flatMap((product) => product.families))
+	);
+	const forProducts = STEPS_OF_AGE.find((age) => {
+		const allowed = familiesAtAge(age);
+		return allowed === null || families.every((family) => allowed.includes(family));
+	}) as number;
+	return Math.max(job.fromAge ?? 0, forProducts);
+}
+
 /** True where a member may do a job: not somebody else's own, and no product that their age rules out. */
 export function mayDo(job: Job, member: Member, day: CivilDay): boolean {
 	const named = job.who.members;
 	if (named.length > 0 && !named.includes(member.id)) return false;
 	const age = ageOn(member, day);
-	if (age !== null && job.fromAge !== undefined && age < job.fromAge) return false;
-	const allowed = familiesAtAge(age);
-	if (allowed === null) return true;
-	return Object.values(job.depths).every((depth) =>
-		(depth?.steps ?? []).every((step) =>
-			step.products.every((product) => product.families.every((family) => allowed.includes(family)))
-		)
-	);
+	return age === null || age >= ageNeeded(job);
 }

@@ -3,7 +3,7 @@ import { addDays, type CivilDay } from '../calendar/civil';
 import { zoneOn } from '../calendar/rotation';
 import type { Pauses } from '../calendar/pauses';
 import { prepareHome, ruleOf, type Line, type PreparedHome } from '../household/history';
-import { saveJob } from '../household/editHome';
+import { saveJob } from '../household/editJobs';
 import type { Household, Job, Room } from '../household/home';
 import { BEGINNING, type LineVersions } from './line';
 import { outlook, type OutlookDay } from './outlook';

@@ -1,34 +1,23 @@
 /** Lays a home's jobs over its weeks as a pattern says. Handbook page 7; the cadences are those of page 2. */
 import { ageOn } from '../people/whoCan';
-import type { CivilDay, Weekday } from '../calendar/civil';
-import type { Home, Job, Member, Room, Zone } from '../household/home';
+import type { Weekday } from '../calendar/civil';
+import { floatItem } from '../household/edit';
+import type { Job } from '../household/home';
 import { freeId } from './library';
-import { roundSteps } from './round';
 import { partRooms } from './zones';
 import type { Pattern, PatternRule, Place } from './pattern';
-
-export interface ArrangeInput {
-	readonly jobs: readonly Job[];
-	readonly rooms: readonly Room[];
-	readonly zones: readonly Zone[];
-	readonly members: readonly Member[];
-	/** The weekday of each zone, for schemes by weekdays. */
-	readonly zoneWeekday: ReadonlyMap<string, Weekday>;
-	readonly today: CivilDay;
-}
-
-export interface Arranged {
-	readonly jobs: Job[];
-	/** Zones with their lists. */
-	readonly zones: Zone[];
-}
-
-const childOwned = (job: Job, input: ArrangeInput) => {
-	const children = new Set(input.members.filter((m) => m.role === 'child').map((m) => m.id));
-	return (
-		input.rooms.find((room) => room.id === job.room)?.owners.some((owner) => children.has(owner)) ?? false
-	);
-};
+import {
+	type ArrangeInput,
+	type Arranged,
+	childOwned,
+	weekly,
+	lightest,
+	addLoad,
+	byWeightOfMinutes,
+	type Work,
+	zoneOfJob
+} from './arrangeInput';
+import { rounds, detail } from './roundJobs';
 
 function fits(rule: PatternRule, job: Job, input: ArrangeInput): boolean {
 	const { layer, subjects, jobs, ofChildren } = rule.of;
@@ -38,39 +27,8 @@ function fits(rule: PatternRule, job: Job, input: ArrangeInput): boolean {
 	return ofChildren === undefined || ofChildren === childOwned(job, input);
 }
 
-const weekly = (weekdays: readonly number[], everyWeeks = 1): Job['cadence'] => ({
-	type: 'weekly',
-	weekdays: [...weekdays].sort((a, b) => a - b) as Weekday[],
-	everyWeeks
-});
-
-/** The least loaded of some places; the first of equals. */
-function lightest<T>(places: readonly T[], load: Map<T, number>): T {
-	let best = places[0] as T;
-	for (const place of places) if ((load.get(place) ?? 0) < (load.get(best) ?? 0)) best = place;
-	return best;
-}
-
-const addLoad = <T>(load: Map<T, number>, place: T, minutes: number) =>
-	load.set(place, (load.get(place) ?? 0) + minutes);
-
-/** Heavy first, so that the light ones even things out; the same order every time. */
-const byWeightOfMinutes = (a: Job, b: Job) =>
-	b.depths.usual.minutes - a.depths.usual.minutes || (a.id < b.id ? -1 : 1);
-
-interface Work {
-	readonly input: ArrangeInput;
-	readonly taken: Set<string>;
-	/** Minutes by weekday of what was dealt so far, by all rules together. */
-	readonly weekdayLoad: Map<number, number>;
-	readonly listed: Map<string, string[]>;
-}
-
-const zoneOfJob = (job: Job, { input }: Work) =>
-	input.rooms.find((room) => room.id === job.room)?.zone ?? null;
-
 /** A miss rule that the cadence can have: `carry` is for zone items alone, and they have no other. */
-function missRuleFor(
+export function missRuleFor(
 	cadence: Job['cadence'],
 	wanted: Job['missRule'] | undefined,
 	own: Job['missRule']
@@ -190,107 +148,6 @@ function onCards(
 	});
 }
 
-function rounds(
-	jobs: readonly Job[],
-	place: Extract<Place, { how: 'round' }>,
-	rule: PatternRule,
-	work: Work
-): Job[] {
-	const groups = new Map<string, Job[]>();
-	for (const job of jobs) {
-		const key = place.by === 'room' ? job.room : (job.subject ?? job.id);
-		groups.set(key, [...(groups.get(key) ?? []), job]);
-	}
-	return [...groups].map(([key, members]) => {
-		const first = members[0] as Job;
-		const room = work.input.rooms.find((one) => one.id === first.room);
-		const name =
-			place.by === 'room'
-				? `${room?.name ?? first.room}, once over`
-				: members.length === 1
-					? first.name
-					: `${key.charAt(0).toUpperCase()}${key.slice(1)} round`;
-		const id = freeId(`round-${key}`, work.taken);
-		work.taken.add(id);
-		const usual = roundSteps(members, work.input.rooms, place.minutesEach);
-		const deep =
-			place.deepMinutes === undefined ? undefined : roundSteps(members, work.input.rooms, place.deepMinutes);
-		for (const day of place.weekdays) addLoad(work.weekdayLoad, day, usual.minutes);
-		const { library: _library, deepEvery: _every, variants: _variants, season: _season, ...plain } = first;
-		return {
-			...plain,
-			id,
-			name: name.slice(0, 80),
-			weight: Math.max(...members.map((job) => job.weight)),
-			cadence: weekly(place.weekdays),
-			missRule: missRuleFor(weekly(place.weekdays), rule.missRule, first.missRule),
-			parts: [],
-			leadDays: 0,
-			depths: { usual, ...(deep ? { deep } : {}) },
-			...(deep && place.deepEvery !== undefined ? { deepEvery: place.deepEvery } : {}),
-			covers: [],
-			who: { mode: 'free', members: [] },
-			needs: [...new Set(members.flatMap((job) => job.needs))].slice(0, 8),
-			cautions: uniqueCautions(members),
-			noisy: members.some((job) => job.noisy)
-		} satisfies Job;
-	});
-}
-
-function uniqueCautions(jobs: readonly Job[]): Job['cautions'] {
-	const seen = new Set<string>();
-	return jobs
-		.flatMap((job) => job.cautions)
-		.filter((caution) => !seen.has(caution.headline) && seen.add(caution.headline))
-		.slice(0, 6);
-}
-
-/** One job that takes the next of a list of jobs each time. */
-function detail(
-	jobs: readonly Job[],
-	place: Extract<Place, { how: 'detail' }>,
-	rule: PatternRule,
-	work: Work
-): Job {
-	const id = freeId(`detail-${place.name}`, work.taken);
-	work.taken.add(id);
-	const chosen = [...jobs].sort((a, b) => b.weight - a.weight || (a.id < b.id ? -1 : 1)).slice(0, 20);
-	const first = chosen[0] as Job;
-	const names = new Set<string>();
-	const variants = chosen
-		.map((job) => {
-			const room = work.input.rooms.find((one) => one.id === job.room)?.name ?? '';
-			return names.has(job.name) ? `${job.name}, ${room}`.slice(0, 80) : job.name;
-		})
-		.filter((one) => !names.has(one) && names.add(one));
-	return {
-		id,
-		name: place.name,
-		room: first.room,
-		layer: 'long',
-		weight: 2,
-		cadence: weekly(place.weekdays),
-		missRule: rule.missRule ?? 'stays',
-		leadDays: 0,
-		parts: [],
-		depths: {
-			usual: {
-				minutes: place.minutes,
-				steps: [{ text: place.name, minutes: place.minutes, class: 3, products: [] }]
-			}
-		},
-		...(variants.length > 1 ? { variants } : {}),
-		covers: [],
-		noisy: false,
-		who: { mode: 'free', members: [] },
-		needs: [],
-		cautions: [],
-		rungs: [],
-		lookRound: [],
-		subject: 'detail'
-	};
-}
-
 /** A job for each person, on a weekday of their own as far as there are enough, fixed to them. */
 function forPeople(
 	jobs: readonly Job[],
@@ -392,37 +249,7 @@ export function arrange(pattern: Pattern, input: ArrangeInput): Arranged {
 function homeless(job: Job, work: Work): Job {
 	if (job.cadence.type !== 'zone') return job;
 	const zone = zoneOfJob(job, work);
-	if (zone === null) return { ...job, cadence: { type: 'afterDone', min: 60, max: 90 }, missRule: 'stays' };
+	if (zone === null) return floatItem(job);
 	work.listed.set(zone, [...(work.listed.get(zone) ?? []), job.id]);
 	return job;
-}
-
-/** The weekday of each zone for a scheme by weekdays: the zones in their order on the working weekdays. */
-export function weekdaysOfZones(
-	zones: readonly { readonly id: string }[],
-	freeDays: readonly number[],
-	catchUpDays: readonly number[]
-): Map<string, Weekday> {
-	const days = ([1, 2, 3, 4, 5, 6, 7] as Weekday[]).filter(
-		(d) => !freeDays.includes(d) && !catchUpDays.includes(d)
-	);
-	return new Map(zones.slice(0, days.length).map((zone, i) => [zone.id, days[i] as Weekday]));
-}
-
-/** The zones with what a home keeps of a pattern's scheme. */
-export function schemeOf(
-	pattern: Pattern,
-	zoneWeekday: ReadonlyMap<string, Weekday>,
-	anchor: string
-): Home['household']['rhythm']['scheme'] {
-	const { scheme, extra } = pattern.rhythm;
-	if (scheme === 'cycle') return { type: 'cycle', extra, anchor };
-	if (scheme === 'weekdays') {
-		return {
-			type: 'weekdays',
-			extra,
-			byWeekday: Object.fromEntries([...zoneWeekday].map(([zone, day]) => [String(day), zone]))
-		};
-	}
-	return { type: scheme, extra };
 }

@@ -18,7 +18,8 @@ import {
 	type Zone
 } from '../household/home';
 import type { Problem } from '../household/problems';
-import { arrange, schemeOf, weekdaysOfZones } from './arrange';
+import { arrange } from './arrange';
+import { schemeOf, weekdaysOfZones } from './schemeOf';
 import { fitWeek } from './fitWeek';
 import { jobForRoom, suitsRoom, type Library, type LibraryJob } from './library';
 import type { Pattern } from './pattern';

@@ -4,7 +4,7 @@ import { refusedFamilies, refusesRinse, surfaceOfFloor } from '../cupboard/surfa
 import { id, name } from '../household/fields';
 import { FLOORS, PETS, ROOM_KINDS, SURFACES, type Home, type Job, type Room } from '../household/home';
 import { jobSchema } from '../household/jobSchema';
-import { problemsOf, type Problem } from '../household/problems';
+import { readBy, type Read } from '../household/problems';
 
 const { cadence, missRule, layer, weight, leadDays, season, parts, depths, deepEvery, needs, cautions } =
 	jobSchema.shape;
@@ -70,16 +70,9 @@ export const librarySchema = z
 export type Library = z.infer<typeof librarySchema>;
 export type LibraryJob = Library['jobs'][number];
 
-export type ReadLibrary =
-	| { readonly ok: true; readonly library: Library }
-	| { readonly ok: false; readonly problems: readonly Problem[] };
-
 /** Reads a library from foreign data. */
-export function readLibrary(data: unknown): ReadLibrary {
-	const parsed = librarySchema.safeParse(data);
-	return parsed.success
-		? { ok: true, library: parsed.data }
-		: { ok: false, problems: problemsOf(parsed.error, data) };
+export function readLibrary(data: unknown): Read<Library> {
+	return readBy(librarySchema, data);
 }
 
 /** What the choice of jobs asks of a room. */

@@ -6,7 +6,7 @@
 import { z } from 'zod';
 import { dayPart, id, minutes, name, weekday, weekdays } from '../household/fields';
 import { LAYERS } from '../household/home';
-import { problemsOf, type Problem } from '../household/problems';
+import { readBy, type Read } from '../household/problems';
 
 const some = weekdays.min(1, 'Name at least one weekday, 1 to 7.');
 
@@ -100,14 +100,7 @@ export const patternSchema = z.strictObject({
 export type Pattern = z.infer<typeof patternSchema>;
 export type PatternRule = Pattern['rules'][number];
 
-export type ReadPattern =
-	| { readonly ok: true; readonly pattern: Pattern }
-	| { readonly ok: false; readonly problems: readonly Problem[] };
-
 /** Reads a pattern from foreign data. */
-export function readPattern(data: unknown): ReadPattern {
-	const parsed = patternSchema.safeParse(data);
-	return parsed.success
-		? { ok: true, pattern: parsed.data }
-		: { ok: false, problems: problemsOf(parsed.error, data) };
+export function readPattern(data: unknown): Read<Pattern> {
+	return readBy(patternSchema, data);
 }

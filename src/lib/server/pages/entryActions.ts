@@ -131,7 +131,7 @@ async function write(
 		const { date } = await today(household);
 		const entry = readEntry(make(read.data, read.data.date ?? date));
 		if (!entry.ok) return refuse(form, entry.problems);
-		return record(household, form, [entry.entry], (home) => message(home, entry.entry));
+		return record(household, form, [entry.value], (home) => message(home, entry.value));
 	});
 }
 

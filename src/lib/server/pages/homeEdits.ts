@@ -2,7 +2,7 @@
 import { fail, type ActionFailure } from '@sveltejs/kit';
 import type { CivilDay } from '$core/calendar/civil';
 import { householdTime } from '$core/calendar/instant';
-import type { Edit } from '$core/household/editHome';
+import type { Edit } from '$core/household/edit';
 import type { Home } from '$core/household/home';
 import { editRefusalText, effectText } from '$ui/editWords';
 import { now } from '../clock';

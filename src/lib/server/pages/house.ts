@@ -4,26 +4,19 @@ import { householdTime } from '$core/calendar/instant';
 import type { PreparedHome } from '$core/household/history';
 import {
 	addRoom,
-	addZone,
 	changeRoom,
-	changeZone,
 	mergeRooms,
 	moveRoom,
 	moveRooms,
 	reorderRoom,
-	reorderZone,
-	retireRoom,
-	retireZone,
-	saveJob
-} from '$core/household/editHome';
+	retireRoom
+} from '$core/household/editRooms';
+import { addZone, changeZone, reorderZone, retireZone } from '$core/household/editZones';
+import { saveJob } from '$core/household/editJobs';
 import { ROOM_KINDS, WEAVES, type Room } from '$core/household/home';
-import {
-	balanceInput,
-	bestSingleMove,
-	checkZones,
-	proposeMoves,
-	type ZoneCheck
-} from '$core/learning/balance';
+import { balanceInput } from '$core/learning/balanceInput';
+import { bestSingleMove, proposeMoves } from '$core/learning/balance';
+import { checkZones, type ZoneCheck } from '$core/learning/zoneLoad';
 import { effectiveEntries } from '$core/routine/line';
 import type { HomeStanding } from '$core/routine/standing';
 import { KIND_NAMES } from '$core/setup/steps';
@@ -34,7 +27,7 @@ import { now } from '../clock';
 import { reading } from '../db/pool';
 import { loadHome, revisionOf } from '../store/homeStore';
 import { loadStanding } from '../store/standingStore';
-import { storeyName } from './begin';
+import { storeyName } from './beginView';
 import { editHome } from './homeEdits';
 import { missedWords } from './tags';
 import { judge } from './entryActions';

@@ -1,13 +1,13 @@
 /** The rhythm editor of a job, and the library: what they show and what they write. */
 import { error, redirect } from '@sveltejs/kit';
 import { v7 as uuidv7 } from 'uuid';
-import { isoOf } from '$core/calendar/civil';
+import { isoOf, parseDay, type CivilDay } from '$core/calendar/civil';
 import { householdTime } from '$core/calendar/instant';
-import { addFromLibrary, copyJob, lastDoneAbout, retireJob, saveJob } from '$core/household/editHome';
-import { parseDay } from '$core/calendar/civil';
+import { addFromLibrary, copyJob, lastDoneAbout, retireJob, saveJob } from '$core/household/editJobs';
+import { blankJob } from '$core/household/blankJob';
 import { jobFromForm, type FormValues } from '$core/household/jobForm';
-import type { Home, Job } from '$core/household/home';
-import { ageOn, familiesAtAge } from '$core/people/whoCan';
+import type { Home, Job, Member } from '$core/household/home';
+import { ageNeeded, ageOn } from '$core/people/whoCan';
 import { estimateMinutes } from '$core/learning/minutes';
 import { isWork } from '$core/household/entry';
 import { effectivePauses, pausesForLine } from '$core/routine/standing';
@@ -28,44 +28,28 @@ import { starterLibrary } from './patterns';
 import { memberName, stateText, zoneMark } from './tags';
 
 /** A job of one's own before anything is said of it. */
-function blankJob(home: Home, roomId: string, today: string): Job {
-	return {
-		id: 'new',
-		name: '',
-		room: roomId,
-		layer: 'weekly',
-		weight: 2,
-		cadence: { type: 'weekly', weekdays: [1], everyWeeks: 1 },
-		missRule: home.household.rhythm.catchUpDays.length > 0 ? 'catchup' : 'letgo',
-		startsOn: today,
-		leadDays: 0,
-		parts: [],
-		depths: { usual: { minutes: 5, steps: [{ text: 'Do it', minutes: 5, class: 3, products: [] }] } },
-		covers: [],
-		noisy: false,
-		who: { mode: 'free', members: [] },
-		needs: [],
-		cautions: [],
-		rungs: [],
-		lookRound: []
-	};
-}
+const newJob = (home: Home, room: string, today: string): Job => ({
+	...blankJob(
+		{
+			id: 'new',
+			name: '',
+			room,
+			layer: 'weekly',
+			cadence: { type: 'weekly', weekdays: [1], everyWeeks: 1 },
+			missRule: home.household.rhythm.catchUpDays.length > 0 ? 'catchup' : 'letgo'
+		},
+		'Do it',
+		5
+	),
+	startsOn: today
+});
 
-/** Why somebody may not do a job; null where they may. Handbook pages 4 and 5. */
-function whyNot(home: Home, job: Job, memberId: string, today: number): string | null {
-	const member = home.members.find((one) => one.id === memberId);
-	if (!member) return null;
-	const age = ageOn(member, today as never);
-	if (age === null) return null;
-	const families = Object.values(job.depths).flatMap(
-		(depth) => depth?.steps.flatMap((step) => step.products.flatMap((product) => product.families)) ?? []
-	);
-	const allowedAt = (years: number) => {
-		const allowed = familiesAtAge(years);
-		return allowed === null || families.every((family) => allowed.includes(family));
-	};
-	const needed = Math.max(job.fromAge ?? 0, [0, 8, 12, 16].find((years) => allowedAt(years)) ?? 16);
-	return age < needed ? (needed - age > 5 ? 'too small' : `from ${needed}`) : null;
+/** Says why somebody is too young for a job; null where they are not. */
+function whyNot(job: Job, member: Member, today: CivilDay): string | null {
+	const age = ageOn(member, today);
+	const needed = ageNeeded(job);
+	if (age === null || age >= needed) return null;
+	return needed - age > 5 ? 'too small' : `from ${needed}`;
 }
 
 export async function loadJobEditor(
@@ -88,7 +72,7 @@ export async function loadJobEditor(
 	const roomId = home.roomById.has(query.room ?? '')
 		? (query.room as string)
 		: (home.home.rooms[0]?.id ?? '');
-	const job = isNew ? blankJob(home.home, roomId, isoOf(today)) : home.jobById.get(id);
+	const job = isNew ? newJob(home.home, roomId, isoOf(today)) : home.jobById.get(id);
 	if (!job)
 		error(404, {
 			message: 'This job is not in the home any more.',
@@ -128,7 +112,7 @@ export async function loadJobEditor(
 		rooms: home.home.rooms.map((one) => ({ id: one.id, name: one.name, zone: one.zone })),
 		people: home.home.members
 			.filter((member) => member.role !== 'device')
-			.map((member) => ({ id: member.id, name: member.name, why: whyNot(home.home, job, member.id, today) })),
+			.map((member) => ({ id: member.id, name: member.name, why: whyNot(job, member, today) })),
 		others: home.home.jobs
 			.filter((one) => one.id !== job.id && one.room === job.room)
 			.map((one) => ({ id: one.id, name: one.name })),
@@ -166,7 +150,7 @@ export async function editJob(household: string, id: string, form: FormData) {
 			}
 			const before =
 				id === 'new'
-					? blankJob(home, text('room') || (home.rooms[0]?.id ?? ''), isoOf(today))
+					? newJob(home, text('room') || (home.rooms[0]?.id ?? ''), isoOf(today))
 					: home.jobs.find((job) => job.id === id);
 			if (!before) return 'This job is not in the home any more. What was done of it is still in the Ledger.';
 			const read = jobFromForm(before, valuesOfForm(form));

@@ -279,11 +279,16 @@ export async function loadRun(household: string, id: string): Promise<RunView> {
 	};
 }
 
+/** How long a press may have waited on a device and still keep its own instant. */
+const LONGEST_AWAY = 12 * 60 * 60_000;
+
 const eventForm = z.object({
 	id: z.uuid().optional(),
 	seed: z.uuid().optional(),
 	kind: z.enum(['paused', 'resumed', 'stepDone', 'stepUndone', 'fiveMore', 'fetched', 'setDown', 'jobDone']),
-	step: z.coerce.number().int().min(0).max(10_000).nullable().catch(null)
+	step: z.coerce.number().int().min(0).max(10_000).nullable().catch(null),
+	/** Milliseconds since the press, by the device: a press without a connection counts from when it was made. */
+	ago: z.coerce.number().min(0).max(LONGEST_AWAY).catch(0)
 });
 
 /** Writes what happened to a session. `jobDone` is "done" at the bell: the job in hand is, and the pail is set down. */
@@ -296,7 +301,7 @@ export async function event(household: string, session: string, form: FormData) 
 		const id = read.data.id ?? (read.data.seed ? followingId(read.data.seed, `${kind} ${step}`) : null);
 		if (id === null)
 			return fail(400, { message: 'This press came without its id. Reload the page and try again.' });
-		const at = now();
+		const at = now() - read.data.ago;
 		const result = await transaction(async (db) => {
 			const events: { id: string; kind: SessionEventKind; step: number | null }[] = [];
 			if (kind === 'jobDone') {

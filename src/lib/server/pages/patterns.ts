@@ -14,7 +14,7 @@ export function starterLibrary(): Library {
 	if (library) return library;
 	const read = readLibrary(json(join('library', 'starter.json')));
 	if (!read.ok) throw new Error(`library/starter.json cannot be used:\n${describeProblems(read.problems)}`);
-	library = read.library;
+	library = read.value;
 	return library;
 }
 
@@ -40,7 +40,7 @@ export function allPatterns(): readonly Pattern[] {
 		.map((file) => {
 			const read = readPattern(json(join('patterns', file)));
 			if (!read.ok) throw new Error(`patterns/${file} cannot be used:\n${describeProblems(read.problems)}`);
-			return read.pattern;
+			return read.value;
 		});
 	const place = (pattern: Pattern) => {
 		const at = ORDER.indexOf(pattern.id);

@@ -158,7 +158,7 @@ const REOPENS_WITHIN = 10 * 60_000;
 const NEEDS_STEP: readonly SessionEventKind[] = ['stepDone', 'stepUndone', 'fetched'];
 
 /**
- * Adds what happened to a session, at the server's own instant. The same event id again changes nothing; so
+ * Adds what happened to a session, at an instant by the server's clock. The same event id again changes nothing; so
  * does a press that comes too late (a step that another phone ticked already). Jobs that are finished by it,
  * or begun when it ends, are written in the ledger along with it.
  */
@@ -166,11 +166,13 @@ export async function addEvent(
 	db: Db,
 	household: string,
 	sessionId: string,
-	event: SessionEvent
+	pressed: SessionEvent
 ): Promise<SessionResult> {
 	await lockHousehold(db, household);
 	const session = await loadSession(db, household, sessionId);
 	if (!session) return { ok: false, refusal: { code: 'session-unknown', session: sessionId } };
+	// Instants never run back: a press that waited on one device comes after what another did meanwhile.
+	const event = { ...pressed, at: Math.max(pressed.at, ...session.events.map((known) => known.at)) };
 	if (session.events.some((known) => known.id === event.id)) return { ok: true };
 	if (NEEDS_STEP.includes(event.kind) && !session.plan.steps[event.step ?? -1]) {
 		return { ok: false, refusal: { code: 'step-unknown', step: event.step } };

@@ -1,8 +1,8 @@
 <script lang="ts">
 	/** The first week as it will be, and the one button that begins it. */
-	import { enhance } from '$app/forms';
 	import { numberWord, plural } from '../words';
 	import Touch from './Touch.svelte';
+	import TouchForm from './TouchForm.svelte';
 	import type { BeginView } from './view';
 	let { view }: { view: BeginView } = $props();
 	const first = $derived(view.first);
@@ -60,15 +60,7 @@
 				</Touch>
 			</div>
 		{/if}
-		<form
-			method="post"
-			action="/begin?/touch"
-			class="name"
-			use:enhance={() =>
-				({ update }) =>
-					update({ reset: false })}
-		>
-			<input type="hidden" name="op" value="name" />
+		<TouchForm values={{ op: 'name' }} class="name">
 			<label
 				><span>What the home is called</span><input
 					class="field"
@@ -78,8 +70,8 @@
 					placeholder="Our home"
 				/></label
 			>
-			<button class="plain">Keep it</button>
-		</form>
+			<button class="plain">Keep it</button></TouchForm
+		>
 		<p class="dim small">
 			{numberWord(view.rooms.length)}
 			{plural(view.rooms.length, 'room')}, {view.patterns.find((one) => one.id === view.draft.pattern)?.name},
@@ -101,13 +93,7 @@
 		gap: 56px;
 		flex: 1;
 	}
-	h1,
-	h2,
-	p {
-		margin: 0;
-	}
 	.dim {
-		color: var(--tin-text);
 		font-size: var(--t-lead);
 		margin-top: 6px;
 	}
@@ -182,16 +168,16 @@
 			inset 0 0 0 2px var(--enamel),
 			inset 0 0 0 3.5px var(--cobalt-ink);
 	}
-	.name {
+	section :global(.name) {
 		display: flex;
 		gap: 10px;
 		align-items: end;
 		margin-top: 20px;
 	}
-	.name label {
+	:global(.name) label {
 		flex: 1;
 	}
-	.name label span {
+	:global(.name) label span {
 		display: block;
 		color: var(--tin-text);
 		margin-bottom: 4px;

@@ -1,8 +1,8 @@
 <script lang="ts">
 	/** Who lives here, when they are there, whose room is whose. Everything can be left out. */
-	import { enhance } from '$app/forms';
 	import Animal from './Animal.svelte';
 	import Touch from './Touch.svelte';
+	import TouchForm from './TouchForm.svelte';
 	import type { BeginView } from './view';
 	let { view }: { view: BeginView } = $props();
 	const ROLES: Record<string, string> = {
@@ -56,15 +56,7 @@
 				</li>
 			{/each}
 		</ul>
-		<form
-			method="post"
-			action="/begin?/touch"
-			class="add"
-			use:enhance={() =>
-				({ update }) =>
-					update({ reset: true })}
-		>
-			<input type="hidden" name="op" value="person" />
+		<TouchForm values={{ op: 'person' }} empties class="add">
 			<label
 				><span>Name</span><input
 					class="field"
@@ -86,8 +78,8 @@
 				</select></label
 			>
 			<label><span>Born on, if you like</span><input class="field" type="date" name="bornOn" /></label>
-			<button class="plain">Hang the name</button>
-		</form>
+			<button class="plain">Hang the name</button></TouchForm
+		>
 	</section>
 	<section class="right">
 		{#if own.length > 0 && view.draft.people.length > 0}
@@ -134,11 +126,6 @@
 		gap: 48px;
 		flex: 1;
 	}
-	h1,
-	h2,
-	p {
-		margin: 0;
-	}
 	h2 {
 		margin-top: 4px;
 	}
@@ -146,7 +133,6 @@
 		margin-top: 26px;
 	}
 	.dim {
-		color: var(--tin-text);
 		font-size: var(--t-lead);
 		margin-top: 6px;
 	}
@@ -203,14 +189,14 @@
 	.rail li > :global(form:last-child button) {
 		margin-left: auto;
 	}
-	.add {
+	section :global(.add) {
 		display: grid;
 		grid-template-columns: 1.2fr 1fr 1fr auto;
 		gap: 12px;
 		align-items: end;
 		margin-top: 22px;
 	}
-	.add label span {
+	:global(.add) label span {
 		display: block;
 		color: var(--tin-text);
 		margin-bottom: 4px;
@@ -246,7 +232,7 @@
 			grid-template-columns: 1fr;
 			gap: 20px;
 		}
-		.add {
+		section :global(.add) {
 			grid-template-columns: 1fr;
 		}
 	}

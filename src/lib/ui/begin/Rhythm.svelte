@@ -1,9 +1,9 @@
 <script lang="ts">
 	/** Choosing a rhythm: the ten with their own week each, and two drying yards of this very home. */
-	import { enhance } from '$app/forms';
 	import { page } from '$app/state';
 	import DryingYard from './DryingYard.svelte';
 	import Touch from './Touch.svelte';
+	import TouchForm from './TouchForm.svelte';
 	import type { BeginView } from './view';
 	let { view }: { view: BeginView } = $props();
 	const holds = $derived(view.draft.minutesADay);
@@ -68,18 +68,10 @@
 	</div>
 	<footer class="linen">
 		<div class="sets">
-			<form
-				method="post"
-				action="/begin?/touch"
-				class="minutes"
-				use:enhance={() =>
-					({ update }) =>
-						update({ reset: false })}
-			>
-				<input type="hidden" name="op" value="minutes" />
+			<TouchForm values={{ op: 'minutes' }} class="minutes">
 				<label>Minutes a day <input class="field" name="minutes" inputmode="numeric" value={holds} /></label>
-				<button class="text-link">Set</button>
-			</form>
+				<button class="text-link">Set</button></TouchForm
+			>
 			<div class="days" role="group" aria-label="Free days">
 				<span>Free</span>
 				{#each view.weekdays as day (day.number)}
@@ -135,12 +127,7 @@
 		gap: 0 30px;
 		flex: 1;
 	}
-	h1,
-	p {
-		margin: 0;
-	}
 	.dim {
-		color: var(--tin-text);
 		font-size: var(--t-lead);
 		margin: 6px 0 12px;
 	}
@@ -237,14 +224,14 @@
 		display: grid;
 		gap: 2px;
 	}
-	.minutes,
-	.minutes label,
+	.sets :global(.minutes),
+	:global(.minutes) label,
 	.days {
 		display: flex;
 		align-items: center;
 		gap: 8px;
 	}
-	.minutes .field {
+	:global(.minutes) .field {
 		width: 70px;
 		min-height: 34px;
 	}

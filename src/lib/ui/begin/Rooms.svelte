@@ -1,11 +1,11 @@
 <script lang="ts">
 	/** The walk from the top of the house down: keys hang under it, a touch puts a room in. */
-	import { enhance } from '$app/forms';
 	import DollHouse from '../house/DollHouse.svelte';
 	import Animal from './Animal.svelte';
 	import { lowerNumber, plural } from '../words';
 	import Sample from './Sample.svelte';
 	import Touch from './Touch.svelte';
+	import TouchForm from './TouchForm.svelte';
 	import type { BeginView } from './view';
 	let { view }: { view: BeginView } = $props();
 	let renaming = $state(false);
@@ -156,21 +156,20 @@
 			</header>
 			<p class="dim">{room.kindName}, {room.where}.</p>
 			{#if renaming}
-				<form
+				<TouchForm
+					values={{ op: 'nameRoom', room: room.id }}
 					class="rename"
-					method="post"
-					action="/begin?/touch"
-					use:enhance={() =>
-						async ({ update }) => {
-							await update({ reset: false });
-							renaming = false;
-						}}
+					onkept={() => (renaming = false)}
 				>
-					<input type="hidden" name="op" value="nameRoom" />
-					<input type="hidden" name="room" value={room.id} />
-					<input class="field" name="name" value={room.name} aria-label="Its name" maxlength="80" required />
-					<button class="plain">Keep it</button>
-				</form>
+					<input
+						class="field"
+						name="name"
+						value={room.name}
+						aria-label="Its name"
+						maxlength="80"
+						required
+					/><button class="plain">Keep it</button></TouchForm
+				>
 			{/if}
 			<h3>
 				Underfoot <button class="text-link" onclick={() => (allFloors = !allFloors)}
@@ -276,12 +275,6 @@
 		gap: 36px;
 		flex: 1;
 	}
-	h1,
-	h2,
-	h3,
-	p {
-		margin: 0;
-	}
 	h1 {
 		font-size: var(--t-h1);
 	}
@@ -298,9 +291,6 @@
 	h3 .text-link {
 		font-family: var(--font-text);
 		font-size: 0.9375rem;
-	}
-	.dim {
-		color: var(--tin-text);
 	}
 	.walk {
 		display: flex;
@@ -416,7 +406,7 @@
 		justify-content: space-between;
 		gap: 12px;
 	}
-	.rename {
+	section :global(.rename) {
 		display: flex;
 		gap: 8px;
 		margin-top: 8px;

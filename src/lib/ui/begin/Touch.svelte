@@ -1,7 +1,7 @@
 <script lang="ts">
 	/** One touch of the first steps: a small form of its own, so that it works without scripts, too. */
-	import { enhance } from '$app/forms';
 	import type { Snippet } from 'svelte';
+	import TouchForm from './TouchForm.svelte';
 	let {
 		values,
 		children,
@@ -19,21 +19,17 @@
 	} = $props();
 </script>
 
-<form
-	method="post"
-	action="/begin?/touch"
-	use:enhance={() =>
-		({ update }) =>
-			update({ reset: false })}
->
-	{#each Object.entries(values) as [name, value] (name)}<input type="hidden" {name} {value} />{/each}
-	<button class={kind} class:small={kind === 'sign'} aria-label={label} aria-pressed={pressed} {disabled}
-		>{@render children()}</button
+<span>
+	<TouchForm {values}
+		><button class={kind} class:small={kind === 'sign'} aria-label={label} aria-pressed={pressed} {disabled}
+			>{@render children()}</button
+		></TouchForm
 	>
-</form>
+</span>
 
 <style>
-	form {
+	span,
+	span :global(form) {
 		display: contents;
 	}
 	.bare {

@@ -1,10 +1,10 @@
 <script lang="ts">
 	/** Rooms that lie together, in zones that are even; each room can be put elsewhere with one touch. */
-	import { enhance } from '$app/forms';
 	import DollHouse from '../house/DollHouse.svelte';
 	import Weave from '../glyphs/Weave.svelte';
 	import { plural } from '../words';
 	import Touch from './Touch.svelte';
+	import TouchForm from './TouchForm.svelte';
 	import type { BeginView } from './view';
 	let { view }: { view: BeginView } = $props();
 	const most = $derived(Math.max(1, ...view.zones.map((zone) => zone.minutes)));
@@ -42,19 +42,7 @@
 			<div class="zone">
 				<span class="swatch"><Weave weave={zone.weave} /><span class="plate">{zone.number}</span></span>
 				<div class="body">
-					<form
-						method="post"
-						action="/begin?/touch"
-						class="name"
-						use:enhance={() =>
-							({ update }) =>
-								update({ reset: false })}
-					>
-						<input type="hidden" name="op" value="nameZone" /><input
-							type="hidden"
-							name="zone"
-							value={zone.id}
-						/>
+					<TouchForm values={{ op: 'nameZone', zone: zone.id }} class="name">
 						<input
 							name="name"
 							value={zone.name}
@@ -62,26 +50,15 @@
 							maxlength="80"
 							required
 						/>
-						<button class="text-link">Keep the name</button>
-					</form>
+						<button class="text-link">Keep the name</button></TouchForm
+					>
 					<div class="bar">
 						<span style:width="{(zone.minutes / most) * 100}%"></span><b>{zone.minutes} min</b>
 					</div>
 					<ul>
 						{#each zone.rooms as room (room.id)}
 							<li>
-								<form
-									method="post"
-									action="/begin?/touch"
-									use:enhance={() =>
-										({ update }) =>
-											update({ reset: false })}
-								>
-									<input type="hidden" name="op" value="zone" /><input
-										type="hidden"
-										name="room"
-										value={room.id}
-									/>
+								<TouchForm values={{ op: 'zone', room: room.id }}>
 									<label
 										><span class="room">{room.name}</span>
 										<select
@@ -96,8 +73,8 @@
 											<option value="">in none</option>
 										</select></label
 									>
-									<noscript><button>Move</button></noscript>
-								</form>
+									<noscript><button>Move</button></noscript></TouchForm
+								>
 							</li>
 						{/each}
 					</ul>
@@ -132,12 +109,7 @@
 		gap: 40px;
 		flex: 1;
 	}
-	h1,
-	p {
-		margin: 0;
-	}
 	.dim {
-		color: var(--tin-text);
 		font-size: var(--t-lead);
 		margin-top: 6px;
 	}
@@ -181,12 +153,12 @@
 		flex: 1;
 		min-width: 0;
 	}
-	.name {
+	.list :global(.name) {
 		display: flex;
 		gap: 8px;
 		align-items: center;
 	}
-	.name input[name='name'] {
+	:global(.name) input[name='name'] {
 		flex: 1;
 		min-width: 0;
 		font: inherit;
@@ -198,15 +170,15 @@
 		border-bottom: 2px dashed transparent;
 		padding: 4px 0;
 	}
-	.name input[name='name']:hover,
-	.name input[name='name']:focus {
+	:global(.name) input[name='name']:hover,
+	:global(.name) input[name='name']:focus {
 		border-bottom-color: var(--tin-2);
 	}
-	.name button {
+	:global(.name) button {
 		font-size: 0.9375rem;
 		opacity: 0;
 	}
-	.name:focus-within button {
+	:global(.name:focus-within) button {
 		opacity: 1;
 	}
 	.bar {

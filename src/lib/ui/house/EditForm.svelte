@@ -1,8 +1,7 @@
 <script lang="ts">
 	/** A form that edits the home: an id of its own, the revision it was made from; told or tried first at a wish. */
-	import { enhance } from '$app/forms';
 	import type { Snippet } from 'svelte';
-	import { freshId } from '../freshId';
+	import { once } from '../once';
 	let {
 		values,
 		revision,
@@ -29,12 +28,10 @@
 	method="post"
 	{action}
 	class={classes}
-	use:enhance={({ formData }) => {
-		formData.set('id', freshId());
-		return async ({ result, update }) => {
-			await update({ reset: false });
+	use:once={{
+		ended: (result) => {
 			if (result.type === 'success') onsaved?.();
-		};
+		}
 	}}
 >
 	<input type="hidden" name="id" value={seed} />

@@ -121,17 +121,9 @@
 		justify-content: space-between;
 		align-items: baseline;
 	}
-	h2,
-	h3,
-	p {
-		margin: 0;
-	}
 	h3 {
 		margin-top: 12px;
 		font-size: 1.0625rem;
-	}
-	.dim {
-		color: var(--tin-text);
 	}
 	ul {
 		list-style: none;

@@ -1,12 +1,11 @@
 <script lang="ts">
 	/** One zone: its deep list in order, how it picks, its clutter, its year. */
-	import { enhance } from '$app/forms';
 	import { dndzone } from 'svelte-dnd-action';
-	import { freshId } from '../freshId';
 	import Weave from '../glyphs/Weave.svelte';
 	import { plural } from '../words';
 	import EditForm from './EditForm.svelte';
 	import type { HouseView, ZoneItemView } from './view';
+	import { once } from '../once';
 	let { view }: { view: HouseView } = $props();
 	const zone = $derived(view.zone);
 	let items = $derived<ZoneItemView[]>([...(zone?.items ?? [])]);
@@ -35,15 +34,7 @@
 		holds {zone.held}
 		minutes.
 	</p>
-	<form
-		method="post"
-		action="/house?/edit"
-		class="clutter"
-		use:enhance={({ formData }) => {
-			formData.set('id', freshId());
-			return ({ update }) => update({ reset: false });
-		}}
-	>
+	<form method="post" action="/house?/edit" class="clutter" use:once>
 		<input type="hidden" name="op" value="clutter" /><input type="hidden" name="zone" value={zone.id} /><input
 			type="hidden"
 			name="seed"
@@ -67,16 +58,7 @@
 		</select>
 		<button class="plain">Keep</button>
 	</EditForm>
-	<form
-		method="post"
-		action="/house?/edit"
-		hidden
-		bind:this={sort}
-		use:enhance={({ formData }) => {
-			formData.set('id', freshId());
-			return ({ update }) => update({ reset: false });
-		}}
-	>
+	<form method="post" action="/house?/edit" hidden bind:this={sort} use:once>
 		<input type="hidden" name="op" value="changeZone" /><input type="hidden" name="zone" value={zone.id} />
 		<input type="hidden" name="revision" value={view.revision} />
 		{#each items as item (item.id)}<input type="hidden" name="item" value={item.id} />{/each}
@@ -196,17 +178,9 @@
 		position: absolute;
 		inset: 7px;
 	}
-	h2,
-	h3,
-	p {
-		margin: 0;
-	}
 	h3 {
 		margin-top: 10px;
 		font-size: 1.0625rem;
-	}
-	.dim {
-		color: var(--tin-text);
 	}
 	p.dim {
 		margin: 8px 0;

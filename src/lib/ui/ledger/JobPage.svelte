@@ -1,17 +1,11 @@
 <script lang="ts">
 	/** The page of one job: last done, next due, what was said against what it takes, its earlier times. */
-	import { enhance } from '$app/forms';
-	import type { SubmitFunction } from '@sveltejs/kit';
 	import Glyph from '../glyphs/Glyph.svelte';
 	import Stitches from '../Stitches.svelte';
 	import { minutesText } from '../words';
 	import type { JobPage } from './view';
-	let {
-		page,
-		formId,
-		once,
-		filter
-	}: { page: JobPage; formId: string; once: SubmitFunction; filter: string } = $props();
+	import { once } from '../once';
+	let { page, formId, filter }: { page: JobPage; formId: string; filter: string } = $props();
 	const longest = $derived(Math.max(page.said * 1.4, ...page.times.map((time) => time.minutes ?? 0)));
 </script>
 
@@ -61,7 +55,7 @@
 			<b>Was this one a slip?</b><br />It stays on the page, struck through, and the job hangs again if its
 			day is not over.
 		</p>
-		<form method="post" action="/ledger?/undo&{filter}" use:enhance={once}>
+		<form method="post" action="/ledger?/undo&{filter}" use:once>
 			<input type="hidden" name="of" value={page.entry.entry} />
 			<input type="hidden" name="seed" value={formId} />
 			<button class="plain"><Glyph name="back" size={22} />Take it back</button>
@@ -75,22 +69,12 @@
 		gap: 14px;
 		padding-bottom: 16px;
 	}
-	h2,
-	p {
-		margin: 0;
-	}
 	h2 {
 		font-size: var(--t-h2);
 		overflow-wrap: break-word;
 	}
 	.title p {
 		margin-top: 6px;
-	}
-	.dim {
-		color: var(--tin-text);
-	}
-	dl {
-		margin: 0;
 	}
 	dl div,
 	li {
@@ -103,9 +87,6 @@
 	}
 	dt {
 		color: var(--tin-text);
-	}
-	dd {
-		margin: 0;
 	}
 	dd:first-of-type {
 		font-family: var(--font-display);

@@ -1,9 +1,9 @@
 <script lang="ts">
 	/** Writes in what was done on a day and not ticked then. What was typed stays when it cannot be written. */
-	import { enhance } from '$app/forms';
-	import { freshId } from '../freshId';
+	import { untrack } from 'svelte';
 	import Notice from '../Notice.svelte';
 	import type { LedgerView } from './view';
+	import { once } from '../once';
 	let {
 		view,
 		form,
@@ -19,7 +19,8 @@
 		done: () => void;
 	} = $props();
 	let busy = $state(false);
-	const values = $derived(form?.values ?? {});
+	/** What a page without scripts brought back. Later answers leave alone what is being typed meanwhile. */
+	const typed = untrack(() => form?.values ?? {});
 	const wrong = $derived(form && !('undo' in form) ? form : null);
 	const bad = (field: string) => (wrong?.field === field ? ('true' as const) : undefined);
 </script>
@@ -31,15 +32,11 @@
 	method="post"
 	action="/ledger?/write&write=1"
 	novalidate
-	use:enhance={({ formData, cancel }) => {
-		if (busy) return cancel();
-		busy = true;
-		formData.set('id', freshId());
-		return async ({ result, update }) => {
-			await update({ reset: false });
-			busy = false;
+	use:once={{
+		sending: (now) => (busy = now),
+		ended: (result) => {
 			if (result.type === 'success') done();
-		};
+		}
 	}}
 >
 	<input type="hidden" name="seed" value={view.formId} />
@@ -48,7 +45,7 @@
 		<select
 			class="field"
 			name="line"
-			value={values.line ?? view.page?.job ?? view.jobs[0]?.id}
+			value={typed.line ?? view.page?.job ?? view.jobs[0]?.id}
 			aria-invalid={bad('job')}
 		>
 			{#each view.lines as line (line.id)}<option value={line.id}>{line.name}</option>{/each}
@@ -57,7 +54,7 @@
 	<div class="pair">
 		<label>
 			<span>Who</span>
-			<select class="field" name="by" value={values.by ?? view.me} aria-invalid={bad('by')}>
+			<select class="field" name="by" value={typed.by ?? view.me} aria-invalid={bad('by')}>
 				{#each view.members as member (member.id)}<option value={member.id}>{member.name}</option>{/each}
 			</select>
 		</label>
@@ -68,7 +65,7 @@
 				type="date"
 				name="date"
 				max={view.today}
-				value={values.date ?? view.today}
+				value={typed.date ?? view.today}
 				aria-invalid={bad('date')}
 				aria-describedby={wrong ? 'write-wrong' : undefined}
 			/>
@@ -82,14 +79,14 @@
 				name="minutes"
 				inputmode="decimal"
 				autocomplete="off"
-				value={values.minutes ?? ''}
+				value={typed.minutes ?? ''}
 				aria-invalid={bad('minutes')}
 				aria-describedby={wrong ? 'write-wrong' : undefined}
 			/>
 		</label>
 		<label>
 			<span>How it went</span>
-			<select class="field" name="outcome" value={values.outcome ?? 'done'}>
+			<select class="field" name="outcome" value={typed.outcome ?? 'done'}>
 				<option value="done">done</option>
 				<option value="looked">looked, not needed</option>
 				<option value="part">half done</option>

@@ -146,9 +146,6 @@
 	.minutes b {
 		color: var(--ink);
 	}
-	.dim {
-		color: var(--tin-text);
-	}
 	.acts {
 		display: flex;
 		flex-wrap: wrap;

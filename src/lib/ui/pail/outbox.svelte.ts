@@ -1,18 +1,76 @@
 /**
  * Presses on their way to the server. Each shows at once, is sent in order, and again until it arrives; its id
- * makes a second arrival harmless.
+ * makes a second arrival harmless. Until then the device keeps it, so that a reload or a closed tab loses nothing.
  */
 import { deserialize } from '$app/forms';
-import { invalidate } from '$app/navigation';
 import type { SessionEvent, SessionEventKind } from '$core/session/clock';
+import { readAnew } from '../connection.svelte';
 import { freshId } from '../freshId';
 
+/** A press, with the instant by the device's own clock, which tells how long ago it was when it is sent. */
+interface Press extends SessionEvent {
+	readonly pressed: number;
+}
+
+/** One entry of the device's store for each press: two tabs never write over each other's. */
+const MARK = 'pail-press ';
+const keyOf = (url: string, id: string) => `${MARK}${url} ${id}`;
+
+/** What the device has kept for an address, oldest first; what is no press is passed over. */
+function kept(url: string): Press[] {
+	try {
+		return Object.keys(localStorage)
+			.filter((key) => key.startsWith(keyOf(url, '')))
+			.map((key) => JSON.parse(localStorage.getItem(key) ?? 'null') as Partial<Press> | null)
+			.filter(
+				(one): one is Press =>
+					typeof one?.id === 'string' &&
+					typeof one.kind === 'string' &&
+					Number.isFinite(one.at) &&
+					Number.isFinite(one.pressed)
+			)
+			.sort((a, b) => a.pressed - b.pressed);
+	} catch {
+		return [];
+	}
+}
+
+function keep(url: string, event: Press): void {
+	try {
+		localStorage.setItem(keyOf(url, event.id), JSON.stringify(event));
+	} catch {
+		// A device that keeps nothing still sends while the page is open.
+	}
+}
+
+function forget(url: string, id: string): void {
+	try {
+		localStorage.removeItem(keyOf(url, id));
+	} catch {
+		// Nothing was kept.
+	}
+}
+
+/** Sends what earlier pages of this device could not; true where there was something. */
+export async function sendKept(): Promise<boolean> {
+	const urls = Object.keys(localStorage)
+		.filter((key) => key.startsWith(MARK))
+		.map((key) => key.slice(MARK.length).split(' ')[0] as string)
+		.filter((url, i, all) => all.indexOf(url) === i);
+	for (const url of urls) {
+		const outbox = new Outbox(url, Date.now);
+		outbox.recall();
+		await outbox.send();
+	}
+	return urls.length > 0;
+}
+
 export class Outbox {
-	waiting = $state<SessionEvent[]>([]);
+	waiting = $state<Press[]>([]);
 	/** The server could not be reached at the last try. */
 	stuck = $state(false);
 	refusal = $state<string | null>(null);
-	#sending = false;
+	#sending: Promise<void> | null = null;
 
 	constructor(
 		private readonly url: string,
@@ -21,38 +79,55 @@ export class Outbox {
 
 	press(kind: SessionEventKind, step: number | null = null): void {
 		this.refusal = null;
-		this.waiting.push({ id: freshId(), kind, at: this.serverNow(), step });
+		const event = { id: freshId(), kind, at: this.serverNow(), step, pressed: Date.now() };
+		keep(this.url, event);
+		this.waiting.push(event);
 		void this.send();
 	}
 
-	async send(): Promise<void> {
-		if (this.#sending) return;
-		this.#sending = true;
+	/** Takes up what an earlier page of this device could not send any more. */
+	recall(): void {
+		this.waiting = [
+			...kept(this.url).filter((one) => !this.waiting.some((known) => known.id === one.id)),
+			...this.waiting
+		];
+		void this.send();
+	}
+
+	/** Sends what waits, in order; a try that is under way is joined. */
+	send(): Promise<void> {
+		this.#sending ??= this.#sendAll().finally(() => (this.#sending = null));
+		return this.#sending;
+	}
+
+	async #sendAll(): Promise<void> {
 		try {
 			while (this.waiting.length > 0) {
-				const [event] = this.waiting as [SessionEvent];
+				const [event] = this.waiting as [Press];
 				const body = new FormData();
 				body.set('id', event.id);
 				body.set('kind', event.kind);
 				if (event.step !== null) body.set('step', String(event.step));
+				body.set('ago', String(Math.max(0, Date.now() - event.pressed)));
 				const response = await fetch(this.url, {
 					method: 'POST',
 					body,
+					// A page that is left at once still sends it.
+					keepalive: true,
 					headers: { accept: 'application/json', 'x-sveltekit-action': 'true' }
 				});
 				const result = deserialize(await response.text());
 				if (result.type === 'error' || (result.type === 'failure' && result.status >= 500))
 					throw new Error('away');
+				forget(this.url, event.id);
 				if (result.type === 'failure') this.refusal = String(result.data?.message ?? '');
 				this.stuck = false;
-				if (this.waiting.length === 1) await invalidate('app:session');
+				if (this.waiting.length === 1) await readAnew('app:session');
 				this.waiting = this.waiting.filter((one) => one.id !== event.id);
 			}
 		} catch {
 			this.stuck = true;
 			setTimeout(() => void this.send(), 2000);
-		} finally {
-			this.#sending = false;
 		}
 	}
 }

@@ -4,17 +4,16 @@
 	import { jobFromForm, type FormValues } from '$core/household/jobForm';
 	import { datesBefore, trialDates, type TrialInput } from '$core/routine/trial';
 	import type { HomeStanding } from '$core/routine/standing';
-	import { enhance } from '$app/forms';
 	import { untrack } from 'svelte';
 	import BitePail from '../glyphs/BitePail.svelte';
 	import Peg from '../glyphs/Peg.svelte';
 	import Rope from '../today/Rope.svelte';
 	import Weave from '../glyphs/Weave.svelte';
-	import { freshId } from '../freshId';
 	import { cadenceText } from '../rhythmWords';
 	import { tinyDate } from '../words';
 	import TapeMeasure from './TapeMeasure.svelte';
 	import type { JobEditorView } from './view';
+	import { once } from '../once';
 	let { view }: { view: JobEditorView } = $props();
 	const job = $derived(view.job);
 	let form: HTMLFormElement | undefined = $state();
@@ -123,10 +122,7 @@
 	bind:this={form}
 	oninput={read}
 	onchange={read}
-	use:enhance={({ formData }) => {
-		formData.set('id', freshId());
-		return ({ update }) => update({ reset: false });
-	}}
+	use:once
 >
 	<input type="hidden" name="id" value={view.formId} />
 	<input type="hidden" name="revision" value={view.revision} />
@@ -585,11 +581,6 @@
 		--edge: calc(var(--page-edge) - var(--rim));
 		padding: 8px var(--edge) 0;
 	}
-	h1,
-	h2,
-	p {
-		margin: 0;
-	}
 	h2 {
 		font-size: 1.25rem;
 		white-space: nowrap;
@@ -599,9 +590,6 @@
 		font-size: 1rem;
 		margin-left: 6px;
 		white-space: normal;
-	}
-	.dim {
-		color: var(--tin-text);
 	}
 	header {
 		display: flex;

@@ -147,7 +147,4 @@
 		height: 48px;
 		font-size: 1.375rem;
 	}
-	.dim {
-		color: var(--tin-text);
-	}
 </style>

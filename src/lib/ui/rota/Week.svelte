@@ -1,12 +1,11 @@
 <script lang="ts">
 	/** A week day by day along its weave. A turn moves to another day by drag, by its keys, or by its form. */
-	import { enhance } from '$app/forms';
 	import { dndzone } from 'svelte-dnd-action';
-	import { freshId } from '../freshId';
 	import Glyph from '../glyphs/Glyph.svelte';
 	import Weave from '../glyphs/Weave.svelte';
 	import { minutesText } from '../words';
 	import type { RotaItem, RotaView } from './view';
+	import { once } from '../once';
 	let { view }: { view: RotaView } = $props();
 	const PAST_LINES = 2;
 	// What is past is told in short; the Ledger has it all.
@@ -22,14 +21,10 @@
 	let adding = $state<string | null>(null);
 	let moved = $state<{ line: string; dueOn: string; to: string } | null>(null);
 	let moveForm: HTMLFormElement | undefined = $state();
-	const once = ({ formData }: { formData: FormData }) => {
-		formData.set('id', freshId());
-		return async ({ update }: { update: (o?: { reset?: boolean }) => Promise<void> }) => {
-			await update({ reset: false });
-			open = null;
-			adding = null;
-		};
-	};
+	function closeAll() {
+		open = null;
+		adding = null;
+	}
 	function finalize(date: string, event: CustomEvent<{ items: RotaItem[]; info: { id: string } }>) {
 		hung = { ...hung, [date]: event.detail.items };
 		const item = event.detail.items.find((one) => one.id === event.detail.info.id);
@@ -41,7 +36,7 @@
 	const weave = $derived(view.days.find((day) => day.zone)?.zone?.weave ?? null);
 </script>
 
-<form method="post" action="{here}&/move" hidden bind:this={moveForm} use:enhance={once}>
+<form method="post" action="{here}&/move" hidden bind:this={moveForm} use:once={{ ended: closeAll }}>
 	<input type="hidden" name="line" value={moved?.line ?? ''} /><input
 		type="hidden"
 		name="dueOn"
@@ -90,7 +85,7 @@
 				</ul>
 				{#each (hung[day.date] ?? []).filter((item) => item.id === open) as item (item.id)}
 					<div class="acts">
-						<form method="post" action="{here}&/move" use:enhance={once}>
+						<form method="post" action="{here}&/move" use:once={{ ended: closeAll }}>
 							<input type="hidden" name="seed" value={view.formId} />
 							<input type="hidden" name="line" value={item.line} /><input
 								type="hidden"
@@ -109,7 +104,7 @@
 							>
 							<button class="plain">Move it</button>
 						</form>
-						<form method="post" action="{here}&/skip" use:enhance={once}>
+						<form method="post" action="{here}&/skip" use:once={{ ended: closeAll }}>
 							<input type="hidden" name="seed" value={view.formId} />
 							<input type="hidden" name="line" value={item.line} /><input
 								type="hidden"
@@ -138,7 +133,7 @@
 						>{/if}
 				</p>
 				{#if adding === day.date}
-					<form class="acts" method="post" action="{here}&/extra" use:enhance={once}>
+					<form class="acts" method="post" action="{here}&/extra" use:once={{ ended: closeAll }}>
 						<input type="hidden" name="seed" value={view.formId} /><input
 							type="hidden"
 							name="date"
@@ -265,9 +260,6 @@
 		white-space: nowrap;
 		min-width: 54px;
 		text-align: right;
-	}
-	.dim {
-		color: var(--tin-text);
 	}
 	.foot {
 		display: flex;

@@ -35,10 +35,6 @@
 		text-align: right;
 		padding-bottom: 8px;
 	}
-	h2,
-	p {
-		margin: 0;
-	}
 	p {
 		color: var(--tin-text);
 		margin-top: 4px;

@@ -52,7 +52,4 @@
 		text-align: center;
 		font-weight: var(--w-name);
 	}
-	dd {
-		margin: 0;
-	}
 </style>

@@ -2,11 +2,10 @@
 	/** The next act: the one solid button of the page. */
 	import Peg from '../glyphs/Peg.svelte';
 	import Weave from '../glyphs/Weave.svelte';
-	import { freshId } from '../freshId';
-	import { enhance } from '$app/forms';
 	import { minutesText } from '../words';
 	import TickForm from './TickForm.svelte';
 	import type { TagView } from './view';
+	import { once } from '../once';
 	let {
 		tag,
 		date,
@@ -45,13 +44,7 @@
 	<p>{tag.room}, for {whoName}</p>
 	{#if tag.state === 'late'}<p class="late">{tag.words}</p>{/if}
 	{#if tag.share}<p>{tag.share}</p>{/if}
-	<form
-		method="post"
-		action="/pail?/start"
-		use:enhance={({ formData }) => {
-			formData.set('id', freshId());
-		}}
-	>
+	<form method="post" action="/pail?/start" use:once>
 		<input type="hidden" name="id" value={formId} />
 		<input type="hidden" name="line" value={tag.line} />
 		<input type="hidden" name="member" value={who} />

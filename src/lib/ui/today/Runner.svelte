@@ -184,12 +184,6 @@
 		justify-content: space-between;
 		gap: 12px;
 	}
-	h2 {
-		margin: 0;
-	}
-	.dim {
-		color: var(--tin-text);
-	}
 	.under {
 		margin: 6px 0 4px;
 	}

@@ -1,10 +1,10 @@
 <script lang="ts">
 	/** Everything about one job of the day, and every way to take it off the line. */
-	import { enhance } from '$app/forms';
-	import { freshId } from '../freshId';
+	import { untrack } from 'svelte';
 	import Glyph from '../glyphs/Glyph.svelte';
 	import { minutesText, OUTCOME_WORDS } from '../words';
 	import type { SheetView, TodayView } from './view';
+	import { once } from '../once';
 	let {
 		sheet,
 		view,
@@ -17,28 +17,20 @@
 		values?: Readonly<Record<string, string>>;
 	} = $props();
 	let busy = $state(false);
+	/** What a page without scripts brought back. Later answers leave alone what is being typed meanwhile. */
+	const typed = untrack(() => values);
 	const tag = $derived(sheet.tag);
 	const by = $derived(
-		values.by ??
+		typed.by ??
 			(tag.whoIds.includes(view.me) || tag.whoIds.length === 0 ? view.me : (tag.whoIds[0] ?? view.me))
 	);
 	const closed = $derived(tag.state === 'paused');
-	/** One form at a time, an id of its own for each, and the sheet closes when it is written. */
-	const once = ({ formData, cancel }: { formData: FormData; cancel: () => void }) => {
-		if (busy) return cancel();
-		busy = true;
-		formData.set('id', freshId());
-		return async ({
-			result,
-			update
-		}: {
-			result: { type: string };
-			update: (options?: { reset?: boolean }) => Promise<void>;
-		}) => {
-			await update({ reset: false });
-			busy = false;
+	/** The sheet closes when it is written. */
+	const writes = {
+		sending: (now: boolean) => (busy = now),
+		ended: (result: { type: string }) => {
 			if (result.type === 'success') done();
-		};
+		}
 	};
 </script>
 
@@ -80,7 +72,7 @@
 							? ''
 							: `, ${minutesText(tick.minutes)} min`}{tick.note ? `, ${tick.note}` : ''}
 					</span>
-					<form method="post" action="/?/undo&on={sheet.date}" use:enhance={once}>
+					<form method="post" action="/?/undo&on={sheet.date}" use:once={writes}>
 						<input type="hidden" name="of" value={tick.entry} />
 						<input type="hidden" name="date" value={sheet.date} />
 						<button class="text-link" disabled={busy}>Take it back</button>
@@ -91,7 +83,7 @@
 	{/if}
 
 	{#if !sheet.isFuture}
-		<form method="post" action="/?/tick&on={sheet.date}&open={tag.line}" class="tick" use:enhance={once}>
+		<form method="post" action="/?/tick&on={sheet.date}&open={tag.line}" class="tick" use:once={writes}>
 			<input type="hidden" name="seed" value={view.formId} />
 			<input type="hidden" name="line" value={tag.line} />
 			<input type="hidden" name="date" value={sheet.date} />
@@ -109,14 +101,14 @@
 						name="minutes"
 						inputmode="decimal"
 						autocomplete="off"
-						value={values.minutes ?? ''}
+						value={typed.minutes ?? ''}
 					/>
 				</label>
 				<fieldset>
 					<legend>What was found</legend>
 					{#each [['', 'not said'], ['clean', 'clean'], ['normal', 'normal'], ['heavy', 'heavy']] as [value, word] (value)}
 						<label class="choice"
-							><input type="radio" name="found" {value} checked={(values.found ?? '') === value} /><span
+							><input type="radio" name="found" {value} checked={(typed.found ?? '') === value} /><span
 								>{word}</span
 							></label
 						>
@@ -133,7 +125,7 @@
 	{/if}
 
 	{#if sheet.skippable}
-		<form method="post" action="/?/skip&on={sheet.date}" use:enhance={once}>
+		<form method="post" action="/?/skip&on={sheet.date}" use:once={writes}>
 			<input type="hidden" name="seed" value={view.formId} />
 			<input type="hidden" name="line" value={tag.line} />
 			<input type="hidden" name="date" value={sheet.date} />
@@ -168,18 +160,12 @@
 		display: grid;
 		gap: 14px;
 	}
-	p {
-		margin: 0;
-	}
 	.state {
 		display: flex;
 		flex-wrap: wrap;
 		align-items: center;
 		gap: 8px;
 		font-size: 1.0625rem;
-	}
-	.dim {
-		color: var(--tin-text);
 	}
 	.brass {
 		color: var(--brass-text);
@@ -318,9 +304,6 @@
 	}
 	dt {
 		color: var(--tin-text);
-	}
-	dd {
-		margin: 0;
 	}
 	@media (max-width: 640px) {
 		.fields {

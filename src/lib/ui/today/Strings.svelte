@@ -1,9 +1,8 @@
 <script lang="ts">
 	/** What runs by itself: slack strings from the present to the hour at which to fetch. */
-	import { enhance } from '$app/forms';
-	import { freshId } from '../freshId';
 	import { minutesText } from '../words';
 	import type { StringView } from './view';
+	import { once } from '../once';
 	let { strings, now }: { strings: readonly StringView[]; now: number } = $props();
 	const minutesTo = (string: StringView) => (string.fetchAt - now) / 60_000;
 	const share = (string: StringView) => Math.sqrt(Math.max(0, Math.min(1, minutesTo(string) / 420)));
@@ -37,14 +36,7 @@
 					<span class="dim"><span class="room">{string.room},{' '}</span>{waits(string)}</span></span
 				>
 				{#if string.trailing && minutesTo(string) <= 10}
-					<form
-						method="post"
-						action="/pail/{string.session}?/event"
-						use:enhance={({ formData }) => {
-							formData.set('id', freshId());
-							return async ({ update }) => update({ reset: false, invalidateAll: true });
-						}}
-					>
+					<form method="post" action="/pail/{string.session}?/event" use:once>
 						<input type="hidden" name="back" value="/" />
 						<input type="hidden" name="step" value={string.step} />
 						<button class="text-link" name="kind" value="fetched">Fetched</button>
@@ -109,7 +101,6 @@
 		font-weight: 500;
 	}
 	.dim {
-		color: var(--tin-text);
 		margin-left: 4px;
 	}
 	.text-link {

@@ -1,31 +1,17 @@
 <script lang="ts">
 	/** The glyph of a cloth as a button: one touch says done. The id is made here, so a second touch counts once. */
-	import { enhance } from '$app/forms';
 	import { page } from '$app/state';
-	import { freshId } from '../freshId';
 	import Glyph from '../glyphs/Glyph.svelte';
 	import type { TagView } from './view';
+	import { once } from '../once';
 	let { tag, date, me }: { tag: TagView; date: string; me: string } = $props();
-	let busy = $state(false);
 	const by = $derived(
 		tag.whoIds.length === 1 ? tag.whoIds[0] : tag.whoIds.includes(me) || tag.whoIds.length === 0 ? me : ''
 	);
 	const serverId = $derived(`${page.data.view?.formId ?? ''}`);
 </script>
 
-<form
-	method="post"
-	action="/?/tick&on={date}"
-	use:enhance={({ formData, cancel }) => {
-		if (busy) return cancel();
-		busy = true;
-		formData.set('id', freshId());
-		return async ({ update }) => {
-			await update({ reset: false });
-			busy = false;
-		};
-	}}
->
+<form method="post" action="/?/tick&on={date}" use:once>
 	<input type="hidden" name="seed" value={serverId} />
 	<input type="hidden" name="line" value={tag.line} />
 	<input type="hidden" name="date" value={date} />

@@ -1,4 +1,6 @@
-import { calendarIn, jobsFromCsv, ledgerFromCsv, loadFiles, makeFeed } from '$server/pages/files';
+import { calendarIn, makeFeed } from '$server/pages/calendars';
+import { jobsFromCsv, ledgerFromCsv } from '$server/pages/tables';
+import { loadFiles } from '$server/pages/files';
 import { loading } from '$server/pages/guard';
 import type { Actions, PageServerLoad } from './$types';
 

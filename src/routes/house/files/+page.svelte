@@ -1,7 +1,7 @@
 <script lang="ts">
-	import { enhance } from '$app/forms';
 	import { freshId } from '$ui/freshId';
 	import Notice from '$ui/Notice.svelte';
+	import { once } from '$ui/once';
 	let { data, form } = $props();
 	const view = $derived(data.view);
 	interface Problem {
@@ -12,10 +12,6 @@
 	let problems = $state<Problem[]>([]);
 	let taken = $state<string | null>(null);
 	const report = $derived(form && 'report' in form ? form.report : null);
-	const once = ({ formData }: { formData: FormData }) => {
-		formData.set('id', freshId());
-		return ({ update }: { update: (o?: { reset?: boolean }) => Promise<void> }) => update({ reset: false });
-	};
 	/** Sends the file and reads the lines that tell how far it is. */
 	async function takeIn(event: SubmitEvent) {
 		event.preventDefault();
@@ -101,12 +97,7 @@
 					{#each report.list as one, i (i)}<li>{one}</li>{/each}
 				</ul>{/if}
 			{#if report.text !== null}
-				<form
-					method="post"
-					action="/house/files?/{report.kind}"
-					enctype="multipart/form-data"
-					use:enhance={once}
-				>
+				<form method="post" action="/house/files?/{report.kind}" enctype="multipart/form-data" use:once>
 					<input type="hidden" name="id" value={view.formId} /><input type="hidden" name="write" value="1" />
 					<textarea name="text" hidden>{report.text}</textarea>
 					<button class="sign small">Write it in</button>
@@ -164,7 +155,7 @@
 				>
 			</p>
 			{#each [['jobs', 'Jobs, in'], ['ledger', 'Ledger, in']] as [kind, words] (kind)}
-				<form method="post" action="/house/files?/{kind}" enctype="multipart/form-data" use:enhance={once}>
+				<form method="post" action="/house/files?/{kind}" enctype="multipart/form-data" use:once>
 					<label
 						>{words} <input class="field" type="file" name="file" accept=".csv,text/csv" required /></label
 					>
@@ -185,14 +176,14 @@
 								value="{data.origin}{feed.path}"
 								aria-label="Address for {feed.name}"
 							/>{/if}
-						<form method="post" action="/house/files?/feed" use:enhance={once}>
+						<form method="post" action="/house/files?/feed" use:once>
 							<input type="hidden" name="member" value={feed.member} />
 							<button class="text-link">{feed.path ? 'Renew' : 'Make an address'}</button>
 						</form>
 					</li>
 				{/each}
 			</ul>
-			<form method="post" action="/house/files?/calendar" enctype="multipart/form-data" use:enhance={once}>
+			<form method="post" action="/house/files?/calendar" enctype="multipart/form-data" use:once>
 				<label
 					>A family calendar, in <input
 						class="field"
@@ -223,14 +214,6 @@
 		display: flex;
 		align-items: baseline;
 		justify-content: space-between;
-	}
-	h1,
-	h2,
-	p {
-		margin: 0;
-	}
-	.dim {
-		color: var(--tin-text);
 	}
 	.shelves {
 		display: grid;

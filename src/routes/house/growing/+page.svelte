@@ -66,18 +66,11 @@
 		align-items: baseline;
 		justify-content: space-between;
 	}
-	h1,
-	p {
-		margin: 0;
-	}
 	.suggestion {
 		margin: 10px 0 34px;
 		font-family: var(--font-display);
 		font-size: 1.5rem;
 		max-width: 44ch;
-	}
-	.dim {
-		color: var(--tin-text);
 	}
 	ol {
 		position: relative;

@@ -114,14 +114,6 @@
 	.library {
 		padding: 8px calc(var(--page-edge) - var(--rim)) 24px;
 	}
-	h1,
-	h2,
-	p {
-		margin: 0;
-	}
-	.dim {
-		color: var(--tin-text);
-	}
 	header {
 		display: flex;
 		flex-wrap: wrap;

@@ -1,16 +1,13 @@
 <script lang="ts">
-	import { enhance } from '$app/forms';
+	import { untrack } from 'svelte';
 	import Glyph from '$ui/glyphs/Glyph.svelte';
-	import { freshId } from '$ui/freshId';
 	import Notice from '$ui/Notice.svelte';
+	import { once } from '$ui/once';
 	let { data, form } = $props();
 	const view = $derived(data.view);
-	const values = $derived(form && 'values' in form ? (form.values ?? {}) : {});
+	/** What a page without scripts brought back. Later answers leave alone what is being typed meanwhile. */
+	const typed = untrack(() => (form && 'values' in form ? (form.values ?? {}) : {}));
 	let scope = $state('household');
-	const once = ({ formData }: { formData: FormData }) => {
-		formData.set('id', freshId());
-		return ({ update }: { update: (o?: { reset?: boolean }) => Promise<void> }) => update({ reset: false });
-	};
 	const LAYERS = [
 		['basics', 'the basics'],
 		['weekly', 'the weekly round'],
@@ -34,7 +31,7 @@
 	{#if form && 'message' in form && form.message}
 		<Notice tone={'undo' in form ? 'done' : 'wrong'}><span>{form.message}</span></Notice>
 	{/if}
-	<form method="post" action="/house/pauses?/pause" class="sentence" use:enhance={once}>
+	<form method="post" action="/house/pauses?/pause" class="sentence" use:once>
 		<input type="hidden" name="seed" value={view.formId} />
 		<span>Put</span>
 		<select class="tape" name="scope" bind:value={scope} aria-label="What lies under a cloth">
@@ -53,7 +50,7 @@
 			</select>
 		{/if}
 		<span>under a cloth, being</span>
-		<select class="tape" name="reason" aria-label="Why" value={values.reason ?? 'away'}>
+		<select class="tape" name="reason" aria-label="Why" value={typed.reason ?? 'away'}>
 			<option value="away">away</option><option value="ill">ill</option><option value="holiday"
 				>on holiday</option
 			><option value="visitors">with visitors</option><option value="exams">at exams</option><option
@@ -64,7 +61,7 @@
 			class="tape"
 			type="date"
 			name="from"
-			value={values.from ?? view.today}
+			value={typed.from ?? view.today}
 			required
 			aria-label="From"
 		/>
@@ -72,7 +69,7 @@
 			class="tape"
 			type="date"
 			name="to"
-			value={values.to ?? view.today}
+			value={typed.to ?? view.today}
 			required
 			aria-label="To"
 		/>
@@ -82,7 +79,7 @@
 			maxlength="60"
 			placeholder="in a few words"
 			aria-label="In a few words"
-			value={values.note ?? ''}
+			value={typed.note ?? ''}
 		/>
 		<button class="sign small">Lay the cloth</button>
 	</form>
@@ -97,7 +94,7 @@
 						<span class="what"
 							><b>{pause.what}</b>, {pause.why}<span class="dim">{pause.span}. {pause.excuses}</span></span
 						>
-						<form method="post" action="/house/pauses?/undo" use:enhance={once}>
+						<form method="post" action="/house/pauses?/undo" use:once>
 							<input type="hidden" name="of" value={pause.id} /><input
 								type="hidden"
 								name="seed"
@@ -135,7 +132,7 @@
 							{#if day.lines.length > 0 && day.date !== view.today}
 								<span class="moves">
 									{#each day.lines as line (line.line)}
-										<form method="post" action="/house/pauses?/move" use:enhance={once}>
+										<form method="post" action="/house/pauses?/move" use:once>
 											<input type="hidden" name="seed" value={view.formId} /><input
 												type="hidden"
 												name="line"
@@ -168,14 +165,6 @@
 		display: flex;
 		align-items: baseline;
 		justify-content: space-between;
-	}
-	h1,
-	h2,
-	p {
-		margin: 0;
-	}
-	.dim {
-		color: var(--tin-text);
 	}
 	.sentence {
 		display: flex;

@@ -1,8 +1,7 @@
 <script lang="ts">
-	import { enhance } from '$app/forms';
 	import DryingYard from '$ui/begin/DryingYard.svelte';
-	import { freshId } from '$ui/freshId';
 	import Notice from '$ui/Notice.svelte';
+	import { once } from '$ui/once';
 	let { data, form } = $props();
 	const view = $derived(data.view);
 	const house = $derived(view.household);
@@ -36,15 +35,7 @@
 			><span>{form.saved} {form.effects?.join(' ')}</span></Notice
 		>{/if}
 	<div class="two">
-		<form
-			method="post"
-			action="/house/rhythm?/keep"
-			class="sets"
-			use:enhance={({ formData, action }) => {
-				if (action.search.includes('keep')) formData.set('id', freshId());
-				return ({ update }) => update({ reset: false });
-			}}
-		>
+		<form method="post" action="/house/rhythm?/keep" class="sets" use:once>
 			<input type="hidden" name="id" value={view.formId} /><input
 				type="hidden"
 				name="revision"
@@ -295,9 +286,6 @@
 		display: block;
 		color: var(--tin-text);
 		line-height: 1.2;
-	}
-	.dim {
-		color: var(--tin-text);
 	}
 	details summary {
 		list-style: none;

@@ -1,9 +1,9 @@
 <script lang="ts">
 	import { browser } from '$app/environment';
-	import { invalidate } from '$app/navigation';
 	import { onMount } from 'svelte';
 	import { outcomesOf, readClock, type SessionEventKind } from '$core/session/clock';
 	import Glyph from '$ui/glyphs/Glyph.svelte';
+	import { readAnew } from '$ui/connection.svelte';
 	import Notice from '$ui/Notice.svelte';
 	import Finished from '$ui/pail/Finished.svelte';
 	import GreatPail from '$ui/pail/GreatPail.svelte';
@@ -127,12 +127,13 @@
 	}
 
 	onMount(() => {
+		outbox.recall();
 		sound = soundWanted(new Date().getHours());
 		const tick = setInterval(attend, 200);
 		// Another phone may have pressed: look again now and then.
 		const look = () => {
 			if (document.visibilityState === 'visible' && outbox.waiting.length === 0) {
-				void invalidate('app:session').catch(() => undefined);
+				void readAnew('app:session').catch(() => undefined);
 			}
 		};
 		const poll = setInterval(look, 4000);

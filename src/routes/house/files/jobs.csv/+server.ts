@@ -1,4 +1,4 @@
-import { jobsCsv } from '$server/pages/files';
+import { jobsCsv } from '$server/pages/tables';
 import { loading } from '$server/pages/guard';
 import type { RequestHandler } from './$types';
 

@@ -1,4 +1,4 @@
-import { ledgerCsvStream } from '$server/pages/files';
+import { ledgerCsvStream } from '$server/pages/tables';
 import type { RequestHandler } from './$types';
 
 export const GET: RequestHandler = ({ locals }) =>

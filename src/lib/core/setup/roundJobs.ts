@@ -1,0 +1,96 @@
+/** Jobs that gather others: rounds through several rooms, and the job that takes the next of a list each time. */
+import { blankJob } from '../household/blankJob';
+import type { Job } from '../household/home';
+import { freeId } from './library';
+import { roundSteps } from './round';
+import type { PatternRule, Place } from './pattern';
+import { weekly, addLoad, type Work } from './arrangeInput';
+import { missRuleFor } from './arrange';
+
+export function rounds(
+	jobs: readonly Job[],
+	place: Extract<Place, { how: 'round' }>,
+	rule: PatternRule,
+	work: Work
+): Job[] {
+	const groups = new Map<string, Job[]>();
+	for (const job of jobs) {
+		const key = place.by === 'room' ? job.room : (job.subject ?? job.id);
+		groups.set(key, [...(groups.get(key) ?? []), job]);
+	}
+	return [...groups].map(([key, members]) => {
+		const first = members[0] as Job;
+		const room = work.input.rooms.find((one) => one.id === first.room);
+		const name =
+			place.by === 'room'
+				? `${room?.name ?? first.room}, once over`
+				: members.length === 1
+					? first.name
+					: `${key.charAt(0).toUpperCase()}${key.slice(1)} round`;
+		const id = freeId(`round-${key}`, work.taken);
+		work.taken.add(id);
+		const usual = roundSteps(members, work.input.rooms, place.minutesEach);
+		const deep =
+			place.deepMinutes === undefined ? undefined : roundSteps(members, work.input.rooms, place.deepMinutes);
+		for (const day of place.weekdays) addLoad(work.weekdayLoad, day, usual.minutes);
+		const { library: _library, deepEvery: _every, variants: _variants, season: _season, ...plain } = first;
+		return {
+			...plain,
+			id,
+			name: name.slice(0, 80),
+			weight: Math.max(...members.map((job) => job.weight)),
+			cadence: weekly(place.weekdays),
+			missRule: missRuleFor(weekly(place.weekdays), rule.missRule, first.missRule),
+			parts: [],
+			leadDays: 0,
+			depths: { usual, ...(deep ? { deep } : {}) },
+			...(deep && place.deepEvery !== undefined ? { deepEvery: place.deepEvery } : {}),
+			covers: [],
+			who: { mode: 'free', members: [] },
+			needs: [...new Set(members.flatMap((job) => job.needs))].slice(0, 8),
+			cautions: uniqueCautions(members),
+			noisy: members.some((job) => job.noisy)
+		} satisfies Job;
+	});
+}
+
+function uniqueCautions(jobs: readonly Job[]): Job['cautions'] {
+	const seen = new Set<string>();
+	return jobs
+		.flatMap((job) => job.cautions)
+		.filter((caution) => !seen.has(caution.headline) && seen.add(caution.headline))
+		.slice(0, 6);
+}
+
+/** One job that takes the next of a list of jobs each time. */
+export function detail(
+	jobs: readonly Job[],
+	place: Extract<Place, { how: 'detail' }>,
+	rule: PatternRule,
+	work: Work
+): Job {
+	const id = freeId(`detail-${place.name}`, work.taken);
+	work.taken.add(id);
+	const chosen = [...jobs].sort((a, b) => b.weight - a.weight || (a.id < b.id ? -1 : 1)).slice(0, 20);
+	const first = chosen[0] as Job;
+	const names = new Set<string>();
+	const variants = chosen
+		.map((job) => {
+			const room = work.input.rooms.find((one) => one.id === job.room)?.name ?? '';
+			return names.has(job.name) ? `${job.name}, ${room}`.slice(0, 80) : job.name;
+		})
+		.filter((one) => !names.has(one) && names.add(one));
+	const blank = blankJob(
+		{
+			id,
+			name: place.name,
+			room: first.room,
+			layer: 'long',
+			cadence: weekly(place.weekdays),
+			missRule: rule.missRule ?? 'stays'
+		},
+		place.name,
+		place.minutes
+	);
+	return { ...blank, ...(variants.length > 1 ? { variants } : {}), subject: 'detail' };
+}

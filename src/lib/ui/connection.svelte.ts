@@ -1,0 +1,23 @@
+/** Whether the house answers; and reading a page anew without taking the ground from under a touch. */
+import { invalidate } from '$app/navigation';
+import { navigating } from '$app/state';
+
+export const connection = $state({
+	/** What was sent last got no answer. */
+	lost: false
+});
+
+/** Reading a page anew ends the way to another one: whoever has touched a link goes there first. */
+export async function wayEnded(): Promise<void> {
+	let last: Promise<void> | null = null;
+	while (navigating.complete && navigating.complete !== last) {
+		last = navigating.complete;
+		await last.catch(() => undefined);
+	}
+}
+
+/** Reads again what depends on `what`, when no way to another page is under way. */
+export async function readAnew(what: `app:${string}`): Promise<void> {
+	await wayEnded();
+	await invalidate(what);
+}

@@ -1,0 +1,74 @@
+/**
+ * A form that counts once, however often it is pressed and however the connection fares: its id is made here, and
+ * is the same until the house has answered.
+ */
+import { enhance } from '$app/forms';
+import type { ActionResult } from '@sveltejs/kit';
+import { connection, wayEnded } from './connection.svelte';
+import { freshId } from './freshId';
+
+export interface OnceOptions {
+	/** Told when something is under way, and when its answer is there. */
+	sending?: (busy: boolean) => void;
+	/** Told the answer when the page shows it. */
+	ended?: (result: ActionResult) => void;
+	/** Empties the fields once they are written. */
+	empties?: boolean;
+	/** The form's own `id` means something else, and what it says may be said twice without harm. */
+	withoutId?: boolean;
+}
+
+/** What a form says, without what changes each time the page is read. */
+function saidBy(action: URL, data: FormData, withoutId: boolean): string {
+	const parts = [...data]
+		.filter(([name]) => withoutId || (name !== 'id' && name !== 'seed'))
+		.map(([name, value]) =>
+			typeof value === 'string' ? [name, value] : [name, value.name, value.size, value.lastModified]
+		);
+	return JSON.stringify([action.pathname, action.search, parts]);
+}
+
+/** Use as an action: `<form method="post" use:once={{ ended: close }}>`. */
+export function once(form: HTMLFormElement, given: OnceOptions = {}) {
+	let options = given;
+	/** Ids of what was said and not answered yet: under way, or lost. */
+	const ids = new Map<string, string>();
+	const underWay = new Set<string>();
+	const show = () => {
+		if (underWay.size > 0) form.setAttribute('aria-busy', 'true');
+		else form.removeAttribute('aria-busy');
+		options.sending?.(underWay.size > 0);
+	};
+	const { destroy } = enhance(form, ({ action, formData, cancel }) => {
+		const withoutId = options.withoutId === true;
+		const said = saidBy(action, formData, withoutId);
+		if (underWay.has(said)) return cancel();
+		if (!withoutId) {
+			const id = ids.get(said) ?? freshId();
+			ids.set(said, id);
+			formData.set('id', id);
+		}
+		underWay.add(said);
+		show();
+		return async ({ result, update }) => {
+			try {
+				// No answer at all: what was typed stays, and the same press again is the same entry.
+				connection.lost = result.type === 'error' && result.status === undefined;
+				if (connection.lost) return;
+				ids.delete(said);
+				await wayEnded();
+				await update({ reset: options.empties === true });
+			} finally {
+				underWay.delete(said);
+				show();
+			}
+			options.ended?.(result);
+		};
+	});
+	return {
+		update(next: OnceOptions = {}) {
+			options = next;
+		},
+		destroy
+	};
+}
