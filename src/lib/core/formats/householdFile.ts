@@ -4,6 +4,7 @@
  */
 import { isoOf, parseDay, type CivilDay } from '../calendar/civil';
 import { entrySchema, type LedgerEntry } from '../household/entry';
+import { planDate } from '../household/fields';
 import type { HomeVersion } from '../household/history';
 import { readHome } from '../household/home';
 import { problemsOf, type Problem } from '../household/problems';
@@ -81,7 +82,8 @@ export function readHouseholdFile(text: string, today: CivilDay): ReadHousehold 
 		return problem('versions', 'A home has at least one version.');
 	file.versions.forEach((one: unknown, i) => {
 		const version = (one ?? {}) as Record<string, unknown>;
-		const from = typeof version.holdsFrom === 'string' ? parseDay(version.holdsFrom) : null;
+		const holds = planDate.safeParse(version.holdsFrom);
+		const from = holds.success ? parseDay(holds.data) : null;
 		if (from === null)
 			problems.push({ at: `versions[${i}].holdsFrom`, says: 'A date such as 2027-03-03 is needed here.' });
 		const read = readHome(version.home);

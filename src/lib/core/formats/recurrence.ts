@@ -4,22 +4,24 @@ import type { Household } from '../household/home';
 
 const DAYS = ['MO', 'TU', 'WE', 'TH', 'FR', 'SA', 'SU'];
 const dayCode = (day: number) => DAYS[day - 1] as string;
+/** In their order: some calendar programs lose dates where the parts of a rule stand out of it. */
+const inOrder = (list: readonly number[]) => [...list].sort((a, b) => a - b);
 
 /** Parts of an RRULE, or null where only single dates say the cadence. */
 export function recurrenceRule(job: Job, household: Household): Readonly<Record<string, string>> | null {
 	const { cadence, season } = job;
-	const byMonth: Record<string, string> = season ? { BYMONTH: season.join(',') } : {};
+	const byMonth: Record<string, string> = season ? { BYMONTH: inOrder(season).join(',') } : {};
 	const wkst = dayCode(household.weekStart);
 	switch (cadence.type) {
 		case 'daily':
 			return cadence.weekdays
-				? { FREQ: 'WEEKLY', BYDAY: cadence.weekdays.map(dayCode).join(','), WKST: wkst, ...byMonth }
+				? { FREQ: 'WEEKLY', BYDAY: inOrder(cadence.weekdays).map(dayCode).join(','), WKST: wkst, ...byMonth }
 				: { FREQ: 'DAILY', ...byMonth };
 		case 'weekly':
 			return {
 				FREQ: 'WEEKLY',
 				...(cadence.everyWeeks > 1 ? { INTERVAL: String(cadence.everyWeeks) } : {}),
-				BYDAY: cadence.weekdays.map(dayCode).join(','),
+				BYDAY: inOrder(cadence.weekdays).map(dayCode).join(','),
 				WKST: wkst,
 				...byMonth
 			};
@@ -34,16 +36,11 @@ export function recurrenceRule(job: Job, household: Household): Readonly<Record<
 			if ('card' in cadence) return null;
 			if ('nth' in cadence)
 				return { FREQ: 'MONTHLY', BYDAY: `${cadence.nth}${dayCode(cadence.weekday)}`, ...byMonth };
-			return cadence.day > 28
-				? {
-						FREQ: 'MONTHLY',
-						BYMONTHDAY: [28, 29, 30, 31].filter((day) => day <= cadence.day).join(','),
-						BYSETPOS: '-1',
-						...byMonth
-					}
-				: { FREQ: 'MONTHLY', BYMONTHDAY: String(cadence.day), ...byMonth };
+			// The 29th and 30th, or the last of a shorter month, need BYSETPOS, which common calendar programs misread.
+			if (cadence.day === 29 || cadence.day === 30) return null;
+			return { FREQ: 'MONTHLY', BYMONTHDAY: cadence.day === 31 ? '-1' : String(cadence.day), ...byMonth };
 		case 'months': {
-			const months = cadence.months.filter((month) => !season || season.includes(month));
+			const months = inOrder(cadence.months).filter((month) => !season || season.includes(month));
 			return months.length === 0 ? null : { FREQ: 'MONTHLY', BYMONTH: months.join(','), BYMONTHDAY: '-1' };
 		}
 		default:

@@ -11,15 +11,32 @@ export const id = z
 
 export const name = z.string().trim().min(1, 'Give it a name.').max(80, 'Keep the name to 80 characters.');
 
+/** Years that are meant. A slip of the finger (0027) would have every page count turns for centuries. */
+const FIRST_YEAR = 1900;
+const LAST_YEAR = 2199;
+const FIRST_YEAR_OF_PLANS = 2000;
+
+const dateFrom = (firstYear: number) =>
+	z.string().superRefine((text, context) => {
+		const day = parseDay(text);
+		const year = Number(text.slice(0, 4));
+		if (day === null)
+			context.addIssue({
+				code: 'custom',
+				message: `There is no date "${text.slice(0, 30)}". Write it as YYYY-MM-DD, such as 2027-03-03.`
+			});
+		else if (year < firstYear || year > LAST_YEAR)
+			context.addIssue({
+				code: 'custom',
+				message: `The year ${text.slice(0, 4)} is too far away. Years from ${firstYear} to ${LAST_YEAR} are known here.`
+			});
+	});
+
 /** A date in a file or a form: `YYYY-MM-DD`, one that the calendar has. */
-export const isoDate = z.string().superRefine((text, context) => {
-	if (parseDay(text) === null) {
-		context.addIssue({
-			code: 'custom',
-			message: `There is no date "${text.slice(0, 30)}". Write it as YYYY-MM-DD, such as 2027-03-03.`
-		});
-	}
-});
+export const isoDate = dateFrom(FIRST_YEAR);
+
+/** The same, for what a plan counts from. */
+export const planDate = dateFrom(FIRST_YEAR_OF_PLANS);
 
 /** The same, read into a civil day. */
 export const civilDay = isoDate.transform((text) => parseDay(text) as CivilDay);

@@ -1,7 +1,7 @@
 /** The home: the one source of its types. */
 import { z } from 'zod';
 import { addDays, isoOf, toDay, type CivilDay } from '../calendar/civil';
-import { clockTime, id, isoDate, minutes, name, weekday, weekdays } from './fields';
+import { clockTime, id, isoDate, minutes, name, planDate, weekday, weekdays } from './fields';
 import { jobSchema, type Job } from './jobSchema';
 import { problemsOf, type Problem } from './problems';
 import { upgradeHome } from './upgrade';
@@ -12,7 +12,7 @@ const extra = z.enum(['last', 'first', 'free']).default('last');
 const schemeSchema = z.discriminatedUnion('type', [
 	z.strictObject({ type: z.literal('rows'), extra }),
 	z.strictObject({ type: z.literal('weeks'), extra }),
-	z.strictObject({ type: z.literal('cycle'), extra, anchor: isoDate }),
+	z.strictObject({ type: z.literal('cycle'), extra, anchor: planDate }),
 	z.strictObject({
 		type: z.literal('weekdays'),
 		extra,
@@ -54,7 +54,7 @@ export const householdSchema = z.strictObject({
 		)
 		.default({ morning: '05:00', midday: '12:00', evening: '17:00' }),
 	/** Jobs that name no first day begin here. */
-	startsOn: isoDate,
+	startsOn: planDate,
 	/** Minutes of a day, if the household has set them; else the habit of the last weeks counts. */
 	minutesADay: minutes.optional(),
 	moves: z

@@ -1,6 +1,6 @@
 /** The schema of a job: what is done, where, how often, by whom, in which steps. */
 import { z } from 'zod';
-import { dayPart, id, isoDate, minutes, months, name, productFamily, weekday, weekdays } from './fields';
+import { dayPart, id, minutes, months, name, planDate, productFamily, weekday, weekdays } from './fields';
 
 const someWeekdays = weekdays.min(1, 'With no weekday it never falls due. Name at least one, 1 to 7.');
 
@@ -95,7 +95,7 @@ export const jobSchema = z.strictObject({
 	cadence: cadenceSchema,
 	missRule: z.enum(['letgo', 'catchup', 'stays', 'carry']),
 	/** Left out: the household's first day. */
-	startsOn: isoDate.optional(),
+	startsOn: planDate.optional(),
 	leadDays: z.number().int().min(0).max(60).default(0),
 	season: months.optional(),
 	parts: z

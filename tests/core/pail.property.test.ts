@@ -1,0 +1,146 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { addDays, toDay } from '../../src/lib/core/calendar/civil';
+import { prepareHome } from '../../src/lib/core/household/history';
+import { mayDo } from '../../src/lib/core/people/whoCan';
+import { readDay } from '../../src/lib/core/routine/readDay';
+import { projectHome } from '../../src/lib/core/routine/standing';
+import { checkPlan } from '../../src/lib/core/session/check';
+import { outcomesOf, readClock, type SessionEvent } from '../../src/lib/core/session/clock';
+import { fillPail, pailCandidates, stepsOf } from '../../src/lib/core/session/fill';
+import type { PlanInput } from '../../src/lib/core/session/plan';
+import { done, testId } from './entries';
+import { demoHome } from './home';
+
+const home = prepareHome([{ from: toDay('2027-01-04'), home: demoHome() }]);
+const FROM = toDay('2027-03-01');
+const ledger = home.home.jobs
+	.filter((job, i) => i % 2 === 0 && job.cadence.type !== 'zone' && job.parts.length < 2)
+	.map((job, i) => done(job.id, `2027-02-${String(1 + (i % 28)).padStart(2, '0')}`, { by: 'ottilie' }));
+const standing = projectHome(home, ledger);
+
+const asked = fc.record({
+	ahead: fc.integer({ min: 0, max: 13 }),
+	person: fc.nat(home.home.members.length - 1),
+	bell: fc.integer({ min: 1, max: 120 })
+});
+
+function fill({ ahead, person, bell }: { ahead: number; person: number; bell: number }) {
+	const member = home.home.members[person];
+	if (!member) throw new Error('nobody');
+	const date = addDays(FROM, ahead);
+	const day = readDay(home, standing, date);
+	const lines = pailCandidates(day.lines, member, date);
+	return { member, date, lines, pail: fillPail(home, lines, member, bell), bell };
+}
+
+describe('a pail for anybody, on any day, of any minutes', () => {
+	it('keeps every hard rule, by the checker that the planner does not know', () => {
+		fc.assert(
+			fc.property(asked, (one) => {
+				const { member, lines, pail, bell } = fill(one);
+				const input: PlanInput = {
+					bell: pail.cut ? 24 * 60 : bell,
+					people: [{ id: member.id, from: 0, until: pail.cut ? 24 * 60 : bell, barred: [] }],
+					rooms: home.home.rooms.map((room) => ({ id: room.id, storey: room.storey })),
+					move: home.home.household.moves,
+					appliances: [],
+					pairs: [],
+					jobs: lines.map((line) => ({
+						id: line.line.id,
+						worth: line.worth,
+						optional: true,
+						steps: stepsOf(line).map((step) => ({
+							room: step.room ?? line.line.job.room,
+							class: step.class,
+							minutes: step.minutes,
+							appliance: step.appliance,
+							waitMin: step.wait?.min,
+							waitMax: step.wait?.max
+						}))
+					}))
+				};
+				const entries = pail.steps.map((step) => ({
+					job: step.line,
+					step: step.step,
+					person: member.id,
+					start: step.start,
+					end: step.start + step.minutes
+				}));
+				expect(checkPlan(input, entries)).toEqual([]);
+			}),
+			{ numRuns: 150, seed: 51 }
+		);
+	}, 60_000);
+
+	it('holds what that person may do, and names all that is left out', () => {
+		fc.assert(
+			fc.property(asked, (one) => {
+				const { member, date, lines, pail, bell } = fill(one);
+				for (const line of lines) expect(mayDo(line.line.job, member, date)).toBe(true);
+				expect([...pail.lines, ...pail.left].sort()).toEqual(lines.map((line) => line.line.id).sort());
+				if (!pail.cut) expect(pail.minutes).toBeLessThanOrEqual(bell);
+				else expect(pail.lines.length).toBe(1);
+				if (lines.length > 0) expect(pail.steps.length).toBeGreaterThan(0);
+			}),
+			{ numRuns: 150, seed: 52 }
+		);
+	}, 60_000);
+
+	it('is the same each time, and of more minutes never worth less', () => {
+		fc.assert(
+			fc.property(asked, (one) => {
+				const first = fill(one);
+				expect(fill(one).pail).toEqual(first.pail);
+			}),
+			{ numRuns: 60, seed: 53 }
+		);
+	}, 60_000);
+
+	it('run to its end in any order of presses, gives the ledger each job once, with the minutes worked', () => {
+		const presses = fc.array(fc.tuple(fc.nat(9), fc.integer({ min: 1, max: 240 })), { maxLength: 30 });
+		fc.assert(
+			fc.property(asked, presses, (one, pressed) => {
+				const { pail, bell } = fill(one);
+				if (pail.steps.length === 0) return;
+				const plan = { bellMinutes: bell, steps: pail.steps };
+				let now = Date.parse('2027-03-01T10:00:00Z');
+				const start = now;
+				const events: SessionEvent[] = [{ id: testId(), kind: 'started', at: now, step: null }];
+				let paused = 0;
+				let pausedAt: number | null = null;
+				for (const [kind, seconds] of pressed) {
+					now += seconds * 1000;
+					const clock = readClock(plan, events, now);
+					if (clock.phase === 'over') break;
+					const press = (what: SessionEvent['kind'], step: number | null = null) =>
+						events.push({ id: testId(), kind: what, at: now, step });
+					if (kind < 2 && pausedAt === null) {
+						press('paused');
+						pausedAt = now;
+					} else if (kind < 4 && pausedAt !== null) {
+						press('resumed');
+						paused += now - pausedAt;
+						pausedAt = null;
+					} else if (kind === 4) press('fiveMore');
+					else if (pausedAt === null && clock.current !== null) press('stepDone', clock.current);
+				}
+				const clock = readClock(plan, events, now);
+				const over = clock.phase === 'over' ? (clock.overAt ?? now) : now;
+				const pausing = pausedAt === null || pausedAt > over ? 0 : over - pausedAt;
+				expect(clock.worked).toBe(over - start - paused - pausing);
+				expect(clock.workedOnStep.reduce((a, b) => a + b, 0)).toBeLessThanOrEqual(clock.worked);
+				const outcomes = outcomesOf(plan, clock);
+				expect(new Set(outcomes.map((outcome) => outcome.line)).size).toBe(outcomes.length);
+				for (const outcome of outcomes) {
+					const steps = plan.steps
+						.map((step, i) => ({ step, i }))
+						.filter(({ step }) => step.line === outcome.line);
+					const allDone = steps.every(({ i }) => clock.done[i]);
+					expect(outcome.outcome === 'done').toBe(allDone);
+				}
+			}),
+			{ numRuns: 300, seed: 54 }
+		);
+	}, 60_000);
+});
