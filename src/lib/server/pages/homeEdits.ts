@@ -7,7 +7,7 @@ import type { Home } from '$core/household/home';
 import { editRefusalText, effectText } from '$ui/editWords';
 import { now } from '../clock';
 import { reading, transaction } from '../db/pool';
-import { changeHomeOnce, loadHome, readPrepared, revisionOf } from '../store/homeStore';
+import { changeHomeOnce, isChangeKnown, loadHome, readPrepared, revisionOf } from '../store/homeStore';
 import { rebuildStanding } from '../store/standingStore';
 import { acting, typed, type Notice } from './guard';
 
@@ -41,6 +41,8 @@ export function editHome(
 	words: (context: EditContext) => string
 ): Promise<Edited | ActionFailure<Notice>> {
 	return acting(form, async () => {
+		// The revision first: whoever changes the home after it is not written over.
+		const current = await reading((db) => revisionOf(db, household));
 		const prepared = await reading((db) => loadHome(db, household));
 		if (!prepared) throw new RangeError(`no household ${household}`);
 		const at = now();
@@ -54,13 +56,16 @@ export function editHome(
 			},
 			list: (name) => form.getAll(name).filter((value): value is string => typeof value === 'string')
 		};
+		const tried = form.get('try') === '1';
+		const id = context.text('id');
+		// Sent again because its answer was lost: it is done, and need not fit the home as it is now.
+		if (!tried && UUID.test(id) && (await reading((db) => isChangeKnown(db, household, id))))
+			return { saved: 'Kept.', effects: [], tried: false, values: {} };
 		const edit = make(context);
 		if (typeof edit === 'string') return fail(400, { message: edit, values: typed(form) });
 		if (!edit.ok) return fail(400, { message: editRefusalText(edit.refusal), values: typed(form) });
 		const effects = edit.effects.map(effectText);
-		const tried = form.get('try') === '1';
 		if (tried) return { saved: words(context), effects, tried, values: typed(form) };
-		const id = context.text('id');
 		if (!UUID.test(id)) {
 			return fail(400, {
 				message: 'This page is too old to be sent. Reload it and try again.',
@@ -69,7 +74,7 @@ export function editHome(
 		}
 		const asked = Number(context.text('revision'));
 		const outcome = await transaction(async (db) => {
-			const revision = Number.isInteger(asked) && asked > 0 ? asked : await revisionOf(db, household);
+			const revision = Number.isInteger(asked) && asked > 0 ? asked : current;
 			const changed = await changeHomeOnce(db, household, { id, revision }, edit.home, today, at);
 			if (changed === 'saved') await rebuildStanding(db, household, await readPrepared(db, household));
 			return changed;

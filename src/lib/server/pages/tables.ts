@@ -126,6 +126,7 @@ export async function jobsFromCsv(household: string, form: FormData) {
 		if (!bytes) return fail(400, { message: 'Choose a file first.' });
 		const table = readTable(bytes, JOB_COLUMNS);
 		if (typeof table === 'string') return fail(400, { message: table });
+		const revision = await reading((db) => revisionOf(db, household));
 		const home = await reading((db) => loadHome(db, household));
 		if (!home) throw new RangeError(household);
 		const read = importJobs(home.home, table.rows);
@@ -152,17 +153,22 @@ export async function jobsFromCsv(household: string, form: FormData) {
 		const { date: today } = householdTime(at, home.home.household);
 		const next = read.home;
 		const id = String(form.get('id') ?? '');
-		await transaction(async (db) => {
+		const outcome = await transaction(async (db) => {
 			const done = await changeHomeOnce(
 				db,
 				household,
-				{ id: /^[0-9a-f-]{36}$/.test(id) ? id : uuidv7(), revision: await revisionOf(db, household) },
+				{ id: /^[0-9a-f-]{36}$/.test(id) ? id : uuidv7(), revision },
 				next,
 				today,
 				at
 			);
 			if (done === 'saved') await rebuildStanding(db, household, await readPrepared(db, household));
+			return done;
 		});
+		if (outcome === 'behind')
+			return fail(409, {
+				message: 'Somebody changed the home meanwhile, so nothing was written. Read the file in once more.'
+			});
 		return { said: `${read.added.length} jobs are new, ${read.changed.length} changed.` };
 	});
 }

@@ -283,11 +283,7 @@ export async function changeHomeOnce(
 ): Promise<Changed> {
 	const [rows] = await db.query<Row[]>('SELECT revision FROM household WHERE id = ? FOR UPDATE', [household]);
 	if (!rows[0]) throw new RangeError(`no household ${household}`);
-	const [known] = await db.query<Row[]>(
-		'SELECT revision FROM home_revision WHERE household_id = ? AND edit_id = ?',
-		[household, edit.id]
-	);
-	if (known[0]) return 'known';
+	if (await isChangeKnown(db, household, edit.id)) return 'known';
 	if (rows[0].revision !== edit.revision) return 'behind';
 	const revision = await saveHome(db, household, home, from, now);
 	await db.query('UPDATE home_revision SET edit_id = ? WHERE household_id = ? AND revision = ?', [
@@ -296,6 +292,15 @@ export async function changeHomeOnce(
 		revision
 	]);
 	return 'saved';
+}
+
+/** True where a change of this id was saved already. */
+export async function isChangeKnown(db: Db, household: string, id: string): Promise<boolean> {
+	const [known] = await db.query<Row[]>(
+		'SELECT revision FROM home_revision WHERE household_id = ? AND edit_id = ?',
+		[household, id]
+	);
+	return known.length > 0;
 }
 
 /** The prepared home as it is within a transaction, past the copy that is kept between requests. */
