@@ -20,6 +20,7 @@
 	import { duration, minutesText, OUTCOME_WORDS, plural } from '$ui/words';
 	import { connection, readAnew } from '$ui/connection.svelte';
 	import { once } from '$ui/once';
+	import ActForm from '$ui/ActForm.svelte';
 	let { data, form } = $props();
 	const view = $derived(data.view);
 	/** What the last form said: it stays while its sheet closes, and goes with the day. */
@@ -191,12 +192,12 @@
 				<Notice>
 					<span>{told.message}</span>
 					{#if told.undo}
-						<form method="post" action="/?/undo&on={view.date}" use:once>
-							<input type="hidden" name="of" value={told.undo} />
-							<input type="hidden" name="date" value={view.date} />
-							<input type="hidden" name="seed" value={view.formId} />
+						<ActForm
+							action="/?/undo&on={view.date}"
+							values={{ of: told.undo, date: view.date, seed: view.formId }}
+						>
 							<button class="text-link">Take it back</button>
-						</form>
+						</ActForm>
 					{/if}
 				</Notice>
 			{:else}

@@ -126,15 +126,7 @@
 		min-height: 58px;
 	}
 	.mark {
-		display: flex;
-		align-items: center;
-		gap: 10px;
-		font-family: var(--font-display);
-		font-size: 1.5rem;
-		color: var(--cobalt-ink);
-		text-decoration: none;
 		margin-right: 26px;
-		white-space: nowrap;
 	}
 	.top nav {
 		display: flex;

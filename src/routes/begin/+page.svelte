@@ -59,15 +59,7 @@
 		min-height: 62px;
 	}
 	.mark {
-		display: flex;
-		align-items: center;
-		gap: 10px;
-		font-family: var(--font-display);
-		font-size: 1.5rem;
-		color: var(--cobalt-ink);
-		text-decoration: none;
 		margin-right: 18px;
-		white-space: nowrap;
 	}
 	nav {
 		display: flex;

@@ -102,13 +102,7 @@
 			</span>
 		</div>
 		{#if adding === 'room'}
-			<EditForm
-				values={{ op: 'addRoom' }}
-				revision={view.revision}
-				seed={view.formId}
-				class="adding"
-				onsaved={() => (adding = null)}
-			>
+			<EditForm values={{ op: 'addRoom' }} {view} class="adding" onsaved={() => (adding = null)}>
 				<label
 					><span>Kind</span><select class="field" name="kind"
 						>{#each view.kinds as kind (kind.kind)}<option value={kind.kind}>{kind.name}</option
@@ -133,13 +127,7 @@
 				<button class="plain">Hang it</button>
 			</EditForm>
 		{:else if adding === 'zone'}
-			<EditForm
-				values={{ op: 'addZone' }}
-				revision={view.revision}
-				seed={view.formId}
-				class="adding"
-				onsaved={() => (adding = null)}
-			>
+			<EditForm values={{ op: 'addZone' }} {view} class="adding" onsaved={() => (adding = null)}>
 				<label><span>Name</span><input class="field" name="name" maxlength="80" required /></label>
 				<button class="plain">Add it</button>
 			</EditForm>
@@ -153,7 +141,7 @@
 					{#each asking.effects as effect (effect)}<li>{effect}</li>{/each}
 				</ul>
 				{#snippet acts()}
-					<EditForm values={triedValues} revision={view.revision} seed={view.formId}>
+					<EditForm values={triedValues} {view}>
 						<button class="sign small">Do it</button>
 					</EditForm>
 					<button
@@ -214,8 +202,7 @@
 								op: 'takeProposal',
 								move: view.proposal?.moves.map((move) => `${move.room}>${move.zone}`) ?? []
 							}}
-							revision={view.revision}
-							seed={view.formId}
+							{view}
 						>
 							<button class="sign small">Move {view.proposal?.moves.length === 1 ? 'it' : 'them'}</button>
 						</EditForm>

@@ -7,7 +7,7 @@
 	import Notice from '$ui/Notice.svelte';
 	import Stitches from '$ui/Stitches.svelte';
 	import { minutesText } from '$ui/words';
-	import { once } from '$ui/once';
+	import ActForm from '$ui/ActForm.svelte';
 	let { data, form } = $props();
 	const view = $derived(data.view);
 	const href = (more: Record<string, string>) => {
@@ -142,11 +142,13 @@
 										>
 									</a>
 									{#if line.back}
-										<form method="post" action="/ledger?/undo&{view.filter.q}" class="again" use:once>
-											<input type="hidden" name="of" value={line.back.undo} />
-											<input type="hidden" name="seed" value={view.formId} />
+										<ActForm
+											action="/ledger?/undo&{view.filter.q}"
+											class="again"
+											values={{ of: line.back.undo, seed: view.formId }}
+										>
 											<button class="text-link">Put it in again</button>
-										</form>
+										</ActForm>
 									{:else if line.minutes !== null}
 										<span class="sew"
 											><Stitches
@@ -351,7 +353,7 @@
 		text-decoration: line-through;
 		color: var(--tin-text);
 	}
-	.again {
+	:global(form.again) {
 		grid-column: 3 / 5;
 		text-align: right;
 	}
@@ -421,7 +423,7 @@
 			white-space: normal;
 			max-width: 76px;
 		}
-		.again {
+		:global(form.again) {
 			grid-column: 2 / 4;
 			padding: 0 0 10px 46px;
 			text-align: left;

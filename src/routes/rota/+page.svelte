@@ -7,7 +7,7 @@
 	import Round from '$ui/rota/Round.svelte';
 	import Week from '$ui/rota/Week.svelte';
 	import { minutesText } from '$ui/words';
-	import { once } from '$ui/once';
+	import ActForm from '$ui/ActForm.svelte';
 	let { data, form } = $props();
 	const view = $derived(data.view);
 	const hrefOf = (date: string) => `/rota?on=${date}`;
@@ -71,14 +71,9 @@
 			<Notice tone={'undo' in form ? 'done' : 'wrong'}>
 				<span>{form.message}</span>
 				{#if 'undo' in form && form.undo}
-					<form method="post" action="/rota?on={view.chosen}&/undo" use:once>
-						<input type="hidden" name="of" value={form.undo} /><input
-							type="hidden"
-							name="seed"
-							value={view.formId}
-						/>
+					<ActForm action="/rota?on={view.chosen}&/undo" values={{ of: form.undo, seed: view.formId }}>
 						<button class="text-link">Take it back</button>
-					</form>
+					</ActForm>
 				{/if}
 			</Notice>
 		{/if}

@@ -99,6 +99,7 @@ export async function loadHouse(
 		room: chosenRoom
 			? {
 					...chosenRoom,
+					seen: home.roomById.get(chosenRoom.id)?.seenByVisitors ?? false,
 					jobList: home.home.jobs
 						.filter((job) => job.room === chosenRoom.id)
 						.map((job) => ({

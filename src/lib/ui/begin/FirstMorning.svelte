@@ -77,7 +77,7 @@
 			{plural(view.rooms.length, 'room')}, {view.patterns.find((one) => one.id === view.draft.pattern)?.name},
 			{view.draft.minutesADay} minutes a day. Everything can be changed later, one thing at a time.
 		</p>
-		<div class="acts">
+		<div class="way-on">
 			<Touch values={{ op: 'step', step: 'people' }} kind="plain">Back to the people</Touch>
 			<form method="post" action="/begin?/start">
 				<button class="sign" disabled={!first}>{changing ? 'Keep the changes' : 'Begin our home'}</button>
@@ -186,14 +186,6 @@
 		display: flex;
 		flex-direction: column;
 	}
-	.acts {
-		display: flex;
-		gap: 12px;
-		justify-content: flex-end;
-		align-items: center;
-		margin-top: auto;
-		padding-top: 18px;
-	}
 	@media (max-width: 1000px) {
 		.morning {
 			grid-template-columns: 1fr;
@@ -201,9 +193,6 @@
 		}
 		.week li {
 			grid-template-columns: 90px 1fr 60px;
-		}
-		.acts {
-			flex-wrap: wrap;
 		}
 	}
 </style>

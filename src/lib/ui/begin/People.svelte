@@ -112,7 +112,7 @@
 				</li>
 			{/each}
 		</ul>
-		<div class="acts">
+		<div class="way-on">
 			<Touch values={{ op: 'step', step: 'rhythm' }} kind="plain">Back to the rhythm</Touch>
 			<Touch values={{ op: 'step', step: 'first-morning' }} kind="sign">On to the first morning</Touch>
 		</div>
@@ -219,13 +219,6 @@
 	.right {
 		display: flex;
 		flex-direction: column;
-	}
-	.acts {
-		display: flex;
-		gap: 12px;
-		justify-content: flex-end;
-		margin-top: auto;
-		padding-top: 18px;
 	}
 	@media (max-width: 1000px) {
 		.people {

@@ -249,7 +249,7 @@
 				</form>
 			{/if}
 		{/if}
-		<div class="acts">
+		<div class="way-on">
 			{#if view.below}
 				<Touch values={{ op: 'step', step: 'zones' }} kind="plain" disabled={view.rooms.length === 0}
 					>That is all</Touch
@@ -482,13 +482,6 @@
 	.tick.off::before {
 		background: none;
 	}
-	.acts {
-		display: flex;
-		gap: 12px;
-		justify-content: flex-end;
-		margin-top: auto;
-		padding-top: 16px;
-	}
 	@media (max-width: 1000px) {
 		.rooms {
 			grid-template-columns: 1fr;
@@ -504,7 +497,7 @@
 			display: flex;
 			flex-wrap: wrap;
 		}
-		.acts {
+		.way-on {
 			position: sticky;
 			bottom: 0;
 			background: var(--enamel);

@@ -1,7 +1,7 @@
 <script lang="ts">
 	/** A form of the first steps: what it sends besides its fields, and whether it is empty again afterwards. */
 	import type { Snippet } from 'svelte';
-	import { once } from '../once';
+	import ActForm from '../ActForm.svelte';
 	let {
 		values,
 		children,
@@ -9,7 +9,7 @@
 		class: classes = '',
 		onkept = undefined
 	}: {
-		values: Record<string, string>;
+		values: Readonly<Record<string, string>>;
 		children: Snippet;
 		empties?: boolean;
 		class?: string;
@@ -17,12 +17,10 @@
 	} = $props();
 </script>
 
-<form
-	method="post"
+<ActForm
 	action="/begin?/touch"
 	class={classes}
-	use:once={{ empties, ended: onkept, withoutId: true }}
->
-	{#each Object.entries(values) as [name, value] (name)}<input type="hidden" {name} {value} />{/each}
-	{@render children()}
-</form>
+	{values}
+	then={{ empties, ended: onkept, withoutId: true }}
+	{children}
+/>

@@ -95,7 +95,7 @@
 				{/each}
 			</div>
 		{/if}
-		<div class="acts">
+		<div class="way-on">
 			<Touch values={{ op: 'step', step: 'rooms' }} kind="plain">Back to the rooms</Touch>
 			<Touch values={{ op: 'step', step: 'rhythm' }} kind="sign">On to the rhythm</Touch>
 		</div>
@@ -217,13 +217,6 @@
 		border-radius: 3px;
 		padding: 4px;
 		min-height: 30px;
-	}
-	.acts {
-		display: flex;
-		gap: 12px;
-		justify-content: flex-end;
-		margin-top: auto;
-		padding-top: 18px;
 	}
 	@media (max-width: 1000px) {
 		.zones {

@@ -1,6 +1,7 @@
 <script lang="ts">
 	/** One room: its name and facts, its jobs, and what can be done with it. */
 	import EditForm from './EditForm.svelte';
+	import PlaceButtons from './PlaceButtons.svelte';
 	import type { HouseView } from './view';
 	let { view }: { view: HouseView } = $props();
 	const room = $derived(view.room);
@@ -23,13 +24,7 @@
 		<a class="text-link" href="/house" data-sveltekit-noscroll>Close</a>
 	</header>
 	<p class="dim">{room.kindName}, {room.storeyName.toLowerCase()}.</p>
-	<EditForm
-		values={{ op: 'moveRoom', room: room.id }}
-		revision={view.revision}
-		seed={view.formId}
-		tries
-		class="row"
-	>
+	<EditForm values={{ op: 'moveRoom', room: room.id }} {view} tries class="row">
 		<label for="room-zone">Zone</label>
 		<select id="room-zone" class="tape" name="zone" value={room.zone ?? ''}>
 			<option value="">none</option>
@@ -58,12 +53,7 @@
 	</p>
 	<details>
 		<summary class="text-link">Rename, reorder, merge, retire</summary>
-		<EditForm
-			values={{ op: 'changeRoom', room: room.id }}
-			revision={view.revision}
-			seed={view.formId}
-			class="facts"
-		>
+		<EditForm values={{ op: 'changeRoom', room: room.id }} {view} class="facts">
 			<label
 				><span>Name</span><input class="field" name="name" value={room.name} maxlength="80" required /></label
 			>
@@ -79,28 +69,15 @@
 						>{/each}</select
 				></label
 			>
-			<label class="check"><input type="checkbox" name="seen" /> Visitors see it</label>
+			<label class="check"><input type="checkbox" name="seen" checked={room.seen} /> Visitors see it</label>
 			<button class="plain">Keep</button>
 		</EditForm>
-		<div class="small-acts">
-			<EditForm
-				values={{ op: 'reorderRoom', room: room.id, by: '-1' }}
-				revision={view.revision}
-				seed={view.formId}><button class="plain">Earlier in the walk</button></EditForm
-			>
-			<EditForm
-				values={{ op: 'reorderRoom', room: room.id, by: '1' }}
-				revision={view.revision}
-				seed={view.formId}><button class="plain">Later in the walk</button></EditForm
-			>
-		</div>
-		<EditForm
-			values={{ op: 'mergeRooms', room: room.id }}
-			revision={view.revision}
-			seed={view.formId}
-			tries
-			class="row"
-		>
+		<PlaceButtons
+			{view}
+			values={{ op: 'reorderRoom', room: room.id }}
+			words={['Earlier in the walk', 'Later in the walk']}
+		/>
+		<EditForm values={{ op: 'mergeRooms', room: room.id }} {view} tries class="row">
 			<label for="into">Make it part of</label>
 			<select id="into" class="tape" name="into"
 				>{#each view.rooms.filter((one) => one.id !== room.id) as other (other.id)}<option value={other.id}
@@ -109,7 +86,7 @@
 			>
 			<button class="plain">Merge</button>
 		</EditForm>
-		<EditForm values={{ op: 'retireRoom', room: room.id }} revision={view.revision} seed={view.formId} tries>
+		<EditForm values={{ op: 'retireRoom', room: room.id }} {view} tries>
 			<button class="text-link">Retire the room</button>
 		</EditForm>
 	</details>
@@ -160,8 +137,7 @@
 		margin-top: 6px;
 		padding-right: 8px;
 	}
-	.links,
-	.small-acts {
+	.links {
 		display: flex;
 		flex-wrap: wrap;
 		gap: 10px;

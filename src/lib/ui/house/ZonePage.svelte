@@ -1,9 +1,11 @@
 <script lang="ts">
 	/** One zone: its deep list in order, how it picks, its clutter, its year. */
 	import { dndzone } from 'svelte-dnd-action';
+	import ActForm from '../ActForm.svelte';
 	import Weave from '../glyphs/Weave.svelte';
 	import { plural } from '../words';
 	import EditForm from './EditForm.svelte';
+	import PlaceButtons from './PlaceButtons.svelte';
 	import type { HouseView, ZoneItemView } from './view';
 	import { once } from '../once';
 	let { view }: { view: HouseView } = $props();
@@ -34,23 +36,13 @@
 		holds {zone.held}
 		minutes.
 	</p>
-	<form method="post" action="/house?/edit" class="clutter" use:once>
-		<input type="hidden" name="op" value="clutter" /><input type="hidden" name="zone" value={zone.id} /><input
-			type="hidden"
-			name="seed"
-			value={view.formId}
-		/>
+	<ActForm action="/house?/edit" class="clutter" values={{ op: 'clutter', zone: zone.id, seed: view.formId }}>
 		<span>Clear of clutter?</span>
 		{#each CLUTTER as [value, word] (value)}
 			<button class="plain" name="clutter" {value} aria-pressed={zone.clutter === value}>{word}</button>
 		{/each}
-	</form>
-	<EditForm
-		values={{ op: 'changeZone', zone: zone.id }}
-		revision={view.revision}
-		seed={view.formId}
-		class="row"
-	>
+	</ActForm>
+	<EditForm values={{ op: 'changeZone', zone: zone.id }} {view} class="row">
 		<label for="order-by">It picks</label>
 		<select id="order-by" class="tape" name="orderBy" value={zone.orderBy}>
 			<option value="list">by the list, pass after pass</option>
@@ -82,22 +74,14 @@
 					></span
 				>
 				<b>{item.minutes} min</b>
-				<EditForm
-					values={{ op: 'every', job: item.id, every: item.every === 1 ? '2' : '1' }}
-					revision={view.revision}
-					seed={view.formId}
+				<EditForm values={{ op: 'every', job: item.id, every: item.every === 1 ? '2' : '1' }} {view}
 					><button class="text-link">{item.every === 1 ? 'every pass' : 'every 2nd'}</button></EditForm
 				>
 				<span class="arrows">
-					<EditForm
-						values={{ op: 'moveItem', zone: zone.id, job: item.id, by: '-1' }}
-						revision={view.revision}
-						seed={view.formId}><button aria-label="{item.name} one up" disabled={i === 0}>↑</button></EditForm
+					<EditForm values={{ op: 'moveItem', zone: zone.id, job: item.id, by: '-1' }} {view}
+						><button aria-label="{item.name} one up" disabled={i === 0}>↑</button></EditForm
 					>
-					<EditForm
-						values={{ op: 'moveItem', zone: zone.id, job: item.id, by: '1' }}
-						revision={view.revision}
-						seed={view.formId}
+					<EditForm values={{ op: 'moveItem', zone: zone.id, job: item.id, by: '1' }} {view}
 						><button aria-label="{item.name} one down" disabled={i === items.length - 1}>↓</button></EditForm
 					>
 				</span>
@@ -107,12 +91,7 @@
 	{#if items.length === 0}<p class="dim">Nothing is on this list yet.</p>{/if}
 	<details>
 		<summary class="text-link">Rename, reorder, retire</summary>
-		<EditForm
-			values={{ op: 'changeZone', zone: zone.id }}
-			revision={view.revision}
-			seed={view.formId}
-			class="facts"
-		>
+		<EditForm values={{ op: 'changeZone', zone: zone.id }} {view} class="facts">
 			<label
 				><span>Name</span><input class="field" name="name" value={zone.name} maxlength="80" required /></label
 			>
@@ -123,27 +102,8 @@
 			>
 			<button class="plain">Keep</button>
 		</EditForm>
-		<div class="small-acts">
-			<EditForm
-				values={{ op: 'reorderZone', zone: zone.id, by: '-1' }}
-				revision={view.revision}
-				seed={view.formId}
-				tries><button class="plain">Earlier</button></EditForm
-			>
-			<EditForm
-				values={{ op: 'reorderZone', zone: zone.id, by: '1' }}
-				revision={view.revision}
-				seed={view.formId}
-				tries><button class="plain">Later</button></EditForm
-			>
-		</div>
-		<EditForm
-			values={{ op: 'retireZone', zone: zone.id }}
-			revision={view.revision}
-			seed={view.formId}
-			tries
-			class="row"
-		>
+		<PlaceButtons {view} values={{ op: 'reorderZone', zone: zone.id }} tries />
+		<EditForm values={{ op: 'retireZone', zone: zone.id }} {view} tries class="row">
 			<label for="into-zone">Retire it into</label>
 			<select id="into-zone" class="tape" name="into"
 				>{#each view.zones.filter((one) => one.id !== zone.id) as other (other.id)}<option value={other.id}
@@ -185,13 +145,13 @@
 	p.dim {
 		margin: 8px 0;
 	}
-	.clutter {
+	:global(form.clutter) {
 		display: flex;
 		flex-wrap: wrap;
 		align-items: center;
 		gap: 8px;
 	}
-	.clutter .plain[aria-pressed='true'] {
+	:global(form.clutter) .plain[aria-pressed='true'] {
 		border-color: var(--cobalt-ink);
 		background: var(--cobalt-wash);
 	}
@@ -254,10 +214,6 @@
 	}
 	.arrows button:disabled {
 		color: var(--tin-1);
-	}
-	.small-acts {
-		display: flex;
-		gap: 10px;
 	}
 	details summary {
 		list-style: none;

@@ -60,6 +60,8 @@ export interface HouseView {
 	readonly missed: readonly string[];
 	readonly room:
 		| (HouseRoom & {
+				/** Visitors see it. */
+				readonly seen: boolean;
 				readonly jobList: readonly {
 					readonly id: string;
 					readonly name: string;

@@ -4,7 +4,7 @@
 	import Stitches from '../Stitches.svelte';
 	import { minutesText } from '../words';
 	import type { JobPage } from './view';
-	import { once } from '../once';
+	import ActForm from '../ActForm.svelte';
 	let { page, formId, filter }: { page: JobPage; formId: string; filter: string } = $props();
 	const longest = $derived(Math.max(page.said * 1.4, ...page.times.map((time) => time.minutes ?? 0)));
 </script>
@@ -55,11 +55,9 @@
 			<b>Was this one a slip?</b><br />It stays on the page, struck through, and the job hangs again if its
 			day is not over.
 		</p>
-		<form method="post" action="/ledger?/undo&{filter}" use:once>
-			<input type="hidden" name="of" value={page.entry.entry} />
-			<input type="hidden" name="seed" value={formId} />
+		<ActForm action="/ledger?/undo&{filter}" values={{ of: page.entry.entry, seed: formId }}>
 			<button class="plain"><Glyph name="back" size={22} />Take it back</button>
-		</form>
+		</ActForm>
 	</div>
 {/if}
 

@@ -518,22 +518,14 @@
 					<legend>{word}: its steps</legend>
 					{#each stepsOf(depth) as one, i (i)}
 						<div>
-							<input
-								class="field"
-								name="{depth}-text"
-								value={one?.text ?? ''}
-								aria-label="{word}, step {i + 1}"
-								placeholder={one ? '' : 'one more step'}
-								maxlength="160"
-							/>
-							<input
-								class="field"
-								name="{depth}-minutes"
-								inputmode="decimal"
-								value={one?.minutes ?? ''}
-								aria-label="Minutes of step {i + 1}"
-								placeholder="min"
-							/>
+							{@render cell(
+								`${depth}-text`,
+								one?.text,
+								`${word}, step ${i + 1}`,
+								one ? '' : 'one more step',
+								160
+							)}
+							{@render cell(`${depth}-minutes`, one?.minutes, `Minutes of step ${i + 1}`, 'min')}
 							<select
 								class="field"
 								name="{depth}-class"
@@ -541,30 +533,15 @@
 								aria-label="Kind of step {i + 1}"
 								>{#each CLASSES as name, k (k)}<option value={String(k)}>{name}</option>{/each}</select
 							>
-							<input
-								class="field"
-								name="{depth}-wait"
-								value={one?.wait?.label ?? ''}
-								aria-label="Then waits for, step {i + 1}"
-								placeholder="then waits: what"
-								maxlength="80"
-							/>
-							<input
-								class="field"
-								name="{depth}-min"
-								inputmode="numeric"
-								value={one?.wait?.min ?? ''}
-								aria-label="Least wait of step {i + 1}"
-								placeholder="least"
-							/>
-							<input
-								class="field"
-								name="{depth}-max"
-								inputmode="numeric"
-								value={one?.wait?.max ?? ''}
-								aria-label="Longest wait of step {i + 1}"
-								placeholder="longest"
-							/>
+							{@render cell(
+								`${depth}-wait`,
+								one?.wait?.label,
+								`Then waits for, step ${i + 1}`,
+								'then waits: what',
+								80
+							)}
+							{@render cell(`${depth}-min`, one?.wait?.min, `Least wait of step ${i + 1}`, 'least')}
+							{@render cell(`${depth}-max`, one?.wait?.max, `Longest wait of step ${i + 1}`, 'longest')}
 						</div>
 					{/each}
 				</fieldset>
@@ -572,6 +549,24 @@
 		{/each}
 	</details>
 </form>
+
+{#snippet cell(
+	name: string,
+	value: string | number | undefined,
+	label: string,
+	placeholder: string,
+	letters: number | undefined = undefined
+)}
+	<input
+		class="field"
+		{name}
+		value={value ?? ''}
+		aria-label={label}
+		{placeholder}
+		inputmode={letters === undefined ? 'decimal' : 'text'}
+		maxlength={letters}
+	/>
+{/snippet}
 
 <style>
 	.editor {

@@ -6,6 +6,7 @@
 	import { minutesText } from '../words';
 	import type { RotaItem, RotaView } from './view';
 	import { once } from '../once';
+	import ActForm from '../ActForm.svelte';
 	let { view }: { view: RotaView } = $props();
 	const PAST_LINES = 2;
 	// What is past is told in short; the Ledger has it all.
@@ -32,6 +33,7 @@
 		moved = { line: item.line, dueOn: item.dueOn, to: date };
 		queueMicrotask(() => moveForm?.requestSubmit());
 	}
+	const turnOf = (item: RotaItem) => ({ seed: view.formId, line: item.line, dueOn: item.dueOn });
 	const here = $derived(`/rota?on=${view.chosen}`);
 	const weave = $derived(view.days.find((day) => day.zone)?.zone?.weave ?? null);
 </script>
@@ -85,13 +87,7 @@
 				</ul>
 				{#each (hung[day.date] ?? []).filter((item) => item.id === open) as item (item.id)}
 					<div class="acts">
-						<form method="post" action="{here}&/move" use:once={{ ended: closeAll }}>
-							<input type="hidden" name="seed" value={view.formId} />
-							<input type="hidden" name="line" value={item.line} /><input
-								type="hidden"
-								name="dueOn"
-								value={item.dueOn}
-							/>
+						<ActForm action="{here}&/move" values={turnOf(item)} then={{ ended: closeAll }}>
 							<label
 								>to <input
 									class="field"
@@ -103,16 +99,10 @@
 								/></label
 							>
 							<button class="plain">Move it</button>
-						</form>
-						<form method="post" action="{here}&/skip" use:once={{ ended: closeAll }}>
-							<input type="hidden" name="seed" value={view.formId} />
-							<input type="hidden" name="line" value={item.line} /><input
-								type="hidden"
-								name="dueOn"
-								value={item.dueOn}
-							/>
+						</ActForm>
+						<ActForm action="{here}&/skip" values={turnOf(item)} then={{ ended: closeAll }}>
 							<button class="text-link">Skip this one</button>
-						</form>
+						</ActForm>
 						<a class="text-link" href="/house/job/{item.line.split('/')[0]}">Its rhythm</a>
 					</div>
 				{/each}
@@ -133,17 +123,17 @@
 						>{/if}
 				</p>
 				{#if adding === day.date}
-					<form class="acts" method="post" action="{here}&/extra" use:once={{ ended: closeAll }}>
-						<input type="hidden" name="seed" value={view.formId} /><input
-							type="hidden"
-							name="date"
-							value={day.date}
-						/>
+					<ActForm
+						class="acts"
+						action="{here}&/extra"
+						values={{ seed: view.formId, date: day.date }}
+						then={{ ended: closeAll }}
+					>
 						<select class="tape" name="line" aria-label="Which job, once">
 							{#each view.jobs as job (job.id)}<option value={job.id}>{job.name}</option>{/each}
 						</select>
 						<button class="plain">Hang it once</button>
-					</form>
+					</ActForm>
 				{/if}
 			</div>
 		</section>
@@ -272,22 +262,22 @@
 		font-size: 0.9375rem;
 		min-height: 24px;
 	}
-	.acts,
-	.acts form,
-	.acts label {
+	.week :global(.acts),
+	.acts :global(form),
+	.week :global(.acts label) {
 		display: flex;
 		flex-wrap: wrap;
 		align-items: center;
 		gap: 8px 14px;
 	}
-	.acts {
+	.week :global(.acts) {
 		padding: 6px 0 8px;
 	}
-	.acts .field {
+	.week :global(.acts .field) {
 		width: 160px;
 		min-height: 44px;
 	}
-	.acts .tape {
+	.week :global(.acts .tape) {
 		font-size: 1rem;
 		flex: 1;
 		min-width: 0;

@@ -5,6 +5,7 @@
 	import { minutesText, OUTCOME_WORDS } from '../words';
 	import type { SheetView, TodayView } from './view';
 	import { once } from '../once';
+	import ActForm from '../ActForm.svelte';
 	let {
 		sheet,
 		view,
@@ -72,11 +73,13 @@
 							? ''
 							: `, ${minutesText(tick.minutes)} min`}{tick.note ? `, ${tick.note}` : ''}
 					</span>
-					<form method="post" action="/?/undo&on={sheet.date}" use:once={writes}>
-						<input type="hidden" name="of" value={tick.entry} />
-						<input type="hidden" name="date" value={sheet.date} />
+					<ActForm
+						action="/?/undo&on={sheet.date}"
+						values={{ of: tick.entry, date: sheet.date }}
+						then={writes}
+					>
 						<button class="text-link" disabled={busy}>Take it back</button>
-					</form>
+					</ActForm>
 				</li>
 			{/each}
 		</ul>
@@ -125,13 +128,13 @@
 	{/if}
 
 	{#if sheet.skippable}
-		<form method="post" action="/?/skip&on={sheet.date}" use:once={writes}>
-			<input type="hidden" name="seed" value={view.formId} />
-			<input type="hidden" name="line" value={tag.line} />
-			<input type="hidden" name="date" value={sheet.date} />
-			<input type="hidden" name="dueOn" value={sheet.skippable.dueOn} />
+		<ActForm
+			action="/?/skip&on={sheet.date}"
+			values={{ seed: view.formId, line: tag.line, date: sheet.date, dueOn: sheet.skippable.dueOn }}
+			then={writes}
+		>
 			<button class="text-link" disabled={busy}>Skip the turn of {sheet.skippable.words}</button>
-		</form>
+		</ActForm>
 	{/if}
 
 	<dl>
@@ -213,7 +216,7 @@
 		gap: 10px;
 		min-height: 44px;
 	}
-	.ticks form {
+	.ticks :global(form) {
 		margin-left: auto;
 	}
 	.fields {

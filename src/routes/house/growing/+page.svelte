@@ -34,12 +34,7 @@
 					{/if}
 					<b>{layer.name} {layer.reading}</b>
 				</span>
-				<EditForm
-					values={{ layer: layer.layer, on: layer.on ? '0' : '1' }}
-					revision={view.revision}
-					seed={view.formId}
-					{action}
-				>
+				<EditForm values={{ layer: layer.layer, on: layer.on ? '0' : '1' }} {view} {action}>
 					{#if !layer.on}
 						<button class={view.next === layer.layer ? 'sign small' : 'plain'}>Switch it on</button>
 					{:else if layer.layer !== 'basics'}

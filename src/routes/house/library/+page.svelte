@@ -87,12 +87,7 @@
 									{#each job.places.slice(0, 4) as place (place.id)}
 										{#if place.has}<span class="has">{place.name} has it</span>
 										{:else}
-											<EditForm
-												values={{ job: job.id, room: place.id }}
-												revision={view.revision}
-												seed={view.formId}
-												action="{here}&/add"
-											>
+											<EditForm values={{ job: job.id, room: place.id }} {view} action="{here}&/add">
 												<button class="text-link">Hang in {place.name}</button>
 											</EditForm>
 										{/if}

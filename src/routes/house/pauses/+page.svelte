@@ -3,6 +3,7 @@
 	import Glyph from '$ui/glyphs/Glyph.svelte';
 	import Notice from '$ui/Notice.svelte';
 	import { once } from '$ui/once';
+	import ActForm from '$ui/ActForm.svelte';
 	let { data, form } = $props();
 	const view = $derived(data.view);
 	/** What a page without scripts brought back. Later answers leave alone what is being typed meanwhile. */
@@ -94,14 +95,9 @@
 						<span class="what"
 							><b>{pause.what}</b>, {pause.why}<span class="dim">{pause.span}. {pause.excuses}</span></span
 						>
-						<form method="post" action="/house/pauses?/undo" use:once>
-							<input type="hidden" name="of" value={pause.id} /><input
-								type="hidden"
-								name="seed"
-								value={view.formId}
-							/>
+						<ActForm action="/house/pauses?/undo" values={{ of: pause.id, seed: view.formId }}>
 							<button class="text-link">Take it off</button>
-						</form>
+						</ActForm>
 					</li>
 				{/each}
 			</ul>

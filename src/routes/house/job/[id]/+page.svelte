@@ -17,7 +17,7 @@
 {#key view.revision}<JobEditor {view} />{/key}
 {#if !view.isNew}
 	<div class="foot linen">
-		<EditForm values={{ op: 'copy' }} revision={view.revision} seed={view.formId} {action} class="row">
+		<EditForm values={{ op: 'copy' }} {view} {action} class="row">
 			<label for="copy-to">The same in</label>
 			<select id="copy-to" class="tape" name="to">
 				{#each view.rooms.filter((room) => room.id !== view.room.id) as room (room.id)}<option value={room.id}
@@ -27,13 +27,13 @@
 			<button class="plain">Copy it</button>
 		</EditForm>
 		{#if view.job.cadence.type === 'afterDone'}
-			<EditForm values={{ op: 'lastDone' }} revision={view.revision} seed={view.formId} {action} class="row">
+			<EditForm values={{ op: 'lastDone' }} {view} {action} class="row">
 				<label for="last-done">Last done about</label>
 				<input id="last-done" class="field" type="date" name="day" required />
 				<button class="plain">Count from it</button>
 			</EditForm>
 		{/if}
-		<EditForm values={{ op: 'retire' }} revision={view.revision} seed={view.formId} {action}>
+		<EditForm values={{ op: 'retire' }} {view} {action}>
 			<button class="text-link">Retire the job</button>
 		</EditForm>
 	</div>

@@ -1,0 +1,28 @@
+<script lang="ts">
+	/** A form that does one thing: what it sends besides its fields, and that it counts once. */
+	import type { Snippet } from 'svelte';
+	import { once, type OnceOptions } from './once';
+	let {
+		action,
+		values = {},
+		then = {},
+		class: classes = '',
+		children
+	}: {
+		action: string;
+		values?: Readonly<Record<string, string | number | readonly string[]>>;
+		then?: OnceOptions;
+		class?: string;
+		children: Snippet;
+	} = $props();
+	const fields = $derived(
+		Object.entries(values).flatMap(([name, value]) =>
+			typeof value === 'object' ? value.map((one) => ({ name, value: one })) : [{ name, value }]
+		)
+	);
+</script>
+
+<form method="post" {action} class={classes} use:once={then}>
+	{#each fields as { name, value }, i (`${name} ${i}`)}<input type="hidden" {name} {value} />{/each}
+	{@render children()}
+</form>

@@ -1,0 +1,31 @@
+<script lang="ts">
+	/** One place earlier or later, for whatever stands in an order. */
+	import EditForm from './EditForm.svelte';
+	let {
+		view,
+		values,
+		tries = false,
+		words = ['Earlier', 'Later']
+	}: {
+		view: { readonly revision: number; readonly formId: string };
+		values: Readonly<Record<string, string>>;
+		tries?: boolean;
+		words?: readonly [string, string];
+	} = $props();
+	const WAYS = ['-1', '1'] as const;
+</script>
+
+<div class="places">
+	{#each WAYS as by, i (by)}
+		<EditForm {view} values={{ ...values, by }} {tries}><button class="plain">{words[i]}</button></EditForm>
+	{/each}
+</div>
+
+<style>
+	.places {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 10px;
+		margin: 14px 0;
+	}
+</style>
