@@ -762,6 +762,9 @@
 		.days a:not(.text-link) {
 			width: 36px;
 		}
+		.title {
+			flex-wrap: wrap;
+		}
 		.phone-zone {
 			display: flex;
 			align-items: center;

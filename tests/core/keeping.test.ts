@@ -1,12 +1,13 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { addDays, isoOf, toDay, type CivilDay } from '../../src/lib/core/calendar/civil';
-import type { LedgerEntry } from '../../src/lib/core/household/entry';
+import type { LedgerEntry, PauseEntry } from '../../src/lib/core/household/entry';
 import { readHolding } from '../../src/lib/core/learning/holding';
 import { forecastDay } from '../../src/lib/core/routine/forecast';
 import { outlook, visitsOf } from '../../src/lib/core/routine/outlook';
 import { projectHome } from '../../src/lib/core/routine/standing';
 import { NO_STANDING, nextDays, upcomingTurns } from '../../src/lib/core/routine/upcoming';
+import { underCloth } from '../../src/lib/core/routine/underCloth';
 import { wayBack } from '../../src/lib/core/routine/wayBack';
 import { prepareHome } from '../../src/lib/core/household/history';
 import { done, entry } from './entries';
@@ -90,6 +91,21 @@ describe('the outlook', () => {
 		))
 			expect(days.filter((day) => day.lines.includes(line.id)).length, line.id).toBe(1);
 	});
+	it('never takes it to be done on a day that lies under a cloth', () => {
+		const home = prepareHome([{ from: toDay('2027-01-04'), home: demoHome() }]);
+		const away = { outcome: 'pause', date: '2027-03-03', scope: 'household', reason: 'holiday' };
+		const standing = projectHome(home, [entry({ ...away, from: '2027-03-08', to: '2027-03-27' })]);
+		const days = outlook(home, TODAY, 60, standing);
+		for (const day of days)
+			if (day.paused) expect([isoOf(day.date), day.total]).toEqual([isoOf(day.date), 0]);
+		expect(days.filter((day) => day.paused).length).toBe(20);
+		const months = home.lines.filter((line) => line.job.cadence.type === 'months');
+		const before = outlook(home, TODAY, 60);
+		for (const line of months) {
+			const times = (list: typeof days) => list.filter((day) => day.lines.includes(line.id)).length;
+			expect(times(days), line.id).toBe(times(before));
+		}
+	});
 	it('has the visits of a year as runs without a gap', () => {
 		const home = prepareHome([{ from: toDay('2027-01-04'), home: demoHome() }]);
 		const days = outlook(home, toDay('2027-01-01'), 365);
@@ -97,6 +113,28 @@ describe('the outlook', () => {
 		expect(visits[0]?.from).toBe(toDay('2027-01-01'));
 		for (let i = 1; i < visits.length; i++) expect(visits[i]?.from).toBe((visits[i - 1]?.to ?? 0) + 1);
 		expect(visits[visits.length - 1]?.to).toBe(toDay('2027-12-31'));
+	});
+});
+
+describe('days under a cloth', () => {
+	const pause = (rest: Record<string, unknown>) =>
+		entry({ outcome: 'pause', date: '2027-03-03', reason: 'away', ...rest }) as PauseEntry;
+	it('are told each with what holds on it, the first and the last included', () => {
+		const days = underCloth(
+			[
+				pause({ scope: 'household', from: '2027-03-04', to: '2027-03-05' }),
+				pause({ scope: 'room', target: 'porch', from: '2027-03-05', to: '2027-03-06' })
+			],
+			TODAY,
+			5
+		);
+		expect(days.map((day) => [isoOf(day.date), day.whole, day.pauses.length])).toEqual([
+			['2027-03-03', false, 0],
+			['2027-03-04', true, 1],
+			['2027-03-05', true, 2],
+			['2027-03-06', false, 1],
+			['2027-03-07', false, 0]
+		]);
 	});
 });
 

@@ -128,6 +128,11 @@
 		}
 		header .plain {
 			margin-left: auto;
+			padding: 0 14px;
+		}
+		.mark {
+			margin-right: 0;
+			font-size: 1.375rem;
 		}
 	}
 </style>

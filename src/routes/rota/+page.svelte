@@ -65,7 +65,7 @@
 				>
 			{/each}
 			<a class="text-link" href="/house/pauses">Pauses</a>
-			<a class="text-link" href="/house/files#calendar">Calendar feed</a>
+			<a class="text-link" href="/house/files#calendar">Calendar</a>
 		</p>
 		{#if form && 'message' in form && form.message}
 			<Notice tone={'undo' in form ? 'done' : 'wrong'}>
@@ -111,11 +111,11 @@
 													class="band bare"
 												></span>{/if}
 											<span class="names"
-												>{day.names.slice(0, 3).join(', ')}{day.names.length > 3
-													? ` +${day.names.length - 3}`
+												>{day.names[0] ?? ''}{day.names.length > 1
+													? ` and ${day.names.length - 1} more`
 													: ''}</span
 											>
-											<span class="dim">{day.minutes} min</span>
+											<span class="dim">{day.minutes}<span class="unit"> min</span></span>
 										</a>
 									</td>
 								{:else}<td class="out"></td>{/if}
@@ -287,7 +287,7 @@
 	.month td {
 		border: 1px solid var(--tin-1);
 		vertical-align: top;
-		height: 96px;
+		height: 90px;
 		padding: 0;
 	}
 	.month td a {
@@ -320,20 +320,17 @@
 	.names {
 		font-size: 0.9375rem;
 		line-height: 1.2;
-		overflow: hidden;
-		display: -webkit-box;
-		-webkit-line-clamp: 2;
-		line-clamp: 2;
-		-webkit-box-orient: vertical;
 	}
 	.aloud {
 		list-style: none;
 		margin: 0;
 		padding: 0;
-		max-width: 70ch;
-		font-size: 1.1875rem;
+		columns: 2 440px;
+		column-gap: 48px;
+		font-size: 1.125rem;
 	}
 	.aloud li {
+		break-inside: avoid;
 		padding: 10px 0;
 		border-bottom: var(--stitch);
 	}
@@ -356,14 +353,25 @@
 			grid-template-columns: 1fr 1fr;
 		}
 		.month .names,
-		.month .dim {
+		.month .unit {
 			display: none;
 		}
 		.month td {
-			height: 56px;
+			height: 88px;
+		}
+		.month td a {
+			padding: 4px 4px 0;
+			font-size: 0.9375rem;
+		}
+		.month .top {
+			display: grid;
+			gap: 2px;
+		}
+		.month th {
+			padding: 4px 2px;
 		}
 		.month th:first-child {
-			width: 30px;
+			width: 32px;
 		}
 	}
 </style>

@@ -62,11 +62,15 @@ export function outlook(
 			else put(id, date - from);
 		}
 	}
+	const pauses = effectivePauses(standing.home);
 	// A job of a month may be done on any of its days: it is taken to be done on the emptiest, not all on the last.
 	for (const { id, opens, due } of windows) {
+		const line = home.lineById.get(id);
+		const spans = line && pauses.length > 0 ? pausesForLine(line, pauses) : [];
 		let best = due;
 		let least = Infinity;
 		for (let i = opens; i <= due; i++) {
+			if (pauseOn(spans, addDays(from, i))) continue;
 			const load = minutes.weekly[i] as number;
 			const sum = load + (minutes.basics[i] as number) + (minutes.long[i] as number);
 			const free = freeDays.includes(weekdayOf(addDays(from, i))) ? 1000 : 0;
@@ -77,7 +81,6 @@ export function outlook(
 		}
 		put(id, best);
 	}
-	const pauses = effectivePauses(standing.home);
 	const wholeHome = mergeSpans(pauses.filter((pause) => pause.scope === 'household'));
 	const zonePaused = new Map(
 		home.home.zones.map((zone) => {

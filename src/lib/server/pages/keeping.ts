@@ -1,17 +1,19 @@
 /** The rhythm of the house, its pauses, and growing in. */
 import { v7 as uuidv7 } from 'uuid';
-import { addDays, isoOf, parseDay } from '$core/calendar/civil';
+import { addDays, isoOf, parseDay, partsOf } from '$core/calendar/civil';
 import { householdTime } from '$core/calendar/instant';
 import { missedZones } from '$core/calendar/rotation';
+import { weekStartOf } from '$core/calendar/weeks';
 import { changeHousehold, switchLayer } from '$core/household/editHome';
 import type { Edit } from '$core/household/edit';
 import { prepareHome } from '$core/household/history';
 import { LAYERS, type Home, type Household, type Layer } from '$core/household/home';
 import { readHolding, WINDOW } from '$core/learning/holding';
 import { effectivePauses } from '$core/routine/standing';
+import { underCloth } from '$core/routine/underCloth';
 import { wayBack } from '$core/routine/wayBack';
 import type { GrowingView, PausesView, RhythmView } from '$ui/keep/view';
-import { PAUSE_WORDS, plural, shortDate } from '$ui/words';
+import { listNames, longDate, PAUSE_WORDS, plural, shortDate, tinyDate, weekdayName } from '$ui/words';
 import { now } from '../clock';
 import { reading } from '../db/pool';
 import { loadHome, revisionOf } from '../store/homeStore';
@@ -174,8 +176,23 @@ export async function loadPauses(household: string): Promise<PausesView> {
 		layer: 'What falls due of this layer is excused.',
 		job: 'Its turns are excused.'
 	};
+	const begin = weekStartOf(today, home.rotation.weekStart);
+	const days = underCloth(pauses, begin, 56).map((day) => ({
+		date: isoOf(day.date),
+		name: longDate(day.date),
+		label:
+			partsOf(day.date).day === 1 || day.date === begin
+				? tinyDate(day.date).slice(4)
+				: String(partsOf(day.date).day),
+		isToday: day.date === today,
+		isPast: day.date < today,
+		whole: day.whole,
+		words: listNames([...new Set(day.pauses.map((pause) => target(pause.scope, pause.target)))])
+	}));
 	return {
 		today: isoOf(today),
+		weeks: Array.from({ length: 8 }, (_, i) => days.slice(7 * i, 7 * i + 7)),
+		weekdays: Array.from({ length: 7 }, (_, i) => weekdayName(addDays(begin, i)).slice(0, 3)),
 		formId: uuidv7(),
 		pauses: [...pauses]
 			.sort((a, b) => b.to - a.to)

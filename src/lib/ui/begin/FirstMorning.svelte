@@ -27,8 +27,8 @@
 						<span class="bar"><span style:width="{(day.minutes / most) * 100}%"></span></span>
 						<span class="min">{day.minutes} min</span>
 						<span class="jobs"
-							>{day.jobs.slice(0, 4).join(', ')}{day.jobs.length > 4
-								? ` and ${day.jobs.length - 4} more`
+							>{day.jobs.slice(0, 3).join(', ')}{day.jobs.length > 3
+								? ` and ${day.jobs.length - 3} more`
 								: ''}</span
 						>
 					</li>
@@ -136,9 +136,7 @@
 	.jobs {
 		grid-column: 2 / -1;
 		color: var(--tin-text);
-		white-space: nowrap;
-		overflow: hidden;
-		text-overflow: ellipsis;
+		line-height: 1.25;
 	}
 	.ways {
 		display: grid;

@@ -80,6 +80,15 @@
 			<label><span>Born on, if you like</span><input class="field" type="date" name="bornOn" /></label>
 			<button class="plain">Hang the name</button></TouchForm
 		>
+		<h2 class="animals">And animals</h2>
+		<ul class="pets">
+			{#each PETS as [kind, word] (kind)}
+				{@const on = view.draft.pets.some((pet) => pet.kind === kind)}
+				<li>
+					<Touch values={{ op: 'pet', kind }} pressed={on}><Animal {kind} {word} {on} /></Touch>
+				</li>
+			{/each}
+		</ul>
 	</section>
 	<section class="right">
 		{#if own.length > 0 && view.draft.people.length > 0}
@@ -103,15 +112,6 @@
 				{/each}
 			</ul>
 		{/if}
-		<h2>And animals</h2>
-		<ul class="pets">
-			{#each PETS as [kind, word] (kind)}
-				{@const on = view.draft.pets.some((pet) => pet.kind === kind)}
-				<li>
-					<Touch values={{ op: 'pet', kind }} pressed={on}><Animal {kind} {word} {on} /></Touch>
-				</li>
-			{/each}
-		</ul>
 		<div class="way-on">
 			<Touch values={{ op: 'step', step: 'rhythm' }} kind="plain">Back to the rhythm</Touch>
 			<Touch values={{ op: 'step', step: 'first-morning' }} kind="sign">On to the first morning</Touch>
@@ -129,8 +129,8 @@
 	h2 {
 		margin-top: 4px;
 	}
-	h2 ~ h2 {
-		margin-top: 26px;
+	.animals {
+		margin-top: 30px;
 	}
 	.dim {
 		font-size: var(--t-lead);
@@ -211,8 +211,8 @@
 		flex-wrap: wrap;
 	}
 	.pets {
-		display: flex;
-		flex-wrap: wrap;
+		display: grid;
+		grid-template-columns: repeat(5, minmax(0, 92px));
 		gap: 12px;
 		margin-top: 14px;
 	}
@@ -222,7 +222,7 @@
 	}
 	@media (max-width: 1000px) {
 		.people {
-			grid-template-columns: 1fr;
+			grid-template-columns: minmax(0, 1fr);
 			gap: 20px;
 		}
 		section :global(.add) {

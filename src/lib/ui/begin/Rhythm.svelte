@@ -27,7 +27,7 @@
 					<Touch values={{ op: 'pattern', pattern: pattern.id }} pressed={chosen}>
 						<span class="pattern">
 							<span class="words"
-								><b>{pattern.name}</b>{#if chosen}<span>on the left</span
+								><b>{pattern.name}</b>{#if chosen}<span>{beside ? 'on the left' : 'seen here'}</span
 									>{:else if pattern.id === beside}<span>beside it</span>{/if}</span
 							>
 							<svg viewBox="0 0 78 32" width="78" height="32" aria-hidden="true">
@@ -294,7 +294,7 @@
 	}
 	@media (max-width: 1000px) {
 		.rhythm {
-			grid-template-columns: 1fr;
+			grid-template-columns: minmax(0, 1fr);
 		}
 		.yards.two {
 			grid-template-columns: 1fr;
@@ -314,7 +314,12 @@
 			align-items: stretch;
 		}
 		.days {
-			flex-wrap: wrap;
+			display: grid;
+			grid-template-columns: 74px repeat(7, minmax(0, 34px));
+			gap: 5px;
+		}
+		.dayplate {
+			width: 100%;
 		}
 	}
 </style>

@@ -498,11 +498,19 @@
 			flex-wrap: wrap;
 		}
 		.way-on {
+			flex-wrap: nowrap;
+			gap: 8px;
+			white-space: nowrap;
 			position: sticky;
 			bottom: 0;
 			background: var(--enamel);
 			padding-bottom: 12px;
 			z-index: 5;
+		}
+		.way-on :global(.plain),
+		.way-on :global(.sign.small) {
+			padding: 0 14px;
+			font-size: 1.0625rem;
 		}
 	}
 </style>

@@ -53,7 +53,7 @@
 						<button class="text-link">Keep the name</button></TouchForm
 					>
 					<div class="bar">
-						<span style:width="{(zone.minutes / most) * 100}%"></span><b>{zone.minutes} min</b>
+						<span><i style:width="{(zone.minutes / most) * 100}%"></i></span><b>{zone.minutes} min</b>
 					</div>
 					<ul>
 						{#each zone.rooms as room (room.id)}
@@ -150,6 +150,7 @@
 		top: 12px;
 	}
 	.body {
+		position: relative;
 		flex: 1;
 		min-width: 0;
 	}
@@ -174,23 +175,31 @@
 	:global(.name) input[name='name']:focus {
 		border-bottom-color: var(--tin-2);
 	}
+	/* The button takes no room from a long name until the name is written anew. */
 	:global(.name) button {
+		position: absolute;
+		right: 0;
 		font-size: 0.9375rem;
+		background: var(--enamel);
 		opacity: 0;
+		pointer-events: none;
 	}
 	:global(.name:focus-within) button {
+		position: static;
 		opacity: 1;
+		pointer-events: auto;
 	}
 	.bar {
-		display: flex;
+		display: grid;
+		grid-template-columns: minmax(0, 1fr) 64px;
 		align-items: center;
 		gap: 10px;
 		margin: 4px 0 6px;
 	}
-	.bar span {
+	.bar i {
+		display: block;
 		height: 9px;
 		min-width: 3px;
-		max-width: calc(100% - 80px);
 		background: repeating-linear-gradient(90deg, var(--cobalt-ink) 0 14px, transparent 14px 18px);
 		border-radius: 5px;
 	}
@@ -220,8 +229,14 @@
 	}
 	@media (max-width: 1000px) {
 		.zones {
-			grid-template-columns: 1fr;
+			grid-template-columns: minmax(0, 1fr);
 			gap: 16px;
+		}
+		.counts {
+			gap: 8px;
+		}
+		.counts :global(.plain) {
+			padding: 0 16px;
 		}
 	}
 </style>

@@ -34,6 +34,10 @@
 		/** The storey on which a dotted bay waits for the next room. */
 		nextRoom?: number | null;
 	} = $props();
+	/** A word that a room has no width for on a phone, where the house is about this many pixels wide. */
+	const ON_A_PHONE = 350;
+	const isTight = (name: string, width: number) =>
+		longestWord(name) * 7.5 + 14 > (width / section.width) * ON_A_PHONE;
 	const longestWord = (name: string) => Math.max(...name.split(' ').map((word) => word.length));
 	const section = $derived(
 		drawSection(
@@ -142,7 +146,9 @@
 						data-room={room.id}
 					>
 						{#if plates && room.number}<span class="small-plate">{room.number}</span>{/if}
-						<span class="name" class:enamel={room.id === chosen}>{room.name}</span>
+						<span class="name" class:enamel={room.id === chosen} class:tight={isTight(room.name, b.w)}
+							>{room.name}</span
+						>
 					</a>
 				{:else}
 					<span class="label">
@@ -279,7 +285,7 @@
 		.name {
 			display: none;
 		}
-		.name.enamel {
+		.name.enamel:not(.tight) {
 			display: inline;
 			font-size: 0.8125rem;
 		}

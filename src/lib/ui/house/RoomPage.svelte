@@ -132,7 +132,7 @@
 		align-self: center;
 	}
 	.jobs {
-		max-height: 330px;
+		max-height: max(330px, calc(100svh - 360px));
 		overflow: auto;
 		margin-top: 6px;
 		padding-right: 8px;

@@ -151,15 +151,11 @@
 		align-items: center;
 		gap: 8px;
 	}
-	:global(form.clutter) .plain[aria-pressed='true'] {
-		border-color: var(--cobalt-ink);
-		background: var(--cobalt-wash);
-	}
 	ol {
 		list-style: none;
 		margin: 6px 0 12px;
 		padding: 0;
-		max-height: 340px;
+		max-height: max(340px, calc(100svh - 400px));
 		overflow: auto;
 		outline: none;
 	}

@@ -23,8 +23,25 @@ export interface PauseView {
 	readonly isOver: boolean;
 }
 
+export interface ClothDayView {
+	readonly date: string;
+	/** "Wednesday, 3 March" */
+	readonly name: string;
+	/** "3", and the month where it begins. */
+	readonly label: string;
+	readonly isToday: boolean;
+	readonly isPast: boolean;
+	/** The whole home lies under a cloth. */
+	readonly whole: boolean;
+	/** What lies under it; empty where nothing does. */
+	readonly words: string;
+}
+
 export interface PausesView {
 	readonly today: string;
+	/** Eight weeks from this one on. */
+	readonly weeks: readonly (readonly ClothDayView[])[];
+	readonly weekdays: readonly string[];
 	readonly formId: string;
 	readonly pauses: readonly PauseView[];
 	readonly members: readonly { readonly id: string; readonly name: string }[];

@@ -20,7 +20,14 @@
 	} = $props();
 	let busy = $state(false);
 	/** What a page without scripts brought back. Later answers leave alone what is being typed meanwhile. */
-	const typed = untrack(() => form?.values ?? {});
+	const typed = untrack(() => ({
+		line: view.page?.job ?? view.jobs[0]?.id,
+		by: view.me,
+		date: view.today,
+		minutes: '',
+		outcome: 'done',
+		...form?.values
+	}));
 	const wrong = $derived(form && !('undo' in form) ? form : null);
 	const bad = (field: string) => (wrong?.field === field ? ('true' as const) : undefined);
 </script>
@@ -42,19 +49,14 @@
 	<input type="hidden" name="seed" value={view.formId} />
 	<label>
 		<span>What</span>
-		<select
-			class="field"
-			name="line"
-			value={typed.line ?? view.page?.job ?? view.jobs[0]?.id}
-			aria-invalid={bad('job')}
-		>
+		<select class="field" name="line" value={typed.line} aria-invalid={bad('job')}>
 			{#each view.lines as line (line.id)}<option value={line.id}>{line.name}</option>{/each}
 		</select>
 	</label>
 	<div class="pair">
 		<label>
 			<span>Who</span>
-			<select class="field" name="by" value={typed.by ?? view.me} aria-invalid={bad('by')}>
+			<select class="field" name="by" value={typed.by} aria-invalid={bad('by')}>
 				{#each view.members as member (member.id)}<option value={member.id}>{member.name}</option>{/each}
 			</select>
 		</label>
@@ -65,7 +67,7 @@
 				type="date"
 				name="date"
 				max={view.today}
-				value={typed.date ?? view.today}
+				value={typed.date}
 				aria-invalid={bad('date')}
 				aria-describedby={wrong ? 'write-wrong' : undefined}
 			/>
@@ -79,14 +81,14 @@
 				name="minutes"
 				inputmode="decimal"
 				autocomplete="off"
-				value={typed.minutes ?? ''}
+				value={typed.minutes}
 				aria-invalid={bad('minutes')}
 				aria-describedby={wrong ? 'write-wrong' : undefined}
 			/>
 		</label>
 		<label>
 			<span>How it went</span>
-			<select class="field" name="outcome" value={typed.outcome ?? 'done'}>
+			<select class="field" name="outcome" value={typed.outcome}>
 				<option value="done">done</option>
 				<option value="looked">looked, not needed</option>
 				<option value="part">half done</option>

@@ -240,39 +240,43 @@
 						: `${Math.min(min, max)} to ${Math.max(min, max)}`} days</b
 				>
 			{/if}
-			<select class="tape" name="seasonal" bind:value={seasonal} aria-label="In which months"
-				><option value="all">all year</option><option value="some">in some months</option></select
-			>.
+			<span class="stop"
+				><select class="tape" name="seasonal" bind:value={seasonal} aria-label="In which months"
+					><option value="all">all year</option><option value="some">in some months</option></select
+				>.</span
+			>
 		</p>
 		<p>
 			<span>If its day goes by, it</span>
-			{#if type === 'zone'}<b class="tape fixed">waits for the next visit of its zone</b><input
-					type="hidden"
-					name="missRule"
-					value="carry"
-				/>
+			{#if type === 'zone'}<span class="stop"
+					><b class="tape fixed">waits for the next visit of its zone</b>.</span
+				><input type="hidden" name="missRule" value="carry" />
 			{:else}
-				<select
-					class="tape"
-					name="missRule"
-					aria-label="If its day goes by"
-					value={job.missRule === 'carry' ? 'letgo' : job.missRule}
-				>
-					<option value="letgo">is let go</option>
-					<option value="catchup"
-						>{catchUp ? `waits for ${catchUp}` : 'waits for a catch-up day (there is none yet)'}</option
+				<span class="stop"
+					><select
+						class="tape"
+						name="missRule"
+						aria-label="If its day goes by"
+						value={job.missRule === 'carry' ? 'letgo' : job.missRule}
 					>
-					<option value="stays">stays until it is done</option>
-				</select>
+						<option value="letgo">is let go</option>
+						<option value="catchup"
+							>{catchUp ? `waits for ${catchUp}` : 'waits for a catch-up day (there is none yet)'}</option
+						>
+						<option value="stays">stays until it is done</option>
+					</select>.</span
+				>
 			{/if}
-			<span>. Each time it is</span>
-			<select
-				class="tape"
-				aria-label="Each time it is"
-				value={alternates ? 'next' : 'same'}
-				onchange={(event) => (alternates = event.currentTarget.value === 'next')}
-				><option value="same">the same</option><option value="next">the next of a list</option></select
-			>.
+			<span>Each time it is</span>
+			<span class="stop"
+				><select
+					class="tape"
+					aria-label="Each time it is"
+					value={alternates ? 'next' : 'same'}
+					onchange={(event) => (alternates = event.currentTarget.value === 'next')}
+					><option value="same">the same</option><option value="next">the next of a list</option></select
+				>.</span
+			>
 		</p>
 	</div>
 
@@ -569,6 +573,13 @@
 {/snippet}
 
 <style>
+	/* The full stop of a sentence stays with its last word. */
+	.stop {
+		display: inline-flex;
+		align-items: center;
+		gap: 3px;
+		max-width: 100%;
+	}
 	.editor {
 		flex: 1;
 		display: flex;
@@ -780,7 +791,7 @@
 	}
 	.depths {
 		display: grid;
-		grid-template-columns: repeat(3, 1fr);
+		grid-template-columns: repeat(3, minmax(0, 1fr));
 		align-items: end;
 		margin: 8px 0;
 	}
@@ -790,11 +801,12 @@
 		gap: 4px;
 	}
 	.set {
-		display: flex;
+		display: grid;
+		grid-template-columns: minmax(0, 34px) minmax(0, 48px) minmax(0, 34px);
 		align-items: center;
 	}
 	.set button {
-		width: 34px;
+		padding: 0;
 		height: 38px;
 		border: 0;
 		background: none;
@@ -803,7 +815,8 @@
 		font-weight: var(--w-name);
 	}
 	.set input {
-		width: 48px;
+		min-width: 0;
+		width: 100%;
 		height: 38px;
 		border: 0;
 		border-bottom: 2px dashed var(--cobalt-ink);

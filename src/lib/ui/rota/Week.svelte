@@ -230,21 +230,18 @@
 		border: 0;
 		padding: 0;
 		min-height: 28px;
-		overflow: hidden;
-		text-overflow: ellipsis;
-		white-space: nowrap;
 		display: block;
-		line-height: 28px;
+		padding: 3px 0;
+		line-height: 1.3;
 	}
 	button.name:hover {
 		text-decoration: underline;
 		text-underline-offset: 3px;
 	}
 	.who {
-		white-space: nowrap;
-		max-width: 32%;
-		overflow: hidden;
-		text-overflow: ellipsis;
+		max-width: 34%;
+		text-align: right;
+		line-height: 1.2;
 	}
 	.min {
 		white-space: nowrap;

@@ -106,7 +106,7 @@
 		</section>
 	{/if}
 	<div class="shelves">
-		<section>
+		<section class="home">
 			<h2>The whole home</h2>
 			<p class="dim">
 				Every version of it, and its whole ledger, in one open file. <a
@@ -144,7 +144,7 @@
 				</ul>
 			{/if}
 		</section>
-		<section>
+		<section class="tables">
 			<h2>Tables</h2>
 			<p class="dim">For a spreadsheet. Coming in, each line is looked at before anything is written.</p>
 			<p class="pair">
@@ -154,18 +154,22 @@
 					download>Ledger, out</a
 				>
 			</p>
-			{#each [['jobs', 'Jobs, in'], ['ledger', 'Ledger, in']] as [kind, words] (kind)}
-				<form method="post" action="/house/files?/{kind}" enctype="multipart/form-data" use:once>
-					<label
-						>{words} <input class="field" type="file" name="file" accept=".csv,text/csv" required /></label
-					>
-					<button class="plain">Look at it</button>
-				</form>
-			{/each}
+			<div class="imports">
+				{#each [['jobs', 'Jobs, in'], ['ledger', 'Ledger, in']] as [kind, words] (kind)}
+					<form method="post" action="/house/files?/{kind}" enctype="multipart/form-data" use:once>
+						<label
+							>{words} <input class="field" type="file" name="file" accept=".csv,text/csv" required /></label
+						>
+						<button class="plain">Look at it</button>
+					</form>
+				{/each}
+			</div>
 		</section>
 		<section id="calendar">
 			<h2>Calendar</h2>
-			<p class="dim">The plan in your own calendar, by a secret address; add ?todo=1 for to-dos.</p>
+			<p class="dim">
+				The plan in your own calendar, by a secret address; add <code>?todo=1</code> for to-dos.
+			</p>
 			<ul class="feeds">
 				{#each view.feeds as feed (feed.member)}
 					<li>
@@ -217,23 +221,34 @@
 	}
 	.shelves {
 		display: grid;
-		grid-template-columns: 1fr 0.85fr 1.15fr;
+		grid-template-columns: minmax(0, 1.3fr) minmax(0, 1fr);
+		grid-template-rows: auto 1fr;
+		gap: 0 56px;
 		margin-top: 18px;
 	}
 	.shelves section {
 		display: grid;
 		gap: 14px;
 		align-content: start;
-		padding: 0 28px;
 	}
-	.shelves section:first-child {
-		padding-left: 0;
+	#calendar {
+		grid-column: 2;
+		grid-row: 1 / 3;
 	}
-	.shelves section:last-child {
-		padding-right: 0;
+	.imports {
+		display: grid;
+		grid-template-columns: repeat(auto-fit, minmax(240px, 1fr));
+		gap: 14px 24px;
 	}
-	.shelves section + section {
-		border-left: var(--stitch);
+	.tables {
+		margin-top: 26px;
+		padding-top: 20px;
+		border-top: var(--stitch);
+	}
+	code {
+		font: inherit;
+		font-weight: var(--w-name);
+		white-space: nowrap;
 	}
 	.shelves form {
 		display: grid;
@@ -291,16 +306,15 @@
 	}
 	@media (max-width: 1000px) {
 		.shelves {
-			grid-template-columns: 1fr;
-			gap: 24px;
+			grid-template-columns: minmax(0, 1fr);
+			grid-template-rows: none;
 		}
-		.shelves section {
-			padding: 0;
-		}
-		.shelves section + section {
-			border-left: 0;
+		#calendar {
+			grid-column: 1;
+			grid-row: auto;
+			margin-top: 26px;
+			padding-top: 20px;
 			border-top: var(--stitch);
-			padding-top: 18px;
 		}
 		.files {
 			padding: 12px 15px 24px;

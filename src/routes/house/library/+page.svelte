@@ -10,6 +10,10 @@
 		['zone', 'Deep lists'],
 		['long', 'Long rounds']
 	] as const;
+	/** So few jobs are shown with how they are done. */
+	const FEW = 6;
+	/** Rooms that are offered for a job at once; a home of many bedrooms chooses the room above. */
+	const OFFERED = 6;
 	const here = $derived(`/house/library?q=${encodeURIComponent(view.words)}&room=${view.room}`);
 </script>
 
@@ -35,7 +39,7 @@
 		</form>
 		<p class="dim">
 			{view.jobs.length} of {view.count}
-			{plural(view.count, 'job')}. One touch hangs one in a room.
+			{plural(view.count, 'job')}
 		</p>
 		<a class="text-link" href="/house">Back to the house</a>
 	</header>
@@ -57,7 +61,7 @@
 					<ul>
 						{#each jobs as job (job.id)}
 							<li>
-								<details>
+								<details open={view.jobs.length <= FEW}>
 									<summary
 										><b>{job.name}</b><span class="dim">{job.rhythm}</span><span class="min"
 											>{minutesText(job.minutes)} min</span
@@ -84,7 +88,7 @@
 									</div>
 								</details>
 								<div class="places">
-									{#each job.places.slice(0, 4) as place (place.id)}
+									{#each job.places.slice(0, OFFERED) as place (place.id)}
 										{#if place.has}<span class="has">{place.name} has it</span>
 										{:else}
 											<EditForm values={{ job: job.id, room: place.id }} {view} action="{here}&/add">
@@ -92,6 +96,9 @@
 											</EditForm>
 										{/if}
 									{/each}
+									{#if job.places.length > OFFERED}<span class="dim"
+											>and {job.places.length - OFFERED} more: choose the room above</span
+										>{/if}
 									{#if job.places.length === 0}<span class="dim"
 											>for {view.room ? 'other rooms or surfaces' : 'rooms that are not here'}</span
 										>{/if}
@@ -149,17 +156,15 @@
 	}
 	summary {
 		display: grid;
-		grid-template-columns: auto 1fr auto;
-		gap: 12px;
+		grid-template-columns: minmax(0, 1fr) auto;
+		gap: 0 12px;
 		cursor: pointer;
 		list-style: none;
 		min-height: 28px;
 		align-items: baseline;
 	}
 	summary .dim {
-		overflow: hidden;
-		text-overflow: ellipsis;
-		white-space: nowrap;
+		grid-row: 2;
 		font-size: 0.9375rem;
 	}
 	.min {
@@ -171,8 +176,9 @@
 		margin: 4px 0;
 	}
 	.body ol {
+		list-style: decimal;
 		margin: 0;
-		padding-left: 20px;
+		padding-left: 24px;
 	}
 	.caution {
 		color: var(--madder);

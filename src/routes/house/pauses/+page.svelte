@@ -4,10 +4,17 @@
 	import Notice from '$ui/Notice.svelte';
 	import { once } from '$ui/once';
 	import ActForm from '$ui/ActForm.svelte';
+	import ClothWeeks from '$ui/keep/ClothWeeks.svelte';
 	let { data, form } = $props();
 	const view = $derived(data.view);
 	/** What a page without scripts brought back. Later answers leave alone what is being typed meanwhile. */
-	const typed = untrack(() => (form && 'values' in form ? (form.values ?? {}) : {}));
+	const typed = untrack(() => ({
+		reason: 'away',
+		from: view.today,
+		to: view.today,
+		note: '',
+		...(form && 'values' in form ? form.values : {})
+	}));
 	let scope = $state('household');
 	const LAYERS = [
 		['basics', 'the basics'],
@@ -32,7 +39,7 @@
 	{#if form && 'message' in form && form.message}
 		<Notice tone={'undo' in form ? 'done' : 'wrong'}><span>{form.message}</span></Notice>
 	{/if}
-	<form method="post" action="/house/pauses?/pause" class="sentence" use:once>
+	<form method="post" action="/house/pauses?/pause" class="sentence" use:once={{ empties: true }}>
 		<input type="hidden" name="seed" value={view.formId} />
 		<span>Put</span>
 		<select class="tape" name="scope" bind:value={scope} aria-label="What lies under a cloth">
@@ -51,7 +58,7 @@
 			</select>
 		{/if}
 		<span>under a cloth, being</span>
-		<select class="tape" name="reason" aria-label="Why" value={typed.reason ?? 'away'}>
+		<select class="tape" name="reason" aria-label="Why" value={typed.reason}>
 			<option value="away">away</option><option value="ill">ill</option><option value="holiday"
 				>on holiday</option
 			><option value="visitors">with visitors</option><option value="exams">at exams</option><option
@@ -62,94 +69,87 @@
 			class="tape"
 			type="date"
 			name="from"
-			value={typed.from ?? view.today}
+			value={typed.from}
 			required
 			aria-label="From"
 		/>
-		<span>to</span><input
-			class="tape"
-			type="date"
-			name="to"
-			value={typed.to ?? view.today}
-			required
-			aria-label="To"
-		/>
+		<span>to</span><input class="tape" type="date" name="to" value={typed.to} required aria-label="To" />
 		<input
 			class="tape"
 			name="note"
 			maxlength="60"
 			placeholder="in a few words"
 			aria-label="In a few words"
-			value={typed.note ?? ''}
+			value={typed.note}
 		/>
 		<button class="sign small">Lay the cloth</button>
 	</form>
 	<div class="two">
-		<section aria-labelledby="now">
-			<h2 id="now">Now and to come</h2>
-			{#if current.length === 0}<p class="dim">Nothing lies under a cloth.</p>{/if}
-			<ul>
-				{#each current as pause (pause.id)}
-					<li>
-						<Glyph name="paused" size={30} />
-						<span class="what"
-							><b>{pause.what}</b>, {pause.why}<span class="dim">{pause.span}. {pause.excuses}</span></span
-						>
-						<ActForm action="/house/pauses?/undo" values={{ of: pause.id, seed: view.formId }}>
-							<button class="text-link">Take it off</button>
-						</ActForm>
-					</li>
-				{/each}
-			</ul>
-			{#if over.length > 0}
-				<details>
-					<summary class="text-link">{over.length} that are over</summary>
-					<ul>
-						{#each over as pause (pause.id)}<li>
-								<span class="what">{pause.what}, {pause.why}<span class="dim">{pause.span}</span></span>
-							</li>{/each}
-					</ul>
-				</details>
-			{/if}
+		<section class="sheet" aria-labelledby="weeks">
+			<h2 id="weeks">The next eight weeks</h2>
+			<ClothWeeks weeks={view.weeks} names={view.weekdays} />
 		</section>
-		<section aria-labelledby="back">
-			<h2 id="back">The way back</h2>
-			{#if view.back}
-				<p class="dim">The basics first, then what was left, a sitting at a time. {view.back.clear}</p>
-				<ol>
-					{#each view.back.days as day (day.date)}
+		<div>
+			<section aria-labelledby="now">
+				<h2 id="now">Now and to come</h2>
+				{#if current.length === 0}<p class="dim">Nothing lies under a cloth.</p>{/if}
+				<ul>
+					{#each current as pause (pause.id)}
 						<li>
-							<b class="name">{day.name}</b>
+							<Glyph name="paused" size={30} />
 							<span class="what"
-								>{day.jobs.length === 0 ? 'Basics only' : day.jobs.join(', ')}<span class="dim"
-									>{day.minutes} min, {day.basics} of them basics</span
-								></span
+								><b>{pause.what}</b>, {pause.why}<span class="dim">{pause.span}. {pause.excuses}</span></span
 							>
-							{#if day.lines.length > 0 && day.date !== view.today}
-								<span class="moves">
-									{#each day.lines as line (line.line)}
-										<form method="post" action="/house/pauses?/move" use:once>
-											<input type="hidden" name="seed" value={view.formId} /><input
-												type="hidden"
-												name="line"
-												value={line.line}
-											/><input type="hidden" name="dueOn" value={line.dueOn} /><input
-												type="hidden"
-												name="to"
-												value={day.date}
-											/>
-											<button class="text-link">Hang {day.jobs[day.lines.indexOf(line)]} there</button>
-										</form>
-									{/each}
-								</span>
-							{/if}
+							<ActForm action="/house/pauses?/undo" values={{ of: pause.id, seed: view.formId }}>
+								<button class="text-link">Take it off</button>
+							</ActForm>
 						</li>
 					{/each}
-				</ol>
-			{:else}
-				<p class="dim">After an illness it is shown here how the days fill again, little by little.</p>
-			{/if}
-		</section>
+				</ul>
+				{#if over.length > 0}
+					<details>
+						<summary class="text-link">{over.length} that are over</summary>
+						<ul>
+							{#each over as pause (pause.id)}<li>
+									<span class="what">{pause.what}, {pause.why}<span class="dim">{pause.span}</span></span>
+								</li>{/each}
+						</ul>
+					</details>
+				{/if}
+			</section>
+			<section aria-labelledby="back">
+				<h2 id="back">The way back</h2>
+				{#if view.back}
+					<p class="dim">The basics first, then what was left, a sitting at a time. {view.back.clear}</p>
+					<ol>
+						{#each view.back.days as day (day.date)}
+							<li>
+								<b class="name">{day.name}</b>
+								<span class="what"
+									>{day.jobs.length === 0 ? 'Basics only' : day.jobs.join(', ')}<span class="dim"
+										>{day.minutes} min, {day.basics} of them basics</span
+									></span
+								>
+								{#if day.lines.length > 0 && day.date !== view.today}
+									<span class="moves">
+										{#each day.lines as line (line.line)}
+											<ActForm
+												action="/house/pauses?/move"
+												values={{ seed: view.formId, line: line.line, dueOn: line.dueOn, to: day.date }}
+											>
+												<button class="text-link">Hang {day.jobs[day.lines.indexOf(line)]} there</button>
+											</ActForm>
+										{/each}
+									</span>
+								{/if}
+							</li>
+						{/each}
+					</ol>
+				{:else}
+					<p class="dim">After an illness it is shown here how the days fill again, little by little.</p>
+				{/if}
+			</section>
+		</div>
 	</div>
 </div>
 
@@ -176,8 +176,8 @@
 	}
 	.two {
 		display: grid;
-		grid-template-columns: 1fr 1fr;
-		gap: 48px;
+		grid-template-columns: minmax(0, 1.35fr) minmax(0, 1fr);
+		gap: 24px 48px;
 		border-top: var(--stitch);
 		padding-top: 18px;
 	}
@@ -193,6 +193,9 @@
 		gap: 14px;
 		padding: 10px 0;
 		border-bottom: 1px solid var(--tin-1);
+	}
+	section + section {
+		margin-top: 24px;
 	}
 	.what {
 		flex: 1;
@@ -215,7 +218,11 @@
 	}
 	@media (max-width: 900px) {
 		.two {
-			grid-template-columns: 1fr;
+			grid-template-columns: minmax(0, 1fr);
+		}
+		/* On a phone the words come before the sheet. */
+		.sheet {
+			order: 2;
 		}
 		.pauses {
 			padding: 12px 15px 24px;

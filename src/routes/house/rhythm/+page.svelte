@@ -177,7 +177,7 @@
 					{/each}
 				</div>
 			</details>
-			<div class="acts">
+			<div class="way-on">
 				<a class="plain" href="/house/rhythm" data-sveltekit-reload>As it was</a>
 				<button class="plain" formmethod="get" formaction="/house/rhythm">See it beside the old</button>
 				<button class="sign small">Keep the rhythm</button>
@@ -291,13 +291,6 @@
 		list-style: none;
 		cursor: pointer;
 	}
-	.acts {
-		display: flex;
-		flex-wrap: wrap;
-		justify-content: flex-end;
-		gap: 12px;
-		margin-top: 16px;
-	}
 	@media (max-width: 1000px) {
 		.two {
 			grid-template-columns: 1fr;
@@ -307,6 +300,16 @@
 		}
 		fieldset {
 			flex-wrap: wrap;
+		}
+		legend {
+			width: 100%;
+		}
+		header {
+			flex-wrap: wrap;
+			gap: 2px 24px;
+		}
+		h1 {
+			flex: 1 0 100%;
 		}
 		.rhythm {
 			padding: 12px 15px 24px;

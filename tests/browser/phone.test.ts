@@ -1,0 +1,175 @@
+/** A phone in one hand: every page within its width, and the touches of a day. */
+import type { Page } from '@playwright/test';
+import { expect, ready, test } from './stack';
+
+test.use({ stackOf: 'a phone', viewport: { width: 390, height: 844 }, hasTouch: true });
+test.beforeEach(({ stack }) => stack.setClock('2027-03-03T10:40:00Z'));
+
+/** Words and fields that reach past the edge of the screen, or out of the box that cuts them off. */
+function cutOff(page: Page): Promise<string[]> {
+	return page.evaluate(() => {
+		const found: string[] = [];
+		const width = document.documentElement.clientWidth;
+		const seen = (element: Element) => {
+			const style = getComputedStyle(element);
+			const box = element.getBoundingClientRect();
+			return style.visibility !== 'hidden' && style.opacity !== '0' && box.width > 2 && box.height > 2;
+		};
+		for (const element of document.querySelectorAll<HTMLElement>('body *')) {
+			if (element.closest('svg, script, style, noscript, [hidden], details:not([open]) > :not(summary)'))
+				continue;
+			if (!seen(element)) continue;
+			const own = [...element.childNodes].filter((node) => node.nodeType === 3 && node.textContent?.trim());
+			const isField = element.matches('input:not([type=hidden]), select, button, a');
+			if (own.length === 0 && !isField) continue;
+			// What is meant to be pushed aside in its own frame may lie outside of the screen.
+			let frame: Element | null = element.parentElement;
+			while (frame && !['auto', 'scroll'].includes(getComputedStyle(frame).overflowX))
+				frame = frame.parentElement;
+			if (frame && frame !== document.documentElement && frame !== document.body) continue;
+			const box = element.getBoundingClientRect();
+			if (box.right > width + 1 || box.left < -1)
+				found.push(
+					`${element.tagName} "${(element.textContent ?? '').trim().slice(0, 30)}" ${box.left}-${box.right}`
+				);
+			if (
+				element.scrollWidth > element.clientWidth + 2 &&
+				getComputedStyle(element).overflowX === 'hidden' &&
+				own.length > 0
+			)
+				found.push(`cut: "${(element.textContent ?? '').trim().slice(0, 40)}"`);
+		}
+		return found;
+	});
+}
+
+for (const width of [390, 360]) {
+	for (const path of [
+		'/',
+		'/?on=2027-03-05',
+		'/pail?minutes=15',
+		'/rota',
+		'/rota?show=month',
+		'/rota?show=list',
+		'/house',
+		'/house?room=washroom',
+		'/house?zone=bath',
+		'/house/job/stair-skirting',
+		'/house/job/new?room=lamp-room',
+		'/house/library?q=window',
+		'/house/rhythm',
+		'/house/pauses',
+		'/house/growing',
+		'/house/files',
+		'/ledger?open=2027-03-02',
+		'/begin'
+	]) {
+		test(`nothing of ${path} is cut off, ${width} wide`, async ({ page }) => {
+			await page.setViewportSize({ width, height: 844 });
+			await page.goto(path);
+			await ready(page);
+			expect(await cutOff(page)).toEqual([]);
+		});
+	}
+}
+
+test('the whole home is laid under a cloth and taken out again; the sheet of weeks shows it', async ({
+	page
+}) => {
+	await page.goto('/house/pauses');
+	await ready(page);
+	await page.getByLabel('Why').selectOption('holiday');
+	await page.getByLabel('From').fill('2027-03-21');
+	await page.getByLabel('To', { exact: true }).fill('2027-03-15');
+	await page.getByRole('button', { name: 'Lay the cloth' }).tap();
+	await expect(page.getByRole('alert')).toContainText('ends on or after the day on which it begins');
+	// What was typed is still there, and needs but one change.
+	await expect(page.getByLabel('From')).toHaveValue('2027-03-21');
+	await page.getByLabel('From').fill('2027-03-14');
+	await page.getByRole('button', { name: 'Lay the cloth' }).tap();
+	await expect(page.getByText('The home lies under a cloth.')).toBeVisible();
+	await expect(page.getByLabel('From')).toHaveValue('2027-03-03');
+	const covered = page.getByRole('link', { name: /: The whole home$/ });
+	await expect(covered).toHaveCount(2);
+	await expect(page.getByRole('link', { name: 'Sunday, 14 March: The whole home' })).toBeVisible();
+	await page.getByRole('listitem').filter({ hasText: 'The whole home' }).getByRole('button').tap();
+	await expect(covered).toHaveCount(0);
+});
+
+test('a day of the month leads to its week', async ({ page }) => {
+	await page.goto('/rota?show=month');
+	await ready(page);
+	await page.getByRole('link', { name: /^17/ }).tap();
+	await expect(page).toHaveURL(/on=2027-03-17/);
+	await expect(page.getByRole('heading', { name: /Wed 17/ })).toBeVisible();
+});
+
+test('a room that is renamed stays as visitors see it', async ({ page }) => {
+	await page.goto('/house?room=platform-porch');
+	await ready(page);
+	await page.getByText('Rename, reorder, merge, retire').tap();
+	await expect(page.getByLabel('Visitors see it')).toBeChecked();
+	await page.getByLabel('Name', { exact: true }).fill('Platform Door');
+	await page.getByRole('button', { name: 'Keep', exact: true }).tap();
+	await expect(page.getByRole('heading', { name: 'Platform Door' })).toBeVisible();
+	await page.reload();
+	await ready(page);
+	await page.getByText('Rename, reorder, merge, retire').tap();
+	await expect(page.getByLabel('Visitors see it')).toBeChecked();
+});
+
+test('a home is begun by touch, and its first job ticked', async ({ browser, stack }) => {
+	const context = await browser.newContext({
+		baseURL: stack.url,
+		viewport: { width: 390, height: 844 },
+		hasTouch: true
+	});
+	const page = await context.newPage();
+	await page.goto('/house');
+	await ready(page);
+	await page
+		.getByRole('link', { name: /Begin your own home/ })
+		.filter({ visible: true })
+		.tap();
+	await expect(page).toHaveURL(/\/begin$/);
+	await ready(page);
+	for (const [i, key] of ['Bedroom', 'Bathroom'].entries()) {
+		await page.getByRole('button', { name: new RegExp(`^${key}(,|$)`) }).tap();
+		await expect(page.locator('[data-room]')).toHaveCount(i + 1);
+	}
+	await page.getByRole('button', { name: 'Walk on downstairs' }).tap();
+	await expect(page.getByRole('heading', { name: 'What is on the ground floor?' })).toBeVisible();
+	for (const [i, key] of ['Kitchen', 'Living room'].entries()) {
+		await page.getByRole('button', { name: new RegExp(`^${key}(,|$)`) }).tap();
+		await expect(page.locator('[data-room]')).toHaveCount(i + 3);
+	}
+	for (const step of ['zones', 'rhythm', 'people', 'first-morning']) {
+		await page.goto(`/begin?step=${step}`);
+		await ready(page);
+		expect(await cutOff(page), step).toEqual([]);
+		if (step === 'zones') {
+			await page.getByLabel('Name of zone 1').fill('Up under the roof, where it is warm');
+			await page.getByRole('button', { name: 'Keep the name' }).first().tap();
+			await expect(page.getByLabel('Name of zone 1')).toHaveValue('Up under the roof, where it is warm');
+		}
+		if (step === 'people') {
+			for (const name of ['Maren', 'Tove']) {
+				await page.getByLabel('Name', { exact: true }).fill(name);
+				await page.getByRole('button', { name: 'Hang the name' }).tap();
+				await expect(page.getByRole('button', { name: `Take ${name} off` })).toBeVisible();
+			}
+			await page.getByRole('button', { name: 'Bedroom belongs to Maren' }).tap();
+			await expect(page.getByRole('button', { name: 'Bedroom belongs to Maren' })).toHaveAttribute(
+				'aria-pressed',
+				'true'
+			);
+		}
+	}
+	await page.getByRole('button', { name: 'Begin our home' }).tap();
+	await expect(page).toHaveURL(`${stack.url}/`);
+	await ready(page);
+	expect(await cutOff(page)).toEqual([]);
+	await page.locator('[data-tick]').first().tap();
+	await expect(page.getByText(/^Done:/)).toBeVisible();
+	await context.close();
+});
