@@ -762,9 +762,6 @@
 		.days a:not(.text-link) {
 			width: 36px;
 		}
-		.title {
-			flex-wrap: wrap;
-		}
 		.phone-zone {
 			display: flex;
 			align-items: center;
@@ -885,6 +882,12 @@
 		.summary form,
 		.days {
 			display: none;
+		}
+	}
+	/* The narrowest phones: the zone takes a line of its own. */
+	@media (max-width: 380px) {
+		.title {
+			flex-wrap: wrap;
 		}
 	}
 </style>
