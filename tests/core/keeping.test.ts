@@ -8,7 +8,8 @@ import { outlook, visitsOf } from '../../src/lib/core/routine/outlook';
 import { projectHome } from '../../src/lib/core/routine/standing';
 import { NO_STANDING, nextDays, upcomingTurns } from '../../src/lib/core/routine/upcoming';
 import { underCloth } from '../../src/lib/core/routine/underCloth';
-import { wayBack } from '../../src/lib/core/routine/wayBack';
+import { backAfterIllness, wayBack } from '../../src/lib/core/routine/wayBack';
+import { minutesOfDay } from '../../src/lib/core/household/dayMinutes';
 import { prepareHome } from '../../src/lib/core/household/history';
 import { done, entry } from './entries';
 import { demoHome, prepared } from './home';
@@ -213,5 +214,27 @@ describe('the way back after an illness', () => {
 				15
 			)
 		).toEqual({ days: [], clearOn: TODAY });
+	});
+});
+
+describe('the minutes of a day', () => {
+	it('are those that are set, else the habit, else an hour', () => {
+		expect(minutesOfDay({ minutesADay: 5 }, 90)).toBe(5);
+		expect(minutesOfDay({}, 90)).toBe(90);
+		expect(minutesOfDay({}, 3)).toBe(30);
+		expect(minutesOfDay({})).toBe(60);
+	});
+});
+
+describe('the day after an illness', () => {
+	const ill = (from: string, to: string, reason = 'ill') =>
+		entry({ outcome: 'pause', date: from, scope: 'member', target: 'ada', from, to, reason }) as PauseEntry;
+	it('is the one after it, today where it is over, and none where it is long ago', () => {
+		expect(backAfterIllness([ill('2027-03-01', '2027-03-05')], TODAY)).toBe(toDay('2027-03-06'));
+		expect(backAfterIllness([ill('2027-02-20', '2027-03-02')], TODAY)).toBe(TODAY);
+		expect(backAfterIllness([ill('2027-02-10', '2027-02-21')], TODAY)).toBe(TODAY);
+		expect(backAfterIllness([ill('2027-02-10', '2027-02-20')], TODAY)).toBeNull();
+		expect(backAfterIllness([ill('2027-03-01', '2027-03-05', 'away')], TODAY)).toBeNull();
+		expect(backAfterIllness([], TODAY)).toBeNull();
 	});
 });

@@ -3,6 +3,7 @@
  * on day one. Handbook page 2, "Pauses".
  */
 import { addDays, weekdayOf, type CivilDay } from '../calendar/civil';
+import type { PauseEntry } from '../household/entry';
 import type { PreparedHome } from '../household/history';
 import { minutesToDo, urgency } from './hang';
 import { readDay, type DayLine } from './readDay';
@@ -27,6 +28,19 @@ export interface WayBack {
 const FIRST_SHARE = 0.3;
 const GROWS_BY = 0.2;
 const AT_MOST_DAYS = 28;
+/** Days after an illness for which its way back is still of use. */
+const REMEMBERED = 10;
+
+/**
+ * The day from which the way back after an illness leads: the day after it, or today where it is over already;
+ * null where nobody was ill of late.
+ */
+export function backAfterIllness(pauses: readonly PauseEntry[], today: CivilDay): CivilDay | null {
+	const ends = pauses.filter((pause) => pause.reason === 'ill').map((pause) => pause.to);
+	const last = Math.max(-Infinity, ...ends);
+	if (last < today - REMEMBERED) return null;
+	return last >= today ? addDays(last as CivilDay, 1) : today;
+}
 
 /**
  * Lays what stands late or waiting on `from` over the days from then on, the most urgent first, in sittings of

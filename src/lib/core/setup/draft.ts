@@ -1,4 +1,5 @@
 /** The answers of the first steps, and the home that comes of them. Nothing is asked that a default can answer. */
+import { minutesOfDay } from '../household/dayMinutes';
 import { z } from 'zod';
 import { isoOf, type CivilDay } from '../calendar/civil';
 import { weekStartOf } from '../calendar/weeks';
@@ -337,7 +338,7 @@ export function draftFromHome(home: Home, household: string): Draft {
 			weave: zone.weave,
 			rooms: home.rooms.filter((room) => room.zone === zone.id).map((room) => room.id)
 		})),
-		minutesADay: home.household.minutesADay ?? 60,
+		minutesADay: minutesOfDay(home.household),
 		weekStart: home.household.weekStart,
 		freeDays: home.household.rhythm.freeDays,
 		catchUpDays: home.household.rhythm.catchUpDays,

@@ -1,4 +1,5 @@
 /** Keeps a new home's week within the minutes it has: the weekly round gives way first. Handbook page 1. */
+import { minutesOfDay } from '../household/dayMinutes';
 import type { Household, Job } from '../household/home';
 
 /** Times a week that a job comes, on average; floating jobs at their longest, zone items and calls not at all. */
@@ -37,7 +38,7 @@ export function fitWeek(jobs: readonly Job[], household: Household): Job[] {
 	const of = (layer: Job['layer']) => jobs.filter((job) => job.layer === layer);
 	const sum = (list: readonly Job[]) => list.reduce((total, job) => total + minutesAWeek(job), 0);
 	const sittings = rhythm.scheme.type === 'none' ? 0 : rhythm.zoneDays.length * rhythm.sittingMinutes;
-	const room = (household.minutesADay ?? 60) * days - sum(of('basics')) - sum(of('long')) - sittings;
+	const room = minutesOfDay(household) * days - sum(of('basics')) - sum(of('long')) - sittings;
 	let left = Math.max(LEAST_ROUND, room);
 	const keeps = new Set<string>();
 	const sorted = of('weekly').sort(

@@ -2,6 +2,7 @@
  * First dates. Handbook page 2: where many jobs begin at once they are spread over one interval of each job,
  * heavy ones apart, within the minutes of a day.
  */
+import { minutesOfDay } from '../household/dayMinutes';
 import {
 	addDays,
 	isoOf,
@@ -82,7 +83,7 @@ export function spreadFirstDays(
 			}
 		}
 	}
-	const holds = household.minutesADay ?? 60;
+	const holds = minutesOfDay(household);
 	const heavyDays: number[] = [];
 	const kept = (i: number) => {
 		const day = weekdayOf(addDays(from, i));

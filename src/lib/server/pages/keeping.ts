@@ -4,6 +4,7 @@ import { addDays, isoOf, parseDay, partsOf } from '$core/calendar/civil';
 import { householdTime } from '$core/calendar/instant';
 import { missedZones } from '$core/calendar/rotation';
 import { weekStartOf } from '$core/calendar/weeks';
+import { minutesOfDay } from '$core/household/dayMinutes';
 import { changeHousehold, switchLayer } from '$core/household/editHome';
 import type { Edit } from '$core/household/edit';
 import { prepareHome } from '$core/household/history';
@@ -11,7 +12,7 @@ import { LAYERS, type Home, type Household, type Layer } from '$core/household/h
 import { readHolding, WINDOW } from '$core/learning/holding';
 import { effectivePauses } from '$core/routine/standing';
 import { underCloth } from '$core/routine/underCloth';
-import { wayBack } from '$core/routine/wayBack';
+import { backAfterIllness, wayBack } from '$core/routine/wayBack';
 import type { GrowingView, PausesView, RhythmView } from '$ui/keep/view';
 import { listNames, longDate, PAUSE_WORDS, plural, shortDate, tinyDate, weekdayName } from '$ui/words';
 import { now } from '../clock';
@@ -147,14 +148,11 @@ export async function loadPauses(household: string): Promise<PausesView> {
 	const { home, standing, today } = await facts(household);
 	const rules = home.home.household;
 	const pauses = effectivePauses(standing.home);
-	const ill = pauses
-		.filter((pause) => pause.reason === 'ill' && pause.to >= addDays(today, -10))
-		.sort((a, b) => b.to - a.to)[0];
-	const backFrom = ill ? (ill.to >= today ? addDays(ill.to, 1) : today) : null;
+	const backFrom = backAfterIllness(pauses, today);
 	const way =
 		backFrom === null
 			? null
-			: wayBack(home, standing, backFrom, rules.minutesADay ?? 60, rules.rhythm.sittingMinutes);
+			: wayBack(home, standing, backFrom, minutesOfDay(rules), rules.rhythm.sittingMinutes);
 	const target = (scope: string, id: string | null) => {
 		switch (scope) {
 			case 'household':

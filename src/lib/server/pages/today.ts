@@ -1,4 +1,5 @@
 /** What Today shows: asks the store for the home and its standing, the core for what that means, and words it. */
+import { minutesOfDay } from '$core/household/dayMinutes';
 import { addDays, isoOf, parseDay, type CivilDay } from '$core/calendar/civil';
 import { householdTime, partRunning, wallTime } from '$core/calendar/instant';
 import { DAY_PARTS, type DayPart } from '$core/household/fields';
@@ -59,9 +60,6 @@ export interface TodayQuery {
 	readonly now: number;
 }
 
-/** The habit counts where the household has set no minutes; nobody's day is shorter than this. */
-const LEAST_HABIT = 30;
-
 export class NoSuchDay extends Error {}
 
 export async function loadToday(query: TodayQuery): Promise<TodayView> {
@@ -73,12 +71,12 @@ export async function loadToday(query: TodayQuery): Promise<TodayView> {
 	const date = query.on === null ? today : parseDay(query.on);
 	if (date === null || date > lastForecast(today) || date < addDays(today, -3700)) throw new NoSuchDay();
 
-	const [kept, entries, sessionsFound, minutesADay] = await reading((on) =>
+	const [kept, entries, sessionsFound, habit] = await reading((on) =>
 		Promise.all([
 			loadStanding(on, household),
 			entriesOfDay(on, household, date),
 			loadSessionsAround(on, household, today),
-			rules.minutesADay ?? habitMinutes(on, household, today).then((habit) => Math.max(LEAST_HABIT, habit))
+			rules.minutesADay === undefined ? habitMinutes(on, household, today) : null
 		])
 	);
 	let sessions = sessionsFound;
@@ -97,7 +95,7 @@ export async function loadToday(query: TodayQuery): Promise<TodayView> {
 	const day =
 		relation === 'coming' ? forecastDay(home, standing, today, date) : readDay(home, standing, date);
 	const running = relation === 'today' ? partRunning(minute, rules) : 'morning';
-	const hung = hangDay(home, standing, day, running, minutesADay);
+	const hung = hangDay(home, standing, day, running, minutesOfDay(rules, habit));
 	const ledger = entries.map((stored) => stored.entry);
 	const undos = await reading((on) =>
 		undosOf(

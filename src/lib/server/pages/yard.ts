@@ -1,4 +1,5 @@
 /** Four weeks of a home, seven cloths a line: for choosing a rhythm, and for trying another one. */
+import { minutesOfDay } from '$core/household/dayMinutes';
 import { addDays, partsOf, type CivilDay } from '$core/calendar/civil';
 import { weekStartOf } from '$core/calendar/weeks';
 import type { PreparedHome } from '$core/household/history';
@@ -11,7 +12,7 @@ import { monthName, weekdayName } from '$ui/words';
 export function yardOfHome(home: PreparedHome, standing: HomeStanding, today: CivilDay, name: string): Yard {
 	const from = weekStartOf(addDays(today, 6), home.rotation.weekStart);
 	const days = outlook(home, from, 28, standing, today);
-	const holds = home.home.household.minutesADay ?? 60;
+	const holds = minutesOfDay(home.home.household);
 	const marks = new Map(home.home.zones.map((zone, i) => [zone.id, { weave: zone.weave, number: i + 1 }]));
 	const longest = days.reduce((most, day) => (day.total > most.total ? day : most));
 	const hours = days.reduce((sum, day) => sum + day.total, 0) / 240;

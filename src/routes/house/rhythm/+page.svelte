@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { minutesOfDay } from '$core/household/dayMinutes';
 	import DryingYard from '$ui/begin/DryingYard.svelte';
 	import Notice from '$ui/Notice.svelte';
 	import { once } from '$ui/once';
@@ -14,7 +15,7 @@
 	const shown = $derived(chosen ?? scheme);
 	const DAYS = ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday'];
 	const longest = $derived(Math.max(60, view.now.longest, view.next?.longest ?? 0));
-	const holds = $derived(house.minutesADay ?? 60);
+	const holds = $derived(minutesOfDay(house));
 	const byWeekday = $derived(
 		house.rhythm.scheme.type === 'weekdays' ? (house.rhythm.scheme.byWeekday as Record<string, string>) : {}
 	);
