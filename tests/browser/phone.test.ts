@@ -96,6 +96,28 @@ test('the whole home is laid under a cloth and taken out again; the sheet of wee
 	await expect(covered).toHaveCount(0);
 });
 
+test('the round turns under its hand, by thumb and by its buttons', async ({ page }) => {
+	await page.goto('/rota');
+	await ready(page);
+	const dial = page.getByRole('group', { name: /^The top of the round/ });
+	await expect(dial).toBeVisible();
+	await page.getByRole('link', { name: 'The week after' }).tap();
+	await expect(page).toHaveURL(/on=2027-03-08/);
+	const box = await dial.boundingBox();
+	if (!box) throw new Error('no dial');
+	// Three weeks on: the thumb draws the dial to the left.
+	const y = box.y + 60;
+	await page.mouse.move(box.x + 300, y);
+	await page.mouse.down();
+	await page.mouse.move(box.x + 230, y, { steps: 5 });
+	await page.mouse.move(box.x + 130, y, { steps: 5 });
+	await page.mouse.up();
+	await expect(page).toHaveURL(/on=2027-03-(22|29)/);
+	await page.getByRole('link', { name: 'The week before' }).tap();
+	await expect(page).toHaveURL(/on=2027-03-(15|22)/);
+	expect(await cutOff(page)).toEqual([]);
+});
+
 test('a day of the month leads to its week', async ({ page }) => {
 	await page.goto('/rota?show=month');
 	await ready(page);
@@ -122,7 +144,8 @@ test('a home is begun by touch, and its first job ticked', async ({ browser, sta
 	const context = await browser.newContext({
 		baseURL: stack.url,
 		viewport: { width: 390, height: 844 },
-		hasTouch: true
+		hasTouch: true,
+		timezoneId: 'Europe/Oslo'
 	});
 	const page = await context.newPage();
 	await page.goto('/house');
@@ -171,5 +194,18 @@ test('a home is begun by touch, and its first job ticked', async ({ browser, sta
 	expect(await cutOff(page)).toEqual([]);
 	await page.locator('[data-tick]').first().tap();
 	await expect(page.getByText(/^Done:/)).toBeVisible();
+	// The device said where it lies, and the rhythm of the house can say otherwise.
+	await page.goto('/house/rhythm');
+	await ready(page);
+	await page.getByText('Where the home lies').tap();
+	await expect(page.getByLabel('Time zone')).toHaveValue('Europe/Oslo');
+	await page.getByLabel('Time zone').selectOption('Europe/Lisbon');
+	await page.getByRole('button', { name: 'Keep the rhythm' }).tap();
+	await expect(page.getByText('The rhythm of the house holds from today.')).toBeVisible();
+	expect(
+		await stack.query(
+			`SELECT COUNT(*) AS n FROM home_revision WHERE settings LIKE '%Europe/Lisbon%'`
+		)
+	).toEqual([{ n: 1 }]);
 	await context.close();
 });

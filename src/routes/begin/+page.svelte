@@ -1,4 +1,6 @@
 <script lang="ts">
+	import { invalidateAll } from '$app/navigation';
+	import { onMount } from 'svelte';
 	import Glyph from '$ui/glyphs/Glyph.svelte';
 	import FirstMorning from '$ui/begin/FirstMorning.svelte';
 	import People from '$ui/begin/People.svelte';
@@ -9,6 +11,18 @@
 	let { data, form } = $props();
 	const view = $derived(data.view);
 	const step = $derived(view.draft.step);
+	onMount(async () => {
+		// The device knows its time zone; the rhythm of the house can change it.
+		const { timeZone } = Intl.DateTimeFormat().resolvedOptions();
+		if (view.draft.changes !== null || !timeZone || timeZone === view.draft.timeZone) return;
+		const body = new FormData();
+		body.set('op', 'timeZone');
+		body.set('timeZone', timeZone);
+		await fetch('/begin?/touch', { method: 'POST', body, headers: { 'x-sveltekit-action': 'true' } }).catch(
+			() => undefined
+		);
+		await invalidateAll();
+	});
 </script>
 
 <svelte:head

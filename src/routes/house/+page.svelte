@@ -138,7 +138,7 @@
 		{#if asking}
 			<Label title={asking.saved}>
 				<ul class="effects">
-					{#each asking.effects as effect (effect)}<li>{effect}</li>{/each}
+					{#each asking.effects as effect, i (i)}<li>{effect}</li>{/each}
 				</ul>
 				{#snippet acts()}
 					<EditForm values={triedValues} {view}>
@@ -192,7 +192,7 @@
 					</li>
 				{/each}
 			</ul>
-			{#each view.missed as words (words)}<p class="dim missed">{words}</p>{/each}
+			{#each view.missed as words, i (i)}<p class="dim missed">{words}</p>{/each}
 			{#if view.proposal && !left && !asking}
 				<Label title={view.proposal.title}>
 					{view.proposal.text}

@@ -5,6 +5,7 @@
 	import Weave from '$ui/glyphs/Weave.svelte';
 	import Notice from '$ui/Notice.svelte';
 	import Round from '$ui/rota/Round.svelte';
+	import RoundTop from '$ui/rota/RoundTop.svelte';
 	import Week from '$ui/rota/Week.svelte';
 	import { minutesText } from '$ui/words';
 	import ActForm from '$ui/ActForm.svelte';
@@ -30,9 +31,10 @@
 <div class="rota" class:wide={view.mode !== 'week'}>
 	{#if view.mode === 'week'}
 		<div class="dial"><Round {view} {hrefOf} /></div>
+		<div class="dial-top"><RoundTop {view} {hrefOf} /></div>
 	{/if}
 	<section class="side">
-		<header>
+		<header class:under-dial={view.mode === 'week'}>
 			<div>
 				<h1>{view.mode === 'month' && view.month ? view.month.name : view.title}</h1>
 				<p class="dim">{view.under}</p>
@@ -167,7 +169,7 @@
 				</p>
 			{/if}
 		</form>
-		{#each view.notes as note (note)}<p class="dim">{note}</p>{/each}
+		{#each view.notes as note, i (i)}<p class="dim">{note}</p>{/each}
 	</section>
 </div>
 
@@ -184,6 +186,9 @@
 	}
 	.dial {
 		min-width: 0;
+	}
+	.dial-top {
+		display: none;
 	}
 	header {
 		display: flex;
@@ -342,12 +347,24 @@
 			padding: 12px 15px 24px;
 		}
 		.dial {
-			overflow: hidden;
-			height: 210px;
+			display: none;
 		}
-		.dial :global(svg) {
-			max-height: none;
-			width: 100%;
+		.dial-top {
+			display: block;
+		}
+		/* The dial says which week it is, and has the two buttons. */
+		.under-dial {
+			position: absolute;
+			width: 1px;
+			height: 1px;
+			overflow: hidden;
+			clip-path: inset(50%);
+		}
+		.under-dial nav {
+			display: none;
+		}
+		.modes {
+			margin-top: 2px;
 		}
 		.legend {
 			grid-template-columns: 1fr 1fr;

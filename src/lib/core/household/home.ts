@@ -21,7 +21,8 @@ const schemeSchema = z.discriminatedUnion('type', [
 	z.strictObject({ type: z.literal('none'), extra })
 ]);
 
-const timeZone = z.string().refine((zone) => {
+/** A zone of the IANA database by its name. */
+export const timeZone = z.string().refine((zone) => {
 	try {
 		new Intl.DateTimeFormat('en', { timeZone: zone });
 		return true;

@@ -1,7 +1,7 @@
 /** The touches of the first steps: each takes the answers one step on. Pure, so that a page and a test agree. */
 import { z } from 'zod';
 import { id, isoDate, minutes, weekday, weekdays } from '../household/fields';
-import { FLOORS, PETS, ROOM_KINDS, SURFACES, WEAVES } from '../household/home';
+import { FLOORS, PETS, ROOM_KINDS, SURFACES, timeZone, WEAVES } from '../household/home';
 import { PRESENCE, STEPS, zonesOf, type Draft, type DraftRoom } from './draft';
 import { freeId, type Library } from './library';
 import type { Pattern } from './pattern';
@@ -48,6 +48,8 @@ export const touchSchema = z.discriminatedUnion('op', [
 	z.strictObject({ op: z.literal('zonesAnew'), count: z.coerce.number().int().min(1).max(7) }),
 	z.strictObject({ op: z.literal('begin'), begin: z.enum(['basics', 'all']) }),
 	z.strictObject({ op: z.literal('name'), name: text }),
+	/** Said by the device, so that nobody need be asked. */
+	z.strictObject({ op: z.literal('timeZone'), timeZone }),
 	z.strictObject({ op: z.literal('without'), key: z.string().max(130) }),
 	z.strictObject({ op: z.literal('step'), step: z.enum(STEPS) })
 ]);
@@ -240,6 +242,9 @@ export function applyTouch(draft: Draft, touch: Touch, pattern: Pattern, library
 			return { ...draft, begin: touch.begin };
 		case 'name':
 			return { ...draft, name: touch.name };
+		case 'timeZone':
+			// A home that is changed keeps the zone that it has.
+			return draft.changes === null ? { ...draft, timeZone: touch.timeZone } : draft;
 		case 'without':
 			return { ...draft, without: toggled(draft.without, touch.key) };
 		case 'step':

@@ -3,12 +3,12 @@ import { fail, redirect, type Cookies } from '@sveltejs/kit';
 import { v7 as uuidv7 } from 'uuid';
 import { prepareHome } from '$core/household/history';
 import { changeHome } from '$core/setup/change';
-import { draftFromHome, homeFromDraft, type Draft } from '$core/setup/draft';
+import { draftFromHome, EMPTY_DRAFT, homeFromDraft, type Draft } from '$core/setup/draft';
 import { applyTouch, touchSchema } from '$core/setup/steps';
 import { editRefusalText } from '$ui/editWords';
 import { now } from '../clock';
 import { reading, transaction } from '../db/pool';
-import { finishDraft, loadDraft, saveDraft, type StoredDraft } from '../store/draftStore';
+import { finishDraft, holdDraft, loadDraft, saveDraft, type StoredDraft } from '../store/draftStore';
 import {
 	changeHomeOnce,
 	createHousehold,
@@ -26,7 +26,7 @@ import { COOKIE, YEAR, draftOf, keep, todayOf } from './beginDraft';
 /** One touch: changes the answers and keeps them. */
 export async function touch(cookies: Cookies, form: FormData) {
 	return acting(form, async () => {
-		const { id, draft } = await draftOf(cookies);
+		const { id } = await draftOf(cookies);
 		const { seed: _seed, ...values } = Object.fromEntries(form);
 		const read = touchSchema.safeParse(values);
 		if (!read.success) {
@@ -36,8 +36,16 @@ export async function touch(cookies: Cookies, form: FormData) {
 				values: typed(form)
 			});
 		}
-		const next = applyTouch(draft, read.data, patternById(draft.pattern), starterLibrary());
-		await transaction((db) => saveDraft(db, id, next, now()));
+		await transaction(async (db) => {
+			const held = await holdDraft(db, id, now());
+			const draft = held?.draft ?? EMPTY_DRAFT;
+			await saveDraft(
+				db,
+				id,
+				applyTouch(draft, read.data, patternById(draft.pattern), starterLibrary()),
+				now()
+			);
+		});
 		keep(cookies, id);
 		// The step stands in the answers from here on, not in the address.
 		if (read.data.op === 'step' || read.data.op === 'walk' || read.data.op === 'hang')
@@ -111,7 +119,8 @@ async function makeOwn({ id, draft }: StoredDraft) {
 	}
 	const household = followingId(id, 'home');
 	await transaction(async (db) => {
-		const again = await loadDraft(db, id);
+		// Pressed twice at once: the second waits here, and finds the home of the first.
+		const again = await holdDraft(db, id, at);
 		if (again?.household) return;
 		await createHousehold(db, household, made.home, today, at);
 		await rebuildStanding(db, household, prepareHome([{ from: today, home: made.home }]));
@@ -123,12 +132,12 @@ async function makeOwn({ id, draft }: StoredDraft) {
 async function changeOwn({ id, draft }: StoredDraft, household: string) {
 	const at = now();
 	const today = todayOf(draft);
+	const revision = await reading((db) => revisionOf(db, household));
 	const home = await reading((db) => loadHome(db, household));
 	if (!home) return fail(404, { message: 'The home to be changed is not here any more.' });
 	const edit = changeHome(home.home, draft, starterLibrary(), patternById(draft.pattern), today);
 	if (!edit.ok) return fail(400, { message: editRefusalText(edit.refusal) });
-	await transaction(async (db) => {
-		const revision = await revisionOf(db, household);
+	const outcome = await transaction(async (db) => {
 		const done = await changeHomeOnce(
 			db,
 			household,
@@ -137,8 +146,15 @@ async function changeOwn({ id, draft }: StoredDraft, household: string) {
 			today,
 			at
 		);
+		if (done === 'behind') return done;
 		if (done === 'saved') await rebuildStanding(db, household, await readPrepared(db, household));
 		await finishDraft(db, id, household, at);
+		return done;
 	});
+	if (outcome === 'behind')
+		return fail(409, {
+			message:
+				'Somebody changed the home meanwhile, so nothing was written. Look at it as it is now, and try again.'
+		});
 	return { household };
 }

@@ -17,7 +17,8 @@ export async function draftOf(cookies: Cookies): Promise<StoredDraft> {
 	const id = cookies.get(COOKIE);
 	if (id && /^[0-9a-f-]{36}$/.test(id)) {
 		const stored = await reading((db) => loadDraft(db, id));
-		if (stored && stored.household === null) return stored;
+		if (stored === null) return { id, household: null, draft: EMPTY_DRAFT };
+		if (stored.household === null) return stored;
 	}
 	return { id: uuidv7(), household: null, draft: EMPTY_DRAFT };
 }

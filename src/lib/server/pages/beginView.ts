@@ -26,7 +26,7 @@ import { reading } from '../db/pool';
 import { listHouseholds } from '../store/homeStore';
 import { yardOfHome } from './yard';
 import { allPatterns, patternById, starterLibrary } from './patterns';
-import { draftOf, todayOf } from './beginDraft';
+import { draftOf, keep, todayOf } from './beginDraft';
 
 const STEP_NAMES: Record<Step, string> = {
 	rooms: 'Rooms',
@@ -67,6 +67,8 @@ export async function loadBegin(
 	}
 ): Promise<BeginView> {
 	const { id, draft: stored } = await draftOf(cookies);
+	// All touches of this page are of the same answers, however quick they follow.
+	keep(cookies, id);
 	const step = STEPS.find((one) => one === query.step) ?? stored.step;
 	const draft = { ...stored, step };
 	const homes = await reading((db) => listHouseholds(db));

@@ -65,6 +65,7 @@ export async function loadRhythm(
 		now: yardOfHome(home, standing, today, 'As it is'),
 		next: next ? yardOfHome(next, standing, today, 'As it would be') : null,
 		missed: missedWords(home, missed),
+		timeZones: [...new Set([home.home.household.timeZone, ...Intl.supportedValuesOf('timeZone')])].sort(),
 		patterns: allPatterns().map((pattern) => ({ id: pattern.id, name: pattern.name }))
 	};
 }
@@ -117,6 +118,7 @@ function rhythmEdit(
 	const facts: Household = {
 		...rest,
 		name: text('name') || home.household.name,
+		timeZone: text('timeZone') || home.household.timeZone,
 		...(minutes !== undefined ? { minutesADay: minutes } : {}),
 		weekStart,
 		weekBelongs: text('weekBelongs') === 'middle' ? 'middle' : 'start',

@@ -343,7 +343,7 @@ function notesOf({ home, standing, today }: Facts, chosen: CivilDay): string[] {
 				`The house is under a cloth from ${partsOf(pause.from).day} ${monthName(pause.from)} to ${partsOf(pause.to).day} ${monthName(pause.to)}.`
 			);
 	}
-	return notes.slice(0, 3);
+	return [...new Set(notes)].slice(0, 3);
 }
 
 function foundOf({ home, standing, today }: Facts, id: string): RotaView['found'] {

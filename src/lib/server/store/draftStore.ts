@@ -1,5 +1,5 @@
 /** Answers of the first steps, kept so that they can be left and resumed at any step. */
-import { draftSchema, type Draft } from '$core/setup/draft';
+import { draftSchema, EMPTY_DRAFT, type Draft } from '$core/setup/draft';
 import type { Db, Row } from '../db/pool';
 
 export interface StoredDraft {
@@ -20,6 +20,18 @@ export async function loadDraft(db: Db, id: string): Promise<StoredDraft | null>
 	return read.success
 		? { id, household: (row.household_id as string | null) ?? null, draft: read.data }
 		: null;
+}
+
+/**
+ * The answers with an id, held until the transaction ends, so that touches in quick succession build on one another;
+ * empty ones where there are none yet. Null where they cannot be read any more.
+ */
+export async function holdDraft(db: Db, id: string, now: number): Promise<StoredDraft | null> {
+	await db.query(
+		'INSERT INTO setup_draft (id, household_id, answers, changed_at) VALUES (?, NULL, ?, ?) ON DUPLICATE KEY UPDATE id = id',
+		[id, JSON.stringify(EMPTY_DRAFT), now]
+	);
+	return loadDraft(db, id);
 }
 
 export async function saveDraft(db: Db, id: string, draft: Draft, now: number): Promise<void> {

@@ -3,6 +3,8 @@ import type { Yard } from '../begin/view';
 import type { Household } from '$core/household/home';
 
 export interface RhythmView {
+	/** Names of time zones to choose from. */
+	readonly timeZones: readonly string[];
 	readonly revision: number;
 	readonly formId: string;
 	readonly household: Household;

@@ -67,7 +67,7 @@
 			{#if chosen}<path d={shape} class="chosen" />{/if}
 		</a>
 	{/each}
-	{#each view.yearly as one (one.name + one.at)}
+	{#each view.yearly as one, i (i)}
 		{@const at = point(one.at, 197)}
 		<g
 			transform="translate({at.x - 10} {at.y - 10})"

@@ -114,7 +114,7 @@
 							>{day.basics} basics, {minutesText(day.basicsMinutes)} min</span
 						>{/if}
 					{#if day.note}<span class="dim">{day.note}</span>{/if}
-					{#each day.busy as busy (busy)}<span class="dim">{busy}</span>{/each}
+					{#each day.busy as busy, i (i)}<span class="dim">{busy}</span>{/each}
 					{#if !day.isPast}<button
 							class="text-link"
 							aria-expanded={adding === day.date}
@@ -281,9 +281,21 @@
 	}
 	@media (max-width: 640px) {
 		.day {
-			grid-template-columns: 1fr;
+			grid-template-columns: 62px minmax(0, 1fr);
+		}
+		/* Whose it is stands below, on days that are not over. */
+		li {
+			flex-wrap: wrap;
+			gap: 0 10px;
 		}
 		.who {
+			order: 3;
+			flex: 1 0 100%;
+			max-width: none;
+			padding-left: 32px;
+			text-align: left;
+		}
+		.past .who {
 			display: none;
 		}
 	}

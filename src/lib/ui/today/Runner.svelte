@@ -105,7 +105,7 @@
 		<div class="title"><h2>At home {view.relation === 'today' ? 'today' : 'that day'}</h2></div>
 		<p class="dim under">{view.peopleWords}</p>
 		<ul>
-			{#each view.people as person (person.name)}
+			{#each view.people as person, i (i)}
 				<li>
 					<span class="mark"
 						>{#if person.carriesNow}<Glyph name="yoke" size={26} />{/if}</span

@@ -43,7 +43,7 @@
 		<span class="dim">· {minutesText(tag.minutes)} min{tag.deep ? ', the deep one' : ''}</span>
 	</p>
 
-	{#each sheet.cautions as caution (caution.headline)}
+	{#each sheet.cautions as caution, i (i)}
 		<p class="caution">
 			<Glyph name="caution" size={26} /><span><b>{caution.headline}</b> {caution.text}</span>
 		</p>

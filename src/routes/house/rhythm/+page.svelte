@@ -164,6 +164,15 @@
 				>
 			</div>
 			<details>
+				<summary class="text-link">Where the home lies</summary>
+				<label class="zone-name"
+					><span>Time zone</span><select class="field" name="timeZone" value={at('timeZone', house.timeZone)}
+						>{#each view.timeZones as zone (zone)}<option value={zone}>{zone.replaceAll('_', ' ')}</option
+							>{/each}</select
+					></label
+				>
+			</details>
+			<details>
 				<summary class="text-link">A subject for each weekday</summary>
 				<div class="grid">
 					{#each DAYS as day, i (day)}
@@ -187,7 +196,7 @@
 		<div class="yards" class:both={view.next !== null}>
 			<DryingYard yard={view.now} scale={74 / longest} {holds} />
 			{#if view.next}<DryingYard yard={view.next} scale={74 / longest} {holds} />{/if}
-			{#each view.missed as words (words)}<p class="dim">{words}</p>{/each}
+			{#each view.missed as words, i (i)}<p class="dim">{words}</p>{/each}
 		</div>
 	</div>
 </div>
@@ -283,7 +292,8 @@
 		margin: 12px 0;
 		align-items: end;
 	}
-	.grid span {
+	.grid span,
+	.zone-name span {
 		display: block;
 		color: var(--tin-text);
 		line-height: 1.2;

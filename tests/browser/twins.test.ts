@@ -1,0 +1,95 @@
+/** A home in which everything bears the same name: no page may take one thing for another. */
+import { readFileSync } from 'node:fs';
+import { expect, ready, test } from './stack';
+
+test.use({ stackOf: 'twins' });
+
+interface Named {
+	name: string;
+	cautions?: unknown;
+}
+
+test('pages of a home where all is called the same open whole', async ({ page, stack }) => {
+	stack.setClock('2027-03-03T10:40:00Z');
+	const home = JSON.parse(readFileSync('demo/station-house.json', 'utf8')) as {
+		rooms: Named[];
+		zones: Named[];
+		members: Named[];
+		jobs: Named[];
+		household: { startsOn: string };
+	};
+	for (const one of home.rooms) one.name = 'Room';
+	for (const one of home.zones) one.name = 'Zone';
+	for (const one of home.members) one.name = 'Anna';
+	for (const one of home.jobs) {
+		one.name = 'Dust';
+		one.cautions = [
+			{ headline: 'Hot.', text: '' },
+			{ headline: 'Hot.', text: '' }
+		];
+	}
+	home.household.startsOn = '2027-01-04';
+	await page.goto('/house/files');
+	await ready(page);
+	await page.getByLabel('Take one in, as a home of its own').setInputFiles({
+		name: 'twins.json',
+		mimeType: 'application/json',
+		buffer: Buffer.from(JSON.stringify(home))
+	});
+	await page.getByRole('button', { name: 'Take it in' }).click();
+	await page.getByRole('button', { name: 'Go to it' }).click();
+	await expect(page).toHaveURL(`${stack.url}/`);
+	await ready(page);
+
+	const send = async (path: string, form: Record<string, string>) => {
+		const response = await page.request.post(path, { headers: { origin: stack.url }, form });
+		expect(response.status(), path).toBeLessThan(400);
+	};
+	const id = (n: number) => `01900000-0000-7000-c000-${String(n).padStart(12, '0')}`;
+	// Two cloths of the same kind on the same days, one job done twice on one day and put in once more.
+	for (const n of [1, 2])
+		await send('/house/pauses?/pause', {
+			id: id(n),
+			scope: 'room',
+			target: 'washroom',
+			from: '2027-03-10',
+			to: '2027-03-12',
+			reason: 'other',
+			note: 'paint drying'
+		});
+	for (const n of [3, 4])
+		await send('/?/tick', {
+			id: id(n),
+			line: 'fold-the-towels',
+			outcome: 'done',
+			by: 'kit',
+			date: '2027-03-02'
+		});
+	await send('/rota?/extra', { id: id(5), line: 'fold-the-towels', date: '2027-03-03' });
+	for (const path of [
+		'/',
+		'/?open=fold-the-towels',
+		'/?on=2027-03-02',
+		'/?on=2027-03-10',
+		'/pail?minutes=30',
+		'/rota',
+		'/rota?on=2027-03-10',
+		'/rota?show=month',
+		'/rota?show=list',
+		'/house',
+		'/house?room=washroom',
+		'/house?zone=bath',
+		'/house/job/fold-the-towels',
+		'/house/library',
+		'/house/rhythm',
+		'/house/pauses',
+		'/house/growing',
+		'/house/files',
+		'/ledger?open=2027-03-02',
+		'/ledger?job=fold-the-towels'
+	]) {
+		await page.goto(path);
+		await ready(page);
+		await expect(page.getByRole('heading', { level: 1 }).first(), path).toBeAttached();
+	}
+});
