@@ -105,8 +105,6 @@ try {
 	await wide.goto(`${stack.url}/?open=bins-to-the-gate`);
 	await wide.getByRole('dialog').waitFor();
 	await shoot(wide, 'sheet');
-	await wide.goto(`${stack.url}/?on=2027-03-05`);
-	await shoot(wide, 'day-to-come');
 	await wide.goto(`${stack.url}/pail?minutes=20`);
 	await shoot(wide, 'fill');
 	await wide.goto(`${stack.url}/ledger?open=2027-03-02`);
@@ -129,6 +127,8 @@ try {
 	}
 	await phone.goto(`${stack.url}/house`);
 	await shoot(phone, 'house-phone');
+	await phone.goto(`${stack.url}/rota`);
+	await shoot(phone, 'rota-phone');
 	await firstSteps(await open(1280, 800), stack.url, shoot);
 
 	// A pail on its way: five minutes, the second step in hand.

@@ -203,9 +203,7 @@ test('a home is begun by touch, and its first job ticked', async ({ browser, sta
 	await page.getByRole('button', { name: 'Keep the rhythm' }).tap();
 	await expect(page.getByText('The rhythm of the house holds from today.')).toBeVisible();
 	expect(
-		await stack.query(
-			`SELECT COUNT(*) AS n FROM home_revision WHERE settings LIKE '%Europe/Lisbon%'`
-		)
+		await stack.query(`SELECT COUNT(*) AS n FROM home_revision WHERE settings LIKE '%Europe/Lisbon%'`)
 	).toEqual([{ n: 1 }]);
 	await context.close();
 });

@@ -15,7 +15,8 @@
 	/** How far the thumb has turned it, in radians. */
 	let pulled = $state(0);
 	const turned = $derived((chosen ? middleOf(chosen) : 0) + pulled);
-	const degrees = (angle: number) => (angle * 180) / Math.PI;
+	/** Where a day stands now, from the hand. The weaves stay upright: what turns are the places. */
+	const placeOf = (day: number) => angleOf(day) - turned;
 	const ring = arc<{ a: number; b: number; inner: number; outer: number }>()
 		.innerRadius((d) => d.inner)
 		.outerRadius((d) => d.outer)
@@ -23,9 +24,9 @@
 		.endAngle((d) => d.b)
 		.padAngle(0.006);
 	const shapeOf = (week: RoundWeek, inner: number, outer: number) =>
-		ring({ a: angleOf(week.start), b: angleOf(week.start + week.days), inner, outer }) ?? '';
+		ring({ a: placeOf(week.start), b: placeOf(week.start + week.days), inner, outer }) ?? '';
 	const at = (day: number, radius: number) => {
-		const angle = angleOf(day) - Math.PI / 2;
+		const angle = placeOf(day) - Math.PI / 2;
 		return `${Math.cos(angle) * radius} ${Math.sin(angle) * radius}`;
 	};
 
@@ -61,7 +62,7 @@
 <div class="top">
 	<p class="head"><b>The Round</b><span>{view.year}</span></p>
 	<svg
-		viewBox="-195 -502 390 186"
+		viewBox="-195 -502 390 238"
 		role="group"
 		aria-label="The top of the round of {view.year}"
 		onpointerdown={down}
@@ -72,7 +73,7 @@
 		<circle r={OUTER} fill="var(--weave-ground)" stroke="var(--cobalt-ink)" stroke-width="5" />
 		<circle r="422" fill="none" stroke="var(--tin-1)" />
 		<circle r="318" fill="var(--enamel)" stroke="var(--tin-1)" stroke-width="1.5" />
-		<g transform="rotate({-degrees(turned)})">
+		<g>
 			{#each view.months as month, i (month.name)}
 				<path d="M{at(month.start, OUTER)}L{at(month.start, 338)}" stroke="var(--tin-2)" />
 				<path
@@ -102,13 +103,8 @@
 					{#if week.paused}<path d={shape} fill="url(#linen-cloth)" opacity="0.8" />{/if}
 					{#if own}<path d={shape} class="own" />
 					{:else if week.zone !== null && week.days > 4}
-						<g
-							transform="rotate({degrees(middleOf(week))}) translate(0 -366) rotate({degrees(
-								turned - middleOf(week)
-							)})"
-							class:past={week.past}
-						>
-							<rect x="-12" y="-12" width="24" height="24" rx="5" class="plate" />
+						<g transform="translate({at(week.start + week.days / 2, 366)})" class:past={week.past}>
+							<rect x="-12" y="-12" width="24" height="24" rx="5" class="sign-plate" />
 							<text class="number" y="5">{week.zone}</text>
 						</g>
 					{/if}
@@ -116,7 +112,7 @@
 			{/each}
 			{#each view.yearly as one, i (i)}
 				<g
-					transform="rotate({degrees(angleOf(one.at))}) translate(-10 -336)"
+					transform="translate({at(one.at, 326)}) translate(-10 -10)"
 					style:color={one.done ? 'var(--tin-text)' : 'var(--cobalt-ink)'}
 				>
 					<title>{one.name}{one.done ? ', done' : ''}</title>
@@ -178,7 +174,7 @@
 		stroke-width: 4;
 		stroke-linejoin: round;
 	}
-	.plate {
+	.sign-plate {
 		fill: var(--enamel-hi);
 		stroke: var(--cobalt-ink);
 		stroke-width: 2;
@@ -194,7 +190,9 @@
 		grid-template-columns: 46px minmax(0, 1fr) 46px;
 		align-items: center;
 		gap: 10px;
-		margin-top: 8px;
+		/* The words stand in the hub of the dial. */
+		position: relative;
+		margin-top: -30px;
 		text-align: center;
 	}
 	.under p {
@@ -235,6 +233,7 @@
 		height: 46px;
 		border: 2px solid var(--tin-2);
 		border-radius: 10px;
+		background: var(--enamel);
 		font-size: 1.6rem;
 		color: var(--ink);
 		text-decoration: none;
