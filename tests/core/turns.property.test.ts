@@ -84,4 +84,37 @@ describe('the state of a line', () => {
 			{ numRuns: 1500, seed: 11 }
 		);
 	});
+
+	it('goes on where a floating turn was moved back to the day it counts from', () => {
+		const every = (min: number, max: number, missRule: RefJob['missRule']): RefJob => ({
+			cadence: { type: 'afterDone', min, max },
+			missRule,
+			startsOn: BASE,
+			leadDays: 0
+		});
+		const plainHouse: RefHouse = { weekStart: 1, catchUpDays: [6], pauses: [] };
+		const stateOn = (j: RefJob, entries: RefEntry[], day: number) =>
+			lineState(lineOf(j, plainHouse, entries), day as CivilDay);
+		// Done on day 5, its next turn moved from day 6 to day 5: that one is let go, and day 7 asks again.
+		const moved: RefEntry[] = [
+			{ id: 'a', outcome: 'done', date: BASE + 5 },
+			{ id: 'b', outcome: 'moved', date: BASE + 6, to: BASE + 5 }
+		];
+		for (const missRule of ['letgo', 'catchup', 'stays'] as const)
+			for (const day of [6, 7, 12, 40])
+				expect(
+					stateOn(every(1, 1, missRule), moved, BASE + day).nextOn,
+					`${missRule} ${day}`
+				).toBeGreaterThan(BASE + day);
+		expect(stateOn(every(1, 1, 'letgo'), moved, BASE + 40)).toMatchObject({ state: 'due', dueOn: BASE + 40 });
+		// Moved back over several of its days, by moves that lead to one another.
+		const back: RefEntry[] = [
+			{ id: 'a', outcome: 'done', date: BASE + 10 },
+			{ id: 'b', outcome: 'moved', date: BASE + 12, to: BASE + 8 },
+			{ id: 'c', outcome: 'moved', date: BASE + 10, to: BASE + 6 },
+			{ id: 'd', outcome: 'moved', date: BASE + 8, to: BASE + 12 }
+		];
+		for (const day of [10, 11, 20, 60])
+			expect(stateOn(every(2, 2, 'letgo'), back, BASE + day).state, String(day)).not.toBe('late');
+	});
 });

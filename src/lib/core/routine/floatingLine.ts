@@ -34,7 +34,11 @@ interface FloatingTurn {
 	readonly skipped: boolean;
 	/** Late already when the rhythm changed: it stays late until it is settled, whatever the new rule says. */
 	readonly kept?: boolean;
+	/** Ids of the moves that brought it to its day. */
+	readonly movedBy?: readonly string[];
 }
+
+const NONE_SPENT: ReadonlySet<string> = new Set();
 
 type FloatingRule = LineRule & { readonly cadence: { type: 'afterDone'; min: number; max: number } };
 
@@ -58,11 +62,13 @@ function seasonStartAfter(day: CivilDay, season: readonly number[]): CivilDay {
 /**
  * The turn that counts from `base` (null: the first turn) by a version of the rule: never before `startsOn`,
  * never outside the season, never due in a pause, and never due before the day from which the rule holds.
+ * Moves in `spent` move it no more.
  */
 function turnFrom(
 	base: CivilDay | null,
 	version: LineVersion & { rule: FloatingRule },
-	input: FloatingInput
+	input: FloatingInput,
+	spent: ReadonlySet<string> = NONE_SPENT
 ): FloatingTurn {
 	const { rule } = version;
 	const { min, max } = rule.cadence;
@@ -72,15 +78,17 @@ function turnFrom(
 	if (rule.season && !inSeason(due, rule.season)) opens = due = seasonStartAfter(due, rule.season);
 	due = afterPause(input.pauses, due);
 	let skipped = false;
+	const movedBy: string[] = [];
 	for (const change of input.changes) {
 		if (change.dueOn !== due) continue;
 		if (change.outcome === 'skipped') skipped = true;
-		else if (change.outcome === 'moved' && change.to !== undefined) {
+		else if (change.outcome === 'moved' && change.to !== undefined && !spent.has(change.id)) {
 			opens = Math.min(opens, change.to) as CivilDay;
 			due = afterPause(input.pauses, change.to);
+			movedBy.push(change.id);
 		}
 	}
-	return { opens, due, skipped };
+	return { opens, due, skipped, movedBy };
 }
 
 /** The day with which a turn lapses if nobody settles it; null for never. */
@@ -93,6 +101,8 @@ function lapseOf(turn: FloatingTurn, rule: FloatingRule, pauses: Pauses): CivilD
 
 interface Walk {
 	base: CivilDay | null;
+	/** Moves that took a turn back to the day it counts from, or before it: they move no other. */
+	readonly spent: Set<string>;
 	turn: FloatingTurn;
 	version: LineVersion & { rule: FloatingRule };
 	doneTurns: number;
@@ -108,17 +118,20 @@ function enterVersion(walk: Walk, day: CivilDay, input: FloatingInput) {
 	if (!version || version === walk.version) return;
 	const late = walk.turn.due < version.from && lapseOf(walk.turn, walk.version.rule, input.pauses) === null;
 	walk.version = version;
-	walk.turn = late ? { ...walk.turn, kept: true } : turnFrom(walk.base, version, input);
+	walk.turn = late ? { ...walk.turn, kept: true } : turnFrom(walk.base, version, input, walk.spent);
 }
 
 function lapseBefore(walk: Walk, day: CivilDay, input: FloatingInput) {
 	for (;;) {
 		const lapse = lapseOf(walk.turn, walk.version.rule, input.pauses);
 		if (lapse === null || lapse >= day) return;
+		// Counting on from a day that lies back, the walk would come to the same move again, without end.
+		if (walk.base !== null && lapse <= walk.base)
+			for (const id of walk.turn.movedBy ?? []) walk.spent.add(id);
 		walk.base = lapse;
 		walk.part = null;
 		enterVersion(walk, lapse, input);
-		walk.turn = turnFrom(lapse, walk.version, input);
+		walk.turn = turnFrom(lapse, walk.version, input, walk.spent);
 	}
 }
 
@@ -130,6 +143,7 @@ function walkTo(input: FloatingInput, day: CivilDay): Walk | null {
 	const atCheckpoint = floatingVersion(versions, checkpoint.through) ?? start;
 	const walk: Walk = {
 		base: checkpoint.base,
+		spent: new Set(),
 		version: atCheckpoint,
 		turn: checkpoint.old
 			? { opens: checkpoint.old.opens, due: checkpoint.old.first, skipped: false, kept: true }
@@ -156,7 +170,7 @@ function walkTo(input: FloatingInput, day: CivilDay): Walk | null {
 		}
 		if (walk.settledOn !== now) walk.settledBy = [];
 		walk.base = now;
-		walk.turn = turnFrom(now, walk.version, input);
+		walk.turn = turnFrom(now, walk.version, input, walk.spent);
 		walk.part = null;
 		walk.settledOn = now;
 		walk.settledBy.push(entry.id);
@@ -224,7 +238,7 @@ export function floatingState(input: FloatingInput, day: CivilDay): LineState {
 		state.nextOn = turn.due;
 		return state;
 	}
-	state.nextOn = turnFrom(day, walk.version, input).due;
+	state.nextOn = turnFrom(day, walk.version, input, walk.spent).due;
 	if (turn.due === day) state.state = 'due';
 	else if (turn.kept || rule.missRule === 'stays') {
 		state.state = 'late';
@@ -238,7 +252,7 @@ export function floatingState(input: FloatingInput, day: CivilDay): LineState {
 }
 
 function afterSkipped(walk: Walk, input: FloatingInput): CivilDay {
-	return turnFrom(walk.turn.due, walk.version, input).due;
+	return turnFrom(walk.turn.due, walk.version, input, walk.spent).due;
 }
 
 /** The checkpoint at the end of `day`, from one before it. */
