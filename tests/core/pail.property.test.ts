@@ -7,7 +7,7 @@ import { readDay } from '../../src/lib/core/routine/readDay';
 import { projectHome } from '../../src/lib/core/routine/standing';
 import { checkPlan } from '../../src/lib/core/session/check';
 import { outcomesOf, readClock, type SessionEvent } from '../../src/lib/core/session/clock';
-import { fillPail, pailCandidates, stepsOf } from '../../src/lib/core/session/fill';
+import { fillPail, pailCandidates, planJob } from '../../src/lib/core/session/fill';
 import type { PlanInput } from '../../src/lib/core/session/plan';
 import { done, testId } from './entries';
 import { demoHome } from './home';
@@ -46,19 +46,7 @@ describe('a pail for anybody, on any day, of any minutes', () => {
 					move: home.home.household.moves,
 					appliances: [],
 					pairs: [],
-					jobs: lines.map((line) => ({
-						id: line.line.id,
-						worth: line.worth,
-						optional: true,
-						steps: stepsOf(line).map((step) => ({
-							room: step.room ?? line.line.job.room,
-							class: step.class,
-							minutes: step.minutes,
-							appliance: step.appliance,
-							waitMin: step.wait?.min,
-							waitMax: step.wait?.max
-						}))
-					}))
+					jobs: lines.map(planJob)
 				};
 				const entries = pail.steps.map((step) => ({
 					job: step.line,

@@ -199,17 +199,6 @@
 		display: flex;
 		gap: 10px;
 	}
-	.arrow {
-		display: grid;
-		place-items: center;
-		width: 46px;
-		height: 46px;
-		border: 2px solid var(--tin-2);
-		border-radius: 10px;
-		font-size: 1.6rem;
-		color: var(--ink);
-		text-decoration: none;
-	}
 	.modes {
 		display: flex;
 		flex-wrap: wrap;

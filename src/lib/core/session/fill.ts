@@ -42,8 +42,8 @@ export function stepsOf(line: DayLine): readonly JobStep[] {
 	return (depths[line.depth] ?? depths.usual).steps;
 }
 
-/** The pairs among jobs that page 3 names: bins out after the last vacuuming is left to classes and the household. */
-function planJob(line: DayLine): PlanJob {
+/** A line of the day as a job for the planner, at the depth of its turn; it may be left out. Handbook page 3. */
+export function planJob(line: DayLine): PlanJob {
 	return {
 		id: line.line.id,
 		worth: line.worth,

@@ -11,6 +11,7 @@
 	import Weave from '../glyphs/Weave.svelte';
 	import { cadenceText } from '../rhythmWords';
 	import { tinyDate } from '../words';
+	import JobDetails from './JobDetails.svelte';
 	import TapeMeasure from './TapeMeasure.svelte';
 	import type { JobEditorView } from './view';
 	import { once } from '../once';
@@ -19,17 +20,6 @@
 	let form: HTMLFormElement | undefined = $state();
 	const DAYS = ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday'];
 	const MONTHS = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'];
-	const CLASSES = [
-		'sets something going',
-		'clear',
-		'dust',
-		'wipe',
-		'shine',
-		'sanitary',
-		'floor, dry',
-		'floor, wet',
-		'put back'
-	];
 	const typeOf = (cadence: typeof job.cadence) =>
 		cadence.type === 'monthly'
 			? 'nth' in cadence
@@ -112,7 +102,6 @@
 		['usual', 'Usual', 70],
 		['deep', 'Deep', 84]
 	] as const;
-	const stepsOf = (depth: 'quick' | 'usual' | 'deep') => [...(job.depths[depth]?.steps ?? []), null, null];
 </script>
 
 <form
@@ -468,109 +457,8 @@
 		</section>
 	</div>
 
-	<details class="more">
-		<summary class="text-link">Steps, what it covers, first date, weight</summary>
-		<div class="grid">
-			<label
-				><span>Weight, 1 nice to 5 health</span><input
-					class="field"
-					name="weight"
-					inputmode="numeric"
-					value={job.weight}
-				/></label
-			>
-			<label
-				><span>Layer</span><select class="field" name="layer" value={job.layer}
-					><option value="basics">basics</option><option value="weekly">weekly round</option><option
-						value="zone">zone work</option
-					><option value="long">long rounds</option></select
-				></label
-			>
-			<label
-				><span>First day</span><input
-					class="field"
-					type="date"
-					name="startsOn"
-					value={job.startsOn ?? ''}
-				/></label
-			>
-			<label
-				><span>What it needs, with commas</span><input
-					class="field"
-					name="needs"
-					value={job.needs.join(', ')}
-				/></label
-			>
-			<label class="check"><input type="checkbox" name="noisy" checked={job.noisy} /> It is noisy</label>
-		</div>
-		{#if view.others.length > 0}
-			<fieldset>
-				<legend>Doing it covers</legend>
-				{#each view.others as other (other.id)}<label class="chip"
-						><input
-							type="checkbox"
-							name="covers"
-							value={other.id}
-							checked={job.covers.includes(other.id)}
-						/><span>{other.name}</span></label
-					>{/each}
-			</fieldset>
-		{/if}
-		{#each DEPTHS as [depth, word] (depth)}
-			{#if job.depths[depth] || depth === 'usual'}
-				<fieldset class="steps">
-					<legend>{word}: its steps</legend>
-					{#each stepsOf(depth) as one, i (i)}
-						<div>
-							{@render cell(
-								`${depth}-text`,
-								one?.text,
-								`${word}, step ${i + 1}`,
-								one ? '' : 'one more step',
-								160
-							)}
-							{@render cell(`${depth}-minutes`, one?.minutes, `Minutes of step ${i + 1}`, 'min')}
-							<select
-								class="field"
-								name="{depth}-class"
-								value={String(one?.class ?? 3)}
-								aria-label="Kind of step {i + 1}"
-								>{#each CLASSES as name, k (k)}<option value={String(k)}>{name}</option>{/each}</select
-							>
-							{@render cell(
-								`${depth}-wait`,
-								one?.wait?.label,
-								`Then waits for, step ${i + 1}`,
-								'then waits: what',
-								80
-							)}
-							{@render cell(`${depth}-min`, one?.wait?.min, `Least wait of step ${i + 1}`, 'least')}
-							{@render cell(`${depth}-max`, one?.wait?.max, `Longest wait of step ${i + 1}`, 'longest')}
-						</div>
-					{/each}
-				</fieldset>
-			{/if}
-		{/each}
-	</details>
+	<JobDetails {view} />
 </form>
-
-{#snippet cell(
-	name: string,
-	value: string | number | undefined,
-	label: string,
-	placeholder: string,
-	letters: number | undefined = undefined
-)}
-	<input
-		class="field"
-		{name}
-		value={value ?? ''}
-		aria-label={label}
-		{placeholder}
-		inputmode={letters === undefined ? 'decimal' : 'text'}
-		maxlength={letters}
-	/>
-{/snippet}
 
 <style>
 	/* The full stop of a sentence stays with its last word. */
@@ -670,10 +558,10 @@
 		min-height: 84px;
 		padding: 8px 12px;
 	}
-	.chip {
+	.editor :global(.chip) {
 		position: relative;
 	}
-	.chip input,
+	.editor :global(.chip input),
 	.cloth-choice input,
 	.hook input {
 		position: absolute;
@@ -684,7 +572,7 @@
 		opacity: 0;
 		cursor: pointer;
 	}
-	.chip span {
+	.editor :global(.chip span) {
 		display: grid;
 		place-items: center;
 		min-height: 42px;
@@ -692,12 +580,12 @@
 		border: 2px solid var(--tin-2);
 		border-radius: 10px;
 	}
-	.chip input:checked + span {
+	.editor :global(.chip input:checked + span) {
 		border-color: var(--cobalt-ink);
 		background: var(--cobalt-wash);
 		font-weight: var(--w-name);
 	}
-	.chip input:focus-visible + span,
+	.editor :global(.chip input:focus-visible + span),
 	.cloth-choice input:focus-visible + span,
 	.hook input:focus-visible + span {
 		box-shadow: var(--focus);
@@ -898,62 +786,8 @@
 		justify-content: flex-end;
 		gap: 12px;
 	}
-	.more {
-		background: var(--linen-hi);
-		margin: 0 calc(-1 * var(--edge));
-		padding: 6px var(--edge) 14px;
-	}
-	.more summary {
-		list-style: none;
-		cursor: pointer;
-		padding: 6px 0;
-	}
-	.grid {
-		display: grid;
-		grid-template-columns: repeat(5, 1fr);
-		gap: 12px;
-		align-items: end;
-		margin: 12px 0;
-	}
-	.grid span {
-		display: block;
-		color: var(--tin-text);
-	}
-	.check {
-		display: flex;
-		gap: 8px;
-		align-items: center;
-		min-height: 48px;
-	}
-	fieldset {
-		border: 0;
-		margin: 12px 0;
-		padding: 0;
-		display: flex;
-		flex-wrap: wrap;
-		gap: 8px;
-	}
-	legend {
-		font-weight: var(--w-name);
-		padding: 0 0 6px;
-	}
-	.steps {
-		display: grid;
-		gap: 6px;
-	}
-	.steps > div {
-		display: grid;
-		grid-template-columns: 2.4fr 70px 1.2fr 1.4fr 76px 86px;
-		gap: 8px;
-	}
-	.steps .field {
-		min-height: 42px;
-		padding: 0 10px;
-		font-size: 1rem;
-	}
 	@media (max-width: 1000px) {
-		.runner,
-		.grid {
+		.runner {
 			grid-template-columns: 1fr;
 		}
 		.runner section {
@@ -979,9 +813,6 @@
 		}
 		.tool h2 {
 			width: 100%;
-		}
-		.steps > div {
-			grid-template-columns: 1fr 70px;
 		}
 		.line-of-dates {
 			height: auto;

@@ -226,16 +226,4 @@
 		font-weight: 780;
 		font-size: 1.125rem;
 	}
-	.arrow {
-		display: grid;
-		place-items: center;
-		width: 46px;
-		height: 46px;
-		border: 2px solid var(--tin-2);
-		border-radius: 10px;
-		background: var(--enamel);
-		font-size: 1.6rem;
-		color: var(--ink);
-		text-decoration: none;
-	}
 </style>
