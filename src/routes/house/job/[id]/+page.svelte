@@ -47,11 +47,6 @@
 		gap: 8px 32px;
 		padding: 10px calc(var(--page-edge) - var(--rim)) 16px;
 	}
-	.foot :global(label),
-	.foot :global(button) {
-		flex: none;
-		white-space: nowrap;
-	}
 	.foot :global(form:last-child) {
 		margin-left: auto;
 	}
