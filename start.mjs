@@ -7,12 +7,15 @@ import { existsSync, mkdirSync, renameSync } from 'node:fs';
 import { join } from 'node:path';
 import { needBuild } from './scripts/lib/build.mjs';
 import { startDatabase } from './scripts/lib/database.mjs';
+import { forPhones, ownCertificate } from './scripts/lib/home.mjs';
 import { needModules, needNode } from './scripts/lib/needs.mjs';
 import { run } from './scripts/lib/run.mjs';
 import { fail, Missing, tell } from './scripts/lib/tell.mjs';
 
 process.chdir(import.meta.dirname);
 const fresh = process.argv.includes('--fresh');
+/** For the phones of the house: on its network, by HTTPS with a certificate of its own. */
+const home = process.argv.includes('--home');
 let database = null;
 let server = null;
 let stopping = null;
@@ -60,15 +63,23 @@ try {
 	await needBuild();
 	const { code } = await run(process.execPath, ['--import', 'tsx', 'scripts/prepare.ts']);
 	if (code !== 0) throw new Missing('The database could not be made ready; see above.');
-	const host = process.env.HOST ?? '127.0.0.1';
+	const host = process.env.HOST ?? (home ? '0.0.0.0' : '127.0.0.1');
+	const own = home && !process.env.TLS_CERT ? await ownCertificate('.pail/tls') : null;
+	const secure = own !== null || Boolean(process.env.TLS_CERT);
 	// In a group of its own, so that Ctrl-C is handled here and everything stops in order.
 	server = fork('server.mjs', [], {
 		detached: true,
-		env: { ...process.env, PORT: process.env.PORT ?? '3000' }
+		env: {
+			...process.env,
+			HOST: host,
+			PORT: process.env.PORT ?? '3000',
+			...(own ? { TLS_CERT: own.cert, TLS_KEY: own.key } : {})
+		}
 	});
-	server.once('message', ({ listening }) => {
+	server.once('message', async ({ listening }) => {
+		if (home) return tell(await forPhones(listening.port, own));
 		const shown = host === '0.0.0.0' || host === '::' ? 'localhost' : host.includes(':') ? `[${host}]` : host;
-		tell(`\nPail Round is open at http://${shown}:${listening.port}\nStop it with Ctrl-C.`);
+		tell(`\nPail Round is open at ${secure ? 'https' : 'http'}://${shown}:${listening.port}\nStop it with Ctrl-C.`);
 	});
 	server.once('exit', (code) => stop(code ?? 1));
 } catch (error) {

@@ -20,6 +20,7 @@ import { rowOfMonth, weekOfMonth } from '../src/lib/core/calendar/weeks';
 import type { Cadence, MissRule } from '../src/lib/core/routine/cadence';
 import { BEGINNING, EMPTY_CHECKPOINT, type LineEntry, type LineRule } from '../src/lib/core/routine/line';
 import { lineState } from '../src/lib/core/routine/lineState';
+import { shareOut } from '../src/lib/core/people/shareOut';
 import {
 	FIRST_PASS,
 	settleItem,
@@ -138,10 +139,42 @@ function zoneList(input: any, expect: any): CaseOutcome {
 	return { ok: same(came, expect), expected: expect, came };
 }
 
+function share(input: any, expect: any): CaseOutcome {
+	const soFar = input.minutesSoFar ?? {};
+	const people = input.people.map((one: any) => ({
+		id: one.id,
+		share: one.share,
+		minutesSoFar: soFar[one.id] ?? 0
+	}));
+	const items = input.jobs.map((job: any) => ({
+		id: job.id,
+		minutes: job.minutes,
+		can: input.people.filter((one: any) => one.can.includes(job.id)).map((one: any) => one.id)
+	}));
+	const { given } = shareOut(people, items);
+	// Judged anew from who takes what, not by the number that the program says of itself.
+	const minutes = new Map<string, number>(people.map((one: any) => [one.id, one.minutesSoFar]));
+	let allowed = true;
+	for (const job of input.jobs) {
+		const to = given.get(job.id);
+		if (to === undefined || !input.people.find((one: any) => one.id === to)?.can.includes(job.id))
+			allowed = false;
+		else minutes.set(to, (minutes.get(to) ?? 0) + job.minutes);
+	}
+	const total = [...minutes.values()].reduce((sum, one) => sum + one, 0);
+	const off = people.map((one: any) =>
+		total === 0 ? 0 : Math.abs((minutes.get(one.id) ?? 0) / total - one.share)
+	);
+	const spread = Math.max(0, ...off);
+	const came = { spread, given: Object.fromEntries(given) };
+	return { ok: allowed && spread <= expect.spread + 0.01 + 1e-9, expected: expect, came };
+}
+
 const RUNNERS: Record<string, (input: any, expect: any) => CaseOutcome> = {
 	rota,
 	turns,
-	'zone-list': zoneList
+	'zone-list': zoneList,
+	share
 };
 
 export const SUPPORTED_KINDS = Object.keys(RUNNERS);

@@ -9,6 +9,11 @@ declare global {
 			/** The current home; empty before there is one. */
 			householdId: string;
 			isDemo: boolean;
+			/** Who looks at the current home; null for nobody that it knows. */
+			viewer: import('$core/people/permissions').Viewer | null;
+			/** The member whose device this is taken to be. */
+			me: string | null;
+			standing: import('$server/access/door').Standing;
 			homes: readonly import('$server/store/homeStore').HouseholdRow[];
 		}
 	}

@@ -1,41 +1,123 @@
-import { error, redirect, type Handle, type HandleServerError } from '@sveltejs/kit';
+import { error, redirect, type Handle, type HandleServerError, type RequestEvent } from '@sveltejs/kit';
+import { standAt, COOKIES, type Standing } from '$server/access/door';
+import { actionOf, needsOf, opens, startOf } from '$server/access/routes';
+import { fingerprint } from '$server/access/secrets';
+import { now } from '$server/clock';
 import { DatabaseAway, reading } from '$server/db/pool';
 import { log } from '$server/log';
-import { listHouseholds, type HouseholdRow } from '$server/store/homeStore';
 
-/** Pages that are served without the record book: what the app itself is made of. */
-const needsHome = (path: string) =>
-	!path.startsWith('/_app/') &&
-	path !== '/favicon.svg' &&
-	path !== '/alive' &&
-	!path.startsWith('/calendar/');
+/** What is served without asking who is there: what the app itself is made of. */
+const needsNobody = (path: string) =>
+	path.startsWith('/_app/') || path === '/favicon.svg' || path === '/alive' || path.startsWith('/calendar/');
 
-/** The homes as they were last read: for the time in which the database is away. */
-let lastKnown: readonly HouseholdRow[] = [];
+const NOBODY: Standing = {
+	signIn: null,
+	device: null,
+	homes: [],
+	current: null,
+	viewer: null,
+	isLivedIn: true,
+	canBe: []
+};
 
-/** What can be done before there is a home. */
-const withoutHome = (path: string) =>
-	path.startsWith('/begin') || path === '/light' || path.startsWith('/schema/');
+/** Who each bearer of cookies was when the record book was last there: for the time in which it is away. */
+const lastKnown = new Map<string, Standing>();
+
+function bearerOf({ cookies }: RequestEvent): string {
+	return fingerprint(
+		Object.values(COOKIES)
+			.map((name) => cookies.get(name) ?? '')
+			.join('\n')
+	);
+}
+
+async function standingOf(event: RequestEvent): Promise<Standing> {
+	const bearer = bearerOf(event);
+	try {
+		const standing = await reading((db) => standAt(db, event.cookies, now()));
+		lastKnown.delete(bearer);
+		lastKnown.set(bearer, standing);
+		if (lastKnown.size > 500) lastKnown.delete(lastKnown.keys().next().value as string);
+		return standing;
+	} catch (cause) {
+		if (!(cause instanceof DatabaseAway)) throw cause;
+		// The page itself says that the book is away, and keeps what was typed. Nothing can be read meanwhile.
+		const standing = lastKnown.get(bearer);
+		if (!standing) error(503, AWAY);
+		return standing;
+	}
+}
+
+/** Requests that change something come from a page of this very server. */
+function comesFromHere({ request, url }: RequestEvent): boolean {
+	if (request.method === 'GET' || request.method === 'HEAD' || request.method === 'OPTIONS') return true;
+	return request.headers.get('origin') === url.origin;
+}
+
+/** Refuses, or sends on, whoever may not have what is asked for. */
+function guard(event: RequestEvent, standing: Standing): void {
+	const { url, request, route } = event;
+	const method = request.method;
+	if (route.id === null) return;
+	const action = method === 'POST' ? actionOf(url) : null;
+	const needs = needsOf(route.id, method, action);
+	if (needs === null) {
+		log.warn({ route: route.id, method, action }, 'refused: no such door');
+		error(method === 'GET' || method === 'POST' ? 404 : 405, {
+			message: 'There is nothing on this hook.',
+			remedy: 'Go back to Today.'
+		});
+	}
+	if (opens(needs, standing.viewer, standing.signIn !== null)) return;
+	if (method === 'GET' && needs !== 'follow') {
+		// A page is asked for: whoever can be somebody is sent where they begin.
+		if (standing.viewer !== null && route.id === '/') redirect(303, startOf(standing.viewer));
+		if (standing.viewer === null) redirect(303, anywhere(standing, url));
+	}
+	log.warn({ route: route.id, method, action, role: standing.viewer?.role ?? 'nobody' }, 'refused');
+	if (standing.viewer === null)
+		error(401, {
+			message: 'You are not signed in here any more.',
+			remedy: 'Sign in, and send it again.'
+		});
+	error(403, {
+		message: 'This is not for you to open.',
+		remedy: 'Ask whoever organises the home.'
+	});
+}
+
+/** Where somebody without a home goes: to sign in, or to the first steps of a house that nobody lives in. */
+function anywhere(standing: Standing, url: URL): string {
+	if (standing.device && !standing.viewer) return '/who';
+	const back = url.pathname === '/' ? '' : `?to=${encodeURIComponent(url.pathname)}`;
+	return standing.signIn?.account || !standing.isLivedIn ? '/begin' : `/sign-in${back}`;
+}
 
 export const handle: Handle = async ({ event, resolve }) => {
 	const { pathname } = event.url;
-	if (needsHome(pathname)) {
-		// No sign-in yet: the home that this browser chose, else the newest own one, else the demo.
-		let homes: readonly HouseholdRow[];
-		try {
-			homes = lastKnown = await reading((db) => listHouseholds(db));
-		} catch (cause) {
-			if (!(cause instanceof DatabaseAway)) throw cause;
-			// The page itself says that the book is away, and keeps what was typed.
-			if (lastKnown.length === 0) error(503, AWAY);
-			homes = lastKnown;
-		}
-		const current = homes.find((one) => one.id === event.cookies.get('home')) ?? homes[0];
-		event.locals.homes = homes;
-		event.locals.householdId = current?.id ?? '';
-		event.locals.isDemo = current?.isDemo ?? false;
-		if (!current && !withoutHome(pathname)) redirect(303, '/begin');
+	if (!comesFromHere(event)) {
+		log.warn({ path: pathname }, 'refused: from elsewhere');
+		error(403, {
+			message: 'This came from another page than ours, so nothing was written.',
+			remedy: 'Open Pail Round itself and try again.'
+		});
 	}
+	// One rule for every cookie: by HTTPS alone where this came by HTTPS.
+	const { set } = event.cookies;
+	event.cookies.set = (name, value, options) =>
+		set(name, value, { ...options, secure: event.url.protocol === 'https:' });
+	const standing = needsNobody(pathname) ? NOBODY : await standingOf(event);
+	event.locals.standing = standing;
+	event.locals.homes = standing.homes;
+	event.locals.householdId = standing.current?.id ?? '';
+	event.locals.isDemo = standing.current?.isDemo ?? false;
+	event.locals.viewer = standing.viewer;
+	// In the demo whoever fills pails on this device is remembered, as long as nobody in particular is chosen.
+	event.locals.me =
+		event.locals.isDemo && standing.viewer?.role === 'organiser'
+			? (event.cookies.get('me') ?? standing.viewer.member)
+			: (standing.viewer?.member ?? null);
+	if (!needsNobody(pathname)) guard(event, standing);
 	const light = event.cookies.get('light');
 	const attribute = light === 'day' || light === 'evening' ? `data-light="${light}"` : '';
 	const response = await resolve(event, {
@@ -43,8 +125,17 @@ export const handle: Handle = async ({ event, resolve }) => {
 		preload: ({ type, path }) =>
 			type === 'js' || type === 'css' || (type === 'font' && /latin-(400|wght)/.test(path))
 	});
-	response.headers.set('X-Content-Type-Options', 'nosniff');
-	response.headers.set('Referrer-Policy', 'same-origin');
+	const { headers } = response;
+	headers.set('X-Content-Type-Options', 'nosniff');
+	headers.set('Referrer-Policy', 'same-origin');
+	headers.set('X-Frame-Options', 'DENY');
+	headers.set('Cross-Origin-Opener-Policy', 'same-origin');
+	headers.set('Cross-Origin-Resource-Policy', 'same-origin');
+	headers.set('Permissions-Policy', 'camera=(), microphone=(), geolocation=(), payment=()');
+	if (event.url.protocol === 'https:') headers.set('Strict-Transport-Security', 'max-age=31536000');
+	// What a home says is for those who are in it, and for no cache on the way.
+	if (!needsNobody(pathname) && !headers.has('cache-control'))
+		headers.set('Cache-Control', 'private, no-cache');
 	return response;
 };
 
@@ -59,12 +150,15 @@ export const handleError: HandleServerError = ({ error: cause, event, status }) 
 		return AWAY;
 	}
 	if (status === 404) return { message: 'There is nothing on this hook.', remedy: 'Go back to Today.' };
+	if (status === 405 || status === 415)
+		return { message: 'It cannot be sent here in this way.', remedy: 'Go back to the page and try again.' };
 	if (status === 413)
 		return {
 			message: 'That is too large to be taken in.',
 			remedy: 'A home is never larger than 64 MB. Is it the right file?'
 		};
-	log.error({ path: event.url.pathname, err: cause }, 'unexpected');
+	// A reset or an invitation stands in the address: of the path alone the log may know.
+	log.error({ path: event.route.id ?? 'unknown', err: cause }, 'unexpected');
 	return {
 		message: 'Something went wrong here.',
 		remedy: 'Nothing was half-written. Try again; if it stays, restart the app.'

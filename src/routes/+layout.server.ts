@@ -1,20 +1,50 @@
-import { loading } from '$server/pages/guard';
+import { ROUTES, opens, startOf } from '$server/access/routes';
 import { reading } from '$server/db/pool';
+import { loading } from '$server/pages/guard';
 import { loadHome } from '$server/store/homeStore';
 import type { LayoutServerLoad } from './$types';
 
+const PLACES = [
+	{ href: '/', name: 'Today' },
+	{ href: '/pail', name: 'Pail' },
+	{ href: '/rota', name: 'Rota' },
+	{ href: '/house', name: 'House' },
+	{ href: '/crew', name: 'Crew' },
+	{ href: '/ledger', name: 'Ledger' },
+	{ href: '/paper', name: 'Paper' }
+] as const;
+
 export const load: LayoutServerLoad = async ({ locals, cookies, depends }) => {
 	depends('app:home');
-	const home = await loading(() => reading((db) => loadHome(db, locals.householdId)));
+	const { viewer, standing, isDemo } = locals;
+	const home =
+		viewer === null ? null : await loading(() => reading((db) => loadHome(db, locals.householdId)));
+	const grown = viewer !== null && startOf(viewer) === '/';
+	const as = isDemo ? standing.canBe.find((one) => one.id === (viewer?.member ?? 'kitchen-tablet')) : null;
 	return {
 		household: home?.home.household.name ?? '',
-		isDemo: locals.isDemo,
-		homes: locals.homes.map(({ id, name, isDemo }) => ({
-			id,
-			name,
-			isDemo,
-			current: id === locals.householdId
-		})),
+		isDemo,
+		role: viewer?.role ?? null,
+		/** Places that this one may open; children and helpers have a page of their own and no others. */
+		places: grown
+			? PLACES.filter(({ href }) => opens(ROUTES[href]?.see ?? 'doors', viewer, standing.signIn !== null))
+			: [],
+		// Whoever is a child here is not told of other homes.
+		homes: grown
+			? locals.homes.map(({ id, name, isDemo: demo }) => ({
+					id,
+					name,
+					isDemo: demo,
+					current: id === locals.householdId
+				}))
+			: [],
+		/** In the demo: as whom it is looked at, and who else one can be. */
+		as: as ? { name: as.name, others: standing.canBe.filter((one) => one.id !== as.id) } : null,
+		/** Whoever is signed in at a device of the family. */
+		atDevice: standing.device !== null && standing.signIn?.how === 'pin',
+		isDevice: viewer?.role === 'device' && !isDemo,
+		hasKeys: grown && viewer.role !== 'device' && !isDemo,
+		changes: standing.current?.changes ?? 0,
 		light: cookies.get('light') ?? ''
 	};
 };

@@ -1,11 +1,12 @@
 <script lang="ts">
 	import '$ui/app.css';
 	import { connection } from '$ui/connection.svelte';
+	import { follow } from '$ui/live';
 	import Notice from '$ui/Notice.svelte';
 	import Tray from '$ui/Tray.svelte';
 	import { afterNavigate, invalidateAll } from '$app/navigation';
 	import { page } from '$app/state';
-	import { onMount } from 'svelte';
+	import { onMount, untrack } from 'svelte';
 	let { data, children } = $props();
 	// Says that scripts have taken over, for tests that press like a person would.
 	onMount(() => {
@@ -24,14 +25,26 @@
 		connection.lost = false;
 	});
 	// A running pail fills the screen: no top row, no lower rim.
-	const bare = $derived(/^\/(pail\/[^/]+|begin)$/.test(page.url.pathname) && !page.error);
+	const bare = $derived(
+		!page.error &&
+			(/^\/(pail\/[^/]+|begin|sign-in|sign-up|reset|join|who|mine.*)$/.test(page.url.pathname) ||
+				data.places.length === 0)
+	);
+	// What others do shows here, too; nobody in particular follows nothing.
+	const follows = $derived(data.role !== null);
+	$effect(() => (follows ? follow(untrack(() => data.changes)) : undefined));
 </script>
 
 <Tray
 	path={page.url.pathname}
 	household={data.household}
+	places={data.places}
 	homes={data.homes}
 	isDemo={data.isDemo}
+	as={data.as}
+	hasKeys={data.hasKeys}
+	isDevice={data.isDevice}
+	atDevice={data.atDevice}
 	light={data.light}
 	{bare}>{@render children()}</Tray
 >

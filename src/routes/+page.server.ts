@@ -6,14 +6,14 @@ import { loadToday, NoSuchDay } from '$server/pages/today';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ locals, url, cookies, depends }) => {
-	depends('app:today');
+	depends('app:today', 'app:live');
 	try {
 		const view = await loading(() =>
 			loadToday({
 				household: locals.householdId,
 				on: url.searchParams.get('on'),
 				open: url.searchParams.get('open'),
-				me: cookies.get('me') ?? null,
+				me: locals.me,
 				now: now()
 			})
 		);
@@ -28,8 +28,8 @@ export const load: PageServerLoad = async ({ locals, url, cookies, depends }) =>
 };
 
 export const actions: Actions = {
-	tick: async ({ locals, request }) => tick(locals.householdId, await request.formData()),
-	skip: async ({ locals, request }) => skip(locals.householdId, await request.formData()),
-	enough: async ({ locals, request }) => enough(locals.householdId, await request.formData()),
-	undo: async ({ locals, request }) => undo(locals.householdId, await request.formData())
+	tick: async ({ locals, request }) => tick(locals, await request.formData()),
+	skip: async ({ locals, request }) => skip(locals, await request.formData()),
+	enough: async ({ locals, request }) => enough(locals, await request.formData()),
+	undo: async ({ locals, request }) => undo(locals, await request.formData())
 };

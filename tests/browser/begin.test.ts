@@ -1,5 +1,5 @@
 import AxeBuilder from '@axe-core/playwright';
-import { expect, ready, test } from './stack';
+import { expect, PASSWORD, ready, sendForm, test } from './stack';
 import type { Page } from '@playwright/test';
 
 test.use({ demo: false });
@@ -30,6 +30,8 @@ async function press(page: Page, name: RegExp) {
 	await tabTo(page, name);
 	await page.keyboard.press('Enter');
 }
+
+const EMAIL = 'ada@family.test';
 
 test('from an empty house to the first ticked job, by keyboard alone', async ({ page, stack }) => {
 	stack.setClock('2027-03-03T08:00:00Z');
@@ -72,6 +74,13 @@ test('from an empty house to the first ticked job, by keyboard alone', async ({ 
 	await press(page, /^On to the first morning$/);
 	await expect(page.getByRole('heading', { name: 'The first morning' })).toBeVisible();
 	await press(page, /^Begin our home$/);
+	// A home is somebody's: whoever begins it takes a key to it.
+	await expect(page.getByRole('heading', { name: 'A key to your home' })).toBeVisible();
+	await tabTo(page, /^E-mail/, 'field');
+	await page.keyboard.type(EMAIL);
+	await tabTo(page, /^Password/, 'field');
+	await page.keyboard.type(PASSWORD);
+	await press(page, /^Sign up and open it$/);
 	await expect(page).toHaveURL(new RegExp(`^${stack.url}/$`));
 	await ready(page);
 	await expect(page.getByText('Next', { exact: true })).toBeVisible();
@@ -85,6 +94,7 @@ test('from an empty house to the first ticked job, by keyboard alone', async ({ 
 });
 
 test('the first steps run again and change one thing; the rest stays', async ({ page, stack }) => {
+	await sendForm(page, stack, '/sign-in?/in', { email: EMAIL, password: PASSWORD });
 	await page.goto('/house/rhythm');
 	await ready(page);
 	const before = await stack.query<{ n: number }>(

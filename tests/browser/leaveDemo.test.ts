@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs';
-import { expect, ready, test } from './stack';
+import { expect, ready, signUp, test } from './stack';
 
 test.use({ stackOf: 'the one who leaves' });
 
@@ -37,6 +37,7 @@ test('the demo is taken along as a start, and stays as it was', async ({ page, s
 			FROM household h WHERE h.is_demo = 1`
 		);
 	const before = await rowsOf();
+	await signUp(page, stack);
 	await page.goto('/');
 	await ready(page);
 	await page.getByRole('link', { name: 'Begin your own home' }).click();

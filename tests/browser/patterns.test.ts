@@ -8,7 +8,7 @@ import { prepareHome, type PreparedHome } from '../../src/lib/core/household/his
 import { homeSchema } from '../../src/lib/core/household/home';
 import { readDay, type Day } from '../../src/lib/core/routine/readDay';
 import { projectHome } from '../../src/lib/core/routine/standing';
-import { expect, ready, test } from './stack';
+import { expect, ready, test, signUp, type Stack } from './stack';
 
 test.use({ demo: false });
 
@@ -128,7 +128,8 @@ async function checkPage(page: Page, table: Table, home: PreparedHome, date: Civ
 	);
 }
 
-async function setUp(page: Page, table: Table) {
+async function setUp(page: Page, table: Table, stack: Stack) {
+	await signUp(page, stack);
 	await page.goto('/begin');
 	await ready(page);
 	const hang = async (key: string, rooms: number) => {
@@ -172,7 +173,7 @@ for (const table of readTables()) {
 		clock(START);
 		const context = await browser.newContext({ baseURL: stack.url });
 		const page = await context.newPage();
-		await setUp(page, table);
+		await setUp(page, table, stack);
 		const household = (await context.cookies()).find((cookie) => cookie.name === 'home')?.value ?? '';
 		const file = JSON.parse(await (await page.request.get('/house/files/home.json')).text()) as {
 			versions: { home: unknown }[];

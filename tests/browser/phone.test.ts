@@ -62,7 +62,17 @@ for (const width of [390, 360]) {
 		'/house/growing',
 		'/house/files',
 		'/ledger?open=2027-03-02',
-		'/begin'
+		'/begin',
+		'/more',
+		'/crew',
+		'/crew/week?turn=fold-the-towels@2027-03-03',
+		'/crew/ladder?who=kit',
+		'/crew/family',
+		'/crew/bram',
+		'/crew/doors',
+		'/own',
+		'/sign-in',
+		'/join'
 	]) {
 		test(`nothing of ${path} is cut off, ${width} wide`, async ({ page }) => {
 			await page.setViewportSize({ width, height: 844 });
@@ -189,6 +199,15 @@ test('a home is begun by touch, and its first job ticked', async ({ browser, sta
 		}
 	}
 	await page.getByRole('button', { name: 'Begin our home' }).tap();
+	await expect(page.getByRole('heading', { name: 'A key to your home' })).toBeVisible();
+	await ready(page);
+	expect(await cutOff(page)).toEqual([]);
+	await page.getByLabel('E-mail').fill('maren@family.test');
+	await page.getByLabel('Password').fill('password123');
+	await page.getByRole('button', { name: 'Sign up and open it' }).tap();
+	await expect(page.getByRole('alert')).toContainText('everybody tries first');
+	await page.getByLabel('Password').fill('seven wet towels');
+	await page.getByRole('button', { name: 'Sign up and open it' }).tap();
 	await expect(page).toHaveURL(`${stack.url}/`);
 	await ready(page);
 	expect(await cutOff(page)).toEqual([]);

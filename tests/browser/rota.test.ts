@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs';
-import { expect, ready, test } from './stack';
+import { expect, ready, signUp, test } from './stack';
 
 test.use({ stackOf: 'the Rota and its files' });
 
@@ -67,6 +67,7 @@ test('the next time of any job is found', async ({ page }) => {
 });
 
 test('the home goes out as a file and comes in again beside itself', async ({ page, stack }, info) => {
+	await signUp(page, stack);
 	await page.goto('/house/files');
 	await ready(page);
 	const download = page.waitForEvent('download');
@@ -89,6 +90,7 @@ test('the home goes out as a file and comes in again beside itself', async ({ pa
 
 test('files that are none are refused with words, and nothing is written', async ({ page, stack }) => {
 	const before = await stack.query('SELECT COUNT(*) AS n FROM household');
+	await signUp(page, stack);
 	await page.goto('/house/files');
 	await ready(page);
 	const send = async (name: string, buffer: Buffer) => {

@@ -1,6 +1,6 @@
 /** A home in which everything bears the same name: no page may take one thing for another. */
 import { readFileSync } from 'node:fs';
-import { expect, ready, test } from './stack';
+import { expect, ready, signUp, test } from './stack';
 
 test.use({ stackOf: 'twins' });
 
@@ -29,6 +29,7 @@ test('pages of a home where all is called the same open whole', async ({ page, s
 		];
 	}
 	home.household.startsOn = '2027-01-04';
+	await signUp(page, stack);
 	await page.goto('/house/files');
 	await ready(page);
 	await page.getByLabel('Take one in, as a home of its own').setInputFiles({

@@ -4,8 +4,9 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { isRedirect } from '@sveltejs/kit';
-import * as entries from '../../src/lib/server/pages/entryActions';
-import { editHouse, loadHouse } from '../../src/lib/server/pages/house';
+import * as entryActions from '../../src/lib/server/pages/entryActions';
+import * as house from '../../src/lib/server/pages/house';
+import { loadHouse } from '../../src/lib/server/pages/house';
 import { addJob, editJob, loadJobEditor } from '../../src/lib/server/pages/jobEditor';
 import {
 	editGrowing,
@@ -15,13 +16,35 @@ import {
 	loadRhythm
 } from '../../src/lib/server/pages/keeping';
 import { loadLedger } from '../../src/lib/server/pages/ledger';
-import { event, loadFill, loadRun, start } from '../../src/lib/server/pages/pail';
+import * as pails from '../../src/lib/server/pages/pail';
 import { loadRota } from '../../src/lib/server/pages/rota';
 import { jobsFromCsv, ledgerFromCsv } from '../../src/lib/server/pages/tables';
 import { loadToday } from '../../src/lib/server/pages/today';
 import { loadHome, revisionOf } from '../../src/lib/server/store/homeStore';
 import { allEntries } from '../../src/lib/server/store/ledgerStore';
 import { makeDatabase, makeHousehold, type TestDatabase } from './database';
+
+/** Ada, who organises the home of these tests. */
+const asAda = (householdId: string) =>
+	({ householdId, viewer: { role: 'organiser', member: 'ada' }, me: 'ada' }) as const;
+type Act = (asker: ReturnType<typeof asAda>, data: FormData) => Promise<unknown>;
+const byAda = (act: Act) => (home: string, data: FormData) => act(asAda(home), data);
+const { tick, skip, enough, undo, move, extra, call, judge, pause } = entryActions;
+const entries = {
+	tick: byAda(tick),
+	skip: byAda(skip),
+	enough: byAda(enough),
+	undo: byAda(undo),
+	move: byAda(move),
+	extra: byAda(extra),
+	call: byAda(call),
+	judge: byAda(judge),
+	pause: byAda(pause)
+};
+const editHouse = byAda(house.editHouse);
+const start = byAda(pails.start);
+const event = (home: string, session: string, data: FormData) => pails.event(asAda(home), session, data);
+const loadRun = (home: string, session: string) => pails.loadRun(asAda(home), session);
 
 let db: TestDatabase;
 let server: string | undefined;
@@ -437,7 +460,7 @@ describe('another household', () => {
 			loadRhythm(of, null),
 			loadLedger({ ...nobody, household: of, to: null, page: null, entry: null, now: at }),
 			loadHouse(of, { room: null, zone: null }),
-			loadFill(of, { minutes: '15', member: 'ada', me: null, zone: false }),
+			pails.loadFill(asAda(of), { minutes: '15', member: 'ada', zone: false }),
 			loadJobEditor(of, 'bench', { room: null })
 		];
 		const texts = async (of: string) => (await Promise.all(pages(of))).map((page) => JSON.stringify(page));

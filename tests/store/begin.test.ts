@@ -1,4 +1,5 @@
 /** The first steps behind the page: quick touches, two presses at once, somebody else's change meanwhile. */
+import { randomUUID } from 'node:crypto';
 import { mkdtempSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -8,6 +9,7 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { start, take, touch } from '../../src/lib/server/pages/begin';
 import { loadBegin } from '../../src/lib/server/pages/beginView';
 import { editHouse } from '../../src/lib/server/pages/house';
+import { makeAccount } from '../../src/lib/server/store/accessStore';
 import { loadDraft } from '../../src/lib/server/store/draftStore';
 import { listHouseholds, loadHome } from '../../src/lib/server/store/homeStore';
 import { makeDatabase, type TestDatabase } from './database';
@@ -32,6 +34,7 @@ const pool = () => db.pool as never;
 /** A browser: what it keeps, and its touches. */
 function browser() {
 	const jar = new Map<string, string>();
+	const account = randomUUID();
 	const cookies = {
 		get: (name: string) => jar.get(name),
 		set: (name: string, value: string) => void jar.set(name, value),
@@ -53,7 +56,11 @@ function browser() {
 	return {
 		open: () => loadBegin(cookies, { step: null, room: null, beside: null, hasHome: false }),
 		touch: (fields: Record<string, string>) => through(touch(cookies, form(fields))),
-		start: () => through(start(cookies, form({}))),
+		start: async () => {
+			// Whoever begins a home has signed up on the way to it.
+			await makeAccount(pool(), { id: account, email: `${account}@test.invalid`, passwordHash: '' }, 1);
+			return through(start(cookies, form({}), { account, organises: jar.get('home') ?? null }));
+		},
 		take: (household: string) => through(take(cookies, form({}), household)),
 		home: () => jar.get('home') ?? '',
 		draft: async () => (await loadDraft(pool(), jar.get('setup') ?? ''))?.draft
@@ -156,7 +163,10 @@ describe('the beginning of a home', () => {
 			id: '01900000-0000-7000-b000-00000000f001'
 		}))
 			form.set(name, value);
-		const both = await Promise.all([one.start(), editHouse(household, form)]);
+		const both = await Promise.all([
+			one.start(),
+			editHouse({ householdId: household, viewer: { role: 'organiser', member: null }, me: null }, form)
+		]);
 		const home = await loadHome(pool(), household);
 		const names = home?.home.rooms.map((room) => room.name) ?? [];
 		// Either of the two may come first; the second is told, and nothing of the first is lost.

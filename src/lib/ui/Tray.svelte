@@ -2,31 +2,43 @@
 	/** The tray with its rim, the top row and the lower rim. The rim never scrolls. */
 	import type { Snippet } from 'svelte';
 	import Glyph from './glyphs/Glyph.svelte';
+	import DemoStrip from './DemoStrip.svelte';
 	let {
 		path,
 		household,
+		places,
 		homes = [],
 		isDemo = false,
+		as = null,
+		hasKeys = false,
+		isDevice = false,
+		atDevice = false,
 		light,
 		bare = false,
 		children
 	}: {
 		path: string;
 		household: string;
+		/** What whoever looks may open. Places that are not built yet are not among them. */
+		places: readonly { href: string; name: string }[];
 		homes?: readonly { id: string; name: string; isDemo: boolean; current: boolean }[];
 		isDemo?: boolean;
+		/** In the demo: as whom it is looked at. */
+		as?: { name: string; others: readonly { id: string; name: string }[] } | null;
+		hasKeys?: boolean;
+		isDevice?: boolean;
+		atDevice?: boolean;
 		light: string;
 		bare?: boolean;
 		children: Snippet;
 	} = $props();
-	// Places that are not built yet are not shown.
-	const places = [
-		{ href: '/', name: 'Today' },
-		{ href: '/pail', name: 'Pail' },
-		{ href: '/rota', name: 'Rota' },
-		{ href: '/house', name: 'House' },
-		{ href: '/ledger', name: 'Ledger' }
-	];
+	/** On the phone four places stand in the rim; the others are behind More. */
+	const IN_RIM = ['/', '/pail', '/rota', '/house'];
+	const rim = $derived(places.filter(({ href }) => IN_RIM.includes(href)));
+	const behindMore = $derived(places.length > rim.length);
+	const isBehindMore = $derived(
+		path === '/more' || places.some(({ href }) => !IN_RIM.includes(href) && path.startsWith(href))
+	);
 	const here = (href: string) => (href === '/' ? path === '/' : path.startsWith(href));
 </script>
 
@@ -47,32 +59,51 @@
 				>
 			</form>
 			{#if isDemo}<a class="own" href="/begin">Begin your own home</a>{/if}
-			{#if homes.length > 1}
-				<details class="homes">
-					<summary class="home">{household}</summary>
-					<form method="post" action="/home">
-						{#each homes as one (one.id)}
-							<button name="home" value={one.id} disabled={one.current}
-								>{one.name}{one.isDemo ? ', the demo' : ''}{one.current ? ', here' : ''}</button
-							>
-						{/each}
-					</form>
-				</details>
-			{:else}
-				<span class="home">{household}</span>
-			{/if}
+			{#if isDevice}<a class="own" href="/who">Who are you?</a>{/if}
+			<details class="homes">
+				<summary class="home">{household}</summary>
+				<div class="menu">
+					{#if homes.length > 1}
+						<form method="post" action="/home">
+							{#each homes as one (one.id)}
+								<button name="home" value={one.id} disabled={one.current}
+									>{one.name}{one.isDemo ? ', the demo' : ''}{one.current ? ', here' : ''}</button
+								>
+							{/each}
+						</form>
+					{/if}
+					{#if as}
+						<form method="post" action="/demo/as">
+							{#each as.others as one (one.id)}
+								<button name="as" value={one.id}>As {one.name}</button>
+							{/each}
+						</form>
+					{/if}
+					{#if hasKeys}
+						<a href="/own">Your keys</a>
+						<form method="post" action="/sign-in?/out"><button>Sign out</button></form>
+					{:else if isDemo}
+						<a href="/sign-in">Sign in to your own home</a>
+					{/if}
+				</div>
+			</details>
 		</header>
 	{/if}
-	{#if isDemo && !path.startsWith('/begin')}<a class="own-phone" class:bare href="/begin"
-			>This is the demo. Begin your own home</a
-		>{/if}
+	{#if isDemo && !/^\/(begin|sign-in|sign-up|reset|join|who)/.test(path)}
+		<DemoStrip {as} {bare} />
+	{:else if atDevice && path.startsWith('/mine')}
+		<form class="leave" method="post" action="/who?/done"><button>I am done here</button></form>
+	{/if}
 	<main id="content" tabindex="-1">{@render children()}</main>
 </div>
 {#if !bare}
 	<nav class="lower" aria-label="Places">
-		{#each places as place (place.href)}
+		{#each rim as place (place.href)}
 			<a href={place.href} aria-current={here(place.href) ? 'page' : undefined}>{place.name}</a>
 		{/each}
+		{#if behindMore}
+			<a href="/more" aria-current={isBehindMore ? 'page' : undefined}>More</a>
+		{/if}
 	</nav>
 {/if}
 
@@ -184,7 +215,7 @@
 		text-decoration: underline dotted;
 		text-underline-offset: 5px;
 	}
-	.homes form {
+	.menu {
 		position: absolute;
 		right: 0;
 		top: 100%;
@@ -196,7 +227,15 @@
 		background: var(--enamel-hi);
 		box-shadow: var(--sh-next);
 	}
-	.homes button {
+	.menu form {
+		display: grid;
+	}
+	.menu a,
+	.menu button {
+		display: grid;
+		align-items: center;
+		text-decoration: none;
+		width: 100%;
 		min-height: 44px;
 		padding: 0 14px;
 		border: 0;
@@ -206,10 +245,11 @@
 		text-align: left;
 		border-radius: 8px;
 	}
-	.homes button:hover:not(:disabled) {
+	.menu a:hover,
+	.menu button:hover:not(:disabled) {
 		background: var(--cobalt-wash);
 	}
-	.homes button:disabled {
+	.menu button:disabled {
 		color: var(--tin-text);
 	}
 	.light button {
@@ -224,30 +264,30 @@
 		text-decoration: underline;
 		text-underline-offset: 4px;
 	}
-	.lower,
-	.own-phone {
+	.lower {
 		display: none;
-		padding: 6px 15px;
-		background: var(--cobalt-wash);
+	}
+	.leave {
+		display: grid;
+		justify-items: end;
+		padding: 6px 12px 0;
+	}
+	.leave button {
+		min-height: 44px;
+		padding: 0 14px;
+		border: 0;
+		background: none;
 		color: var(--cobalt-ink);
 		font-weight: var(--w-name);
-		text-align: center;
-		border-radius: 16px 16px 0 0;
+		text-decoration: underline;
+		text-underline-offset: 4px;
 	}
-	/* A running pail has no top row that could hold it. */
-	.own-phone.bare {
-		display: block;
-		height: var(--own-strip);
-	}
-	.tray:has(.own-phone.bare) {
-		--own-strip: 36px;
+	.tray:has(:global(.demo-strip.bare)) {
+		--own-strip: 44px;
 	}
 	@media (max-width: 640px) {
 		.top {
 			display: none;
-		}
-		.own-phone {
-			display: block;
 		}
 		.tray {
 			padding-bottom: calc(62px + env(safe-area-inset-bottom));
@@ -270,7 +310,8 @@
 			height: calc(62px + env(safe-area-inset-bottom));
 			padding: 6px 5px calc(5px + env(safe-area-inset-bottom));
 			display: grid;
-			grid-template-columns: repeat(5, 1fr);
+			grid-auto-flow: column;
+			grid-auto-columns: 1fr;
 			gap: 4px;
 			background: var(--tray-rim);
 		}
@@ -291,6 +332,13 @@
 		}
 	}
 	@media print {
+		.tray,
+		main {
+			display: block;
+			padding: 0;
+			background: none;
+			min-height: 0;
+		}
 		.top,
 		.lower,
 		.skip,

@@ -21,3 +21,21 @@ export async function readAnew(what: `app:${string}`): Promise<void> {
 	await wayEnded();
 	await invalidate(what);
 }
+
+let underWay = 0;
+const waiting = new Set<() => void>();
+
+/** Something was sent, and its answer is still to be shown. */
+export const sendingBegan = () => void underWay++;
+
+export function sendingEnded(): void {
+	underWay--;
+	if (underWay > 0) return;
+	for (const go of waiting) go();
+	waiting.clear();
+}
+
+/** Waits until every answer is shown: what an answer leads to must not be overtaken by reading a page anew. */
+export async function allAnswered(): Promise<void> {
+	while (underWay > 0) await new Promise<void>((done) => waiting.add(done));
+}

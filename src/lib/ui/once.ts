@@ -4,7 +4,7 @@
  */
 import { enhance } from '$app/forms';
 import type { ActionResult } from '@sveltejs/kit';
-import { connection, wayEnded } from './connection.svelte';
+import { connection, sendingBegan, sendingEnded, wayEnded } from './connection.svelte';
 import { freshId } from './freshId';
 
 export interface OnceOptions {
@@ -49,6 +49,7 @@ export function once(form: HTMLFormElement, given: OnceOptions = {}) {
 			formData.set('id', id);
 		}
 		underWay.add(said);
+		sendingBegan();
 		show();
 		return async ({ result, update }) => {
 			try {
@@ -60,6 +61,7 @@ export function once(form: HTMLFormElement, given: OnceOptions = {}) {
 				await update({ reset: options.empties === true });
 			} finally {
 				underWay.delete(said);
+				sendingEnded();
 				show();
 			}
 			options.ended?.(result);

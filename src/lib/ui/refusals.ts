@@ -26,5 +26,7 @@ export function refusalText(refusal: Refusal): string {
 			return `"${refusal.variant}" is none of the things this job alternates between. Leave it out.`;
 		case 'depth-unknown':
 			return `This job has no ${refusal.depth} version. Choose another depth.`;
+		case 'rung-unknown':
+			return 'This job has no such rung any more. Reload the page and choose another.';
 	}
 }

@@ -1,4 +1,4 @@
-import { anew, start, take, touch } from '$server/pages/begin';
+import { anew, beginnerOf, start, take, touch } from '$server/pages/begin';
 import { loadBegin } from '$server/pages/beginView';
 import { loading } from '$server/pages/guard';
 import type { Actions, PageServerLoad } from './$types';
@@ -16,7 +16,7 @@ export const load: PageServerLoad = async ({ locals, url, cookies }) => ({
 
 export const actions: Actions = {
 	touch: async ({ cookies, request }) => touch(cookies, await request.formData()),
-	start: async ({ cookies, request }) => start(cookies, await request.formData()),
+	start: async (event) => start(event.cookies, await event.request.formData(), beginnerOf(event)),
 	takeDemo: async ({ cookies, request, locals }) =>
 		take(cookies, await request.formData(), locals.homes.find((home) => home.isDemo)?.id ?? ''),
 	takeOwn: async ({ cookies, request, locals }) =>

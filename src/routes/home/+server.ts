@@ -10,8 +10,7 @@ export const POST: RequestHandler = async ({ request, cookies, locals }) => {
 			path: '/',
 			maxAge: 60 * 60 * 24 * 365,
 			httpOnly: true,
-			sameSite: 'lax',
-			secure: false
+			sameSite: 'lax'
 		});
 	}
 	redirect(303, '/');

@@ -15,5 +15,5 @@ export const load: PageServerLoad = async ({ locals, url, depends }) => {
 };
 
 export const actions: Actions = {
-	edit: async ({ locals, request }) => editHouse(locals.householdId, await request.formData())
+	edit: async ({ locals, request }) => editHouse(locals, await request.formData())
 };

@@ -16,7 +16,7 @@ export const load: PageServerLoad = async ({ locals, url, cookies }) => {
 			open: ask('open'),
 			page: ask('page'),
 			entry: ask('entry'),
-			me: cookies.get('me') ?? null,
+			me: locals.me,
 			now: now()
 		})
 	);
@@ -24,6 +24,6 @@ export const load: PageServerLoad = async ({ locals, url, cookies }) => {
 };
 
 export const actions: Actions = {
-	write: async ({ locals, request }) => tick(locals.householdId, await request.formData()),
-	undo: async ({ locals, request }) => undo(locals.householdId, await request.formData())
+	write: async ({ locals, request }) => tick(locals, await request.formData()),
+	undo: async ({ locals, request }) => undo(locals, await request.formData())
 };

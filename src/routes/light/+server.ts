@@ -13,6 +13,6 @@ const form = z.object({
 
 export const POST: RequestHandler = async ({ request, cookies }) => {
 	const { light, back } = form.parse(Object.fromEntries(await request.formData()));
-	cookies.set('light', light, { path: '/', maxAge: 60 * 60 * 24 * 365, sameSite: 'lax', secure: false });
+	cookies.set('light', light, { path: '/', maxAge: 60 * 60 * 24 * 365, sameSite: 'lax' });
 	redirect(303, back);
 };

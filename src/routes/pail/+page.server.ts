@@ -5,20 +5,23 @@ import type { Actions, PageServerLoad } from './$types';
 export const load: PageServerLoad = async ({ locals, url, cookies }) => {
 	const member = url.searchParams.get('for');
 	const view = await loading(() =>
-		loadFill(locals.householdId, {
+		loadFill(locals, {
 			minutes: url.searchParams.get('minutes'),
 			member,
-			me: cookies.get('me') ?? null,
 			zone: url.searchParams.get('zone') === '1'
 		})
 	);
-	// Whoever fills pails on this device is remembered for the next one.
-	if (member === view.member) {
-		cookies.set('me', member, { path: '/', maxAge: 60 * 60 * 24 * 365, sameSite: 'lax', secure: false });
+	// In the demo whoever fills pails on this device is remembered for the next one.
+	if (locals.isDemo && member === view.member) {
+		cookies.set('me', member, {
+			path: '/',
+			maxAge: 60 * 60 * 24 * 365,
+			sameSite: 'lax'
+		});
 	}
 	return { view };
 };
 
 export const actions: Actions = {
-	start: async ({ locals, request }) => start(locals.householdId, await request.formData())
+	start: async ({ locals, request }) => start(locals, await request.formData())
 };

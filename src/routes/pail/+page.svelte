@@ -2,6 +2,7 @@
 	import BitePail from '$ui/glyphs/BitePail.svelte';
 	import Glyph from '$ui/glyphs/Glyph.svelte';
 	import Weave from '$ui/glyphs/Weave.svelte';
+	import Insecure from '$ui/Insecure.svelte';
 	import Notice from '$ui/Notice.svelte';
 	import { minutesText, numberWord, plural } from '$ui/words';
 	import { once } from '$ui/once';
@@ -152,6 +153,8 @@
 		</form>
 	</footer>
 </div>
+
+<Insecure />
 
 <style>
 	.fill {

@@ -10,14 +10,14 @@ export const load: PageServerLoad = async ({ locals, url, cookies }) => ({
 			on: url.searchParams.get('on'),
 			mode: url.searchParams.get('show'),
 			find: url.searchParams.get('find'),
-			me: cookies.get('me') ?? null
+			me: locals.me
 		})
 	)
 });
 
 export const actions: Actions = {
-	move: async ({ locals, request }) => move(locals.householdId, await request.formData()),
-	skip: async ({ locals, request }) => skip(locals.householdId, await request.formData()),
-	extra: async ({ locals, request }) => extra(locals.householdId, await request.formData()),
-	undo: async ({ locals, request }) => undo(locals.householdId, await request.formData())
+	move: async ({ locals, request }) => move(locals, await request.formData()),
+	skip: async ({ locals, request }) => skip(locals, await request.formData()),
+	extra: async ({ locals, request }) => extra(locals, await request.formData()),
+	undo: async ({ locals, request }) => undo(locals, await request.formData())
 };

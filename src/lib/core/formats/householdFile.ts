@@ -129,7 +129,9 @@ export function readHouseholdFile(text: string, today: CivilDay): ReadHousehold 
 	}
 	if (problems.length > 0) return { ok: false, problems: problems.slice(0, 50) };
 	const jobs = new Set(versions.flatMap((version) => version.home.jobs.map((job) => job.id)));
-	const strange = ledger.findIndex(({ entry }) => 'job' in entry && !jobs.has(entry.job));
+	const strange = ledger.findIndex(
+		({ entry }) => ('job' in entry && !jobs.has(entry.job)) || ('chore' in entry && !jobs.has(entry.chore))
+	);
 	if (strange >= 0) return problem(`ledger[${strange}].job`, 'This job is in no version of the home.');
 	return { ok: true, file: { versions, ledger } };
 }

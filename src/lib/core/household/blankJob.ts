@@ -21,6 +21,7 @@ export function blankJob(
 		needs: [],
 		cautions: [],
 		rungs: [],
-		lookRound: []
+		lookRound: [],
+		hidden: false
 	};
 }

@@ -14,7 +14,8 @@ export type Refusal =
 	| { readonly code: 'not-moved'; readonly date: CivilDay }
 	| { readonly code: 'undo-unknown'; readonly of: string }
 	| { readonly code: 'variant-unknown'; readonly variant: string }
-	| { readonly code: 'depth-unknown'; readonly depth: string };
+	| { readonly code: 'depth-unknown'; readonly depth: string }
+	| { readonly code: 'rung-unknown'; readonly rung: number };
 
 /** How far from today a date may lie, in days: three years either way. */
 const FAR = 1100;
@@ -56,6 +57,13 @@ export function checkEntry(home: PreparedHome, entry: LedgerEntry, today: CivilD
 	}
 	if (entry.outcome === 'judgement' && !home.zoneById.has(entry.zone)) {
 		return { code: 'zone-unknown', zone: entry.zone };
+	}
+	if (entry.outcome === 'rung' || entry.outcome === 'lookround') {
+		if (!member(entry.member)) return { code: 'member-unknown', member: entry.member };
+		const job = home.jobById.get(entry.chore);
+		if (!job) return { code: 'job-gone', job: entry.chore };
+		if (entry.outcome === 'rung' && entry.rung >= job.rungs.length)
+			return { code: 'rung-unknown', rung: entry.rung };
 	}
 	if (entry.outcome === 'pause') return checkPause(home, entry.scope, entry.target);
 	return null;

@@ -67,7 +67,12 @@ export function withoutJobs(home: Home, gone: ReadonlySet<string>): Home {
 		zones: home.zones.map((zone) => ({ ...zone, list: zone.list.filter((id) => !gone.has(id)) })),
 		jobs: home.jobs
 			.filter((job) => !gone.has(job.id))
-			.map((job) => ({ ...job, covers: job.covers.filter((id) => !gone.has(id)) }))
+			.map((job) => ({ ...job, covers: job.covers.filter((id) => !gone.has(id)) })),
+		members: home.members.map((member) => ({
+			...member,
+			excludes: { ...member.excludes, jobs: member.excludes.jobs.filter((id) => !gone.has(id)) },
+			dislikes: member.dislikes.filter((id) => !gone.has(id))
+		}))
 	};
 }
 

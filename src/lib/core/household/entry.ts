@@ -70,15 +70,43 @@ export const entrySchema = z.discriminatedUnion(
 			...common,
 			zone: id,
 			clutter: z.enum(['clear', 'nearly', 'not-yet'])
+		}),
+		/** How far somebody has grown into a job: `chore`, as it moves none of the job's turns. */
+		z.strictObject({
+			outcome: z.literal('rung'),
+			...common,
+			member: id,
+			chore: id,
+			/** Its place among the rungs, from 0. */
+			rung: z.number().int().min(0).max(7),
+			how: z.enum(['with', 'alone', 'signed', 'again'])
+		}),
+		/** A look round with somebody else's eyes: first by whoever did it, then by an adult. */
+		z.strictObject({
+			outcome: z.literal('lookround'),
+			...common,
+			member: id,
+			chore: id,
+			part: dayPart.nullable().default(null),
+			verdict: z.enum(['asked', 'confirmed', 'back']),
+			/** The asking that is answered; null for the asking itself. */
+			asking: uuid.nullable().default(null),
+			/** The done entry that went with the asking. */
+			done: uuid.nullable().default(null),
+			/** The one thing that is given back. */
+			point: z.string().trim().max(80).nullable().default(null)
 		})
 	],
-	'An entry says what happened: done, looked, part, letgo, skipped, moved, extra, called, undo, enough, pause or judgement.'
+	'An entry says what happened: done, looked, part, letgo, skipped, moved, extra, called, undo, enough, pause, judgement, rung or lookround.'
 );
 
 export type LedgerEntry = z.infer<typeof entrySchema>;
 export type Outcome = LedgerEntry['outcome'];
 export type WorkEntry = Extract<LedgerEntry, { outcome: 'done' | 'looked' | 'letgo' | 'part' }>;
 export type PauseEntry = Extract<LedgerEntry, { outcome: 'pause' }>;
+
+export type RungEntry = Extract<LedgerEntry, { outcome: 'rung' }>;
+export type LookRoundEntry = Extract<LedgerEntry, { outcome: 'lookround' }>;
 
 /** True for entries that belong to a line of a job. */
 export function isOnLine(entry: LedgerEntry): entry is Extract<LedgerEntry, { job: string }> {

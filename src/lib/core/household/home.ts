@@ -1,7 +1,8 @@
 /** The home: the one source of its types. */
 import { z } from 'zod';
 import { addDays, isoOf, toDay, type CivilDay } from '../calendar/civil';
-import { clockTime, id, isoDate, minutes, name, planDate, weekday, weekdays } from './fields';
+import { clockTime, id, isoDate, minutes, name, planDate, productFamily, weekday, weekdays } from './fields';
+import { familySchema, NOTHING_AGREED } from './familySchema';
 import { jobSchema, type Job } from './jobSchema';
 import { problemsOf, type Problem } from './problems';
 import { upgradeHome } from './upgrade';
@@ -76,7 +77,9 @@ export const householdSchema = z.strictObject({
 		freeDays: weekdays.default([]),
 		/** What the household calls its weekdays, such as "Bathrooms". */
 		subjects: z.partialRecord(z.enum(['1', '2', '3', '4', '5', '6', '7']), name).default({})
-	})
+	}),
+	/** What the family has agreed: shares, the ribbon, the gate, how it works together. */
+	family: familySchema.default(NOTHING_AGREED)
 });
 
 export const WEAVES = ['stripe', 'check', 'waffle', 'herringbone', 'dots', 'twill', 'basket'] as const;
@@ -151,6 +154,8 @@ export const roomSchema = z.strictObject({
 	sheds: z.array(z.enum(PETS)).default([])
 });
 
+const word = z.string().trim().min(1).max(60);
+
 const spanOfDay = z.strictObject({ weekdays, from: clockTime, to: clockTime });
 
 export const memberSchema = z.strictObject({
@@ -161,8 +166,35 @@ export const memberSchema = z.strictObject({
 	/** When this person is at home. Left out: always. */
 	home: z.array(spanOfDay).optional(),
 	/** When this person carries the day. */
-	carries: z.array(spanOfDay).default([])
+	carries: z.array(spanOfDay).default([]),
+	/** Stretches of days away, such as a school term; the days themselves are included. */
+	away: z
+		.array(
+			z
+				.strictObject({ from: planDate, to: planDate, why: z.string().trim().max(60).default('') })
+				.refine((span) => span.from <= span.to, 'It ends on or after the day on which it begins.')
+		)
+		.max(60)
+		.default([]),
+	/** What this person has learnt that a job may ask for, such as "ladder". */
+	skills: z.array(word).max(30).default([]),
+	/** What this person keeps away from. */
+	excludes: z
+		.strictObject({ families: z.array(productFamily).default([]), jobs: z.array(id).default([]) })
+		.default({ families: [], jobs: [] }),
+	/** Jobs that this person dislikes: shared evenly, not left out. */
+	dislikes: z.array(id).default([]),
+	/** The things that this person has at hand. Left out: whatever the house has. */
+	kit: z.array(word).max(60).optional()
 });
+
+/** What is said of somebody of whom nothing is said. */
+export const PLAIN_PERSON: Pick<z.infer<typeof memberSchema>, 'away' | 'skills' | 'excludes' | 'dislikes'> = {
+	away: [],
+	skills: [],
+	excludes: { families: [], jobs: [] },
+	dislikes: []
+};
 
 export const petSchema = z.strictObject({ id, name, kind: z.enum(PETS) });
 
@@ -204,12 +236,23 @@ export function readHome(data: unknown): ReadHome {
 /** The same home with all its dates of planning shifted by whole weeks, so that weekdays stay. Birthdays stay. */
 export function shiftHome(home: Home, weeks: number): Home {
 	const shift = (date: string) => isoOf(addDays(toDay(date), weeks * 7));
-	const { rhythm } = home.household;
+	const { rhythm, family } = home.household;
 	return {
 		...home,
 		household: {
 			...home.household,
 			startsOn: shift(home.household.startsOn),
+			family: {
+				...family,
+				shares: {
+					...family.shares,
+					...(family.shares.agreedOn ? { agreedOn: shift(family.shares.agreedOn) } : {})
+				},
+				ribbon: {
+					...family.ribbon,
+					...(family.ribbon.from ? { from: shift(family.ribbon.from) } : {})
+				}
+			},
 			rhythm: {
 				...rhythm,
 				scheme:
@@ -218,6 +261,10 @@ export function shiftHome(home: Home, weeks: number): Home {
 						: rhythm.scheme
 			}
 		},
+		members: home.members.map((member) => ({
+			...member,
+			away: member.away.map((span) => ({ ...span, from: shift(span.from), to: shift(span.to) }))
+		})),
 		jobs: home.jobs.map((job) => (job.startsOn ? { ...job, startsOn: shift(job.startsOn) } : job))
 	};
 }

@@ -40,6 +40,7 @@ export function checkAcross(home: RawHome, context: z.RefinementCtx) {
 	if (!home.members.some((member) => member.role === 'organiser')) {
 		report(['members'], 'Nobody is the organiser. Give one person the role "organiser".');
 	}
+	checkFamily(home, { members, jobs }, report);
 	const { scheme } = home.household.rhythm;
 	if (scheme.type === 'weekdays') {
 		for (const [day, zone] of Object.entries(scheme.byWeekday)) {
@@ -63,6 +64,33 @@ type RawHome = {
 	pets: z.infer<typeof petSchema>[];
 	jobs: Job[];
 };
+
+/** What is said of people names people and jobs that are there. */
+function checkFamily(
+	home: RawHome,
+	known: { readonly members: ReadonlySet<string>; readonly jobs: ReadonlySet<string> },
+	report: Report
+) {
+	const { shares, ribbon } = home.household.family;
+	const member = (id: string, ...path: PropertyKey[]) => {
+		if (!known.members.has(id)) report(path, `There is no member "${id}". Name one that is there.`);
+	};
+	for (const id of Object.keys(shares.byHand)) member(id, 'household', 'family', 'shares', 'byHand', id);
+	ribbon.members.forEach((id, i) => member(id, 'household', 'family', 'ribbon', 'members', i));
+	if (shares.by === 'hand' && Object.values(shares.byHand).every((part) => part === 0))
+		report(['household', 'family', 'shares', 'byHand'], 'Shares set by hand need at least one above 0.');
+	home.members.forEach((one, i) => {
+		for (const [path, jobs] of [
+			[['excludes', 'jobs'], one.excludes.jobs],
+			[['dislikes'], one.dislikes]
+		] as const) {
+			jobs.forEach((id, k) => {
+				if (!known.jobs.has(id))
+					report(['members', i, ...path, k], `There is no job "${id}". Name one that is there.`);
+			});
+		}
+	});
+}
 
 function checkJob(
 	job: Job,

@@ -117,13 +117,19 @@ export const jobSchema = z.strictObject({
 		.strictObject({
 			/** One owner, everybody, in turns, or whoever comes first. */
 			mode: z.enum(['fixed', 'shared', 'turns', 'free']),
-			members: z.array(id).default([])
+			members: z.array(id).default([]),
+			/** How long a turn at it lasts: a day, a week, or once. Left out: once. */
+			every: z.enum(['day', 'week', 'time']).optional()
 		})
 		.default({ mode: 'free', members: [] }),
 	/** The kind of work, such as "dusting": the subject of a weekday, and what a round gathers. */
 	subject: z.string().trim().min(1).max(40).optional(),
 	/** The youngest who may do it; products ask for an age of their own beside it. */
 	fromAge: z.number().int().min(3).max(18).optional(),
+	/** What somebody must have learnt to do it, such as "ladder". */
+	skill: z.string().trim().min(1).max(60).optional(),
+	/** Work that nobody sees: planning, shopping, bills, appointments. */
+	hidden: z.boolean().default(false),
 	/** From easy to the whole of it. */
 	rungs: z.array(z.string().trim().min(1).max(80)).max(8).default([]),
 	/** Where to look with somebody else's eyes when it is said to be done. */

@@ -3,7 +3,7 @@ import { addDays, type CivilDay } from '../calendar/civil';
 import { isWork, lineId, type LedgerEntry } from '../household/entry';
 import type { PreparedHome } from '../household/history';
 import { LAYERS, type Layer } from '../household/home';
-import { effectiveEntries } from '../routine/line';
+import { effectiveLedger } from '../routine/line';
 import { readDay } from '../routine/readDay';
 import { historicStanding } from '../routine/standing';
 
@@ -37,7 +37,7 @@ export const WINDOW = 14;
 /** Reads the two weeks before `today`. Costs a walk through their days; for the page that shows it. */
 export function readHolding(home: PreparedHome, ledger: readonly LedgerEntry[], today: CivilDay): Holding {
 	const standing = historicStanding(home, ledger);
-	const holding = effectiveEntries(ledger as (LedgerEntry & { of?: string })[]);
+	const holding = effectiveLedger(ledger);
 	const doneOn = new Map<CivilDay, Set<string>>();
 	for (const entry of holding) {
 		if (!isWork(entry) || entry.outcome === 'part') continue;

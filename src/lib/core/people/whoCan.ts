@@ -1,6 +1,8 @@
 /** Who can take a job. Handbook page 5, "Who can take a job"; ages of page 4, "People". */
 import { partsOf, toDay, type CivilDay } from '../calendar/civil';
-import type { Job, Member } from '../household/home';
+import type { DayPart } from '../household/fields';
+import type { Home, Household, Job, Member, Room } from '../household/home';
+import { homeSpans } from './presence';
 
 /** Whole years of age on a day; null where the birthday is not known (a grown-up). */
 export function ageOn(member: Member, day: CivilDay): number | null {
@@ -24,11 +26,15 @@ export function familiesAtAge(age: number | null): readonly string[] | null {
 /** The ages at which more product families come within reach, youngest first. */
 const STEPS_OF_AGE = [0, 8, 12, 16];
 
+/** The product families that a job uses, at any of its depths. */
+export function familiesOf(job: Job): string[] {
+	const steps = Object.values(job.depths).flatMap((depth) => depth?.steps ?? []);
+	return [...new Set(steps.flatMap((step) => step.products.flatMap((product) => product.families)))];
+}
+
 /** The youngest age that may do a job at all its depths: its own, and that of every product in it. Years. */
 export function ageNeeded(job: Job): number {
-	const families = Object.values(job.depths).flatMap((depth) =>
-		(depth?.steps ?? []).flatMap((step) => step.products.flatMap((product) => product.families))
-	);
+	const families = familiesOf(job);
 	const forProducts = STEPS_OF_AGE.find((age) => {
 		const allowed = familiesAtAge(age);
 		return allowed === null || families.every((family) => allowed.includes(family));
@@ -36,10 +42,98 @@ export function ageNeeded(job: Job): number {
 	return Math.max(job.fromAge ?? 0, forProducts);
 }
 
-/** True where a member may do a job: not somebody else's own, and no product that their age rules out. */
-export function mayDo(job: Job, member: Member, day: CivilDay): boolean {
+/** Why somebody cannot take a job on a day. */
+export type WhyNot =
+	/** The job names others. */
+	| { readonly code: 'not-named' }
+	/** It is somebody else's own room. */
+	| { readonly code: 'own-room'; readonly owners: readonly string[] }
+	| { readonly code: 'age'; readonly needed: number; readonly age: number }
+	/** A product that this person keeps away from. */
+	| { readonly code: 'product'; readonly family: string }
+	| { readonly code: 'left-out' }
+	| { readonly code: 'skill'; readonly skill: string }
+	| { readonly code: 'kit'; readonly thing: string }
+	/** Not at home at all on the day. */
+	| { readonly code: 'away' }
+	/** At home on the day, but not in the job's part of it. */
+	| { readonly code: 'not-then'; readonly part: DayPart }
+	/** Has not grown into the whole of it yet: `rung` is the one to practise. */
+	| { readonly code: 'rung'; readonly rung: number };
+
+/** What does not change from day to day: named, own room, age, products, exclusions, skill, kit. */
+function whyNever(job: Job, room: Room | undefined, member: Member, day: CivilDay): WhyNot[] {
+	const why: WhyNot[] = [];
 	const named = job.who.members;
-	if (named.length > 0 && !named.includes(member.id)) return false;
+	if (named.length > 0) {
+		if (!named.includes(member.id)) why.push({ code: 'not-named' });
+	} else if (room && room.owners.length > 0 && !room.owners.includes(member.id)) {
+		why.push({ code: 'own-room', owners: room.owners });
+	}
 	const age = ageOn(member, day);
-	return age === null || age >= ageNeeded(job);
+	const needed = ageNeeded(job);
+	if (age !== null && age < needed) why.push({ code: 'age', needed, age });
+	const family = familiesOf(job).find((one) => (member.excludes.families as string[]).includes(one));
+	if (family !== undefined) why.push({ code: 'product', family });
+	if (member.excludes.jobs.includes(job.id)) why.push({ code: 'left-out' });
+	if (job.skill !== undefined && !hasWord(member.skills, job.skill))
+		why.push({ code: 'skill', skill: job.skill });
+	const { kit } = member;
+	const thing = kit === undefined ? undefined : job.needs.find((one) => !hasWord(kit, one));
+	if (thing !== undefined) why.push({ code: 'kit', thing });
+	return why;
+}
+
+const hasWord = (words: readonly string[], word: string) =>
+	words.some((one) => one.toLowerCase() === word.toLowerCase());
+
+/** True where a member may do a job: nothing but the day itself could stand against it. */
+export function mayDo(job: Job, member: Member, day: CivilDay, room?: Room): boolean {
+	return member.role !== 'device' && whyNever(job, room, member, day).length === 0;
+}
+
+/** Minutes after midnight at which a part of the day begins and ends. */
+export function spanOfPart(part: DayPart, parts: Household['parts']): { from: number; to: number } {
+	const minute = (time: string) => Number(time.slice(0, 2)) * 60 + Number(time.slice(3, 5));
+	const [morning, midday, evening] = [minute(parts.morning), minute(parts.midday), minute(parts.evening)];
+	if (part === 'morning') return { from: morning, to: midday };
+	return part === 'midday' ? { from: midday, to: evening } : { from: evening, to: 1440 };
+}
+
+export interface Candidate {
+	readonly member: Member;
+	/** Empty: this one can take it. */
+	readonly why: readonly WhyNot[];
+}
+
+export interface WhoCanQuestion {
+	readonly job: Job;
+	readonly day: CivilDay;
+	readonly part: DayPart | null;
+	/** Members who lie under a pause on the day, by id. */
+	readonly awayIds: ReadonlySet<string>;
+	/** The rung that a member still has to practise before the whole job is theirs; null for none. */
+	readonly rungOf: (member: Member) => number | null;
+}
+
+/**
+ * Everybody in the house with what stands against their taking a job on a day; nothing stands against who can.
+ * Devices take no jobs. Source: handbook page 5, "Who can take a job", and page 4, "People".
+ */
+export function whoCan(home: Home, question: WhoCanQuestion): Candidate[] {
+	const { job, day, part, awayIds, rungOf } = question;
+	const room = home.rooms.find((one) => one.id === job.room);
+	return home.members
+		.filter((member) => member.role !== 'device')
+		.map((member) => {
+			const why = whyNever(job, room, member, day);
+			const spans = awayIds.has(member.id) ? [] : homeSpans(member, day);
+			const then = part === null ? null : spanOfPart(part, home.household.parts);
+			if (spans.length === 0) why.push({ code: 'away' });
+			else if (then && part && !spans.some((span) => span.from < then.to && span.to > then.from))
+				why.push({ code: 'not-then', part });
+			const rung = rungOf(member);
+			if (rung !== null) why.push({ code: 'rung', rung });
+			return { member, why };
+		});
 }

@@ -4,6 +4,7 @@
  */
 import { weekdayOf, addDays, type CivilDay, type Weekday } from '../calendar/civil';
 import { pauseOn, type Pauses } from '../calendar/pauses';
+import type { LedgerEntry } from '../household/entry';
 import type { Cadence, MissRule, WeekRules } from './cadence';
 
 /** The rules of a line as one version of the home gives them. */
@@ -154,6 +155,11 @@ export function effectiveEntries<T extends { id: string; of?: string | undefined
 		} else holding.push(entry);
 	}
 	return holding.reverse();
+}
+
+/** The same for entries of the ledger, whatever they are of. */
+export function effectiveLedger(entries: readonly LedgerEntry[]): LedgerEntry[] {
+	return effectiveEntries(entries as readonly (LedgerEntry & { of?: string })[]);
 }
 
 /** The first catch-up day on or after `day` that is in no pause; null where the household has none. */

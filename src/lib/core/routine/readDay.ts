@@ -10,7 +10,7 @@ import type { LedgerEntry, PauseEntry } from '../household/entry';
 import type { Line, PreparedHome } from '../household/history';
 import type { Job } from '../household/home';
 import { inSeason } from './cadence';
-import { effectiveEntries, type LineState, type Mutable } from './line';
+import { effectiveEntries, effectiveLedger, type LineState, type Mutable } from './line';
 import { lineState } from './lineState';
 import {
 	effectivePauses,
@@ -209,7 +209,7 @@ function zoneItemState(
  */
 export function readDay(home: PreparedHome, standing: HomeStanding, date: CivilDay): Day {
 	const { rhythm } = home.home.household;
-	const holding = effectiveEntries(standing.home as (LedgerEntry & { of?: string })[]);
+	const holding = effectiveLedger(standing.home);
 	const pauses = effectivePauses(standing.home);
 	const enough = holding.find((entry) => entry.outcome === 'enough' && entry.date === date)?.id ?? null;
 	const zone = readZone(home, standing, clutterOf(holding, date), date);

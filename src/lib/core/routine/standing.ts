@@ -9,7 +9,7 @@ import type { Line, PreparedHome } from '../household/history';
 import {
 	BEGINNING,
 	EMPTY_CHECKPOINT,
-	effectiveEntries,
+	effectiveLedger,
 	versionOn,
 	type Checkpoint,
 	type LineEntry
@@ -90,7 +90,7 @@ export function pausesForLine(line: Line, pauses: readonly PauseEntry[]): Pauses
 
 /** The pauses among the home's entries that hold. */
 export function effectivePauses(home: readonly LedgerEntry[]): PauseEntry[] {
-	return effectiveEntries(home as (LedgerEntry & { of?: string })[]).filter(
+	return effectiveLedger(home).filter(
 		(entry): entry is PauseEntry & { of?: string } => entry.outcome === 'pause'
 	);
 }
@@ -139,7 +139,7 @@ export function projectLine(line: Line, entries: readonly LedgerEntry[], pauses:
 
 function lastDoneOf(entries: readonly LedgerEntry[]): LastDone | null {
 	let last: LastDone | null = null;
-	for (const entry of effectiveEntries(entries as (LedgerEntry & { of?: string })[])) {
+	for (const entry of effectiveLedger(entries)) {
 		if (isWork(entry) && entry.outcome === 'done') last = laterDone(last, entry);
 	}
 	return last;
@@ -178,7 +178,7 @@ export function appendToLine(
 
 /** The settlements of a zone's items among entries, in order of their dates, then as made. */
 function settlementsOf(entries: readonly LedgerEntry[]): ZoneSettlement[] {
-	return effectiveEntries(entries as (LedgerEntry & { of?: string })[])
+	return effectiveLedger(entries)
 		.filter((entry): entry is WorkEntry & { of?: string } => isWork(entry) && settles(entry))
 		.map((entry) => ({ item: entry.job, date: entry.date }))
 		.sort((a, b) => a.date - b.date);
@@ -237,6 +237,8 @@ function sortLedger(home: PreparedHome, ledger: readonly LedgerEntry[]): SortedL
 	for (const entry of ledger) {
 		let lists = [homeEntries];
 		if (entry.outcome === 'undo') lists = wentTo.get(entry.of) ?? [];
+		// How people grow into jobs changes nothing of when they fall due.
+		else if (entry.outcome === 'rung' || entry.outcome === 'lookround') lists = [];
 		else if ('job' in entry) {
 			lists = [listIn(byLine, lineId(entry.job, entry.part))];
 			const zone = zoneOfJob.get(entry.job);

@@ -3,6 +3,7 @@ import { isoOf, type CivilDay } from '../calendar/civil';
 import { addFromLibrary } from '../household/editJobs';
 import { changeRoom, moveRoom, retireRoom } from '../household/editRooms';
 import type { Edit } from '../household/edit';
+import { agreedAmong } from '../household/familySchema';
 import { readHome, type Home } from '../household/home';
 import { homeFromDraft, jobsOfRoom, membersOf, walkRooms, type Draft } from './draft';
 import type { Library } from './library';
@@ -110,6 +111,7 @@ function withPeople(home: Home, draft: Draft): Home {
 		...home,
 		members: all,
 		pets: draft.pets,
+		household: { ...home.household, family: agreedAmong(home.household.family, known) },
 		rooms: home.rooms.map((room) => ({ ...room, owners: room.owners.filter((owner) => known.has(owner)) })),
 		jobs: home.jobs.map((job) => {
 			const left = job.who.members.filter((member) => known.has(member));
@@ -142,6 +144,7 @@ function layAnew(home: Home, draft: Draft, library: Library, pattern: Pattern, t
 		household: {
 			...home.household,
 			...made.home.household,
+			family: agreedAmong(home.household.family, known),
 			layers: home.household.layers,
 			startsOn: isoOf(today)
 		},

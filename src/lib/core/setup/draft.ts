@@ -8,6 +8,7 @@ import {
 	FLOORS,
 	LAYERS,
 	PETS,
+	PLAIN_PERSON,
 	readHome,
 	ROOM_KINDS,
 	SURFACES,
@@ -18,6 +19,7 @@ import {
 	type Room,
 	type Zone
 } from '../household/home';
+import { NOTHING_AGREED } from '../household/familySchema';
 import type { Problem } from '../household/problems';
 import { arrange } from './arrange';
 import { schemeOf, weekdaysOfZones } from './schemeOf';
@@ -125,6 +127,7 @@ export function membersOf(draft: Draft): Member[] {
 			role,
 			...(person.bornOn ? { bornOn: person.bornOn } : {}),
 			...(home ? { home } : {}),
+			...PLAIN_PERSON,
 			carries: role === 'organiser' ? [{ weekdays: [1, 2, 3, 4, 5, 6, 7], from: '05:00', to: '23:00' }] : []
 		};
 	});
@@ -275,7 +278,8 @@ export function homeFromDraft(draft: Draft, library: Library, pattern: Pattern, 
 			catchUpDays,
 			freeDays,
 			subjects: rhythm.subjects
-		}
+		},
+		family: NOTHING_AGREED
 	};
 	const jobs = spreadFirstDays(fitWeek(arranged.jobs, household), [], from, household);
 	const kept = new Set(jobs.map((job) => job.id));

@@ -169,6 +169,7 @@ export function jobForRoom(library: LibraryJob, room: RoomFacts, taken: Readonly
 		room: room.id,
 		library: libraryId,
 		covers: [],
+		hidden: false,
 		who:
 			owners.length === 0
 				? { mode: 'free', members: [] }

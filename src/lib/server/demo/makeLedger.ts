@@ -151,6 +151,58 @@ export function makeLedger(
 			made.push({ at, entry: { outcome: 'undo', id: idAt(at), date, by: 'bram', of: slip.entry.id } });
 		}
 	}
+	made.push(...grownSoFar(home, today, idAt));
+	return made;
+}
+
+/** How far the children have grown: [member, job, rung, how often with somebody, then how]. */
+const GROWN: readonly (readonly [string, string, number, number, 'alone' | 'signed' | null])[] = [
+	['juno', 'feed-semaphore', 0, 0, 'signed'],
+	['juno', 'feed-semaphore', 1, 0, 'signed'],
+	['juno', 'feed-semaphore', 2, 0, 'signed'],
+	['kit', 'feed-semaphore', 0, 1, 'signed'],
+	['kit', 'feed-semaphore', 1, 1, 'signed'],
+	['kit', 'feed-semaphore', 2, 2, 'alone'],
+	['juno', 'fold-the-towels', 0, 0, 'signed'],
+	['juno', 'fold-the-towels', 1, 1, 'signed'],
+	['juno', 'fold-the-towels', 2, 1, 'signed'],
+	['juno', 'fold-the-towels', 3, 1, 'signed'],
+	['kit', 'fold-the-towels', 0, 1, 'signed'],
+	['kit', 'fold-the-towels', 1, 2, null]
+];
+
+/** Look-rounds that an adult has answered, newest last: given back the second time. */
+const LOOKED: readonly (readonly [string, string, string | null])[] = [
+	['kit', 'pair-up-the-boots', null],
+	['kit', 'pair-up-the-boots', 'The bench'],
+	['kit', 'pair-up-the-boots', null],
+	['pip', 'pair-up-the-boots', null]
+];
+
+function grownSoFar(home: PreparedHome, today: CivilDay, idAt: (at: number) => string): MadeEntry[] {
+	const made: MadeEntry[] = [];
+	const { household } = home.home;
+	let day = addDays(today, -20);
+	const add = (entry: Record<string, unknown>) => {
+		const at = dayBegins(day, household) + (14 * 60 + made.length) * 60_000;
+		const id = idAt(at);
+		made.push({ at, entry: { id, date: day, by: 'ottilie', ...entry } as LedgerEntry });
+		return id;
+	};
+	const has = (member: string, job: string) =>
+		home.jobById.has(job) && home.home.members.some((one) => one.id === member);
+	for (const [member, chore, rung, times, then] of GROWN) {
+		if (!has(member, chore)) continue;
+		for (let i = 0; i < times; i++) add({ outcome: 'rung', member, chore, rung, how: 'with' });
+		if (then) add({ outcome: 'rung', member, chore, rung, how: then });
+	}
+	for (const [member, chore, back] of LOOKED) {
+		if (!has(member, chore)) continue;
+		day = addDays(day, 3);
+		const look = { outcome: 'lookround', member, chore, part: null };
+		const asking = add({ ...look, by: member, verdict: 'asked', asking: null, done: null, point: null });
+		add({ ...look, verdict: back ? 'back' : 'confirmed', asking, done: null, point: back });
+	}
 	return made;
 }
 

@@ -1,5 +1,5 @@
 /** What a touch of the first steps changes, and the home that comes of them. */
-import { fail, redirect, type Cookies } from '@sveltejs/kit';
+import { fail, redirect, type Cookies, type RequestEvent } from '@sveltejs/kit';
 import { v7 as uuidv7 } from 'uuid';
 import { prepareHome } from '$core/household/history';
 import { changeHome } from '$core/setup/change';
@@ -8,6 +8,7 @@ import { applyTouch, touchSchema } from '$core/setup/steps';
 import { editRefusalText } from '$ui/editWords';
 import { now } from '../clock';
 import { reading, transaction } from '../db/pool';
+import { addMembership } from '../store/accessStore';
 import { finishDraft, holdDraft, loadDraft, saveDraft, type StoredDraft } from '../store/draftStore';
 import {
 	changeHomeOnce,
@@ -82,8 +83,21 @@ export async function anew(cookies: Cookies) {
 	redirect(303, '/begin');
 }
 
-/** Makes the home of the answers, once, and goes to its first morning. */
-export async function start(cookies: Cookies, form: FormData) {
+/** Who takes the first steps: an account, once there is one, and the home that they may change. */
+export interface Beginner {
+	readonly account: string | null;
+	/** The home that this one organises, if any: the only one that the steps may change. */
+	readonly organises: string | null;
+}
+
+export const beginnerOf = (event: RequestEvent): Beginner => ({
+	account: event.locals.standing.signIn?.account ?? null,
+	organises:
+		event.locals.viewer?.role === 'organiser' && !event.locals.isDemo ? event.locals.householdId : null
+});
+
+/** Makes the home of the answers, once, and goes to its first morning. A home of one's own needs somebody's key. */
+export async function start(cookies: Cookies, form: FormData, who: Beginner) {
 	const made = await acting(form, async () => {
 		const id = cookies.get(COOKIE);
 		const stored = id ? await reading((db) => loadDraft(db, id)) : null;
@@ -94,22 +108,27 @@ export async function start(cookies: Cookies, form: FormData) {
 		if (draft.rooms.length === 0) {
 			return fail(400, { message: 'A home has at least one room. Hang one, then begin.' });
 		}
-		return draft.changes ? changeOwn(stored, draft.changes) : makeOwn(stored);
+		if (draft.changes) {
+			if (draft.changes !== who.organises)
+				return fail(403, { message: 'Only whoever organises that home may change it.' });
+			return changeOwn(stored, draft.changes);
+		}
+		return who.account === null ? { signUp: true } : makeOwn(stored, who.account);
 	});
+	if ('signUp' in made) redirect(303, '/sign-up?to=/begin');
 	if ('household' in made) {
 		cookies.set('home', made.household, {
 			path: '/',
 			maxAge: YEAR,
 			httpOnly: true,
-			sameSite: 'lax',
-			secure: false
+			sameSite: 'lax'
 		});
 		redirect(303, '/');
 	}
 	return made;
 }
 
-async function makeOwn({ id, draft }: StoredDraft) {
+async function makeOwn({ id, draft }: StoredDraft, account: string) {
 	const at = now();
 	const today = todayOf(draft);
 	const made = homeFromDraft(draft, starterLibrary(), patternById(draft.pattern), today);
@@ -124,6 +143,8 @@ async function makeOwn({ id, draft }: StoredDraft) {
 		if (again?.household) return;
 		await createHousehold(db, household, made.home, today, at);
 		await rebuildStanding(db, household, prepareHome([{ from: today, home: made.home }]));
+		const organiser = made.home.members.find((one) => one.role === 'organiser');
+		await addMembership(db, household, organiser?.id ?? '', account, at);
 		await finishDraft(db, id, household, at);
 	});
 	return { household };
@@ -157,4 +178,20 @@ async function changeOwn({ id, draft }: StoredDraft, household: string) {
 				'Somebody changed the home meanwhile, so nothing was written. Look at it as it is now, and try again.'
 		});
 	return { household };
+}
+
+/** After signing up on the way: the home that waits in the answers of this browser is made at once. */
+export async function makeWaiting(cookies: Cookies, account: string): Promise<string> {
+	const id = cookies.get(COOKIE);
+	const stored = id ? await reading((db) => loadDraft(db, id)) : null;
+	if (!stored || stored.household || stored.draft.changes || stored.draft.rooms.length === 0) return '/begin';
+	const made = await makeOwn(stored, account);
+	if (!('household' in made)) return '/begin';
+	cookies.set('home', made.household, {
+		path: '/',
+		maxAge: YEAR,
+		httpOnly: true,
+		sameSite: 'lax'
+	});
+	return '/';
 }

@@ -24,7 +24,7 @@ export async function draftOf(cookies: Cookies): Promise<StoredDraft> {
 }
 
 export function keep(cookies: Cookies, id: string) {
-	cookies.set(COOKIE, id, { path: '/', maxAge: YEAR, httpOnly: true, sameSite: 'lax', secure: false });
+	cookies.set(COOKIE, id, { path: '/', maxAge: YEAR, httpOnly: true, sameSite: 'lax' });
 }
 
 export function todayOf(draft: Draft): CivilDay {

@@ -1,17 +1,20 @@
 /** What forms ask to be written down: read through a schema, recorded in one transaction, answered in words. */
 import { fail, type ActionFailure } from '@sveltejs/kit';
 import { z } from 'zod';
-import { parseDay } from '$core/calendar/civil';
+import { parseDay, type CivilDay } from '$core/calendar/civil';
 import { householdTime } from '$core/calendar/instant';
-import { readEntry, type LedgerEntry } from '$core/household/entry';
+import { lineId, readEntry, type LedgerEntry } from '$core/household/entry';
 import type { PreparedHome } from '$core/household/history';
 import { describeProblems, type Problem } from '$core/household/problems';
 import { refusalText } from '$ui/refusals';
+import { log } from '../log';
 import { now } from '../clock';
-import { reading, transaction } from '../db/pool';
+import { reading, transaction, type Db } from '../db/pool';
 import { loadHome } from '../store/homeStore';
+import { findEntry, knownIds } from '../store/ledgerStore';
 import { followingId, recordEntries } from '../store/record';
 import { acting, typed, type Notice } from './guard';
+import { notYours, planRefusal, tickRefusal, type Asker } from './who';
 
 export interface Written {
 	readonly message: string;
@@ -95,30 +98,50 @@ function refuse(form: FormData, problems: readonly Problem[]): ActionFailure<Not
 	});
 }
 
+/** Why somebody may not write an entry; null where they may. */
+type Judge = (
+	db: Db,
+	home: PreparedHome,
+	entry: LedgerEntry,
+	today: CivilDay
+) => Promise<string | null> | string | null;
+
 async function record(
-	household: string,
+	asker: Asker,
 	form: FormData,
-	entries: readonly LedgerEntry[],
+	entry: LedgerEntry,
+	judge: Judge,
 	message: (home: PreparedHome) => string
 ): Promise<Answer> {
+	const household = asker.householdId;
 	const { home, date, at } = await today(household);
 	const day = parseDay(date);
 	if (day === null) throw new RangeError(date);
-	const recorded = await transaction((db) => recordEntries(db, household, entries, day, at));
+	// Sent again because its answer was lost: it is written, and nobody asks again whether it may be.
+	const known = await reading((db) => knownIds(db, household, [entry.id]));
+	if (!known.has(entry.id)) {
+		const refusal = await reading(async (db) => judge(db, home, entry, day));
+		if (refusal !== null) {
+			log.warn({ outcome: entry.outcome, role: asker.viewer?.role ?? 'nobody' }, 'refused: not theirs');
+			return notYours(form, refusal);
+		}
+	}
+	const recorded = await transaction((db) => recordEntries(db, household, [entry], day, at));
 	if (!recorded.ok) {
 		return fail(recorded.refusal.code === 'job-gone' ? 410 : 400, {
 			message: refusalText(recorded.refusal),
 			values: typed(form)
 		});
 	}
-	return { message: message(home), undo: entries[0]?.id ?? null };
+	return { message: message(home), undo: entry.id };
 }
 
 /** Reads the fields and an entry made of them, then records it. */
 async function write(
-	household: string,
+	asker: Asker,
 	form: FormData,
 	make: (form: Fields, date: string) => Record<string, unknown>,
+	judge: Judge,
 	message: (home: PreparedHome, entry: LedgerEntry) => string
 ): Promise<Answer> {
 	return acting(form, async () => {
@@ -128,12 +151,60 @@ async function write(
 				message: 'This form was not understood. Reload the page and try again.',
 				values: typed(form)
 			});
-		const { date } = await today(household);
+		const { date } = await today(asker.householdId);
 		const entry = readEntry(make(read.data, read.data.date ?? date));
 		if (!entry.ok) return refuse(form, entry.problems);
-		return record(household, form, [entry.value], (home) => message(home, entry.value));
+		return record(asker, form, entry.value, judge, (home) => message(home, entry.value));
 	});
 }
+
+/** In whose name: as the form says, else whoever sends it. A device names whoever was tapped. */
+const byOf = (asker: Asker, form: Fields) =>
+	form.by === undefined ? (asker.viewer?.member ?? null) : orNull(form.by);
+
+const tickJudge =
+	(asker: Asker): Judge =>
+	(db, home, entry, today) =>
+		'job' in entry
+			? tickRefusal(
+					db,
+					asker,
+					home,
+					{
+						job: entry.job,
+						line: lineId(entry.job, entry.part),
+						by: entry.by,
+						date: isoDate(entry.date)
+					},
+					today
+				)
+			: null;
+
+const planJudge =
+	(asker: Asker): Judge =>
+	(_db, home, entry) =>
+		'job' in entry ? planRefusal(asker, home, entry.job) : null;
+
+/** Children and helpers take back what they wrote themselves. */
+const undoJudge =
+	(asker: Asker): Judge =>
+	async (db, _home, entry) => {
+		const role = asker.viewer?.role;
+		if (entry.outcome !== 'undo' || (role !== 'child' && role !== 'helper')) return null;
+		const target = await findEntry(db, asker.householdId, entry.of);
+		return !target || target.entry.by === asker.viewer?.member
+			? null
+			: 'Somebody else wrote that. Ask them to take it back.';
+	};
+
+/** An adult lays a cloth over their own days; over anything else the organiser does. */
+const pauseJudge =
+	(asker: Asker): Judge =>
+	(_db, _home, entry) =>
+		asker.viewer?.role === 'organiser' ||
+		(entry.outcome === 'pause' && entry.scope === 'member' && entry.target === asker.viewer?.member)
+			? null
+			: 'Over your own days you can lay a cloth; for the rest ask whoever organises the home.';
 
 const DONE_WORDS: Record<string, string> = {
 	done: 'Done',
@@ -147,111 +218,131 @@ function nameOf(home: PreparedHome, entry: LedgerEntry): string {
 }
 
 /** done, looked, part or let go. */
-export function tick(household: string, form: FormData): Promise<Answer> {
+export function tick(asker: Asker, form: FormData): Promise<Answer> {
 	return write(
-		household,
+		asker,
 		form,
 		(f, date) => ({
 			id: idOf(f, `${f.line} ${f.outcome}`),
 			outcome: f.outcome,
 			date,
-			by: orNull(f.by),
+			by: byOf(asker, f),
 			...lineOf(f),
 			minutes: numberOf(f.minutes),
 			found: orNull(f.found),
 			...(f.outcome === 'part' ? { share: numberOf(f.share) ?? 0.5 } : {})
 		}),
+		tickJudge(asker),
 		(home, entry) => `${DONE_WORDS[entry.outcome]}: ${nameOf(home, entry)}.`
 	);
 }
 
 /** Skips a coming turn ahead of its date. */
-export function skip(household: string, form: FormData): Promise<Answer> {
+export function skip(asker: Asker, form: FormData): Promise<Answer> {
 	return write(
-		household,
+		asker,
 		form,
 		(f, date) => ({
 			id: idOf(f, `${f.line} skip`),
 			outcome: 'skipped',
 			date,
-			by: orNull(f.by),
+			by: byOf(asker, f),
 			...lineOf(f),
 			dueOn: f.dueOn
 		}),
+		planJudge(asker),
 		(home, entry) => `Skipped: ${nameOf(home, entry)}. Nothing of it becomes late.`
 	);
 }
 
 /** Everything but the basics off the day, each by its own miss rule. */
-export function enough(household: string, form: FormData): Promise<Answer> {
+export function enough(asker: Asker, form: FormData): Promise<Answer> {
 	return write(
-		household,
+		asker,
 		form,
-		(f, date) => ({ id: idOf(f, 'enough'), outcome: 'enough', date, by: orNull(f.by) }),
+		(f, date) => ({ id: idOf(f, 'enough'), outcome: 'enough', date, by: byOf(asker, f) }),
+		() => null,
 		() => 'Enough for today. Only the basics still hang.'
 	);
 }
 
 /** Takes an entry back by another entry. */
-export function undo(household: string, form: FormData): Promise<Answer> {
+export function undo(asker: Asker, form: FormData): Promise<Answer> {
 	return write(
-		household,
+		asker,
 		form,
-		(f, date) => ({ id: idOf(f, `undo ${f.of}`), outcome: 'undo', date, by: orNull(f.by), of: f.of }),
+		(f, date) => ({ id: idOf(f, `undo ${f.of}`), outcome: 'undo', date, by: byOf(asker, f), of: f.of }),
+		undoJudge(asker),
 		() => 'Taken back.'
 	);
 }
 
 /** Moves a turn to another day: this turn only. */
-export function move(household: string, form: FormData): Promise<Answer> {
+export function move(asker: Asker, form: FormData): Promise<Answer> {
 	return write(
-		household,
+		asker,
 		form,
 		(f, date) => ({
 			id: idOf(f, `${f.line} move`),
 			outcome: 'moved',
 			date,
-			by: orNull(f.by),
+			by: byOf(asker, f),
 			...lineOf(f),
 			dueOn: f.dueOn,
 			to: f.to
 		}),
+		planJudge(asker),
 		(home, entry) => `Moved: ${nameOf(home, entry)}.`
 	);
 }
 
 /** Puts a job on a day without any turn, or calls one that comes only when called. */
-export function extra(household: string, form: FormData): Promise<Answer> {
+export function extra(asker: Asker, form: FormData): Promise<Answer> {
 	return write(
-		household,
+		asker,
 		form,
-		(f, date) => ({ id: idOf(f, `${f.line} extra`), outcome: 'extra', date, by: orNull(f.by), ...lineOf(f) }),
+		(f, date) => ({
+			id: idOf(f, `${f.line} extra`),
+			outcome: 'extra',
+			date,
+			by: byOf(asker, f),
+			...lineOf(f)
+		}),
+		planJudge(asker),
 		(home, entry) => `Hung for that day: ${nameOf(home, entry)}.`
 	);
 }
 
-export function call(household: string, form: FormData): Promise<Answer> {
+export function call(asker: Asker, form: FormData): Promise<Answer> {
 	return write(
-		household,
+		asker,
 		form,
-		(f, date) => ({ id: idOf(f, `${f.line} call`), outcome: 'called', date, by: orNull(f.by), ...lineOf(f) }),
+		(f, date) => ({
+			id: idOf(f, `${f.line} call`),
+			outcome: 'called',
+			date,
+			by: byOf(asker, f),
+			...lineOf(f)
+		}),
+		planJudge(asker),
 		(home, entry) => `Called: ${nameOf(home, entry)}.`
 	);
 }
 
 /** A zone's clutter, as the organiser judges it. */
-export function judge(household: string, form: FormData): Promise<Answer> {
+export function judge(asker: Asker, form: FormData): Promise<Answer> {
 	return write(
-		household,
+		asker,
 		form,
 		(f, date) => ({
 			id: idOf(f, `${f.zone} clutter`),
 			outcome: 'judgement',
 			date,
-			by: orNull(f.by),
+			by: byOf(asker, f),
 			zone: f.zone,
 			clutter: f.clutter
 		}),
+		() => null,
 		() => 'Kept. A zone that is not clear spends its sittings on clearing.'
 	);
 }
@@ -265,15 +356,15 @@ const PAUSE_SAID: Record<string, string> = {
 };
 
 /** A pause for the home, a member, a room, a layer or one job. */
-export function pause(household: string, form: FormData): Promise<Answer> {
+export function pause(asker: Asker, form: FormData): Promise<Answer> {
 	return write(
-		household,
+		asker,
 		form,
 		(f, date) => ({
 			id: idOf(f, `pause ${f.scope} ${f.target}`),
 			outcome: 'pause',
 			date,
-			by: orNull(f.by),
+			by: byOf(asker, f),
 			scope: f.scope,
 			target: f.scope === 'household' ? null : orNull(f.target),
 			from: f.from,
@@ -281,6 +372,7 @@ export function pause(household: string, form: FormData): Promise<Answer> {
 			reason: f.reason,
 			note: f.note ?? ''
 		}),
+		pauseJudge(asker),
 		(_, entry) =>
 			`${entry.outcome === 'pause' ? (PAUSE_SAID[entry.scope] ?? 'It') : 'It'} lies under a cloth. What falls due meanwhile is excused.`
 	);

@@ -6,6 +6,7 @@ import { readText } from '$core/formats/text';
 import { now } from '../clock';
 import { pool, reading, transaction } from '../db/pool';
 import { feedAddresses } from '../store/feedStore';
+import { addMembership } from '../store/accessStore';
 import { listHouseholds, loadHome } from '../store/homeStore';
 import { followingId } from '../store/record';
 import { exportHousehold, importHousehold } from '../store/wholeHome';
@@ -63,6 +64,7 @@ const FILE_LIMIT = 64 * 1024 * 1024;
 export async function takeHomeIn(
 	bytes: Uint8Array,
 	id: string,
+	account: string | null,
 	tell: (line: Record<string, unknown>) => void
 ): Promise<{ household: string } | { problems: readonly { at: string; says: string }[] }> {
 	if (bytes.length > FILE_LIMIT)
@@ -71,6 +73,15 @@ export async function takeHomeIn(
 				{
 					at: 'the whole of it',
 					says: 'The file is larger than 64 MB. A home is never that large; is it the right file?'
+				}
+			]
+		};
+	if (account === null)
+		return {
+			problems: [
+				{
+					at: 'the door',
+					says: 'A home that is taken in belongs to somebody: sign up first, then take it in.'
 				}
 			]
 		};
@@ -84,6 +95,9 @@ export async function takeHomeIn(
 	await transaction(async (db) => {
 		if ((await listHouseholds(db)).some((home) => home.id === household)) return;
 		await importHousehold(db, household, read.file, at, (done, of) => tell({ done, of }));
+		const members = read.file.versions.at(-1)?.home.members ?? [];
+		const organiser = members.find((one) => one.role === 'organiser');
+		await addMembership(db, household, organiser?.id ?? '', account, at);
 	});
 	return { household };
 }

@@ -31,6 +31,7 @@ import { storeyName } from './beginView';
 import { editHome } from './homeEdits';
 import { missedWords } from './tags';
 import { judge } from './entryActions';
+import type { Asker } from './who';
 
 /** The newest judgement of clutter of each zone. */
 export function clutterNow(standing: HomeStanding): Map<string, HouseZone['clutter']> {
@@ -236,9 +237,10 @@ function proposalOf(
 const zoneOrNone = (text: string) => (text === '' ? null : text);
 
 /** The edits of House, by the name of the form's `op`. */
-export async function editHouse(household: string, form: FormData) {
+export async function editHouse(asker: Asker, form: FormData) {
+	const household = asker.householdId;
 	const op = String(form.get('op') ?? '');
-	if (op === 'clutter') return judge(household, form);
+	if (op === 'clutter') return judge(asker, form);
 	return editHome(
 		household,
 		form,

@@ -5,6 +5,7 @@ import { householdTime, wallTime } from '$core/calendar/instant';
 import { isWork, type LedgerEntry, type WorkEntry } from '$core/household/entry';
 import type { PreparedHome } from '$core/household/history';
 import { estimateMinutes } from '$core/learning/minutes';
+import { whoseTurn } from '$core/people/ownList';
 import { effectiveEntries } from '$core/routine/line';
 import { readDay, type DayLine } from '$core/routine/readDay';
 import type { JobPage, LedgerDay, LedgerLine, LedgerView } from '$ui/ledger/view';
@@ -14,7 +15,7 @@ import { reading } from '../db/pool';
 import { loadHome } from '../store/homeStore';
 import { entriesOfJobs, undosOf, workEntries, type StoredEntry } from '../store/ledgerStore';
 import { loadStanding } from '../store/standingStore';
-import { memberName, whoOf, zoneMark } from './tags';
+import { memberName, zoneMark } from './tags';
 
 export interface LedgerQuery {
 	readonly household: string;
@@ -266,7 +267,7 @@ async function jobPage(
 		nextDue: !next || next.on === null ? 'Not set' : next.on === today ? 'Today' : tinyDate(next.on),
 		nextBy:
 			next && next.line.line.job.who.mode !== 'shared'
-				? memberName(home, whoOf(home, next.line)[0] ?? null)
+				? memberName(home, whoseTurn(next.line, today)[0] ?? null)
 				: '',
 		said: job.depths.usual.minutes,
 		takes: estimate ? round(estimate.median) : null,

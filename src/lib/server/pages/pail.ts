@@ -2,9 +2,11 @@
 import { error, fail, redirect } from '@sveltejs/kit';
 import { v7 as uuidv7 } from 'uuid';
 import { z } from 'zod';
+import { isoOf } from '$core/calendar/civil';
 import { householdTime, wallTime } from '$core/calendar/instant';
 import type { PreparedHome } from '$core/household/history';
 import type { Member } from '$core/household/home';
+import { givenTo, ownLines, type GivenTurns } from '$core/people/ownList';
 import { readDay, type Day, type DayLine } from '$core/routine/readDay';
 import { fillPail, pailCandidates, type Pail } from '$core/session/fill';
 import type { SessionEventKind } from '$core/session/clock';
@@ -24,6 +26,7 @@ import {
 } from '../store/sessionStore';
 import { loadStanding } from '../store/standingStore';
 import { acting, typed } from './guard';
+import { givenFor, notYours, tickRefusal, type Asker } from './who';
 import { memberName, tagOf, zoneMark } from './tags';
 
 /** Minutes asked for: more than none, at most ten hours; what cannot be read is refused with words. */
@@ -44,6 +47,7 @@ interface Setting {
 	readonly day: Day;
 	readonly at: number;
 	readonly sessions: readonly StoredSession[];
+	readonly given: GivenTurns;
 }
 
 async function setting(household: string): Promise<Setting> {
@@ -52,28 +56,37 @@ async function setting(household: string): Promise<Setting> {
 		const home = await loadHome(db, household);
 		if (!home) throw new RangeError(`no household ${household}`);
 		const { date } = householdTime(at, home.home.household);
-		const [standing, sessions] = await Promise.all([
+		const [standing, sessions, given] = await Promise.all([
 			loadStanding(db, household),
-			loadSessionsAround(db, household, date)
+			loadSessionsAround(db, household, date),
+			givenFor(db, household, date)
 		]);
-		return { home, day: readDay(home, standing, date), at, sessions };
+		return { home, day: readDay(home, standing, date), at, sessions, given };
 	});
 }
 
-function memberOf(home: PreparedHome, id: string | null): Member {
+/** For whom a pail may be filled: organisers fill anybody's, everybody else their own. */
+function memberOf(home: PreparedHome, asker: Asker, asked: string | null): Member {
+	const id = asker.viewer?.role === 'organiser' ? (asked ?? asker.me) : (asker.viewer?.member ?? null);
 	const found = home.home.members.find((m) => m.id === id && m.role !== 'device');
 	return found ?? (home.home.members.find((m) => m.role === 'organiser') as Member);
 }
 
 /** The lines a pail may take: not in somebody's running pail, and of the sitting alone where that is asked for. */
-function candidates({ day, sessions }: Setting, asked: Asked): DayLine[] {
+function candidates({ day, sessions, given }: Setting, asked: Asked): DayLine[] {
 	const taken = new Set(
 		sessions
 			.filter((session) => !session.isOver && session.date === day.date)
 			.flatMap((session) => session.plan.steps.map((step) => step.line))
 	);
 	if (asked.line !== null) return day.lines.filter((line) => line.line.id === asked.line);
-	return pailCandidates(day.lines, asked.member, day.date).filter(
+	// Children and helpers take what is on their list; grown-ups what they may and nobody was given.
+	const { role, id } = asked.member;
+	const own = role === 'child' || role === 'helper';
+	const mine = own
+		? ownLines(day.lines, id, day.date, given)
+		: day.lines.filter((line) => (givenTo(line, day.date, given) ?? id) === id);
+	return pailCandidates(mine, asked.member, day.date).filter(
 		(line) => !taken.has(line.line.id) && (!asked.zone || line.offered)
 	);
 }
@@ -101,10 +114,10 @@ function whyOf(pail: Pail, lines: readonly DayLine[]): string {
 }
 
 export async function loadFill(
-	household: string,
-	query: { minutes: string | null; member: string | null; me: string | null; zone: boolean }
+	asker: Asker,
+	query: { minutes: string | null; member: string | null; zone: boolean }
 ): Promise<FillView> {
-	const facts = await setting(household);
+	const facts = await setting(asker.householdId);
 	const { home, day, at, sessions } = facts;
 	const rules = home.home.household;
 	const read = minutesAsked.safeParse(query.minutes ?? 10);
@@ -113,7 +126,7 @@ export async function loadFill(
 			message: read.error.issues[0]?.message ?? '',
 			remedy: 'Go back and choose how many minutes you have.'
 		});
-	const member = memberOf(home, query.member ?? query.me);
+	const member = memberOf(home, asker, query.member);
 	const asked: Asked = { minutes: read.data, member, zone: query.zone, line: null };
 	const { pail, lines } = fill(facts, asked);
 	const time = (minutes: number) => clockText(wallTime(at + minutes * 60_000, rules.timeZone), rules.clock);
@@ -121,11 +134,13 @@ export async function loadFill(
 	const tags = (ids: readonly string[]) =>
 		ids.flatMap((id) => {
 			const line = byLine.get(id);
-			return line ? [tagOf(home, line, day.date)] : [];
+			return line ? [tagOf(home, line, day.date, facts.given)] : [];
 		});
 	return {
-		me: memberOf(home, query.me).id,
-		members: home.home.members.filter((m) => m.role !== 'device').map((m) => ({ id: m.id, name: m.name })),
+		me: memberOf(home, asker, null).id,
+		members: home.home.members
+			.filter((m) => m.role !== 'device' && (asker.viewer?.role === 'organiser' || m.id === member.id))
+			.map((m) => ({ id: m.id, name: m.name })),
 		member: member.id,
 		memberName: member.name,
 		minutes: asked.minutes,
@@ -171,7 +186,8 @@ const startForm = z.object({
 });
 
 /** Starts a pail: filled again on the server from what is on now. */
-export async function start(household: string, form: FormData) {
+export async function start(asker: Asker, form: FormData) {
+	const household = asker.householdId;
 	const started = await acting(form, async () => {
 		const read = startForm.safeParse(Object.fromEntries(form));
 		if (!read.success)
@@ -186,6 +202,8 @@ export async function start(household: string, form: FormData) {
 				message: 'That person does not live here. Choose somebody of this home.',
 				values: typed(form)
 			});
+		if (memberOf(facts.home, asker, member.id).id !== member.id)
+			return fail(403, { message: 'Each fills a pail of their own here.', values: typed(form) });
 		const line = read.data.line ?? null;
 		const own = facts.day.lines.find((l) => l.line.id === line);
 		if (line !== null && !own)
@@ -193,6 +211,23 @@ export async function start(household: string, form: FormData) {
 				message: 'That job is not in this home any more. Choose another.',
 				values: typed(form)
 			});
+		if (own && asker.viewer?.role !== 'organiser') {
+			const refusal = await reading((db) =>
+				tickRefusal(
+					db,
+					asker,
+					facts.home,
+					{
+						job: own.line.job.id,
+						line: own.line.id,
+						by: member.id,
+						date: isoOf(facts.day.date)
+					},
+					facts.day.date
+				)
+			);
+			if (refusal !== null) return notYours(form, refusal);
+		}
 		const minutes = minutesAsked.safeParse(read.data.minutes ?? Math.ceil(own?.minutes ?? 10));
 		if (!minutes.success)
 			return fail(400, {
@@ -236,11 +271,16 @@ export async function start(household: string, form: FormData) {
 	return started;
 }
 
-export async function loadRun(household: string, id: string): Promise<RunView> {
+/** Pails that somebody may open: organisers all, everybody else their own. */
+const isTheirs = (asker: Asker, session: StoredSession) =>
+	asker.viewer?.role === 'organiser' || session.member === asker.viewer?.member;
+
+export async function loadRun(asker: Asker, id: string): Promise<RunView> {
+	const household = asker.householdId;
 	const [session, home] = await reading((db) =>
 		Promise.all([loadSession(db, household, id), loadHome(db, household)])
 	);
-	if (!session || !home)
+	if (!session || !home || !isTheirs(asker, session))
 		error(404, { message: 'There is no such pail here.', remedy: 'Fill one from Today.' });
 	const rules = home.home.household;
 	const catchUp = rules.rhythm.catchUpDays[0];
@@ -292,7 +332,8 @@ const eventForm = z.object({
 });
 
 /** Writes what happened to a session. `jobDone` is "done" at the bell: the job in hand is, and the pail is set down. */
-export async function event(household: string, session: string, form: FormData) {
+export async function event(asker: Asker, session: string, form: FormData) {
+	const household = asker.householdId;
 	return acting(form, async () => {
 		const read = eventForm.safeParse({ step: null, ...Object.fromEntries(form) });
 		if (!read.success)
@@ -303,6 +344,9 @@ export async function event(household: string, session: string, form: FormData) 
 			return fail(400, { message: 'This press came without its id. Reload the page and try again.' });
 		const at = now() - read.data.ago;
 		const result = await transaction(async (db) => {
+			const mine = await loadSession(db, household, session);
+			if (mine && !isTheirs(asker, mine))
+				return { ok: false as const, refusal: { code: 'session-unknown' as const, session } };
 			const events: { id: string; kind: SessionEventKind; step: number | null }[] = [];
 			if (kind === 'jobDone') {
 				const stored = await loadSession(db, household, session);

@@ -2,6 +2,7 @@
 import type { CivilDay } from '$core/calendar/civil';
 import type { MissedZone } from '$core/calendar/rotation';
 import type { PreparedHome } from '$core/household/history';
+import { NOTHING_GIVEN, whoseTurn, type GivenTurns } from '$core/people/ownList';
 import { latenessOf } from '$core/routine/hang';
 import type { DayLine } from '$core/routine/readDay';
 import { dayAhead, lateText, listNames, MONTHS, PAUSE_WORDS, stateWord } from '$ui/words';
@@ -22,16 +23,9 @@ export function memberName(home: PreparedHome, id: string | null): string {
 	return home.home.members.find((m) => m.id === id)?.name ?? '';
 }
 
-/** Whose turn it is, in words; the names of all for what is shared; none for what is free. */
-export function whoOf(home: PreparedHome, line: DayLine): string[] {
-	const { mode, members } = line.line.job.who;
-	if (members.length === 0) return [];
-	if (mode === 'turns') return [members[line.doneTurns % members.length] as string];
-	return [...members];
-}
-
-function whoText(home: PreparedHome, line: DayLine): string {
-	const names = whoOf(home, line).map((id) => memberName(home, id));
+/** Whose turn it is, in words; the names of all for what is shared. */
+function whoText(home: PreparedHome, line: DayLine, ids: readonly string[]): string {
+	const names = ids.map((id) => memberName(home, id));
 	if (names.length === 2 && line.line.job.who.mode === 'shared') return `${names[0]} or ${names[1]}`;
 	if (names.length > 2) return 'Anyone';
 	return listNames(names) || 'Anyone';
@@ -62,7 +56,14 @@ export function stateText(line: DayLine, today: CivilDay): string {
 	}
 }
 
-export function tagOf(home: PreparedHome, line: DayLine, today: CivilDay): TagView {
+export function tagOf(
+	home: PreparedHome,
+	line: DayLine,
+	today: CivilDay,
+	given: GivenTurns = NOTHING_GIVEN,
+	day: CivilDay = today
+): TagView {
+	const who = whoseTurn(line, day, given);
 	const { job, room, part } = line.line;
 	const late = line.state === 'late' ? latenessOf(line) : null;
 	const share = line.shareDone;
@@ -74,8 +75,8 @@ export function tagOf(home: PreparedHome, line: DayLine, today: CivilDay): TagVi
 		variant: line.variant,
 		room: room.name,
 		zone: zoneMark(home, room.zone),
-		who: whoText(home, line),
-		whoIds: whoOf(home, line),
+		who: whoText(home, line, who),
+		whoIds: who,
 		minutes: line.minutes * (1 - share),
 		state: line.state,
 		glyph: glyphOf(line),

@@ -5,6 +5,7 @@ import { householdTime, partRunning, wallTime } from '$core/calendar/instant';
 import { DAY_PARTS, type DayPart } from '$core/household/fields';
 import { isWork, type LedgerEntry } from '$core/household/entry';
 import type { PreparedHome } from '$core/household/history';
+import { whoseTurn, type GivenTurns } from '$core/people/ownList';
 import { carrySpans, homeSpans, nextAtHome } from '$core/people/presence';
 import { forecastDay, lastForecast } from '$core/routine/forecast';
 import { hangDay, latenessOf, minutesToDo, type Hung } from '$core/routine/hang';
@@ -47,7 +48,8 @@ import { loadHome } from '../store/homeStore';
 import { allEntries, entriesOfDay, habitMinutes, undosOf } from '../store/ledgerStore';
 import { closeForgotten, loadSessionsAround, type StoredSession } from '../store/sessionStore';
 import { loadStanding } from '../store/standingStore';
-import { memberName, tagOf, whoOf, zoneMark } from './tags';
+import { memberName, tagOf, zoneMark } from './tags';
+import { givenFor } from './who';
 
 export interface TodayQuery {
 	readonly household: string;
@@ -71,11 +73,12 @@ export async function loadToday(query: TodayQuery): Promise<TodayView> {
 	const date = query.on === null ? today : parseDay(query.on);
 	if (date === null || date > lastForecast(today) || date < addDays(today, -3700)) throw new NoSuchDay();
 
-	const [kept, entries, sessionsFound, habit] = await reading((on) =>
+	const [kept, entries, sessionsFound, given, habit] = await reading((on) =>
 		Promise.all([
 			loadStanding(on, household),
 			entriesOfDay(on, household, date),
 			loadSessionsAround(on, household, today),
+			givenFor(on, household, date),
 			rules.minutesADay === undefined ? habitMinutes(on, household, today) : null
 		])
 	);
@@ -108,7 +111,20 @@ export async function loadToday(query: TodayQuery): Promise<TodayView> {
 		ledger,
 		undos.map((stored) => stored.entry)
 	);
-	return view({ home, standing, day, hung, running, today, minute, sessions, holding, query, relation });
+	return view({
+		home,
+		standing,
+		day,
+		hung,
+		running,
+		today,
+		minute,
+		sessions,
+		holding,
+		query,
+		relation,
+		given
+	});
 }
 
 /** Entries of a day that nothing has taken back. */
@@ -131,6 +147,7 @@ interface Facts {
 	readonly holding: readonly LedgerEntry[];
 	readonly query: TodayQuery;
 	readonly relation: TodayView['relation'];
+	readonly given: GivenTurns;
 }
 
 function view(facts: Facts): TodayView {
@@ -144,7 +161,7 @@ function view(facts: Facts): TodayView {
 		pails.flatMap(({ pail, lines }) => lines.map((line): [string, string] => [line, pail.name]))
 	);
 	const tag = (line: DayLine): TagView => ({
-		...tagOf(home, line, today),
+		...tagOf(home, line, today, facts.given, day.date),
 		inPail: inPail.get(line.line.id) ?? null
 	});
 	const mark = (tagView: TagView): TagView => (tagView.inPail ? { ...tagView, glyph: 'running' } : tagView);
@@ -235,7 +252,7 @@ function summaryOf(
  * for whoever holds the phone, then for somebody who is at home now, before what is for others.
  */
 function chooseNext(
-	{ home, hung, running, day, minute }: Facts,
+	{ home, hung, running, day, minute, given }: Facts,
 	inPail: ReadonlyMap<string, string>,
 	me: string | null
 ): DayLine | null {
@@ -245,7 +262,7 @@ function chooseNext(
 			(m) => m.id === id && homeSpans(m, day.date).some((span) => span.from <= minute && minute < span.to)
 		);
 	const nearness = (line: DayLine) => {
-		const who = whoOf(home, line);
+		const who = whoseTurn(line, day.date, given);
 		if (who.length === 0 || (me !== null && who.includes(me))) return 0;
 		return who.some(isHome) ? 1 : 2;
 	};

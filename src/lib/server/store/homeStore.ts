@@ -56,7 +56,8 @@ const rooms: PartTable<Home['rooms'][number]> = {
 const members: PartTable<Home['members'][number]> = {
 	table: 'member',
 	columns: ['name', 'role', 'born_on', 'presence'],
-	values: (m) => [m.name, m.role, m.bornOn ?? null, json({ home: m.home, carries: m.carries })],
+	// Presence, and with it all else that is said of a person.
+	values: ({ id: _id, name, role, bornOn, ...presence }) => [name, role, bornOn ?? null, json(presence)],
 	read: (row) => ({
 		id: row.id,
 		name: row.name,
@@ -171,7 +172,7 @@ export async function saveHome(
 			now
 		]
 	);
-	await db.query('UPDATE household SET revision = ?, name = ? WHERE id = ?', [
+	await db.query('UPDATE household SET revision = ?, name = ?, changes = changes + 1 WHERE id = ?', [
 		revision,
 		home.household.name,
 		household
@@ -252,18 +253,21 @@ export interface HouseholdRow {
 	readonly name: string;
 	readonly isDemo: boolean;
 	readonly revision: number;
+	/** How many changes it has seen. */
+	readonly changes: number;
 }
 
 /** The homes of this installation: own ones first, the newest first. */
 export async function listHouseholds(db: Db): Promise<HouseholdRow[]> {
 	const [rows] = await db.execute<Row[]>(
-		'SELECT id, name, is_demo, revision FROM household ORDER BY is_demo, created_at DESC, id'
+		'SELECT id, name, is_demo, revision, changes FROM household ORDER BY is_demo, created_at DESC, id'
 	);
 	return rows.map((row) => ({
 		id: row.id as string,
 		name: row.name as string,
 		isDemo: row.is_demo === 1,
-		revision: row.revision as number
+		revision: row.revision as number,
+		changes: Number(row.changes)
 	}));
 }
 

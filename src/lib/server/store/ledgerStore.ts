@@ -37,6 +37,8 @@ export function entryOfRow(row: Row): LedgerEntry {
 			return { outcome: row.outcome, ...common, ...line };
 		case 'pause':
 		case 'judgement':
+		case 'rung':
+		case 'lookround':
 			return entrySchema.parse({
 				outcome: row.outcome,
 				...common,
@@ -101,22 +103,32 @@ export interface NewEntry {
 	readonly receivedAt?: number;
 }
 
+/** What an entry says beyond the columns of the table. */
+function detailOf(entry: LedgerEntry): Record<string, unknown> | null {
+	switch (entry.outcome) {
+		case 'pause': {
+			const { scope, target, from, to, reason, note } = entry;
+			return { scope, target, from: isoOf(from), to: isoOf(to), reason, note };
+		}
+		case 'judgement':
+			return { zone: entry.zone, clutter: entry.clutter };
+		case 'rung': {
+			const { member, chore, rung, how } = entry;
+			return { member, chore, rung, how };
+		}
+		case 'lookround': {
+			const { member, chore, part, verdict, asking, done, point } = entry;
+			return { member, chore, part, verdict, asking, done, point };
+		}
+		default:
+			return null;
+	}
+}
+
 function valuesOf(household: string, { entry, job, part, receivedAt }: NewEntry, now: number): unknown[] {
 	const e = entry as Partial<Record<string, unknown>> & LedgerEntry;
 	const date = (value: unknown) => (value === undefined ? null : isoOf(value as CivilDay));
-	const detail =
-		entry.outcome === 'pause'
-			? {
-					scope: entry.scope,
-					target: entry.target,
-					from: isoOf(entry.from),
-					to: isoOf(entry.to),
-					reason: entry.reason,
-					note: entry.note
-				}
-			: entry.outcome === 'judgement'
-				? { zone: entry.zone, clutter: entry.clutter }
-				: null;
+	const detail = detailOf(entry);
 	return [
 		household,
 		entry.id,
@@ -172,7 +184,20 @@ export async function entriesOfJobs(db: Db, household: string, jobs: readonly st
 
 /** Entries for the whole home (pauses, judgements, enough), undo entries included, in the order made. */
 export async function entriesOfHome(db: Db, household: string) {
-	return select(db, 'household_id = ? AND job_id IS NULL ORDER BY seq', [household]);
+	return select(
+		db,
+		"household_id = ? AND job_id IS NULL AND outcome NOT IN ('rung', 'lookround') ORDER BY seq",
+		[household]
+	);
+}
+
+/** How people have grown into jobs, and their look-rounds; undo entries included, in the order made. */
+export async function entriesOfGrowth(db: Db, household: string) {
+	return select(
+		db,
+		"household_id = ? AND (outcome IN ('rung', 'lookround') OR (outcome = 'undo' AND job_id IS NULL)) ORDER BY seq",
+		[household]
+	);
 }
 
 /** Entries dated on a day, in the order made. */

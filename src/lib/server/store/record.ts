@@ -9,6 +9,7 @@ import { EMPTY_CHECKPOINT } from '$core/routine/line';
 import { lineState } from '$core/routine/lineState';
 import { effectivePauses, pausesForLine, toLineEntry } from '$core/routine/standing';
 import type { Db, Row } from '../db/pool';
+import { changed } from './changes';
 import { loadHome } from './homeStore';
 import {
 	entriesOfHome,
@@ -123,6 +124,7 @@ export async function recordEntries(
 	);
 	const inserting = incoming.filter(({ entry }) => !already.has(entry.id));
 	await insertEntries(db, household, inserting, now);
+	await changed(db, household);
 	await followEntries(
 		db,
 		household,

@@ -13,6 +13,7 @@ import {
 	type SessionPlan
 } from '$core/session/clock';
 import { transaction, type Db, type Row } from '../db/pool';
+import { changed } from './changes';
 import { loadHome } from './homeStore';
 import { followingId, lockHousehold, recordEntries } from './record';
 
@@ -146,6 +147,7 @@ export async function startSession(
 }
 
 async function insertEvent(db: Db, household: string, session: string, event: SessionEvent) {
+	await changed(db, household);
 	await db.query(
 		'INSERT INTO session_event (household_id, session_id, id, kind, at, step) VALUES (?, ?, ?, ?, ?, ?)',
 		[household, session, event.id, event.kind, event.at, event.step]

@@ -8,7 +8,7 @@ export const load: PageServerLoad = async ({ locals }) => ({
 });
 
 export const actions: Actions = {
-	pause: async ({ locals, request }) => pause(locals.householdId, await request.formData()),
-	move: async ({ locals, request }) => move(locals.householdId, await request.formData()),
-	undo: async ({ locals, request }) => undo(locals.householdId, await request.formData())
+	pause: async ({ locals, request }) => pause(locals, await request.formData()),
+	move: async ({ locals, request }) => move(locals, await request.formData()),
+	undo: async ({ locals, request }) => undo(locals, await request.formData())
 };

@@ -5,13 +5,13 @@ import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ locals, params, depends }) => {
 	depends('app:session');
-	return { run: await loading(() => loadRun(locals.householdId, params.id)) };
+	return { run: await loading(() => loadRun(locals, params.id)) };
 };
 
 export const actions: Actions = {
 	event: async ({ locals, params, request }) => {
 		const form = await request.formData();
-		const answer = await event(locals.householdId, params.id, form);
+		const answer = await event(locals, params.id, form);
 		if (form.get('back') === '/' && 'at' in answer) redirect(303, '/');
 		return answer;
 	}

@@ -5,7 +5,8 @@ import { takeHomeIn } from '$server/pages/files';
 import { AWAY_TEXT } from '$server/pages/guard';
 import type { RequestHandler } from './$types';
 
-export const POST: RequestHandler = async ({ request }) => {
+export const POST: RequestHandler = async ({ request, locals }) => {
+	const account = locals.standing.signIn?.account ?? null;
 	const form = await request.formData();
 	const file = form.get('file');
 	const id = String(form.get('id') ?? '');
@@ -22,7 +23,7 @@ export const POST: RequestHandler = async ({ request }) => {
 				return tell({
 					problems: [{ at: 'the page', says: 'This page is too old. Reload it and try again.' }]
 				});
-			const taken = await takeHomeIn(new Uint8Array(await file.arrayBuffer()), id, tell);
+			const taken = await takeHomeIn(new Uint8Array(await file.arrayBuffer()), id, account, tell);
 			tell('household' in taken ? { ok: true, household: taken.household } : { problems: taken.problems });
 		} catch (cause) {
 			if (!(cause instanceof DatabaseAway)) log.error({ err: cause }, 'import');

@@ -1,0 +1,159 @@
+/** Who stands at the door: what the cookies of a request say, and which homes that opens. */
+import type { Cookies } from '@sveltejs/kit';
+import { createHash } from 'node:crypto';
+import { v7 as uuidv7 } from 'uuid';
+import type { Role, Viewer } from '$core/people/permissions';
+import type { Member } from '$core/household/home';
+import type { Db } from '../db/pool';
+import {
+	addSignIn,
+	deviceByKey,
+	endSignIn,
+	membershipsOf,
+	sawDevice,
+	sawSignIn,
+	signInByToken,
+	type Device,
+	type SignIn
+} from '../store/accessStore';
+import { listHouseholds, loadHome, type HouseholdRow } from '../store/homeStore';
+import { fingerprint, newToken } from './secrets';
+import { LASTS } from './rules';
+
+export const COOKIES = {
+	/** The token of a sign-in. */
+	token: 'door',
+	/** The key of a device of the family. */
+	device: 'device',
+	/** Marks a device that an account was let in from before: it has tries of its own. */
+	known: 'known',
+	/** Which home is shown. */
+	home: 'home',
+	/** In the demo home alone: as whom. */
+	as: 'as'
+} as const;
+
+export interface Standing {
+	readonly signIn: SignIn | null;
+	readonly device: Device | null;
+	/** The homes that are open, one's own first. */
+	readonly homes: readonly HouseholdRow[];
+	readonly current: HouseholdRow | null;
+	/** Null: nobody that the current home knows. */
+	readonly viewer: Viewer | null;
+	/** Whether anybody lives in this house yet, the demo included. */
+	readonly isLivedIn: boolean;
+	/** In the demo: who can be looked at it as. */
+	readonly canBe: readonly { readonly id: string; readonly name: string; readonly role: Role }[];
+}
+
+/** How often the time of the last use is written down. */
+const SEEN_EVERY = 10 * 60_000;
+
+async function signInOf(db: Db, cookies: Cookies, now: number): Promise<SignIn | null> {
+	const token = cookies.get(COOKIES.token);
+	if (!token || token.length > 100) return null;
+	const signIn = await signInByToken(db, fingerprint(token), now);
+	if (!signIn || signIn.how === 'waiting') return null;
+	// A child at a device counts as there as long as something is pressed; the others for two months.
+	const every = signIn.how === 'pin' ? 60_000 : SEEN_EVERY;
+	if (now - signIn.seenAt >= every) {
+		const lasts = signIn.how === 'pin' ? LASTS.atDevice : LASTS.signIn;
+		await sawSignIn(db, signIn.id, now, now + lasts);
+	}
+	return signIn;
+}
+
+async function deviceOf(db: Db, cookies: Cookies, now: number): Promise<Device | null> {
+	const key = cookies.get(COOKIES.device);
+	if (!key || key.length > 100) return null;
+	const device = await deviceByKey(db, fingerprint(key));
+	if (device && now - (device.seenAt ?? 0) >= SEEN_EVERY)
+		await sawDevice(db, device.household, device.id, now);
+	return device;
+}
+
+/** Reads the cookies, and what they open at this instant. */
+export async function standAt(db: Db, cookies: Cookies, now: number): Promise<Standing> {
+	const [all, signIn, device] = await Promise.all([
+		listHouseholds(db),
+		signInOf(db, cookies, now),
+		deviceOf(db, cookies, now)
+	]);
+	const isLivedIn = all.length > 0;
+	const memberships = signIn?.account ? await membershipsOf(db, signIn.account) : [];
+	const memberOf = new Map(memberships.map((one) => [one.household, one.member]));
+	if (signIn?.household && signIn.member) memberOf.set(signIn.household, signIn.member);
+	const homes = [
+		...all.filter((home) => memberOf.has(home.id) || (device?.household === home.id && !home.isDemo)),
+		...all.filter((home) => home.isDemo)
+	];
+	const current = homes.find((home) => home.id === cookies.get(COOKIES.home)) ?? homes[0] ?? null;
+	const known = current ? await loadHome(db, current.id) : null;
+	if (!current || !known) return { signIn, device, homes, current: null, viewer: null, isLivedIn, canBe: [] };
+	const { members } = known.home;
+	if (current.isDemo) {
+		const canBe = [
+			...members.map(({ id, name, role }) => ({ id, name, role })),
+			...(members.some((one) => one.role === 'device')
+				? []
+				: [{ id: 'kitchen-tablet', name: 'The kitchen tablet', role: 'device' as const }])
+		];
+		const asked = canBe.find((one) => one.id === cookies.get(COOKIES.as));
+		const one = asked ?? (members.find((member) => member.role === 'organiser') as Member);
+		const viewer = { role: one.role, member: one.role === 'device' ? null : one.id };
+		return { signIn, device, homes, current, viewer, isLivedIn, canBe };
+	}
+	const member = members.find((one) => one.id === memberOf.get(current.id) && one.role !== 'device');
+	const viewer: Viewer | null = member
+		? { role: member.role, member: member.id }
+		: device?.household === current.id
+			? { role: 'device', member: null }
+			: null;
+	return { signIn, device, homes, current, viewer, isLivedIn, canBe: [] };
+}
+
+export interface Passage {
+	readonly cookies: Cookies;
+	readonly agent: string;
+}
+
+const YEAR = 365 * 24 * 60 * 60;
+
+export function setCookie({ cookies }: Passage, name: string, value: string, seconds = YEAR): void {
+	cookies.set(name, value, { path: '/', httpOnly: true, sameSite: 'lax', maxAge: seconds });
+}
+
+/** Lets somebody in: always with a new token, and what was there before ends. */
+export async function letIn(
+	db: Db,
+	passage: Passage,
+	who: Pick<SignIn, 'account' | 'household' | 'member' | 'device' | 'how'>,
+	lasts: number,
+	now: number
+): Promise<string> {
+	await letOut(db, passage, now);
+	const token = newToken();
+	const id = uuidv7({ msecs: now });
+	await addSignIn(
+		db,
+		{ ...who, id, tokenHash: fingerprint(token), agent: passage.agent, expiresAt: now + lasts },
+		now
+	);
+	setCookie(passage, COOKIES.token, token, Math.max(60, Math.floor(lasts / 1000)));
+	return id;
+}
+
+/** Ends the sign-in that a request carries. */
+export async function letOut(db: Db, { cookies }: Passage, now: number): Promise<void> {
+	const token = cookies.get(COOKIES.token);
+	if (token && token.length <= 100) {
+		const signIn = await signInByToken(db, fingerprint(token), now);
+		if (signIn) await endSignIn(db, signIn.id, now);
+	}
+	cookies.delete(COOKIES.token, { path: '/' });
+}
+
+/** An address without saying which: for buckets of tries and for the log. */
+export const addressMark = (address: string): string =>
+	createHash('sha256').update(`address ${address}`).digest('hex').slice(0, 16);

@@ -1,0 +1,33 @@
+/**
+ * Mail: by the server that SMTP_URL names; without one into an outbox that is read on the machine itself
+ * (`npm run outbox`). What is written in the demo home always goes into the outbox, which its own page shows.
+ */
+import { createTransport } from 'nodemailer';
+import { env } from 'node:process';
+import { v7 as uuidv7 } from 'uuid';
+import { now } from '../clock';
+import { reading } from '../db/pool';
+import { log } from '../log';
+import { putInOutbox, type Mail } from '../store/accessStore';
+
+export async function sendMail(mail: Mail, isDemo: boolean): Promise<void> {
+	if (!isDemo && env.SMTP_URL) {
+		await createTransport(env.SMTP_URL).sendMail({
+			from: env.MAIL_FROM ?? 'Pail Round <pail-round@localhost>',
+			to: mail.to,
+			subject: mail.subject,
+			text: mail.body
+		});
+		return;
+	}
+	await reading((db) => putInOutbox(db, uuidv7(), mail, isDemo, now()));
+}
+
+/** Sends after the answer has gone out, so that its time says nothing about who is known here. */
+export function sendLater(make: () => Promise<Mail | null>, isDemo: boolean): void {
+	setImmediate(() => {
+		void make()
+			.then((mail) => (mail ? sendMail(mail, isDemo) : undefined))
+			.catch((cause: unknown) => log.error({ err: cause }, 'mail not sent'));
+	});
+}

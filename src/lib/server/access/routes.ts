@@ -1,0 +1,120 @@
+/**
+ * What each page and each action asks of whoever opens it. Everything that can be reached stands here; what does
+ * not is refused. The roles stand in the core's table of permissions.
+ */
+import { extentOf, type Act, type Viewer } from '$core/people/permissions';
+
+/** `anyone`: before the door. `signed-in`: any account or member, whichever home is shown. */
+export type Needs = Act | 'anyone' | 'signed-in';
+
+export interface RouteNeeds {
+	/** To look at it. */
+	readonly see?: Needs;
+	/** To send something to it: by the name of the action, or of the method for a server route. */
+	readonly send?: Readonly<Record<string, Needs>>;
+}
+
+export const ROUTES: Readonly<Record<string, RouteNeeds>> = {
+	'/': {
+		see: 'see-day',
+		send: { tick: 'tick', skip: 'plan-day', enough: 'plan-day', undo: 'tick' }
+	},
+	'/mine': {
+		see: 'see-list',
+		send: { tick: 'tick', undo: 'tick', help: 'call-help', came: 'call-help', swap: 'swap' }
+	},
+	'/mine/look/[line]': { see: 'look-round', send: { done: 'look-round' } },
+	'/pail': { see: 'time', send: { start: 'time' } },
+	'/pail/[id]': { see: 'time', send: { event: 'time' } },
+	'/rota': {
+		see: 'see-day',
+		send: { move: 'plan-day', skip: 'plan-day', extra: 'plan-day', undo: 'plan-day' }
+	},
+	'/house': { see: 'see-house', send: { edit: 'edit-home' } },
+	'/house/job/[id]': { see: 'edit-home', send: { edit: 'edit-home' } },
+	'/house/library': { see: 'edit-home', send: { add: 'edit-home' } },
+	'/house/rhythm': { see: 'edit-home', send: { keep: 'edit-home' } },
+	'/house/growing': { see: 'edit-home', send: { switch: 'edit-home' } },
+	'/house/pauses': { see: 'see-house', send: { pause: 'pause', move: 'plan-day', undo: 'pause' } },
+	'/house/files': {
+		see: 'files',
+		send: { feed: 'files', jobs: 'files', ledger: 'files', calendar: 'files' }
+	},
+	'/house/files/home.json': { see: 'files' },
+	'/house/files/jobs.csv': { see: 'files' },
+	'/house/files/ledger.csv': { see: 'files' },
+	'/house/files/import': { send: { POST: 'files' } },
+	'/crew': { see: 'see-crew', send: { came: 'see-crew' } },
+	'/crew/week': {
+		see: 'see-crew',
+		send: { give: 'give-out', put: 'give-out', ask: 'swap', answer: 'swap' }
+	},
+	'/crew/[member]': { see: 'see-crew', send: { keep: 'edit-home' } },
+	'/crew/family': { see: 'see-crew', send: { keep: 'edit-home' } },
+	'/crew/ladder': { see: 'see-crew', send: { say: 'confirm', answer: 'confirm' } },
+	'/crew/doors': {
+		see: 'doors',
+		send: { invite: 'doors', device: 'doors', revoke: 'doors', pin: 'doors', out: 'doors' }
+	},
+	'/paper': { see: 'print' },
+	'/paper/card': { see: 'print' },
+	'/paper/tick': { see: 'tick-paper', send: { tick: 'tick-paper' } },
+	'/ledger': { see: 'see-ledger', send: { write: 'write-ledger', undo: 'write-ledger' } },
+	'/live': { see: 'follow' },
+	'/more': { see: 'see-day' },
+	'/begin': {
+		see: 'anyone',
+		// Whose home it changes, and whose it becomes, the action asks itself.
+		send: { touch: 'anyone', start: 'anyone', takeDemo: 'anyone', takeOwn: 'edit-home', anew: 'anyone' }
+	},
+	'/sign-up': { see: 'anyone', send: { up: 'anyone' } },
+	'/sign-in': { see: 'anyone', send: { in: 'anyone', second: 'anyone', out: 'anyone' } },
+	'/reset': { see: 'anyone', send: { ask: 'anyone', set: 'anyone' } },
+	'/join': { see: 'anyone', send: { come: 'anyone' } },
+	'/who': { see: 'anyone', send: { is: 'anyone', done: 'anyone' } },
+	'/own': {
+		see: 'own-access',
+		send: {
+			password: 'own-access',
+			out: 'own-access',
+			outAll: 'own-access',
+			second: 'own-access',
+			prove: 'own-access',
+			noSecond: 'own-access',
+			account: 'own-access'
+		}
+	},
+	'/demo/as': { send: { POST: 'anyone' } },
+	'/demo/outbox': { see: 'anyone' },
+	'/home': { send: { POST: 'anyone' } },
+	'/light': { send: { POST: 'anyone' } },
+	'/alive': { see: 'anyone' },
+	'/calendar/[secret]': { see: 'anyone' },
+	'/schema/[name]': { see: 'anyone' }
+};
+
+/** What a request asks for; null where nothing of the kind is there. */
+export function needsOf(route: string | null, method: string, action: string | null): Needs | null {
+	const needs = route === null ? undefined : ROUTES[route];
+	if (!needs) return null;
+	if (method === 'GET' || method === 'HEAD') return needs.see ?? null;
+	if (method !== 'POST') return null;
+	return needs.send?.[action ?? 'POST'] ?? null;
+}
+
+/** Whether somebody may have what is needed. */
+export function opens(needs: Needs, viewer: Viewer | null, signedIn: boolean): boolean {
+	if (needs === 'anyone') return true;
+	if (needs === 'signed-in') return signedIn;
+	return viewer !== null && extentOf(viewer.role, needs) !== null;
+}
+
+/** The name of the action that an address names: `?/tick` is `tick`. */
+export function actionOf(url: URL): string | null {
+	const named = [...url.searchParams.keys()].find((key) => key.startsWith('/'));
+	return named ? named.slice(1) : null;
+}
+
+/** Where somebody begins: children and helpers at their list, all others at the day. */
+export const startOf = (viewer: Viewer | null): '/' | '/mine' =>
+	viewer && (viewer.role === 'child' || viewer.role === 'helper') ? '/mine' : '/';

@@ -1,0 +1,86 @@
+/** What the pages about people go by: the home, its last weeks, who was given what. */
+import { addDays, type CivilDay } from '$core/calendar/civil';
+import { householdTime } from '$core/calendar/instant';
+import { weekStartOf } from '$core/calendar/weeks';
+import type { LedgerEntry } from '$core/household/entry';
+import type { PreparedHome } from '$core/household/history';
+import { fourWeeksFrom } from '$core/people/carried';
+import { giveOut, type GivenWeek } from '$core/people/giveOut';
+import { turnId, type Absence } from '$core/people/weekTurns';
+import type { HomeStanding } from '$core/routine/standing';
+import { now } from '../clock';
+import { reading } from '../db/pool';
+import { byTurn, givenBetween, handoutOf, type GivenRow } from '../store/handoutStore';
+import { loadHome } from '../store/homeStore';
+import { entriesBetween, entriesOfGrowth, undosOf } from '../store/ledgerStore';
+import { loadStanding } from '../store/standingStore';
+
+export interface FamilyFacts {
+	readonly household: string;
+	readonly home: PreparedHome;
+	readonly standing: HomeStanding;
+	/** The entries of the last weeks, and all about growing into jobs; undo entries included. */
+	readonly entries: readonly LedgerEntry[];
+	readonly at: number;
+	readonly today: CivilDay;
+	readonly minute: number;
+	readonly weekBegin: CivilDay;
+	/** Turns given out for the week before and for this one. */
+	readonly lastWeek: readonly GivenRow[];
+	readonly thisWeek: readonly GivenRow[];
+	/** When this week was given out; null where it was not. */
+	readonly givenAt: number | null;
+}
+
+/** Facts about the week of today, or the one after it. */
+export async function familyFacts(household: string, ahead = 0): Promise<FamilyFacts> {
+	const at = now();
+	return reading(async (db) => {
+		const home = await loadHome(db, household);
+		if (!home) throw new RangeError(`no household ${household}`);
+		const rules = home.home.household;
+		const { date: today, minute } = householdTime(at, rules);
+		const weekBegin = addDays(weekStartOf(today, home.rotation.weekStart), 7 * ahead);
+		const [standing, recent, growth, given, handout] = await Promise.all([
+			loadStanding(db, household),
+			entriesBetween(db, household, fourWeeksFrom(weekBegin), today),
+			entriesOfGrowth(db, household),
+			givenBetween(db, household, addDays(weekBegin, -7), addDays(weekBegin, 6)),
+			handoutOf(db, household, weekBegin)
+		]);
+		const undos = await undosOf(
+			db,
+			household,
+			recent.map(({ entry }) => entry.id)
+		);
+		const stored = new Map([...recent, ...growth, ...undos].map((one) => [one.entry.id, one]));
+		return {
+			household,
+			home,
+			standing,
+			entries: [...stored.values()].sort((a, b) => a.seq - b.seq).map((one) => one.entry),
+			at,
+			today,
+			minute,
+			weekBegin,
+			lastWeek: given.filter((row) => row.due < weekBegin),
+			thisWeek: given.filter((row) => row.due >= weekBegin),
+			givenAt: handout?.madeAt ?? null
+		};
+	});
+}
+
+/** The week as it would be given out now; `absences` try what somebody's being away does. */
+export function proposeWeek(facts: FamilyFacts, absences: readonly Absence[] = []): GivenWeek {
+	return giveOut({
+		home: facts.home,
+		standing: facts.standing,
+		entries: facts.entries,
+		today: facts.today,
+		weekBegin: facts.weekBegin,
+		lastWeek: byTurn(facts.lastWeek),
+		already: byTurn(facts.thisWeek),
+		held: new Set(facts.thisWeek.filter((row) => row.held).map((row) => turnId(row.line, row.due))),
+		absences
+	});
+}

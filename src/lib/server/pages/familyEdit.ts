@@ -1,0 +1,136 @@
+/** What the family has agreed: shares, the ribbon, the gate, how it works together. */
+import { v7 as uuidv7 } from 'uuid';
+import { addDays, isoOf } from '$core/calendar/civil';
+import { agreedShares, sharers } from '$core/people/agreedShares';
+import { changeHousehold } from '$core/household/editHome';
+import type { Family } from '$core/household/familySchema';
+import type { Home } from '$core/household/home';
+import type { FamilyView } from '$ui/crew/view';
+import { dayAhead } from '$ui/words';
+import { reading } from '../db/pool';
+import { revisionOf } from '../store/homeStore';
+import { ribbonOf } from './crew';
+import { familyFacts } from './family';
+import { editHome } from './homeEdits';
+import { memberName } from './tags';
+
+const WAYS = [
+	{ by: 'equal', name: 'Equal', says: 'Everybody the same.' },
+	{ by: 'age', name: 'By age', says: 'The whole of a grown-up’s part from 16 on, less below.' },
+	{ by: 'hours', name: 'By hours at home', says: 'As much as the waking hours that each is here, by age.' },
+	{ by: 'hand', name: 'By hand', says: 'As you have agreed it.' }
+] as const;
+
+const withShares = (home: Home, by: Family['shares']['by']): Home => ({
+	...home,
+	household: {
+		...home.household,
+		family: { ...home.household.family, shares: { ...home.household.family.shares, by } }
+	}
+});
+
+export async function loadFamily(household: string): Promise<FamilyView> {
+	const facts = await familyFacts(household);
+	const revision = await reading((db) => revisionOf(db, household));
+	const { home, weekBegin, today } = facts;
+	const { family } = home.home.household;
+	const shares = agreedShares(home.home, weekBegin);
+	const percent = (share: number | undefined) => Math.round((share ?? 0) * 100);
+	return {
+		formId: uuidv7(),
+		revision,
+		by: family.shares.by,
+		shares: sharers(home.home).map(({ id, name }) => ({
+			id,
+			name,
+			percent: percent(shares.get(id)),
+			byHand: family.shares.byHand[id] ?? percent(shares.get(id))
+		})),
+		options: WAYS.map((way) => {
+			const would = agreedShares(withShares(home.home, way.by), weekBegin);
+			return {
+				...way,
+				percents: sharers(home.home)
+					.map((one) => `${one.name} ${percent(would.get(one.id))}`)
+					.join(', ')
+			};
+		}),
+		ribbon: {
+			members: home.home.members
+				.filter((one) => one.role === 'child')
+				.map(({ id, name }) => ({ id, name, on: family.ribbon.members.includes(id) })),
+			every: family.ribbon.every,
+			duties: family.ribbon.duties.join('\n'),
+			choices: family.ribbon.choices.join('\n'),
+			next: Array.from({ length: 7 }, (_, i) => addDays(today, i)).flatMap((day) => {
+				const wears = ribbonOf(facts, day);
+				return wears ? [{ when: dayAhead(day, today), name: memberName(home, wears) }] : [];
+			})
+		},
+		gate: family.gate ?? '',
+		together: family.together
+	};
+}
+
+const linesOf = (text: string) =>
+	text
+		.split(/\r?\n/)
+		.map((line) => line.trim())
+		.filter(Boolean);
+
+export function editFamily(household: string, form: FormData) {
+	return editHome(
+		household,
+		form,
+		({ home, today, text, list }) => {
+			const { family } = home.household;
+			const part = text('part');
+			if (part === 'shares') {
+				const by = WAYS.find((way) => way.by === text('by'))?.by;
+				if (!by) return 'Choose how the work is shared.';
+				const byHand: Record<string, number> = {};
+				for (const one of sharers(home)) {
+					const typed = text(`hand-${one.id}`).replace(',', '.');
+					const value = typed === '' ? 0 : Number(typed);
+					if (!(value >= 0 && value <= 1000)) return `${one.name}: a part is a number from 0 to 1000.`;
+					byHand[one.id] = value;
+				}
+				return changeHousehold(home, {
+					family: {
+						...family,
+						shares: { by, byHand: by === 'hand' ? byHand : family.shares.byHand, agreedOn: isoOf(today) }
+					}
+				});
+			}
+			if (part === 'ribbon') {
+				const members = list('members');
+				return changeHousehold(home, {
+					family: {
+						...family,
+						ribbon: {
+							members: home.members.filter((one) => members.includes(one.id)).map((one) => one.id),
+							every: text('every') === 'week' ? 'week' : 'day',
+							from: family.ribbon.from ?? isoOf(today),
+							duties: linesOf(text('duties')),
+							choices: linesOf(text('choices'))
+						}
+					}
+				});
+			}
+			const together = (['room', 'role', 'share'] as const).find((one) => one === text('together'));
+			return changeHousehold(home, {
+				family: {
+					...family,
+					gate: text('gate') === '' ? null : text('gate'),
+					together: together ?? family.together
+				}
+			});
+		},
+		({ text }) =>
+			text('part') === 'shares'
+				? 'Kept. The shares hold from this week on.'
+				: text('part') === 'ribbon'
+					? 'Kept. The ribbon goes round so from today.'
+					: 'Kept.'
+	);
+}

@@ -1,0 +1,21 @@
+<script lang="ts">
+	/** What does not work without HTTPS, in one line; nothing where all of it does. */
+	import { onMount } from 'svelte';
+	let insecure = $state(false);
+	onMount(() => {
+		insecure = !window.isSecureContext;
+	});
+</script>
+
+{#if insecure}
+	<p class="dim" data-insecure>
+		Without HTTPS the screen may fall asleep, nothing rings while it does, and keys travel in the open. On the
+		house’s own network <b>npm start -- --home</b> gives it HTTPS.
+	</p>
+{/if}
+
+<style>
+	p {
+		margin: 10px var(--page-edge) 0;
+	}
+</style>

@@ -1,0 +1,415 @@
+<script lang="ts">
+	/**
+	 * The pages of a card. All lengths are in `--mm`: a millimetre on paper, as many pixels as fit on the screen.
+	 * Ink only: weaves as line patterns, hollow boxes, no shaded grounds.
+	 */
+	import type { Column, PlacedRow } from '$core/paper/pages';
+	import { BOX, GAP, HEADING } from '$core/paper/sizes';
+	import type { SheetView } from './view';
+	let { sheet, mm = '1mm' }: { sheet: SheetView; mm?: string } = $props();
+	const minutes = (n: number) => (n > 0 ? `${Math.round(n)} minutes` : '');
+	const isNarrow = $derived(sheet.kind === 'bookmark' || sheet.kind === 'week');
+	/** Waits of a column whose both ends are on it: a string beside the words. */
+	const strings = (column: Column) =>
+		column.rows.flatMap((row) => {
+			const to = row.wait ? column.rows.find((one) => one.at === row.wait?.to) : undefined;
+			return row.wait && to ? [{ from: row, to, wait: row.wait }] : [];
+		});
+	const middle = (row: PlacedRow) => row.y + row.height / 2;
+	const heightOf = (column: Column) => {
+		const last = column.rows.at(-1);
+		return last ? last.y + last.height : 0;
+	};
+	const sideOf = (column: Column) =>
+		column.parts > 1 ? `${column.side.name}, ${column.part} of ${column.parts}` : column.side.name;
+</script>
+
+{#snippet rows(column: Column)}
+	{@const wide = column.side.columns.length}
+	<div class="rows" style:height="calc(var(--mm) * {heightOf(column)})">
+		{#each column.rows as row (row.at)}
+			{#if row.heading}<p
+					class="part"
+					style:top="calc(var(--mm) * {row.y - HEADING})"
+					style:height="calc(var(--mm) * {HEADING})"
+				>
+					{row.heading}
+				</p>{/if}
+			<div
+				class="row"
+				class:numbered={row.number !== null}
+				class:under={sheet.kind === 'bookmark' && wide > 3}
+				style:top="calc(var(--mm) * {row.y})"
+				style:height="calc(var(--mm) * {row.height})"
+			>
+				{#if row.number !== null}<span class="number">{row.number}</span>{/if}
+				<span class="text"
+					><b>{row.text}</b>{#if row.note}<span class="note">{row.note}</span>{/if}</span
+				>
+				<span class="boxes"
+					>{#each row.boxes as box, i (i)}<span class="box" class:none={box === null}></span>{/each}</span
+				>
+			</div>
+		{/each}
+		{#each strings(column) as one, i (i)}
+			{@const y1 = middle(one.from)}
+			{@const y2 = middle(one.to)}
+			<svg
+				class="string"
+				style:top="calc(var(--mm) * {y1})"
+				style:height="calc(var(--mm) * {y2 - y1})"
+				style:right="calc(var(--mm) * {wide * (BOX + GAP) + 2 + i * 4})"
+				viewBox="0 0 10 100"
+				preserveAspectRatio="none"
+				aria-hidden="true"
+			>
+				<path d="M2 1Q10 50 2 99" vector-effect="non-scaling-stroke" />
+			</svg>
+			<span
+				class="wait"
+				style:top="calc(var(--mm) * {(y1 + y2) / 2 - 4})"
+				style:right="calc(var(--mm) * {wide * (BOX + GAP) + 1 + i * 4})"
+				>{one.wait.min} min{one.wait.max === null ? '' : `, not over ${one.wait.max}`}</span
+			>
+		{/each}
+	</div>
+{/snippet}
+
+{#each sheet.pages as page, i (i)}
+	{@const first = page.columns[0]}
+	<article
+		class="sheet {sheet.size} {sheet.kind}"
+		style:--mm={mm}
+		style:width="calc(var(--mm) * {sheet.width})"
+		style:height="calc(var(--mm) * {sheet.height})"
+		style:padding="calc(var(--mm) * {sheet.margin})"
+		aria-label="{sheet.title}, page {i + 1} of {sheet.pages.length}"
+	>
+		<div class="weave {sheet.zone?.weave ?? 'plain'}" aria-hidden="true"></div>
+		<header>
+			{#if sheet.zone}<span class="plate">{sheet.zone.number}</span>{/if}
+			<h2>{sheet.title}</h2>
+			{#if isNarrow || sheet.kind === 'person'}<span class="when">{sheet.when}</span>{/if}
+		</header>
+		{#if !isNarrow && first}
+			<p class="rhythm">
+				<b>{sheet.kind === 'person' ? sheet.when : sideOf(first)}</b>
+				{minutes(first.side.minutes)}{first.side.name === 'Every week' ? ', in this order' : ''}
+			</p>
+			<div class="heads">
+				{#each first.side.columns as column, c (c)}<span>{column}</span>{/each}
+			</div>
+			{@render rows(first)}
+			{#if first.side.caution}
+				<p class="caution"><b>{first.side.caution.headline}</b> {first.side.caution.text}</p>
+			{/if}
+		{:else if sheet.kind === 'bookmark'}
+			<div class="halves">
+				{#each page.columns as column, c (c)}
+					<div>
+						<p class="rhythm"><b>{sideOf(column)}</b> {minutes(column.side.minutes)}</p>
+						{#if column.side.columns.length > 3}
+							<div class="heads under">
+								{#each column.side.columns as letter, l (l)}<span>{letter}</span>{/each}
+							</div>
+						{/if}
+						{@render rows(column)}
+					</div>
+				{/each}
+			</div>
+		{:else}
+			{@const daily = page.columns.filter((column) => column.side.columns.length > 3)}
+			{@const others = page.columns.filter((column) => column.side.columns.length <= 3)}
+			{#each daily as column, c (c)}
+				<div class="heads">
+					<b class="of">{sideOf(column)}</b>
+					{#each column.side.columns as letter, l (l)}<span>{letter}</span>{/each}
+				</div>
+				{@render rows(column)}
+			{/each}
+			<div class="across" style:--n={others.length}>
+				{#each others as column, c (c)}<div>{@render rows(column)}</div>{/each}
+			</div>
+		{/if}
+		<footer>
+			<span class="code"><span>Code</span><b>{sheet.code}</b></span>
+			<span class="notes"
+				>{#each sheet.notes[first?.side.name ?? ''] ?? [] as note (note)}<span>{note}</span
+					>{/each}{#if sheet.pages.length > 1}<span>Page {i + 1} of {sheet.pages.length}</span>{/if}</span
+			>
+		</footer>
+	</article>
+{/each}
+
+<style>
+	/* 12 pt is 4.23 mm. */
+	.sheet {
+		position: relative;
+		box-sizing: border-box;
+		display: flex;
+		flex-direction: column;
+		background: white;
+		color: black;
+		font-size: calc(var(--mm) * 4.24);
+		line-height: 1.15;
+		overflow: hidden;
+		break-after: page;
+		break-inside: avoid;
+	}
+	.sheet:last-child {
+		break-after: auto;
+	}
+	.weave {
+		flex: none;
+		height: calc(var(--mm) * 4);
+		border-block: calc(var(--mm) * 0.35) solid black;
+		background-size: calc(var(--mm) * 4) calc(var(--mm) * 4);
+	}
+	.stripe {
+		background-image: linear-gradient(90deg, black 12%, transparent 12% 50%, black 50% 56%, transparent 56%);
+	}
+	.check {
+		background-image:
+			linear-gradient(90deg, black 9%, transparent 9%), linear-gradient(black 9%, transparent 9%);
+	}
+	.waffle {
+		background-image:
+			linear-gradient(black 8%, transparent 8%), linear-gradient(90deg, black 8%, transparent 8%),
+			linear-gradient(45deg, transparent 40%, black 40% 46%, transparent 46%);
+	}
+	.herringbone {
+		background-image:
+			linear-gradient(45deg, transparent 44%, black 44% 52%, transparent 52%),
+			linear-gradient(-45deg, transparent 44%, black 44% 52%, transparent 52%);
+	}
+	.dots {
+		background-image: radial-gradient(black 20%, transparent 24%);
+	}
+	.twill {
+		background-image: linear-gradient(-45deg, transparent 40%, black 40% 48%, transparent 48% 90%, black 90%);
+	}
+	.basket {
+		background-image:
+			linear-gradient(black 10%, transparent 10% 40%, black 40% 50%, transparent 50%),
+			linear-gradient(90deg, black 6%, transparent 6%);
+	}
+	header {
+		display: flex;
+		align-items: center;
+		gap: calc(var(--mm) * 4);
+		height: calc(var(--mm) * 16);
+		flex: none;
+	}
+	.plate {
+		width: calc(var(--mm) * 10);
+		height: calc(var(--mm) * 10);
+		border: calc(var(--mm) * 0.7) solid black;
+		box-shadow: none;
+		background: white;
+		color: black;
+		font-size: calc(var(--mm) * 6);
+	}
+	h2 {
+		flex: 1;
+		margin: 0;
+		font-size: calc(var(--mm) * 9.5);
+		line-height: 1;
+		color: black;
+		overflow-wrap: anywhere;
+	}
+	.A6 h2 {
+		font-size: calc(var(--mm) * 7);
+	}
+	.rhythm {
+		flex: none;
+		height: calc(var(--mm) * 9);
+		margin: 0;
+		border-bottom: calc(var(--mm) * 0.6) solid black;
+		font-size: calc(var(--mm) * 4.5);
+	}
+	.heads {
+		flex: none;
+		display: flex;
+		justify-content: flex-end;
+		gap: calc(var(--mm) * 1.6);
+		height: calc(var(--mm) * 7);
+		align-items: end;
+		font-weight: 700;
+	}
+	.week .heads {
+		height: calc(var(--mm) * 8);
+	}
+	.heads span {
+		width: calc(var(--mm) * 7.5);
+		text-align: center;
+	}
+	.of {
+		flex: 1;
+	}
+	.rows {
+		position: relative;
+		flex: none;
+	}
+	.part {
+		position: absolute;
+		left: 0;
+		right: 0;
+		margin: 0;
+		display: flex;
+		align-items: end;
+		font-weight: 700;
+		border-bottom: calc(var(--mm) * 0.3) solid black;
+		padding-bottom: calc(var(--mm) * 0.6);
+	}
+	.row {
+		position: absolute;
+		left: 0;
+		right: 0;
+		display: flex;
+		align-items: center;
+		gap: calc(var(--mm) * 2.5);
+		border-bottom: calc(var(--mm) * 0.25) dashed black;
+	}
+	.row.under {
+		flex-wrap: wrap;
+		align-content: center;
+		gap: calc(var(--mm) * 0.8);
+	}
+	.number {
+		width: calc(var(--mm) * 7);
+		font-size: calc(var(--mm) * 5.6);
+		font-weight: 750;
+	}
+	.text {
+		flex: 1;
+		min-width: 0;
+		display: grid;
+		overflow: hidden;
+	}
+	.under .text {
+		flex-basis: 100%;
+	}
+	.text b {
+		overflow: hidden;
+		display: -webkit-box;
+		-webkit-box-orient: vertical;
+		-webkit-line-clamp: 2;
+		line-clamp: 2;
+		overflow-wrap: anywhere;
+	}
+	.note {
+		font-size: calc(var(--mm) * 3.88);
+		white-space: nowrap;
+		overflow: hidden;
+		text-overflow: ellipsis;
+	}
+	.text:has(.note) b {
+		-webkit-line-clamp: 2;
+		line-clamp: 2;
+	}
+	.boxes {
+		flex: none;
+		display: flex;
+		gap: calc(var(--mm) * 1.6);
+	}
+	.box {
+		width: calc(var(--mm) * 7.5);
+		height: calc(var(--mm) * 7.5);
+		border: calc(var(--mm) * 0.6) solid black;
+		border-radius: calc(var(--mm) * 1);
+	}
+	.box.none {
+		border-color: transparent;
+	}
+	.string {
+		position: absolute;
+		width: calc(var(--mm) * 10);
+		fill: none;
+		stroke: black;
+		stroke-width: 1.4;
+		overflow: visible;
+	}
+	.wait {
+		position: absolute;
+		display: grid;
+		align-items: center;
+		height: calc(var(--mm) * 8);
+		padding: 0 calc(var(--mm) * 1.6);
+		border: calc(var(--mm) * 0.5) solid black;
+		border-radius: calc(var(--mm) * 1);
+		background: white;
+		font-size: calc(var(--mm) * 3.88);
+		font-weight: 700;
+	}
+	.caution {
+		flex: none;
+		margin: calc(var(--mm) * 3) 0 0;
+		padding: calc(var(--mm) * 2.4) calc(var(--mm) * 3);
+		border: calc(var(--mm) * 0.8) solid black;
+		border-radius: calc(var(--mm) * 1.4);
+	}
+	.halves {
+		display: grid;
+		grid-template-columns: 1fr 1fr;
+		gap: 0 calc(var(--mm) * 8);
+		position: relative;
+	}
+	/* Where it is folded. */
+	.halves::after {
+		content: '';
+		position: absolute;
+		left: 50%;
+		top: 0;
+		bottom: 0;
+		border-left: calc(var(--mm) * 0.3) dotted black;
+	}
+	.heads.under {
+		justify-content: flex-start;
+		height: calc(var(--mm) * 6);
+	}
+	.across {
+		display: grid;
+		grid-template-columns: repeat(var(--n), minmax(0, 1fr));
+		gap: 0 calc(var(--mm) * 6);
+	}
+	.week .row {
+		font-size: calc(var(--mm) * 3.88);
+	}
+	.week .across .text b {
+		font-weight: 400;
+		-webkit-line-clamp: 1;
+		line-clamp: 1;
+	}
+	.week .note {
+		font-size: calc(var(--mm) * 3.3);
+	}
+	.week .across .box {
+		width: calc(var(--mm) * 6.4);
+		height: calc(var(--mm) * 6.4);
+	}
+	footer {
+		margin-top: auto;
+		flex: none;
+		display: flex;
+		align-items: end;
+		justify-content: space-between;
+		gap: calc(var(--mm) * 4);
+		padding-top: calc(var(--mm) * 2);
+		border-top: calc(var(--mm) * 0.5) solid black;
+	}
+	.code {
+		display: grid;
+		white-space: nowrap;
+	}
+	.code b {
+		font-size: calc(var(--mm) * 8);
+		line-height: 1;
+		letter-spacing: 0.03em;
+		font-weight: 750;
+	}
+	.notes {
+		display: grid;
+		text-align: right;
+		font-size: calc(var(--mm) * 3.88);
+	}
+</style>

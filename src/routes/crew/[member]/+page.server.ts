@@ -1,0 +1,13 @@
+import { loading } from '$server/pages/guard';
+import { editMember, loadMember } from '$server/pages/memberEdit';
+import type { Actions, PageServerLoad } from './$types';
+
+export const load: PageServerLoad = async ({ locals, params }) => ({
+	view: await loading(() => loadMember(locals.householdId, params.member)),
+	mayEdit: locals.viewer?.role === 'organiser'
+});
+
+export const actions: Actions = {
+	keep: async ({ locals, params, request }) =>
+		editMember(locals.householdId, params.member, await request.formData())
+};

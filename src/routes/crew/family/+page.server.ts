@@ -1,0 +1,12 @@
+import { editFamily, loadFamily } from '$server/pages/familyEdit';
+import { loading } from '$server/pages/guard';
+import type { Actions, PageServerLoad } from './$types';
+
+export const load: PageServerLoad = async ({ locals }) => ({
+	view: await loading(() => loadFamily(locals.householdId)),
+	mayEdit: locals.viewer?.role === 'organiser'
+});
+
+export const actions: Actions = {
+	keep: async ({ locals, request }) => editFamily(locals.householdId, await request.formData())
+};

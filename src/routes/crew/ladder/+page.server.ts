@@ -1,0 +1,13 @@
+import { answerLook, loadLadder, say } from '$server/pages/growth';
+import { loading } from '$server/pages/guard';
+import type { Actions, PageServerLoad } from './$types';
+
+export const load: PageServerLoad = async ({ locals, url, depends }) => {
+	depends('app:live');
+	return { view: await loading(() => loadLadder(locals.householdId, url.searchParams.get('who'))) };
+};
+
+export const actions: Actions = {
+	say: async ({ locals, request }) => say(locals, await request.formData()),
+	answer: async ({ locals, request }) => answerLook(locals, await request.formData())
+};

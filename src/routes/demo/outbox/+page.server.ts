@@ -1,0 +1,13 @@
+import { error } from '@sveltejs/kit';
+import { reading } from '$server/db/pool';
+import { loading } from '$server/pages/guard';
+import { outboxMail } from '$server/store/accessStore';
+import type { PageServerLoad } from './$types';
+
+export const load: PageServerLoad = async ({ locals }) => {
+	if (!locals.isDemo || locals.viewer?.role !== 'organiser')
+		error(404, { message: 'There is nothing on this hook.', remedy: 'Go back to Today.' });
+	// What was written in the demo, and nothing else, ever.
+	const mail = await loading(() => reading((db) => outboxMail(db, true)));
+	return { mail };
+};

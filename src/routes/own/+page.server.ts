@@ -1,0 +1,23 @@
+import {
+	beginSecond,
+	changePassword,
+	endSecond,
+	loadOwn,
+	outOwn,
+	proveSecond,
+	takeAccount
+} from '$server/pages/doors';
+import { loading } from '$server/pages/guard';
+import type { Actions, PageServerLoad } from './$types';
+
+export const load: PageServerLoad = async (event) => ({ view: await loading(() => loadOwn(event)) });
+
+export const actions: Actions = {
+	password: async (event) => changePassword(event, await event.request.formData()),
+	out: async (event) => outOwn(event, await event.request.formData(), false),
+	outAll: async (event) => outOwn(event, await event.request.formData(), true),
+	second: async (event) => beginSecond(event),
+	prove: async (event) => proveSecond(event, await event.request.formData()),
+	noSecond: async (event) => endSecond(event, await event.request.formData()),
+	account: async (event) => takeAccount(event, await event.request.formData())
+};

@@ -1,0 +1,227 @@
+<script lang="ts">
+	import ActForm from '$ui/ActForm.svelte';
+	import Notice from '$ui/Notice.svelte';
+	let { data, form } = $props();
+	const { view } = $derived(data);
+	const wrong = $derived(form && 'message' in form ? form.message : null);
+	const said = $derived(form && 'said' in form ? form.said : null);
+</script>
+
+<svelte:head><title>Your own keys · Pail Round</title></svelte:head>
+
+<section class="own">
+	<header>
+		<h1>{view.name}’s keys</h1>
+		<ActForm action="/sign-in?/out" then={{ withoutId: true }}
+			><button class="plain">Sign out here</button></ActForm
+		>
+	</header>
+	{#if wrong}<Notice tone="wrong"><span>{wrong}</span></Notice>{/if}
+	{#if said}<Notice><span>{said}</span></Notice>{/if}
+	{#if view.isDemo}
+		<p class="dim">
+			The demo home is open to all, so nobody has keys here. In a home of your own they hang on this hook.
+		</p>
+	{/if}
+	<div class="columns">
+		<div>
+			<h2>Where you are signed in</h2>
+			<ul class="ins">
+				{#each view.signIns as one (one.id)}
+					<li>
+						<span
+							><b>{one.words}</b>{#if one.here}, this one{/if}<br /><span class="dim"
+								>{one.how}, last used {one.seen}</span
+							></span
+						>
+						{#if !one.here}
+							<ActForm action="?/out" values={{ signIn: one.id }} then={{ withoutId: true }}
+								><button class="text-link">End it</button></ActForm
+							>
+						{/if}
+					</li>
+				{:else}
+					<li class="dim">Nowhere by a key of your own.</li>
+				{/each}
+			</ul>
+			{#if view.signIns.length > 1}
+				<ActForm action="?/outAll" then={{ withoutId: true }}
+					><button class="plain">Sign out everywhere else</button></ActForm
+				>
+			{/if}
+		</div>
+		<div>
+			{#if view.email !== null}
+				<h2>Password</h2>
+				<p class="dim">{view.email}</p>
+				<ActForm action="?/password" class="fields" then={{ withoutId: true, empties: true }}>
+					<label
+						><span>Old password</span><input
+							class="field"
+							type="password"
+							name="old"
+							autocomplete="current-password"
+							required
+							maxlength="200"
+						/></label
+					>
+					<label
+						><span>New password</span><input
+							class="field"
+							type="password"
+							name="password"
+							autocomplete="new-password"
+							required
+							minlength="10"
+							maxlength="200"
+						/></label
+					>
+					<button class="plain">Change it</button>
+				</ActForm>
+				<h2>A second factor</h2>
+				{#if view.second}
+					<p>Signing in asks for a code of your authenticator app.</p>
+					<ActForm action="?/noSecond" class="fields" then={{ withoutId: true, empties: true }}>
+						<label
+							><span>Password</span><input
+								class="field"
+								type="password"
+								name="old"
+								autocomplete="current-password"
+								required
+								maxlength="200"
+							/></label
+						>
+						<button class="plain">Take it off</button>
+					</ActForm>
+				{:else if view.setUp}
+					<div class="setup">
+						<!-- eslint-disable-next-line svelte/no-at-html-tags -- drawn by our own server from a secret of its own -->
+						<div class="qr" role="img" aria-label="QR code for your authenticator app">
+							{@html view.setUp.qr}
+						</div>
+						<p>Scan it with your authenticator app, or type <b class="secret">{view.setUp.secret}</b></p>
+					</div>
+					<ActForm action="?/prove" class="fields" then={{ withoutId: true, empties: true }}>
+						<label
+							><span>The code it shows</span><input
+								class="field"
+								name="code"
+								inputmode="numeric"
+								autocomplete="one-time-code"
+								required
+								maxlength="7"
+							/></label
+						>
+						<button class="sign small">Prove it</button>
+					</ActForm>
+				{:else}
+					<p class="dim">A code of your phone beside the password, for homes with much in them.</p>
+					<ActForm action="?/second" then={{ withoutId: true }}
+						><button class="plain">Set one up</button></ActForm
+					>
+				{/if}
+			{:else if !view.isDemo}
+				<h2>A password of your own</h2>
+				<p class="dim">
+					You came in by an invitation. With an address and a password you can come in on any device.
+				</p>
+				<ActForm action="?/account" class="fields" then={{ withoutId: true }}>
+					<label
+						><span>E-mail</span><input
+							class="field"
+							type="email"
+							name="email"
+							autocomplete="username"
+							required
+							maxlength="254"
+						/></label
+					>
+					<label
+						><span>Password</span><input
+							class="field"
+							type="password"
+							name="password"
+							autocomplete="new-password"
+							required
+							minlength="10"
+							maxlength="200"
+						/></label
+					>
+					<button class="plain">Take them</button>
+				</ActForm>
+			{/if}
+		</div>
+	</div>
+</section>
+
+<style>
+	.own {
+		padding: 10px calc(var(--page-edge) - var(--rim)) 60px;
+	}
+	header {
+		display: flex;
+		flex-wrap: wrap;
+		align-items: center;
+		justify-content: space-between;
+		gap: 12px;
+		margin-bottom: 10px;
+	}
+	.columns {
+		display: grid;
+		grid-template-columns: 1fr 1fr;
+		gap: 20px 60px;
+		margin-top: 14px;
+	}
+	h2 {
+		margin: 22px 0 8px;
+	}
+	.columns > div > h2:first-child {
+		margin-top: 0;
+	}
+	p {
+		margin: 0 0 10px;
+	}
+	.ins {
+		list-style: none;
+		margin: 0 0 14px;
+		padding: 0;
+	}
+	.ins li {
+		display: flex;
+		justify-content: space-between;
+		align-items: center;
+		gap: 16px;
+		padding: 10px 0;
+		border-bottom: 1px solid var(--tin-1);
+	}
+	.own :global(.fields) {
+		display: grid;
+		gap: 10px;
+		max-width: 420px;
+	}
+	.own :global(.fields label > span) {
+		display: block;
+		color: var(--tin-text);
+	}
+	.setup {
+		display: flex;
+		gap: 18px;
+		align-items: center;
+		margin-bottom: 10px;
+	}
+	.qr {
+		width: 150px;
+		flex: none;
+		background: white;
+	}
+	.secret {
+		letter-spacing: 0.06em;
+		overflow-wrap: anywhere;
+	}
+	@media (max-width: 640px) {
+		.columns {
+			grid-template-columns: 1fr;
+		}
+	}
+</style>

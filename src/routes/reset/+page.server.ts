@@ -1,0 +1,9 @@
+import { askReset, setByReset } from '$server/pages/signing';
+import type { Actions, PageServerLoad } from './$types';
+
+export const load: PageServerLoad = ({ url }) => ({ code: url.searchParams.get('code') });
+
+export const actions: Actions = {
+	ask: async (event) => askReset(event, await event.request.formData(), event.url.origin),
+	set: async (event) => setByReset(event, await event.request.formData())
+};

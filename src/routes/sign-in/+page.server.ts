@@ -1,0 +1,14 @@
+import { second, signIn, signOut } from '$server/pages/signing';
+import type { Actions, PageServerLoad } from './$types';
+
+export const load: PageServerLoad = ({ locals, url }) => ({
+	to: url.searchParams.get('to') ?? '/',
+	signedIn: locals.standing.signIn !== null,
+	hasDemo: locals.homes.some((home) => home.isDemo)
+});
+
+export const actions: Actions = {
+	in: async (event) => signIn(event, await event.request.formData()),
+	second: async (event) => second(event, await event.request.formData()),
+	out: async (event) => signOut(event)
+};

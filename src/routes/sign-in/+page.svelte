@@ -1,0 +1,60 @@
+<script lang="ts">
+	import ActForm from '$ui/ActForm.svelte';
+	import Doorway from '$ui/access/Doorway.svelte';
+	let { data, form } = $props();
+	const asks = $derived(form && 'second' in form && form.second === true);
+	const problem = $derived(form && 'message' in form ? form.message : null);
+	const typed = $derived(form && 'values' in form && form.values ? (form.values as { email?: string }) : {});
+	const to = $derived(form && 'to' in form && typeof form.to === 'string' ? form.to : data.to);
+</script>
+
+{#if asks}
+	<Doorway title="And the code" says="Your authenticator app shows six figures for this minute." {problem}>
+		<ActForm action="?/second" values={{ to }} then={{ withoutId: true }}>
+			<label
+				><span>Code</span><input
+					class="field figures"
+					name="code"
+					inputmode="numeric"
+					autocomplete="one-time-code"
+					required
+					maxlength="7"
+				/></label
+			>
+			<button class="sign small">Come in</button>
+		</ActForm>
+	</Doorway>
+{:else}
+	<Doorway title="Come in" says="A home is for those who live in it." {problem}>
+		<ActForm action="?/in" values={{ to }} then={{ withoutId: true }}>
+			<label
+				><span>E-mail</span><input
+					class="field"
+					type="email"
+					name="email"
+					autocomplete="username"
+					required
+					maxlength="254"
+					value={typed.email ?? ''}
+				/></label
+			>
+			<label
+				><span>Password</span><input
+					class="field"
+					type="password"
+					name="password"
+					autocomplete="current-password"
+					required
+					maxlength="200"
+				/></label
+			>
+			<button class="sign small">Sign in</button>
+		</ActForm>
+		{#snippet aside()}
+			<a class="text-link" href="/join">I have a code</a>
+			<a class="text-link" href="/reset">Ask for a new password</a>
+			<a class="text-link" href="/begin">Begin a home of your own</a>
+			{#if data.hasDemo}<a class="text-link" href="/">Look round the demo home</a>{/if}
+		{/snippet}
+	</Doorway>
+{/if}

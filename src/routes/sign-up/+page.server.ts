@@ -1,0 +1,10 @@
+import { makeWaiting } from '$server/pages/begin';
+import { signUp } from '$server/pages/signing';
+import type { Actions, PageServerLoad } from './$types';
+
+export const load: PageServerLoad = ({ url }) => ({ waits: url.searchParams.get('to') === '/begin' });
+
+export const actions: Actions = {
+	up: async (event) =>
+		signUp(event, await event.request.formData(), (account) => makeWaiting(event.cookies, account))
+};

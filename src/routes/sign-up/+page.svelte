@@ -1,0 +1,52 @@
+<script lang="ts">
+	import ActForm from '$ui/ActForm.svelte';
+	import Doorway from '$ui/access/Doorway.svelte';
+	let { data, form } = $props();
+	const problem = $derived(form && 'message' in form ? form.message : null);
+	const typed = $derived(form && 'values' in form && form.values ? (form.values as { email?: string }) : {});
+	const field = $derived(form && 'field' in form ? form.field : null);
+</script>
+
+<Doorway
+	title="A key to your home"
+	says={data.waits
+		? 'Your home is ready. From here on only you, and whoever you let in, can open it.'
+		: 'Only you, and whoever you let in, will be able to open your home.'}
+	{problem}
+>
+	<ActForm action="?/up" then={{ withoutId: true }}>
+		<label
+			><span>E-mail</span><input
+				class="field"
+				type="email"
+				name="email"
+				autocomplete="username"
+				required
+				maxlength="254"
+				aria-invalid={field === 'email'}
+				value={typed.email ?? ''}
+			/></label
+		>
+		<label
+			><span>Password</span><input
+				class="field"
+				type="password"
+				name="password"
+				autocomplete="new-password"
+				required
+				minlength="10"
+				maxlength="200"
+				aria-invalid={field === 'password'}
+				aria-describedby="password-says"
+			/></label
+		>
+		<p id="password-says" class="dim">
+			At least 10 characters. A few words in a row do well; capitals and signs are not asked for.
+		</p>
+		<button class="sign small">{data.waits ? 'Sign up and open it' : 'Sign up'}</button>
+	</ActForm>
+	{#snippet aside()}
+		<a class="text-link" href="/sign-in">I have a password already</a>
+		{#if data.waits}<a class="text-link" href="/begin">Back to the first steps</a>{/if}
+	{/snippet}
+</Doorway>

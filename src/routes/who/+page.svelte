@@ -1,0 +1,72 @@
+<script lang="ts">
+	import ActForm from '$ui/ActForm.svelte';
+	import Doorway from '$ui/access/Doorway.svelte';
+	let { data, form } = $props();
+	const { view } = $derived(data);
+	const problem = $derived(form && 'message' in form ? form.message : null);
+	let chosen = $state<string | null>(null);
+	const who = $derived(
+		view.people.find(
+			(one) =>
+				one.id ===
+				(chosen ?? (form && 'member' in form && typeof form.member === 'string' ? form.member : ''))
+		)
+	);
+</script>
+
+{#if who?.hasPin}
+	<Doorway title={who.name} says="Your PIN, please." {problem}>
+		<ActForm action="?/is" values={{ member: who.id }} then={{ withoutId: true }}>
+			<label
+				><span>PIN</span><input
+					class="field pin"
+					type="password"
+					name="pin"
+					inputmode="numeric"
+					autocomplete="off"
+					required
+					maxlength="8"
+				/></label
+			>
+			<button class="sign small">Open my list</button>
+		</ActForm>
+		{#snippet aside()}<button class="text-link" onclick={() => (chosen = '')}>Somebody else</button>{/snippet}
+	</Doorway>
+{:else}
+	<Doorway title="Who are you?" says="{view.device} of {view.home}" {problem}>
+		{#if view.people.length === 0}
+			<p>Nobody here has a list of their own on this device.</p>
+		{/if}
+		<div class="names">
+			{#each view.people as one (one.id)}
+				{#if one.hasPin}
+					<button class="plain name" onclick={() => (chosen = one.id)}>{one.name}</button>
+				{:else}
+					<ActForm action="?/is" values={{ member: one.id }} then={{ withoutId: true }}>
+						<button class="plain name">{one.name}</button>
+					</ActForm>
+				{/if}
+			{/each}
+		</div>
+		{#snippet aside()}<a class="text-link" href="/">The day for all</a>{/snippet}
+	</Doorway>
+{/if}
+
+<style>
+	.names {
+		display: grid;
+		gap: 12px;
+	}
+	.name {
+		width: 100%;
+		min-height: 64px;
+		font-family: var(--font-display);
+		font-size: 1.5rem;
+		font-weight: 400;
+	}
+	.pin {
+		font-size: 1.75rem;
+		letter-spacing: 0.4em;
+		text-align: center;
+	}
+</style>
