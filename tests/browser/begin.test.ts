@@ -1,5 +1,4 @@
-import AxeBuilder from '@axe-core/playwright';
-import { expect, PASSWORD, ready, sendForm, test } from './stack';
+import { expect, expectAccessible, PASSWORD, ready, sendForm, test } from './stack';
 import type { Page } from '@playwright/test';
 
 test.use({ demo: false });
@@ -149,14 +148,7 @@ for (const step of ['rooms', 'zones', 'rhythm', 'people', 'first-morning']) {
 			await page.setViewportSize({ width, height: width === 390 ? 844 : 800 });
 			await page.goto(`/begin?step=${step}`);
 			await ready(page);
-			const found = await new AxeBuilder({ page })
-				.withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa'])
-				.analyze();
-			expect(found.violations.map((one) => `${one.id}: ${one.nodes[0]?.target.join(' ')}`)).toEqual([]);
-			expect(
-				await page.evaluate(() => document.documentElement.scrollWidth <= window.innerWidth),
-				`${width} wide`
-			).toBe(true);
+			await expectAccessible(page, `${step}, ${width} wide`);
 		}
 	});
 }

@@ -1,5 +1,4 @@
-import AxeBuilder from '@axe-core/playwright';
-import { expect, ready, test } from './stack';
+import { expect, expectAccessible, ready, test } from './stack';
 
 test.use({ stackOf: 'the House' });
 test.beforeEach(({ stack }) => stack.setClock('2027-03-03T10:40:00Z'));
@@ -216,17 +215,7 @@ for (const path of [
 			await page.setViewportSize({ width, height: width === 390 ? 844 : 800 });
 			await page.goto(path);
 			await ready(page);
-			const found = await new AxeBuilder({ page })
-				.withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa'])
-				.analyze();
-			expect(
-				found.violations.map((one) => `${one.id}: ${one.nodes[0]?.target.join(' ')}`),
-				`${width} wide`
-			).toEqual([]);
-			expect(
-				await page.evaluate(() => document.documentElement.scrollWidth <= window.innerWidth),
-				`${width} wide`
-			).toBe(true);
+			await expectAccessible(page, `${width} wide`);
 		}
 	});
 }

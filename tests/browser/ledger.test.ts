@@ -1,5 +1,4 @@
-import AxeBuilder from '@axe-core/playwright';
-import { expect, ready, test } from './stack';
+import { expect, expectAccessible, ready, test } from './stack';
 
 test.use({ stackOf: 'the Ledger' });
 test.beforeEach(({ stack }) => stack.setClock('2027-03-03T10:40:00Z'));
@@ -88,16 +87,7 @@ for (const [width, height] of [
 			await page.goto(path);
 			await ready(page);
 			if (path.includes('write')) await expect(page.getByRole('dialog')).toBeVisible();
-			const { violations } = await new AxeBuilder({ page })
-				.withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'])
-				.analyze();
-			expect(
-				violations.map((v) => `${path} ${v.id}: ${v.nodes.map((n) => n.target.join(' ')).join(', ')}`)
-			).toEqual([]);
-			expect(
-				await page.evaluate(() => document.documentElement.scrollWidth - innerWidth),
-				path
-			).toBeLessThanOrEqual(0);
+			await expectAccessible(page, path);
 		}
 		if (width === 390) {
 			await page.goto('/ledger');

@@ -2,6 +2,7 @@
 import { mkdirSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { randomBytes } from 'node:crypto';
+import AxeBuilder from '@axe-core/playwright';
 import { test as base, type Page } from '@playwright/test';
 import { createConnection } from 'mysql2/promise';
 import { freePort } from '../../scripts/lib/database.mjs';
@@ -157,6 +158,23 @@ export async function signUp(page: Page, stack: Stack): Promise<string> {
 	const email = `${randomBytes(6).toString('hex')}@family.test`;
 	await sendForm(page, stack, '/sign-up?/up', { email, password: PASSWORD });
 	return email;
+}
+
+/** What axe finds on a page, and whether it runs off the side. */
+export async function expectAccessible(page: Page, name = ''): Promise<void> {
+	const { violations } = await new AxeBuilder({ page })
+		.options({
+			runOnly: { type: 'tag', values: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'] },
+			// Only what is wrong is told in full: the rest costs most of the time.
+			resultTypes: ['violations']
+		})
+		.setLegacyMode()
+		.analyze();
+	base
+		.expect(violations.map((v) => `${name} ${v.id}: ${v.nodes.map((n) => n.target.join(' ')).join(', ')}`))
+		.toEqual([]);
+	const over = await page.evaluate(() => document.documentElement.scrollWidth - innerWidth);
+	base.expect(over, `${name} runs off the side`).toBeLessThanOrEqual(0);
 }
 
 /** Waits until the page's scripts have taken over. */

@@ -9,7 +9,7 @@
 	} = $props();
 </script>
 
-<div class="demo-strip" class:bare>
+<aside class="demo-strip" class:bare aria-label="The demo">
 	<a href="/begin"><span class="wide">This is the demo. </span>Begin your own home</a>
 	{#if as}
 		<details>
@@ -21,7 +21,7 @@
 			</form>
 		</details>
 	{/if}
-</div>
+</aside>
 
 <style>
 	.demo-strip {

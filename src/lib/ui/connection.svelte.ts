@@ -38,4 +38,6 @@ export function sendingEnded(): void {
 /** Waits until every answer is shown: what an answer leads to must not be overtaken by reading a page anew. */
 export async function allAnswered(): Promise<void> {
 	while (underWay > 0) await new Promise<void>((done) => waiting.add(done));
+	// A way to another page that the answer began shows itself only after a moment.
+	await new Promise((done) => setTimeout(done));
 }

@@ -59,12 +59,15 @@ export function once(form: HTMLFormElement, given: OnceOptions = {}) {
 				ids.delete(said);
 				await wayEnded();
 				await update({ reset: options.empties === true });
+				underWay.delete(said);
+				show();
+				// What the page does with the answer may lead elsewhere: nothing is read anew before that has begun.
+				options.ended?.(result);
 			} finally {
 				underWay.delete(said);
-				sendingEnded();
 				show();
+				sendingEnded();
 			}
-			options.ended?.(result);
 		};
 	});
 	return {

@@ -8,6 +8,7 @@ export interface PlacedRow extends CardRow {
 	/** Millimetres from the top of the rows of its page, and its height. */
 	readonly y: number;
 	readonly height: number;
+	readonly headingHeight: number;
 }
 
 export interface Column {
@@ -24,18 +25,18 @@ export interface Page {
 }
 
 /** Rows from the top down until the height is full; each part of a side as long as it can be. */
-function fill(side: CardSide, height: number, row: number): PlacedRow[][] {
+function fill(side: CardSide, height: number, row: number, headingHeight = HEADING): PlacedRow[][] {
 	const parts: PlacedRow[][] = [];
 	let now: PlacedRow[] = [];
 	let y = 0;
 	side.rows.forEach((one, at) => {
-		const heading = one.heading === null ? 0 : HEADING;
-		if (now.length > 0 && y + heading + row > height) {
+		const heading = one.heading === null ? 0 : headingHeight;
+		if (now.length > 0 && y + heading + row > height + 1e-6) {
 			parts.push(now);
 			now = [];
 			y = 0;
 		}
-		now.push({ ...one, at, y: y + heading, height: row });
+		now.push({ ...one, at, y: y + heading, height: row, headingHeight });
 		y += heading + row;
 	});
 	if (now.length > 0) parts.push(now);
@@ -60,12 +61,13 @@ export function pagesOf(card: Card, size: Size): Page[] {
 	if (card.kind === 'bookmark') {
 		const [left, right] = card.sides as readonly [CardSide, CardSide];
 		const height = roomFor(size, left) + 10;
+		// Names stand above their seven boxes; what comes on its day is a line each.
 		const halves = [
-			columnsOf(left, fill(left, height, ROW + 3)),
-			columnsOf(right, fill(right, height, ROW))
-		] as const;
-		return Array.from({ length: Math.max(halves[0].length, halves[1].length, 1) }, (_, i) => ({
-			columns: halves.flatMap((half) => half[i] ?? [])
+			...columnsOf(left, fill(left, height, ROW + 0.4)),
+			...columnsOf(right, fill(right, height, BOX + 0.6, HEADING - 1))
+		];
+		return Array.from({ length: Math.max(1, Math.ceil(halves.length / 2)) }, (_, i) => ({
+			columns: halves.slice(2 * i, 2 * i + 2)
 		}));
 	}
 	if (card.kind === 'week') return sheetOfWeek(card, size);
@@ -74,29 +76,37 @@ export function pagesOf(card: Card, size: Size): Page[] {
 	);
 }
 
-/** The rows of a sheet for the fridge: larger where there is room, never below what can be read. */
-const SHEET_ROWS = [11, 10, 9.2, 8.6];
-const SHEET_HEAD = 26;
-const SHEET_FOOT = 18;
-const SHEET_HEADING = 8;
+/** The rows of a sheet for the fridge, of every day and of one: larger where there is room, never too small to read. */
+const SHEET_ROWS = [
+	[11, 10],
+	[10, 8.6],
+	[9.2, 7.4],
+	[8.6, 6.4],
+	[7.8, 5.4]
+] as const;
+const SHEET_HEAD = 24;
+const SHEET_FOOT = 17;
+const SHEET_HEADING = 6.5;
+/** The least width of a column of it. */
+const SHEET_COLUMN = 56;
 
 function sheetOfWeek(card: Card, size: Size): Page[] {
 	const [daily, others] = card.sides as readonly [CardSide, CardSide];
 	const { width, height, margin } = MEASURES[size];
 	const free = height - 2 * margin - SHEET_HEAD - SHEET_FOOT;
-	const across = Math.max(1, Math.floor((width - 2 * margin) / 58));
-	for (const row of SHEET_ROWS) {
-		const table = daily.rows.length * row + SHEET_HEADING;
+	const across = Math.max(1, Math.floor((width - 2 * margin) / SHEET_COLUMN));
+	for (const [dailyRow, row] of SHEET_ROWS) {
+		const table = daily.rows.length * dailyRow + 8;
 		const rest = free - table;
-		if (rest < row) continue;
-		const parts = fill(others, rest - SHEET_HEADING, row);
+		if (rest < row + SHEET_HEADING) continue;
+		const parts = fill(others, rest, row, SHEET_HEADING);
 		if (parts.length <= across)
-			return [{ columns: [...columnsOf(daily, fill(daily, table, row)), ...columnsOf(others, parts)] }];
+			return [{ columns: [...columnsOf(daily, fill(daily, table, dailyRow)), ...columnsOf(others, parts)] }];
 	}
-	// More than one sheet holds: the days on their own, then the rest of the week.
-	const row = SHEET_ROWS[2] as number;
-	const first = columnsOf(daily, fill(daily, free, row)).map((column) => ({ columns: [column] }));
-	const parts = columnsOf(others, fill(others, free - SHEET_HEADING, row));
+	// More than one sheet holds: every day on its own, then the days of the week.
+	const [dailyRow, row] = SHEET_ROWS[2];
+	const first = columnsOf(daily, fill(daily, free - 8, dailyRow)).map((column) => ({ columns: [column] }));
+	const parts = columnsOf(others, fill(others, free, row, SHEET_HEADING));
 	const pages: Page[] = [...first];
 	for (let i = 0; i < parts.length; i += across) pages.push({ columns: parts.slice(i, i + across) });
 	return pages;

@@ -61,37 +61,25 @@ export interface GivenWeek {
 const able = (turn: WeekTurn) =>
 	turn.candidates.filter((one) => one.why.length === 0).map((one) => one.member.id);
 
-/** Who did each line how often over the weeks that count, and who did it last. */
-function historyOf(entries: readonly LedgerEntry[], from: CivilDay) {
-	const times = new Map<string, Map<string, number>>();
+/** Who did each line last. */
+function lastDoers(entries: readonly LedgerEntry[], from: CivilDay): Map<string, string> {
 	const last = new Map<string, string>();
 	for (const entry of effectiveLedger(entries)) {
 		if (!isWork(entry) || entry.by === null || entry.date < from || entry.outcome === 'letgo') continue;
-		const line = entry.part === null ? entry.job : `${entry.job}/${entry.part}`;
-		const mine = times.get(line) ?? new Map<string, number>();
-		mine.set(entry.by, (mine.get(entry.by) ?? 0) + 1);
-		times.set(line, mine);
-		last.set(line, entry.by);
+		last.set(entry.part === null ? entry.job : `${entry.job}/${entry.part}`, entry.by);
 	}
-	return { times, last };
+	return last;
 }
 
-/**
- * Round robin: of those who can, whoever has had the fewest turns comes next, and of equals the one after whoever
- * had it last. So who was away or swapped is made up for, and nobody is passed over for good.
- */
+/** Round robin: the next in the order after whoever had it last, passing over those who cannot. */
 function nextInTurn(
 	order: readonly string[],
 	can: readonly string[],
-	had: ReadonlyMap<string, number>,
 	last: string | undefined
 ): string | null {
 	const after = last === undefined ? 0 : order.indexOf(last) + 1;
 	const round = order.map((_, i) => order[(after + i) % order.length] as string);
-	const here = round.filter((id) => can.includes(id));
-	if (here.length === 0) return null;
-	const fewest = Math.min(...here.map((id) => had.get(id) ?? 0));
-	return here.find((id) => (had.get(id) ?? 0) === fewest) ?? null;
+	return round.find((id) => can.includes(id)) ?? null;
 }
 
 /**
@@ -110,7 +98,7 @@ export function giveOut(question: GiveOutQuestion): GivenWeek {
 		minutesSoFar: carried.get(member.id)?.minutes ?? 0
 	}));
 	const minutes = new Map(people.map((one) => [one.id, one.minutesSoFar]));
-	const { times, last } = historyOf(entries, from);
+	const last = lastDoers(entries, from);
 	const ill = effectivePauses(standing.home).filter((p) => p.scope === 'member' && p.reason === 'ill');
 	const isIll = (id: string, day: CivilDay) =>
 		ill.some((pause) => pause.target === id && pause.from <= day && day <= pause.to);
@@ -145,20 +133,14 @@ export function giveOut(question: GiveOutQuestion): GivenWeek {
 			// By day and by week one and the same person has all the parts of it.
 			const round = who.every === 'week' || who.every === 'day' ? turn.line.job.id : turn.line.id;
 			const now = running.get(round);
-			const had = times.get(turn.line.id) ?? new Map<string, number>();
-			const previous = last.get(turn.line.id);
-			const to =
-				now && now.key === key && can.includes(now.to)
-					? now.to
-					: nextInTurn(order, can, had, now?.to ?? previous);
+			const previous = now?.to ?? last.get(turn.line.id);
+			const to = now && now.key === key && can.includes(now.to) ? now.to : nextInTurn(order, can, previous);
 			if (to === null) {
 				give(turn, { how: 'nobody', to: null });
 				continue;
 			}
-			if (now?.to ?? previous) before.set(turn.id, (now?.to ?? previous) as string);
+			if (previous !== undefined) before.set(turn.id, previous);
 			running.set(round, { key, to });
-			had.set(to, (had.get(to) ?? 0) + 1);
-			times.set(turn.line.id, had);
 			give(turn, { how: can.length === 1 ? 'only' : 'turn', to });
 		} else if (can.length === 1) give(turn, { how: 'only', to: can[0] as string });
 		else open.push({ turn, can });

@@ -11,9 +11,9 @@ export interface RibbonSwap {
 }
 
 /**
- * Who wears the ribbon on a day, by member; null for nobody. From the day on which the turns begin, whoever has
- * had the fewest comes next, in the order of the list: so nobody who was away loses a turn for good, and a swap
- * is made up for. Whoever is not at home on the day (or, by weeks, on all of its days) is passed over.
+ * Who wears the ribbon on a day, by member; null for nobody. The turns go round in the order of the list, from the
+ * day on which they begin; whoever is not at home on the day (or, by weeks, on all of its days) is passed over. A
+ * turn that was swapped away is made up for: the next turn of whoever had it is theirs.
  */
 export function ribbonOn(
 	home: Home,
@@ -30,25 +30,33 @@ export function ribbonOn(
 	const begin = startOf(toDay(ribbon.from ?? home.household.startsOn));
 	const last = startOf(day);
 	if (last < begin) return null;
-	// Turns long past change nothing but who is next: a round of a hundred is enough to be fair.
-	const first = Math.max(begin, last - 100 * length);
-	const aligned = begin + Math.floor((first - begin) / length) * length;
-	const had = new Map(members.map((one) => [one.id, 0]));
+	// Turns long past change nothing but who is next: a round of a hundred is enough.
+	const first = begin + Math.max(0, Math.floor((last - begin) / length) - 100) * length;
+	let at = Math.floor((first - begin) / length) % members.length;
 	let wears: string | null = null;
-	let at = Math.floor((aligned - begin) / length) % members.length;
-	for (let from = aligned as CivilDay; from <= last; from = addDays(from, length)) {
+	/** To whom somebody's next turn is owed, after a swap. */
+	const owed = new Map<string, string>();
+	for (let from = first as CivilDay; from <= last; from = addDays(from, length)) {
 		const here = members.filter((one) =>
 			Array.from({ length }, (_, i) => addDays(from, i)).some(
 				(date) => homeSpans(one, date).length > 0 && !isAway(one.id, date)
 			)
 		);
-		const fewest = Math.min(...here.map((one) => had.get(one.id) ?? 0));
 		const order = members.map((_, i) => members[(at + i) % members.length] as (typeof members)[number]);
-		const planned = order.find((one) => here.includes(one) && had.get(one.id) === fewest) ?? null;
+		const planned = order.find((one) => here.includes(one));
+		wears = planned?.id ?? null;
+		if (!planned) continue;
+		at = (members.indexOf(planned) + 1) % members.length;
+		const back = owed.get(planned.id);
+		if (back !== undefined && here.some((one) => one.id === back)) {
+			owed.delete(planned.id);
+			wears = back;
+		}
 		const swap = swaps.find((one) => startOf(one.day) === from && members.some((m) => m.id === one.to));
-		wears = swap?.to ?? planned?.id ?? null;
-		if (wears !== null) had.set(wears, (had.get(wears) ?? 0) + 1);
-		if (planned) at = (members.indexOf(planned) + 1) % members.length;
+		if (swap && swap.to !== wears && wears !== null) {
+			owed.set(swap.to, wears);
+			wears = swap.to;
+		}
 	}
 	return wears;
 }

@@ -43,14 +43,15 @@ export const ROUTES: Readonly<Record<string, RouteNeeds>> = {
 	'/house/files/home.json': { see: 'files' },
 	'/house/files/jobs.csv': { see: 'files' },
 	'/house/files/ledger.csv': { see: 'files' },
-	'/house/files/import': { send: { POST: 'files' } },
+	// A home that is taken in becomes the sender's own: the account is asked for there, before anything is read.
+	'/house/files/import': { send: { POST: 'anyone' } },
 	'/crew': { see: 'see-crew', send: { came: 'see-crew' } },
 	'/crew/week': {
 		see: 'see-crew',
 		send: { give: 'give-out', put: 'give-out', ask: 'swap', answer: 'swap' }
 	},
 	'/crew/[member]': { see: 'see-crew', send: { keep: 'edit-home' } },
-	'/crew/family': { see: 'see-crew', send: { keep: 'edit-home' } },
+	'/crew/family': { see: 'see-crew', send: { keep: 'edit-home', ribbon: 'give-out' } },
 	'/crew/ladder': { see: 'see-crew', send: { say: 'confirm', answer: 'confirm' } },
 	'/crew/doors': {
 		see: 'doors',
@@ -95,11 +96,13 @@ export const ROUTES: Readonly<Record<string, RouteNeeds>> = {
 
 /** What a request asks for; null where nothing of the kind is there. */
 export function needsOf(route: string | null, method: string, action: string | null): Needs | null {
-	const needs = route === null ? undefined : ROUTES[route];
-	if (!needs) return null;
+	if (route === null || !Object.hasOwn(ROUTES, route)) return null;
+	const needs = ROUTES[route] as RouteNeeds;
 	if (method === 'GET' || method === 'HEAD') return needs.see ?? null;
 	if (method !== 'POST') return null;
-	return needs.send?.[action ?? 'POST'] ?? null;
+	// What the address names is a word from outside: only the table's own words count.
+	const name = action ?? 'POST';
+	return needs.send && Object.hasOwn(needs.send, name) ? (needs.send[name] ?? null) : null;
 }
 
 /** Whether somebody may have what is needed. */

@@ -44,7 +44,12 @@ export const awayToday = (facts: FamilyFacts, day: CivilDay) =>
 /** Who wears the ribbon on a day. */
 export function ribbonOf(facts: FamilyFacts, day: CivilDay): string | null {
 	const pauses = effectivePauses(facts.standing.home);
-	return ribbonOn(facts.home.home, day, (member, date) => awayOn(pauses, date).has(member));
+	return ribbonOn(
+		facts.home.home,
+		day,
+		(member, date) => awayOn(pauses, date).has(member),
+		facts.ribbonSwaps
+	);
 }
 
 /** Why a turn is whose, and who else could, in words. */

@@ -10,7 +10,7 @@ import { turnId, type Absence } from '$core/people/weekTurns';
 import type { HomeStanding } from '$core/routine/standing';
 import { now } from '../clock';
 import { reading } from '../db/pool';
-import { byTurn, givenBetween, handoutOf, type GivenRow } from '../store/handoutStore';
+import { byTurn, givenBetween, handoutOf, ribbonSwaps, type GivenRow } from '../store/handoutStore';
 import { loadHome } from '../store/homeStore';
 import { entriesBetween, entriesOfGrowth, undosOf } from '../store/ledgerStore';
 import { loadStanding } from '../store/standingStore';
@@ -30,6 +30,8 @@ export interface FamilyFacts {
 	readonly thisWeek: readonly GivenRow[];
 	/** When this week was given out; null where it was not. */
 	readonly givenAt: number | null;
+	/** Days on which the ribbon was swapped. */
+	readonly ribbonSwaps: readonly { readonly day: CivilDay; readonly to: string }[];
 }
 
 /** Facts about the week of today, or the one after it. */
@@ -41,12 +43,13 @@ export async function familyFacts(household: string, ahead = 0): Promise<FamilyF
 		const rules = home.home.household;
 		const { date: today, minute } = householdTime(at, rules);
 		const weekBegin = addDays(weekStartOf(today, home.rotation.weekStart), 7 * ahead);
-		const [standing, recent, growth, given, handout] = await Promise.all([
+		const [standing, recent, growth, given, handout, swaps] = await Promise.all([
 			loadStanding(db, household),
 			entriesBetween(db, household, fourWeeksFrom(weekBegin), today),
 			entriesOfGrowth(db, household),
 			givenBetween(db, household, addDays(weekBegin, -7), addDays(weekBegin, 6)),
-			handoutOf(db, household, weekBegin)
+			handoutOf(db, household, weekBegin),
+			ribbonSwaps(db, household)
 		]);
 		const undos = await undosOf(
 			db,
@@ -65,7 +68,8 @@ export async function familyFacts(household: string, ahead = 0): Promise<FamilyF
 			weekBegin,
 			lastWeek: given.filter((row) => row.due < weekBegin),
 			thisWeek: given.filter((row) => row.due >= weekBegin),
-			givenAt: handout?.madeAt ?? null
+			givenAt: handout?.madeAt ?? null,
+			ribbonSwaps: swaps
 		};
 	});
 }

@@ -1,4 +1,5 @@
 /** What the family has agreed: shares, the ribbon, the gate, how it works together. */
+import { fail } from '@sveltejs/kit';
 import { v7 as uuidv7 } from 'uuid';
 import { addDays, isoOf } from '$core/calendar/civil';
 import { agreedShares, sharers } from '$core/people/agreedShares';
@@ -7,10 +8,12 @@ import type { Family } from '$core/household/familySchema';
 import type { Home } from '$core/household/home';
 import type { FamilyView } from '$ui/crew/view';
 import { dayAhead } from '$ui/words';
-import { reading } from '../db/pool';
+import { reading, transaction } from '../db/pool';
+import { swapRibbon } from '../store/handoutStore';
 import { revisionOf } from '../store/homeStore';
 import { ribbonOf } from './crew';
 import { familyFacts } from './family';
+import { acting, typed } from './guard';
 import { editHome } from './homeEdits';
 import { memberName } from './tags';
 
@@ -55,6 +58,7 @@ export async function loadFamily(household: string): Promise<FamilyView> {
 					.join(', ')
 			};
 		}),
+		wears: ribbonOf(facts, today),
 		ribbon: {
 			members: home.home.members
 				.filter((one) => one.role === 'child')
@@ -133,4 +137,22 @@ export function editFamily(household: string, form: FormData) {
 					? 'Kept. The ribbon goes round so from today.'
 					: 'Kept.'
 	);
+}
+
+/** Today's ribbon goes to another child; whoever had it gets that child's next turn. */
+export function giveRibbon(household: string, form: FormData) {
+	return acting(form, async () => {
+		const facts = await familyFacts(household);
+		const { home, today, weekBegin } = facts;
+		const to = String(form.get('to') ?? '');
+		if (!home.home.household.family.ribbon.members.includes(to))
+			return fail(400, { message: 'Choose one of those whom the ribbon goes round.', values: typed(form) });
+		if (ribbonOf(facts, today) !== to)
+			await transaction((db) => swapRibbon(db, household, weekBegin, today, to));
+		return {
+			saved: `${memberName(home, to)} wears the ribbon today. The next turn makes up for it.`,
+			effects: [],
+			tried: false
+		};
+	});
 }

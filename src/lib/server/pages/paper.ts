@@ -52,7 +52,7 @@ const USUAL: Readonly<Record<Kind, Size>> = {
 	room: 'A5',
 	person: 'A5',
 	zone: 'A5',
-	bookmark: 'A5',
+	bookmark: 'A4',
 	week: 'A4'
 };
 

@@ -27,8 +27,8 @@ export async function givenBetween(
 	to: CivilDay
 ): Promise<GivenRow[]> {
 	const [rows] = await db.execute<Row[]>(
-		'SELECT line_id, due_on, member_id, is_held FROM given_turn WHERE household_id = ? AND due_on BETWEEN ? AND ?',
-		[household, isoOf(from), isoOf(to)]
+		'SELECT line_id, due_on, member_id, is_held FROM given_turn WHERE household_id = ? AND due_on BETWEEN ? AND ? AND line_id <> ?',
+		[household, isoOf(from), isoOf(to), RIBBON]
 	);
 	return rows.map(givenOf);
 }
@@ -70,11 +70,10 @@ export async function saveHandout(
 		handout.id,
 		now
 	]);
-	await db.query('DELETE FROM given_turn WHERE household_id = ? AND week_begin = ? AND due_on >= ?', [
-		household,
-		week,
-		isoOf(handout.from)
-	]);
+	await db.query(
+		'DELETE FROM given_turn WHERE household_id = ? AND week_begin = ? AND due_on >= ? AND line_id <> ?',
+		[household, week, isoOf(handout.from), RIBBON]
+	);
 	if (handout.turns.length > 0)
 		await db.query(
 			'REPLACE INTO given_turn (household_id, week_begin, line_id, due_on, member_id, is_held) VALUES ?',
@@ -107,6 +106,25 @@ export async function putTurn(
 	);
 	await changed(db, household);
 }
+
+/** Stands where a line would: no job has such an id. */
+const RIBBON = '~ribbon';
+
+/** The days on which the ribbon was another's than its turn said. */
+export async function ribbonSwaps(
+	db: Db,
+	household: string
+): Promise<{ readonly day: CivilDay; readonly to: string }[]> {
+	const [rows] = await db.execute<Row[]>(
+		'SELECT due_on, member_id FROM given_turn WHERE household_id = ? AND line_id = ? ORDER BY due_on',
+		[household, RIBBON]
+	);
+	return rows.map((row) => ({ day: toDay(row.due_on as string), to: row.member_id as string }));
+}
+
+/** Gives the ribbon of a day to somebody else than its turn says. */
+export const swapRibbon = (db: Db, household: string, weekBegin: CivilDay, day: CivilDay, member: string) =>
+	putTurn(db, household, weekBegin, { line: RIBBON, due: day, member });
 
 export interface Swap {
 	readonly id: string;

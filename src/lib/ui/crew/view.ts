@@ -198,6 +198,8 @@ export interface FamilyView {
 		readonly says: string;
 		readonly percents: string;
 	}[];
+	/** Who wears the ribbon today. */
+	readonly wears: string | null;
 	readonly ribbon: {
 		readonly members: readonly { readonly id: string; readonly name: string; readonly on: boolean }[];
 		readonly every: 'day' | 'week';

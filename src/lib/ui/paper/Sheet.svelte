@@ -4,7 +4,7 @@
 	 * Ink only: weaves as line patterns, hollow boxes, no shaded grounds.
 	 */
 	import type { Column, PlacedRow } from '$core/paper/pages';
-	import { BOX, GAP, HEADING } from '$core/paper/sizes';
+	import { BOX, GAP } from '$core/paper/sizes';
 	import type { SheetView } from './view';
 	let { sheet, mm = '1mm' }: { sheet: SheetView; mm?: string } = $props();
 	const minutes = (n: number) => (n > 0 ? `${Math.round(n)} minutes` : '');
@@ -30,21 +30,24 @@
 		{#each column.rows as row (row.at)}
 			{#if row.heading}<p
 					class="part"
-					style:top="calc(var(--mm) * {row.y - HEADING})"
-					style:height="calc(var(--mm) * {HEADING})"
+					style:top="calc(var(--mm) * {row.y - row.headingHeight})"
+					style:height="calc(var(--mm) * {row.headingHeight})"
 				>
 					{row.heading}
 				</p>{/if}
 			<div
-				class="row"
+				class="line"
 				class:numbered={row.number !== null}
 				class:under={sheet.kind === 'bookmark' && wide > 3}
 				style:top="calc(var(--mm) * {row.y})"
 				style:height="calc(var(--mm) * {row.height})"
+				style:--box="calc(var(--mm) * {Math.min(BOX, row.height - 1.1)})"
 			>
 				{#if row.number !== null}<span class="number">{row.number}</span>{/if}
 				<span class="text"
-					><b>{row.text}</b>{#if row.note}<span class="note">{row.note}</span>{/if}</span
+					><b>{row.text}</b>{#if row.note && row.height >= 8.5 && sheet.kind !== 'bookmark'}<span class="note"
+							>{row.note}</span
+						>{/if}</span
 				>
 				<span class="boxes"
 					>{#each row.boxes as box, i (i)}<span class="box" class:none={box === null}></span>{/each}</span
@@ -85,11 +88,11 @@
 		style:padding="calc(var(--mm) * {sheet.margin})"
 		aria-label="{sheet.title}, page {i + 1} of {sheet.pages.length}"
 	>
-		<div class="weave {sheet.zone?.weave ?? 'plain'}" aria-hidden="true"></div>
+		<div class="weave {sheet.zone?.weave ?? 'no-zone'}" aria-hidden="true"></div>
 		<header>
 			{#if sheet.zone}<span class="plate">{sheet.zone.number}</span>{/if}
 			<h2>{sheet.title}</h2>
-			{#if isNarrow || sheet.kind === 'person'}<span class="when">{sheet.when}</span>{/if}
+			{#if isNarrow}<span class="when">{sheet.when}</span>{/if}
 		</header>
 		{#if !isNarrow && first}
 			<p class="rhythm">
@@ -261,7 +264,7 @@
 		border-bottom: calc(var(--mm) * 0.3) solid black;
 		padding-bottom: calc(var(--mm) * 0.6);
 	}
-	.row {
+	.line {
 		position: absolute;
 		left: 0;
 		right: 0;
@@ -270,10 +273,11 @@
 		gap: calc(var(--mm) * 2.5);
 		border-bottom: calc(var(--mm) * 0.25) dashed black;
 	}
-	.row.under {
+	.line.under {
 		flex-wrap: wrap;
 		align-content: center;
-		gap: calc(var(--mm) * 0.8);
+		gap: 0;
+		line-height: 1.05;
 	}
 	.number {
 		width: calc(var(--mm) * 7);
@@ -314,7 +318,7 @@
 	}
 	.box {
 		width: calc(var(--mm) * 7.5);
-		height: calc(var(--mm) * 7.5);
+		height: var(--box);
 		border: calc(var(--mm) * 0.6) solid black;
 		border-radius: calc(var(--mm) * 1);
 	}
@@ -372,10 +376,10 @@
 		grid-template-columns: repeat(var(--n), minmax(0, 1fr));
 		gap: 0 calc(var(--mm) * 6);
 	}
-	.week .row {
+	.week .line {
 		font-size: calc(var(--mm) * 3.88);
 	}
-	.week .across .text b {
+	.across .text b {
 		font-weight: 400;
 		-webkit-line-clamp: 1;
 		line-clamp: 1;
@@ -383,9 +387,18 @@
 	.week .note {
 		font-size: calc(var(--mm) * 3.3);
 	}
-	.week .across .box {
-		width: calc(var(--mm) * 6.4);
-		height: calc(var(--mm) * 6.4);
+	.across .box,
+	.halves .line:not(.under) .box {
+		width: var(--box);
+	}
+	.halves .line:not(.under) .text b {
+		font-weight: 400;
+		-webkit-line-clamp: 1;
+		line-clamp: 1;
+	}
+	.under .text b {
+		-webkit-line-clamp: 1;
+		line-clamp: 1;
 	}
 	footer {
 		margin-top: auto;

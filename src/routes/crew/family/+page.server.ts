@@ -1,4 +1,4 @@
-import { editFamily, loadFamily } from '$server/pages/familyEdit';
+import { editFamily, giveRibbon, loadFamily } from '$server/pages/familyEdit';
 import { loading } from '$server/pages/guard';
 import type { Actions, PageServerLoad } from './$types';
 
@@ -8,5 +8,6 @@ export const load: PageServerLoad = async ({ locals }) => ({
 });
 
 export const actions: Actions = {
-	keep: async ({ locals, request }) => editFamily(locals.householdId, await request.formData())
+	keep: async ({ locals, request }) => editFamily(locals.householdId, await request.formData()),
+	ribbon: async ({ locals, request }) => giveRibbon(locals.householdId, await request.formData())
 };

@@ -1,5 +1,6 @@
 <script lang="ts">
 	/** What the family has agreed. */
+	import ActForm from '$ui/ActForm.svelte';
 	import EditForm from '$ui/house/EditForm.svelte';
 	import Notice from '$ui/Notice.svelte';
 	let { data, form } = $props();
@@ -59,6 +60,18 @@
 			</div>
 			<button class="sign small">Agree on it</button>
 		</EditForm>
+		{#if view.wears !== null}
+			<ActForm action="?/ribbon" class="row" then={{ withoutId: true }}>
+				<label
+					><span class="dim">Who wears the ribbon today</span><select class="field" name="to"
+						>{#each view.ribbon.members.filter((one) => one.on) as one (one.id)}<option
+								value={one.id}
+								selected={one.id === view.wears}>{one.name}</option
+							>{/each}</select
+					></label
+				><button class="plain">Swap it</button>
+			</ActForm>
+		{/if}
 		<div class="columns">
 			<EditForm {view} values={{ part: 'ribbon' }} action="?/keep" class="linen part">
 				<h2>The day’s ribbon</h2>
@@ -198,6 +211,14 @@
 	.percents {
 		margin-top: 4px;
 		font-size: 0.9375rem;
+	}
+	.family :global(.row) {
+		max-width: 420px;
+		align-items: end;
+		margin-bottom: 18px;
+	}
+	.family :global(.row label) {
+		flex: 1;
 	}
 	.hands {
 		display: flex;

@@ -22,7 +22,7 @@
 		taking = { done: 0, of: 0 };
 		try {
 			const response = await fetch('/house/files/import', { method: 'POST', body });
-			if (!response.ok || !response.body) {
+			if (!response.body || (!response.ok && response.status !== 401)) {
 				problems = [
 					{
 						at: 'the file',

@@ -7,6 +7,13 @@ import type { RequestHandler } from './$types';
 
 export const POST: RequestHandler = async ({ request, locals }) => {
 	const account = locals.standing.signIn?.account ?? null;
+	if (account === null) {
+		const says = 'A home that is taken in belongs to somebody: sign up first, then take it in.';
+		return new Response(`${JSON.stringify({ problems: [{ at: 'the door', says }] })}\n`, {
+			status: 401,
+			headers: { 'Content-Type': 'application/x-ndjson; charset=utf-8' }
+		});
+	}
 	const form = await request.formData();
 	const file = form.get('file');
 	const id = String(form.get('id') ?? '');

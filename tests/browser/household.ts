@@ -1,0 +1,96 @@
+/** A home of a family's own, with everybody in it at a device of theirs: for tests of doors and roles. */
+import { readFileSync } from 'node:fs';
+import { request, type APIRequestContext, type Browser, type BrowserContext } from '@playwright/test';
+import { expect, PASSWORD, type Stack } from './stack';
+
+export interface Person {
+	readonly api: APIRequestContext;
+	/** The cookies that it has by now, for a browser. */
+	state(): ReturnType<APIRequestContext['storageState']>;
+}
+
+let madeIds = 0;
+export const freshId = () =>
+	`01900000-0000-7000-9000-${String(Date.now() % 1e6).padStart(6, '0')}${String(madeIds++).padStart(6, '0')}`;
+
+export async function person(stack: Stack): Promise<Person> {
+	const api = await request.newContext({ baseURL: stack.url, extraHTTPHeaders: { origin: stack.url } });
+	return { api, state: () => api.storageState() };
+}
+
+/** Sends a form; the answer as the framework gives it to its own pages. */
+export async function post(
+	who: Person,
+	path: string,
+	form: Record<string, string>
+): Promise<{ status: number; text: string }> {
+	const response = await who.api.post(path, {
+		form,
+		headers: { accept: 'application/json', 'x-sveltekit-action': 'true' },
+		maxRedirects: 0
+	});
+	const text = await response.text();
+	const told = /"status":(\d+)/.exec(text)?.[1];
+	return { status: told ? Number(told) : response.status(), text };
+}
+
+export interface Family {
+	readonly email: string;
+	readonly household: string;
+	readonly organiser: Person;
+	/** An invitation for a member, or for a new device of the family: its code. */
+	invite(member: string | null): Promise<string>;
+	join(member: string | null): Promise<Person>;
+}
+
+/** Signs somebody up, and takes the station house in as a home of their own. */
+export async function makeFamily(stack: Stack): Promise<Family> {
+	const organiser = await person(stack);
+	const email = `${freshId()}@family.test`;
+	await post(organiser, '/sign-up?/up', { email, password: PASSWORD });
+	const taken = await organiser.api.post('/house/files/import', {
+		multipart: {
+			id: freshId(),
+			file: {
+				name: 'home.json',
+				mimeType: 'application/json',
+				buffer: Buffer.from(readFileSync('demo/station-house.json'))
+			}
+		}
+	});
+	const household = /"household":"([0-9a-f-]+)"/.exec(await taken.text())?.[1] ?? '';
+	expect(household, 'the home was taken in').not.toBe('');
+	await organiser.api.post('/home', { form: { home: household } });
+	const invite = async (member: string | null) => {
+		const { text } = await post(
+			organiser,
+			member === null ? '/crew/doors?/device' : '/crew/doors?/invite',
+			member === null ? { id: freshId(), name: 'Kitchen tablet' } : { id: freshId(), member }
+		);
+		const code = /join\?code=([A-Z2-9]{12})/.exec(text)?.[1] ?? '';
+		expect(code, text).not.toBe('');
+		return code;
+	};
+	return {
+		email,
+		household,
+		organiser,
+		invite,
+		async join(member) {
+			const code = await invite(member);
+			const one = await person(stack);
+			expect((await post(one, '/join?/come', { code })).text).toContain('redirect');
+			return one;
+		}
+	};
+}
+
+/** A browser at which somebody is in already. */
+export async function at(
+	browser: Browser,
+	stack: Stack,
+	who: Person,
+	options: Parameters<Browser['newContext']>[0] = {}
+): Promise<BrowserContext> {
+	return browser.newContext({ baseURL: stack.url, storageState: await who.state(), ...options });
+}

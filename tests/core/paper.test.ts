@@ -1,0 +1,147 @@
+/** Cards of paper: what stands on them, and that nothing is lost or runs over the edge. Handbook page 5, "Paper". */
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { addDays, toDay } from '../../src/lib/core/calendar/civil';
+import { prepareHome } from '../../src/lib/core/household/history';
+import {
+	bookmarkCard,
+	boxesOf,
+	personCard,
+	roomCard,
+	weekCard,
+	zoneCard,
+	type Card
+} from '../../src/lib/core/paper/cards';
+import { codeOf, CODES, readCardCode, shownCardCode } from '../../src/lib/core/paper/code';
+import { pagesOf } from '../../src/lib/core/paper/pages';
+import { FOOT, HEAD, MEASURES, SIZES } from '../../src/lib/core/paper/sizes';
+import { projectHome } from '../../src/lib/core/routine/standing';
+import { demoHome } from './home';
+
+const MONDAY = toDay('2027-03-01');
+const home = prepareHome([{ from: toDay('2027-01-04'), home: demoHome() }]);
+const week = { home, standing: projectHome(home, []), today: addDays(MONDAY, -1), begin: MONDAY };
+
+describe('what stands on a card', () => {
+	it('of a room: every day on one side, the steps of the week in the order of the work on the other', () => {
+		const card = roomCard(week, 'washroom') as Card;
+		expect(card.sides.map((side) => side.name)).toEqual(['Every day', 'Every week']);
+		const [daily, weekly] = card.sides;
+		expect(daily?.columns.join('')).toBe('MTWTFSS');
+		expect(daily?.rows.every((row) => row.boxes.length === 7)).toBe(true);
+		// March 2027 has five weeks that begin in it.
+		expect(weekly?.columns).toEqual(['1', '2', '3', '4', '5']);
+		expect(weekly?.rows.map((row) => row.number)).toEqual(weekly?.rows.map((_, i) => i + 1));
+		for (const [i, row] of (weekly?.rows ?? []).entries()) {
+			if (!row.wait) continue;
+			expect(row.wait.to).toBeGreaterThan(i);
+			expect(weekly?.rows[row.wait.to]?.note).toBe(row.note);
+		}
+		expect(roomCard(week, 'no-such-room')).toBeNull();
+	});
+	it('of a person: their lines alone, by part of the day, a box each', () => {
+		const ids = ['make-the-beds', 'kitchen-reset', 'wipe-the-counters'];
+		const card = personCard(week, 'ottilie', MONDAY, ids) as Card;
+		expect(card.sides[0]?.rows.map((row) => row.heading)).toEqual(['Morning', 'Midday', 'Evening']);
+		expect(
+			boxesOf(card)
+				.map((box) => box.line)
+				.sort()
+		).toEqual([...ids].sort());
+		expect(personCard(week, 'nobody', MONDAY, ids)).toBeNull();
+	});
+	it('of a zone: its list in its order, ticked on the last day of its next visit', () => {
+		const zone = home.home.zones[1];
+		const card = zoneCard(week, zone?.id ?? '') as Card;
+		expect(boxesOf(card).map((box) => box.line)).toEqual(zone?.list);
+		expect(card.to).toBe(toDay('2027-03-12'));
+	});
+	it('of a week: each turn that falls due in it, on its own day', () => {
+		for (const card of [weekCard(week), bookmarkCard(week)]) {
+			const days = new Set(boxesOf(card).map((box) => box.date));
+			expect([...days].sort()).toEqual(Array.from({ length: 7 }, (_, i) => addDays(MONDAY, i)));
+			const boots = boxesOf(card).filter((box) => box.line === 'pair-up-the-boots');
+			expect(boots.map((box) => box.date - MONDAY)).toEqual([0, 2, 4]);
+		}
+	});
+});
+
+describe('pages', () => {
+	const rows = fc.array(
+		fc.record({ heading: fc.boolean(), text: fc.string({ minLength: 1, maxLength: 20 }) }),
+		{ minLength: 1, maxLength: 90 }
+	);
+	const sideOf = (list: readonly { heading: boolean; text: string }[], name: string, columns: number) => ({
+		name,
+		minutes: 5,
+		columns: Array.from({ length: columns }, (_, i) => String(i)),
+		caution: list.length % 2 ? { headline: 'Hot.', text: '' } : null,
+		rows: list.map((one, i) => ({
+			text: one.text,
+			note: '',
+			number: i + 1,
+			boxes: Array.from({ length: columns }, () => null),
+			heading: one.heading ? 'Part' : null,
+			wait: null
+		}))
+	});
+	it('hold every row once, in order, and none runs past the paper, for any card and size', () => {
+		fc.assert(
+			fc.property(
+				rows,
+				rows,
+				fc.constantFrom(...SIZES),
+				fc.constantFrom('room', 'person', 'zone', 'bookmark', 'week'),
+				(one, two, size, kind) => {
+					const card: Card = {
+						kind: kind as Card['kind'],
+						title: 'Card',
+						zone: null,
+						from: MONDAY,
+						to: MONDAY,
+						sides: [sideOf(one, 'Every day', 7), sideOf(two, 'This week', 1)]
+					};
+					const pages = pagesOf(card, size);
+					for (const side of card.sides) {
+						const columns = pages.flatMap((page) => page.columns).filter((column) => column.side === side);
+						expect(columns.flatMap((column) => column.rows.map((row) => row.at))).toEqual(
+							side.rows.map((_, i) => i)
+						);
+						expect(columns.map((column) => column.part)).toEqual(columns.map((_, i) => i + 1));
+					}
+					const { height, margin } = MEASURES[size];
+					const least = kind === 'week' ? 24 + 17 : HEAD + FOOT - 10;
+					for (const page of pages) {
+						const tall = (of: readonly (typeof page.columns)[number][]) =>
+							Math.max(0, ...of.map((column) => Math.max(...column.rows.map((row) => row.y + row.height))));
+						const daily = page.columns.filter((column) => column.side.name === 'Every day');
+						const rest = page.columns.filter((column) => column.side.name !== 'Every day');
+						const stacked = kind === 'week' ? tall(daily) + tall(rest) : tall(page.columns);
+						expect(stacked).toBeLessThanOrEqual(height - 2 * margin - least + 0.01);
+					}
+				}
+			),
+			{ numRuns: 150 }
+		);
+	});
+	it('are one for the week of the demo on A4, and two sides for a room on A5', () => {
+		expect(pagesOf(weekCard(week), 'A4').length).toBe(1);
+		expect(pagesOf(roomCard(week, 'upper-bathroom') as Card, 'A5').length).toBeLessThanOrEqual(2);
+	});
+});
+
+describe('the code of a card', () => {
+	it('is read however it is typed, in letters not mistaken for figures', () => {
+		fc.assert(
+			fc.property(fc.nat({ max: 2 ** 47 }), (seed) => {
+				const code = codeOf(seed);
+				expect(code).toMatch(/^[A-HJ-NP-Z]{2}[2-9][A-HJ-NP-Z][2-9]$/);
+				expect(readCardCode(shownCardCode(code).toLowerCase())).toBe(code);
+			})
+		);
+		expect(new Set(Array.from({ length: 5000 }, (_, i) => codeOf(i * 7919))).size).toBeGreaterThan(4500);
+		expect(CODES).toBe(24 ** 3 * 64);
+		for (const none of ['', 'UB4K', 'UB 4 KO', 'UB 0 K7', 'IB 4 K7', 'UB4K77', '<b>'])
+			expect(readCardCode(none), none).toBeNull();
+	});
+});
