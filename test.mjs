@@ -84,6 +84,7 @@ try {
 	}
 	if (wants('browser')) {
 		await needProgram('chromium', 'chromium', 'the browser tests');
+		await needProgram('pdftotext', 'poppler-utils', 'the tests of what is printed');
 		await needBuild();
 		const report = join(dir, 'browser.json');
 		await run('npx', ['playwright', 'test'], {

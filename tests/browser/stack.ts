@@ -12,6 +12,7 @@ import { serve } from '../../scripts/lib/stack.mjs';
 export interface Stack {
 	readonly url: string;
 	readonly database: string;
+	readonly clockFile: string;
 	/** Sets the household's clock. */
 	setClock(instant: string): void;
 	/** Ends the server as a power cut would, and starts it again on the same address. */
@@ -78,6 +79,7 @@ export async function makeStack(at = MORNING, demo = true): Promise<Stack & { st
 	return {
 		url: `http://127.0.0.1:${port}`,
 		database: url.href,
+		clockFile,
 		setClock: (instant) => writeFileSync(clockFile, instant),
 		async killAndRestart() {
 			await running.stop('SIGKILL');

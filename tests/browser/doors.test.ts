@@ -1,0 +1,362 @@
+/** The doors of a house against those who should not come in, and the ways in of those who should. */
+import { TOTP, Secret } from 'otpauth';
+import { freshId, makeFamily, person, post, type Family, type Person } from './household';
+import { expect, PASSWORD, test } from './stack';
+
+test.use({ stackOf: 'the doors' });
+test.describe.configure({ mode: 'serial' });
+
+const START = Date.parse('2027-03-03T10:40:00Z');
+let family: Family;
+
+const clock = (stack: { setClock(at: string): void }, minutes: number) =>
+	stack.setClock(new Date(START + minutes * 60_000).toISOString());
+
+test.beforeAll(async ({ stack }) => {
+	clock(stack, 0);
+	// Without the demo nobody is anybody by default.
+	await stack.query('UPDATE household SET is_demo = FALSE');
+	family = await makeFamily(stack);
+});
+
+const cookieOf = async (who: Person, name: string) =>
+	(await who.state()).cookies.find((cookie) => cookie.name === name);
+
+test('every answer carries the headers of a locked house, and cookies that scripts cannot read', async () => {
+	const response = await family.organiser.api.get('/');
+	const headers = response.headers();
+	expect(headers['content-security-policy']).toContain("script-src 'self'");
+	expect(headers['content-security-policy']).not.toMatch(/script-src[^;]*unsafe/);
+	expect(headers['content-security-policy']).toContain("frame-ancestors 'none'");
+	expect(headers).toMatchObject({
+		'x-content-type-options': 'nosniff',
+		'x-frame-options': 'DENY',
+		'referrer-policy': 'same-origin',
+		'cache-control': 'private, no-cache'
+	});
+	expect(headers['strict-transport-security']).toBeUndefined();
+	expect(await cookieOf(family.organiser, 'door')).toMatchObject({ httpOnly: true, sameSite: 'Lax' });
+});
+
+test('passwords are kept as argon2id alone, tokens and codes as fingerprints', async ({ stack }) => {
+	const code = await family.invite('bram');
+	const token = (await cookieOf(family.organiser, 'door'))?.value ?? '';
+	const [account] = await stack.query<{ password_hash: string }>('SELECT password_hash FROM account LIMIT 1');
+	expect(account?.password_hash).toMatch(/^\$argon2id\$v=19\$m=65536,t=4,p=1\$/);
+	for (const table of ['sign_in', 'invitation', 'device', 'account']) {
+		const text = JSON.stringify(await stack.query(`SELECT * FROM ${table}`));
+		for (const secret of [code, token, PASSWORD]) expect(text, table).not.toContain(secret);
+	}
+});
+
+test('a weak password, an address that is none, and an address twice are refused in words', async ({
+	stack
+}) => {
+	const somebody = await person(stack);
+	const up = (email: string, password: string) => post(somebody, '/sign-up?/up', { email, password });
+	expect((await up('no address', 'long enough words')).text).toContain('no e-mail address');
+	expect((await up('new@family.test', 'short')).text).toContain('at least 10');
+	expect((await up('new@family.test', 'Password123')).text).toContain('everybody tries first');
+	expect((await up('new@family.test', 'aaaaaaaaaaaa')).text).toContain('easy to guess');
+	expect((await up('longname@family.test', 'longname@family.test')).text).toContain('Your address');
+	const taken = await up(family.email, 'another long password');
+	expect(taken.status).toBe(400);
+	expect(taken.text).not.toContain('another long password');
+	expect(await cookieOf(somebody, 'door')).toBeUndefined();
+	// Nothing is asked of the letters.
+	expect((await up('words@family.test', 'four plain small words')).text).toContain('redirect');
+});
+
+test('an unknown address and a wrong password are answered in the very same words', async ({ stack }) => {
+	const texts = new Set<string>();
+	for (const email of [family.email, 'nobody@family.test', 'no address at all', 'x'.repeat(300)]) {
+		const { text } = await post(await person(stack), '/sign-in?/in', { email, password: 'not the password' });
+		texts.add(text.replaceAll(email.slice(0, 254), '…'));
+	}
+	expect(texts.size).toBe(1);
+});
+
+test('signing in is limited by where it is tried from, survives a restart, and locks no family out', async ({
+	stack
+}) => {
+	clock(stack, 60);
+	const stranger = await person(stack);
+	const wrong = (who: Person) =>
+		post(who, '/sign-in?/in', { email: family.email, password: 'guess after guess' });
+	let last = await wrong(stranger);
+	for (let i = 0; i < 12 && last.status !== 429; i++) last = await wrong(stranger);
+	expect(last.status).toBe(429);
+	expect(last.text).toMatch(/Wait \d+ minutes|Wait a minute/);
+	await stack.killAndRestart();
+	expect((await wrong(stranger)).status).toBe(429);
+	// The family's own device was let in before: it has tries of its own.
+	await post(family.organiser, '/sign-in?/out', {});
+	const back = await post(family.organiser, '/sign-in?/in', { email: family.email, password: PASSWORD });
+	expect(back.text).toContain('redirect');
+	// And after a while the stranger may try again.
+	clock(stack, 60 + 16);
+	expect((await wrong(stranger)).status).toBe(400);
+});
+
+test('signing in gives a new token, whatever was there before; signing out ends it', async ({ stack }) => {
+	clock(stack, 120);
+	const somebody = await person(stack);
+	const planted = 'planted-by-somebody-else-0123456789abcdef';
+	const response = await somebody.api.post('/sign-in?/in', {
+		form: { email: family.email, password: PASSWORD },
+		headers: { cookie: `door=${planted}; home=${family.household}` },
+		maxRedirects: 0
+	});
+	const set = response.headersArray().filter((one) => one.name.toLowerCase() === 'set-cookie');
+	const token = set.map((one) => /^door=([^;]+)/.exec(one.value)?.[1]).find((one) => one && one !== planted);
+	expect(token?.length).toBeGreaterThan(40);
+	const see = (cookie: string) => somebody.api.get('/house/files', { headers: { cookie }, maxRedirects: 0 });
+	const home = `home=${family.household}`;
+	expect(await (await see(`door=${token}; ${home}`)).text()).toContain('calendar');
+	// Cut in half, planted, or of another time it opens nothing of this home.
+	for (const bad of [planted, token?.slice(0, 20), `${token}x`, '', 'x'.repeat(5000), '%00', '"><script>'])
+		expect((await see(`door=${bad}; ${home}`)).status(), String(bad)).toBe(303);
+	const inside = await stack.query(
+		`SELECT id FROM sign_in WHERE ended_at IS NULL AND token_hash = SHA2('${planted}', 256)`
+	);
+	expect(inside).toEqual([]);
+});
+
+test('an invitation opens once: forged, used and run out ones are refused alike', async ({ stack }) => {
+	clock(stack, 180);
+	const code = await family.invite('juno');
+	const gone = 'has been used or has run out';
+	const first = await person(stack);
+	// To look at it uses nothing up: phones look ahead at links.
+	for (let i = 0; i < 2; i++)
+		expect(await (await first.api.get(`/join?code=${code}`)).text()).toContain('Juno');
+	const both = await Promise.all(
+		[first, await person(stack)].map((who) => post(who, '/join?/come', { code }))
+	);
+	expect(both.filter((one) => one.text.includes('redirect')).length).toBe(1);
+	expect((await post(await person(stack), '/join?/come', { code })).text).toContain(gone);
+	for (const forged of ['ABCDEFGHJKLM', 'no code', "'; DROP TABLE account; --", 'A'.repeat(10_000)])
+		expect((await post(first, '/join?/come', { code: forged })).text, forged.slice(0, 20)).toContain(gone);
+	const late = await family.invite('bram');
+	clock(stack, 180 + 2 * 24 * 60 + 1);
+	expect((await post(await person(stack), '/join?/come', { code: late })).text).toContain(gone);
+	clock(stack, 180);
+	// A new invitation takes the old one back.
+	const old = await family.invite('kit');
+	await family.invite('kit');
+	expect((await post(await person(stack), '/join?/come', { code: old })).text).toContain(gone);
+});
+
+test('a PIN is four to eight figures, tried a few times, and forgotten tries come with a new one', async ({
+	stack
+}) => {
+	clock(stack, 240);
+	const tablet = await family.join(null);
+	const set = (pin: string) => post(family.organiser, '/crew/doors?/pin', { member: 'kit', pin });
+	expect((await set('12')).text).toContain('four to eight figures');
+	expect((await set('1234')).text).toContain('tried first');
+	expect((await set('0000')).text).toContain('tried first');
+	expect((await set('2748')).text).toContain('new PIN');
+	const guess = (pin: string) => post(tablet, '/who?/is', { member: 'kit', pin });
+	expect((await guess('9999')).text).toContain('does not fit');
+	for (let i = 0; i < 6; i++) await guess(`77${i}1`);
+	expect((await guess('2748')).status).toBe(429);
+	// The others of the family are not held up by it.
+	expect((await post(tablet, '/who?/is', { member: 'pip', pin: '' })).text).toContain('redirect');
+	await post(tablet, '/who?/done', {});
+	await set('3859');
+	expect((await guess('3859')).text).toContain('redirect');
+	expect(await (await tablet.api.get('/mine')).text()).toContain('Kit');
+	// Half an hour without a press, and the device is everybody's again.
+	clock(stack, 240 + 31);
+	expect((await tablet.api.get('/mine', { maxRedirects: 0 })).status()).not.toBe(200);
+	expect((await tablet.api.get('/')).status()).toBe(200);
+	// Nobody who is no device of the family's can say that they are a child.
+	const stranger = await person(stack);
+	expect((await post(stranger, '/who?/is', { member: 'pip', pin: '' })).status).toBe(403);
+});
+
+test('a device that is revoked shows nothing any more, nor whoever was signed in at it', async ({
+	stack
+}) => {
+	clock(stack, 300);
+	const tablet = await family.join(null);
+	await post(tablet, '/who?/is', { member: 'pip', pin: '' });
+	const [device] = await stack.query<{ id: string }>(
+		'SELECT id FROM device WHERE revoked_at IS NULL AND key_hash IS NOT NULL ORDER BY made_at DESC LIMIT 1'
+	);
+	expect((await tablet.api.get('/mine', { maxRedirects: 0 })).status()).toBe(200);
+	await post(family.organiser, '/crew/doors?/revoke', { device: device?.id ?? '' });
+	expect(await (await tablet.api.get('/mine')).text()).not.toContain('Call for help');
+});
+
+test('a new password comes by mail, once, within the hour; then everybody else is out', async ({ stack }) => {
+	clock(stack, 360);
+	const somebody = await person(stack);
+	const ask = (email: string) => post(somebody, '/reset?/ask', { email });
+	const [known, unknown] = [await ask(family.email), await ask('nobody@family.test')];
+	expect(known.text.replaceAll(family.email, '…')).toBe(unknown.text.replaceAll('nobody@family.test', '…'));
+	const mail = async () =>
+		(await stack.query<{ body: string; is_demo: number; recipient: string }>('SELECT * FROM outbox')).filter(
+			(one) => one.recipient === family.email
+		);
+	await expect.poll(async () => (await mail()).length).toBe(1);
+	const [sent] = await mail();
+	// What belongs to a real account never lies where the demo's mail is shown.
+	expect(sent?.is_demo).toBe(0);
+	expect((await stack.query("SELECT id FROM outbox WHERE recipient = 'nobody@family.test'")).length).toBe(0);
+	const code = /code=([A-Z2-9]{12})/.exec(sent?.body ?? '')?.[1] ?? '';
+	const other = await person(stack);
+	await post(other, '/sign-in?/in', { email: family.email, password: PASSWORD });
+	expect(await (await other.api.get('/own')).text()).toContain(family.email);
+	const change = (password: string, by = code) => post(somebody, '/reset?/set', { code: by, password });
+	expect((await change('short')).text).toContain('at least 10');
+	expect((await change('a quite new password', 'ABCDEFGHJKLM')).text).toContain('used or has run out');
+	expect((await change('a quite new password')).text).toMatch(/"success".*set/);
+	expect((await change('yet another password')).text).toContain('used or has run out');
+	expect((await other.api.get('/own', { maxRedirects: 0 })).status()).not.toBe(200);
+	const back = await post(family.organiser, '/sign-in?/in', {
+		email: family.email,
+		password: 'a quite new password'
+	});
+	expect(back.text).toContain('redirect');
+});
+
+test('a second factor is asked for once it is proved, and no code is taken twice', async ({ stack }) => {
+	clock(stack, 420);
+	const who = family.organiser;
+	await post(who, '/own?/second', {});
+	const page = await (await who.api.get('/own')).text();
+	const secret = (/class="secret[^"]*">([A-Z2-7 ]+)</.exec(page)?.[1] ?? '').replaceAll(' ', '');
+	expect(secret.length).toBe(32);
+	const codeAt = (minutes: number) =>
+		new TOTP({ secret: Secret.fromBase32(secret) }).generate({ timestamp: START + minutes * 60_000 });
+	expect((await post(who, '/own?/prove', { code: '000000' })).status).toBe(400);
+	expect((await post(who, '/own?/prove', { code: codeAt(420) })).text).toContain('From now on');
+	const somebody = await person(stack);
+	const password = 'a quite new password';
+	expect((await post(somebody, '/sign-in?/in', { email: family.email, password })).text).toContain('second');
+	// The password alone opens nothing.
+	expect((await somebody.api.get('/own', { maxRedirects: 0 })).status()).not.toBe(200);
+	expect((await post(somebody, '/sign-in?/second', { code: codeAt(420) })).text).toContain(
+		'Wait for the next one'
+	);
+	clock(stack, 422);
+	expect((await post(somebody, '/sign-in?/second', { code: codeAt(422) })).text).toContain('redirect');
+	expect(await (await somebody.api.get('/own')).text()).toContain(family.email);
+	expect((await post(somebody, '/own?/noSecond', { old: 'wrong' })).text).toContain('not right');
+	expect((await post(somebody, '/own?/noSecond', { old: password })).text).toContain('password alone');
+	// All that are open are listed, and can be ended from here.
+	expect((await post(somebody, '/own?/outAll', {})).text).toContain('everywhere else');
+	expect((await who.api.get('/own', { maxRedirects: 0 })).status()).not.toBe(200);
+	await post(who, '/sign-in?/in', { email: family.email, password });
+});
+
+test('what comes from elsewhere, in another way or too large is refused with the right status', async ({
+	stack
+}) => {
+	clock(stack, 480);
+	const { api } = family.organiser;
+	const form = { line: 'make-the-beds', outcome: 'done' };
+	const status = async (path: string, options: Parameters<typeof api.fetch>[1]) =>
+		(await api.fetch(path, { maxRedirects: 0, ...options })).status();
+	expect(await status('/?/tick', { method: 'POST', form, headers: { origin: 'http://evil.test' } })).toBe(
+		403
+	);
+	expect(await status('/?/tick', { method: 'POST', form, headers: { origin: 'null' } })).toBe(403);
+	expect(await status('/?/no-such-action', { method: 'POST', form })).toBe(404);
+	expect(await status('/?/tick', { method: 'PUT', data: '{}' })).toBe(405);
+	expect(await status('/?/tick', { method: 'DELETE' })).toBe(405);
+	expect([400, 415, 500]).toContain(
+		await status('/?/tick', {
+			method: 'POST',
+			data: '{"a":1}',
+			headers: { 'content-type': 'application/json' }
+		})
+	);
+	expect(
+		await status('/house/files/import', {
+			method: 'POST',
+			multipart: { file: { name: 'x', mimeType: 'text/plain', buffer: Buffer.alloc(70 * 1024 * 1024) } }
+		})
+	).toBe(413);
+	expect(await status('/no/such/page', { method: 'GET' })).toBe(404);
+});
+
+const NASTY = [
+	'<script>alert(1)</script>',
+	"'; DROP TABLE household; --",
+	'\u202Egnihtyreve\u202C',
+	'🪣🧺 👩‍👩‍👧‍👦',
+	'x'.repeat(10_000),
+	'{{7*7}} ${7*7} %00 \\',
+	'"><img src=x onerror=alert(1)>'
+];
+
+test('names of any kind are kept as they are, or refused in words; nothing of them runs', async ({
+	stack,
+	browser
+}) => {
+	clock(stack, 540);
+	const who = family.organiser;
+	const context = await browser.newContext({ baseURL: stack.url, storageState: await who.state() });
+	const page = await context.newPage();
+	const alerts: string[] = [];
+	page.on('dialog', (dialog) => (alerts.push(dialog.message()), void dialog.dismiss()));
+	for (const name of NASTY) {
+		const [{ revision } = { revision: 0 }] = await stack.query<{ revision: number }>(
+			`SELECT revision FROM household WHERE id = '${family.household}'`
+		);
+		const answer = await post(who, '/crew/bram?/keep', {
+			id: freshId(),
+			revision: String(revision),
+			part: 'facts',
+			name,
+			bornOn: ''
+		});
+		expect([200, 400], name.slice(0, 30)).toContain(answer.status);
+		expect((await post(who, '/crew/doors?/device', { id: freshId(), name: name.slice(0, 60) })).status).toBe(
+			200
+		);
+		for (const path of ['/crew', '/crew/bram', '/crew/doors', '/', '/paper?kind=person&member=bram']) {
+			await page.goto(path);
+			expect(
+				await page
+					.locator('script:not([src])')
+					.evaluateAll(
+						(all) =>
+							all.filter(
+								(one) =>
+									/alert\(1\)/.test(one.textContent ?? '') &&
+									!/kit\.start|__sveltekit/.test(one.textContent ?? '')
+							).length
+					)
+			).toBe(0);
+		}
+	}
+	expect(alerts).toEqual([]);
+	expect((await stack.query('SELECT id FROM household')).length).toBeGreaterThan(1);
+	await context.close();
+});
+
+test('fields that a form does not have change nothing: roles and homes are not taken from outside', async ({
+	stack
+}) => {
+	clock(stack, 600);
+	const bram = await family.join('bram');
+	await post(bram, '/own?/account', {
+		email: 'bram@family.test',
+		password: 'tea towels on the rail',
+		role: 'organiser',
+		household_id: 'x',
+		member: 'ottilie'
+	});
+	const rows = await stack.query<{ member_id: string }>(
+		`SELECT member_id FROM membership m JOIN account a ON a.id = m.account_id WHERE a.email = 'bram@family.test'`
+	);
+	expect(rows).toEqual([{ member_id: 'bram' }]);
+	expect(
+		(await post(bram, '/crew/bram?/keep', { id: freshId(), part: 'facts', name: 'Boss', role: 'organiser' }))
+			.text
+	).toContain('not for you');
+});
