@@ -11,9 +11,9 @@ import { run } from './run.mjs';
 
 /**
  * Serves the built app against a database; resolves when it listens.
- * @param {{ url: string, port: number, clockFile?: string, quiet?: boolean, entry?: string }} options
+ * @param {{ url: string, port: number, clockFile?: string, quiet?: boolean, entry?: string, env?: Record<string, string> }} options
  */
-export async function serve({ url, port, clockFile, quiet = true, entry = 'server.mjs' }) {
+export async function serve({ url, port, clockFile, quiet = true, entry = 'server.mjs', env = {} }) {
 	const server = fork(entry, [], {
 		detached: true,
 		stdio: quiet ? ['ignore', 'ignore', 'ignore', 'ipc'] : ['ignore', 'inherit', 'inherit', 'ipc'],
@@ -22,7 +22,8 @@ export async function serve({ url, port, clockFile, quiet = true, entry = 'serve
 			DATABASE_URL: url,
 			PORT: String(port),
 			HOST: '127.0.0.1',
-			...(clockFile ? { PAIL_CLOCK: clockFile } : {})
+			...(clockFile ? { PAIL_CLOCK: clockFile } : {}),
+			...env
 		}
 	});
 	await new Promise((done, reject) => {

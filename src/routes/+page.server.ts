@@ -7,13 +7,21 @@ import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ locals, url, cookies, depends }) => {
 	depends('app:today', 'app:live');
+	const isDevice = locals.viewer?.role === 'device';
+	const asked = url.searchParams.get('by');
+	if (isDevice && asked !== null) {
+		// Whoever tapped ticks in their name for a while; then the next one says who they are.
+		cookies.set('tapped', asked.slice(0, 60), { path: '/', maxAge: 180, httpOnly: true, sameSite: 'lax' });
+	}
+	const tapped = asked ?? cookies.get('tapped') ?? '';
 	try {
 		const view = await loading(() =>
 			loadToday({
 				household: locals.householdId,
 				on: url.searchParams.get('on'),
 				open: url.searchParams.get('open'),
-				me: locals.me,
+				me: isDevice ? tapped : locals.me,
+				isDevice,
 				now: now()
 			})
 		);

@@ -15,6 +15,7 @@
 	import Runner from '$ui/today/Runner.svelte';
 	import Sheet from '$ui/today/Sheet.svelte';
 	import Strings from '$ui/today/Strings.svelte';
+	import WhoTicks from '$ui/today/WhoTicks.svelte';
 	import Tag from '$ui/today/Tag.svelte';
 	import { keyAct, keysOn, type KeyAct } from '$ui/today/keys';
 	import { duration, minutesText, OUTCOME_WORDS, plural } from '$ui/words';
@@ -159,7 +160,7 @@
 						>{view.summaryShort}</span
 					>
 				</p>
-				{#if isToday}
+				{#if isToday && !view.isDevice}
 					{#if view.enough}
 						<form method="post" action="/?/undo&on={view.date}" use:once>
 							<input type="hidden" name="of" value={view.enough} />
@@ -183,7 +184,9 @@
 			</div>
 			{#if keysShown}<KeyList />{/if}
 		</header>
-		{#if isToday}<div class="ask-place"><Ask me={view.me} /></div>{/if}
+		{#if isToday}<div class="ask-place">
+				{#if view.isDevice}<WhoTicks members={view.members} me={view.me} />{:else}<Ask me={view.me} />{/if}
+			</div>{/if}
 	</div>
 
 	{#if told && 'message' in told && told.message}
@@ -264,10 +267,15 @@
 									members={view.members}
 									openHref={hrefOf(view.next.line)}
 									formId={view.formId}
+									starts={!view.isDevice}
 									{narrow}
 								/>
 								<!-- On the phone the pails and the strings hang right under the next act. -->
-								<div class="phone-only"><Ask me={view.me} /></div>
+								<div class="phone-only">
+									{#if view.isDevice}<WhoTicks members={view.members} me={view.me} />{:else}<Ask
+											me={view.me}
+										/>{/if}
+								</div>
 								{#if view.strings.length > 0}<div class="phone-only">
 										<Strings strings={view.strings} now={view.now.at} />
 									</div>{/if}
@@ -288,7 +296,11 @@
 									<li class="tag-sitting" class:narrow style:--drop="{dropAt(4, 5)}px">
 										<span class="sit-pegs" aria-hidden="true"><Peg /><Peg /></span>
 										<span class="cloth"><Weave weave={view.zone.mark.weave} /></span>
-										<a href="/pail?minutes={Math.round(view.sitting.minutes)}&for={view.me}&zone=1">
+										<a
+											href={view.isDevice
+												? undefined
+												: `/pail?minutes=${Math.round(view.sitting.minutes)}&for=${view.me}&zone=1`}
+										>
 											<span class="plate">{view.zone.mark.number}</span>
 											<span class="words"
 												><b>{view.zone.mark.name}</b><span

@@ -1,5 +1,11 @@
 /** The doors of a house against those who should not come in, and the ways in of those who should. */
+import { X509Certificate } from 'node:crypto';
+import { readFileSync } from 'node:fs';
+import { request } from '@playwright/test';
 import { TOTP, Secret } from 'otpauth';
+import { freePort } from '../../scripts/lib/database.mjs';
+import { forPhones, ownCertificate } from '../../scripts/lib/home.mjs';
+import { serve } from '../../scripts/lib/stack.mjs';
 import { freshId, makeFamily, person, post, type Family, type Person } from './household';
 import { expect, PASSWORD, test } from './stack';
 
@@ -359,4 +365,44 @@ test('fields that a form does not have change nothing: roles and homes are not t
 		(await post(bram, '/crew/bram?/keep', { id: freshId(), part: 'facts', name: 'Boss', role: 'organiser' }))
 			.text
 	).toContain('not for you');
+});
+
+test('with a certificate the house speaks HTTPS: cookies go by it alone, and browsers are told to stay with it', async ({
+	stack
+}, info) => {
+	clock(stack, 660);
+	const own = await ownCertificate(info.outputPath('tls'), ['192.168.7.7']);
+	const names = new X509Certificate(readFileSync(own.cert)).subjectAltName;
+	expect(names).toContain('IP Address:192.168.7.7');
+	// Made once, kept as long as it fits, made anew for another address.
+	const again = await ownCertificate(info.outputPath('tls'), ['192.168.7.7']);
+	expect(again.fingerprint).toBe(own.fingerprint);
+	expect((await ownCertificate(info.outputPath('tls'), ['192.168.7.8'])).fingerprint).not.toBe(
+		own.fingerprint
+	);
+	const said = await forPhones(3000, own, ['192.168.7.7']);
+	expect(said).toContain('https://192.168.7.7:3000');
+	expect(said).toContain(own.fingerprint);
+	const port = await freePort();
+	const server = await serve({
+		url: stack.database,
+		port,
+		clockFile: stack.clockFile,
+		env: { TLS_CERT: own.cert, TLS_KEY: own.key }
+	});
+	try {
+		const origin = `https://127.0.0.1:${port}`;
+		const api = await request.newContext({ baseURL: origin, ignoreHTTPSErrors: true });
+		const response = await api.post('/sign-in?/in', {
+			form: { email: family.email, password: 'a quite new password' },
+			headers: { origin },
+			maxRedirects: 0
+		});
+		expect(response.status()).toBe(303);
+		expect(response.headers()['strict-transport-security']).toContain('max-age=');
+		const door = (await api.storageState()).cookies.find((cookie) => cookie.name === 'door');
+		expect(door).toMatchObject({ secure: true, httpOnly: true });
+	} finally {
+		await server.stop();
+	}
 });

@@ -44,9 +44,7 @@
 			{view.note} <span class="dim">{view.sharesWords}</span>
 			{#if view.ribbon}
 				<br />{view.ribbon.name} wears the ribbon{#if view.ribbon.duties.length}: <span class="dim"
-						>{view.ribbon.duties.join(', ').toLowerCase()}{#if view.ribbon.choices.length}; chooses {view.ribbon.choices
-								.join(', ')
-								.toLowerCase()}{/if}</span
+						>{view.ribbon.duties.join(', ').toLowerCase()}</span
 					>{/if}
 			{/if}
 		</p>

@@ -11,6 +11,7 @@
 	import { once } from '$ui/once';
 	let { data, form } = $props();
 	const view = $derived(data.view);
+	const mayEdit = $derived(data.role === 'organiser');
 	let adding = $state<'room' | 'zone' | null>(null);
 	let left = $state(false);
 	interface Chip {
@@ -64,10 +65,14 @@
 				<p class="dim">{view.summary}</p>
 			</div>
 			<nav aria-label="More of the house">
-				<a class="text-link" href="/house/library">Library</a>
-				<a class="text-link" href="/house/rhythm">Rhythm of the house</a>
-				<a class="text-link" href="/house/growing">Growing in</a>
-				<a class="text-link" href="/house/files">Files</a>
+				{#if mayEdit}
+					<a class="text-link" href="/house/library">Library</a>
+					<a class="text-link" href="/house/rhythm">Rhythm of the house</a>
+					<a class="text-link" href="/house/growing">Growing in</a>
+					<a class="text-link" href="/house/files">Files</a>
+				{:else}
+					<a class="text-link" href="/house/pauses">Under a cloth</a>
+				{/if}
 			</nav>
 		</header>
 		{#if form && 'message' in form && form.message}
@@ -87,8 +92,10 @@
 			/>
 		</div>
 		<div class="under">
-			{#if view.proposal && !left}<p class="dim">What would move is shown half in its new weave.</p>{/if}
-			<span class="add">
+			{#if mayEdit && view.proposal && !left}<p class="dim">
+					What would move is shown half in its new weave.
+				</p>{/if}
+			<span class="add" hidden={!mayEdit}>
 				<button
 					class="plain"
 					aria-expanded={adding === 'room'}
@@ -157,9 +164,9 @@
 			</Label>
 		{/if}
 		{#if view.room}
-			<RoomPage {view} />
+			<fieldset disabled={!mayEdit} class:read-only={!mayEdit}><RoomPage {view} /></fieldset>
 		{:else if view.zone}
-			<ZonePage {view} />
+			<fieldset disabled={!mayEdit} class:read-only={!mayEdit}><ZonePage {view} /></fieldset>
 		{:else if view.zones.length > 0}
 			<div class="heads">
 				<h2>What each week carries</h2>
@@ -179,6 +186,7 @@
 							use:dndzone={{
 								items: hung[zone.id] ?? [],
 								type: 'rooms',
+								dragDisabled: !mayEdit,
 								flipDurationMs: 120,
 								dropTargetStyle: {},
 								dropTargetClasses: ['over']
@@ -193,7 +201,7 @@
 				{/each}
 			</ul>
 			{#each view.missed as words, i (i)}<p class="dim missed">{words}</p>{/each}
-			{#if view.proposal && !left && !asking}
+			{#if mayEdit && view.proposal && !left && !asking}
 				<Label title={view.proposal.title}>
 					{view.proposal.text}
 					{#snippet acts()}
@@ -221,6 +229,24 @@
 </div>
 
 <style>
+	fieldset {
+		border: 0;
+		margin: 0;
+		padding: 0;
+		min-width: 0;
+	}
+	/* Whoever does not organise the home looks, and changes nothing. */
+	.read-only :global(button),
+	.read-only :global(a.plain),
+	.read-only :global(details),
+	.read-only :global(a[href^='/house/library']) {
+		display: none;
+	}
+	.read-only :global(a[href^='/house/job']) {
+		color: inherit;
+		text-decoration: none;
+		pointer-events: none;
+	}
 	.house-page {
 		display: grid;
 		grid-template-columns: minmax(0, 1.9fr) minmax(400px, 1fr);

@@ -32,7 +32,11 @@ export const LIMITS = {
 /** Takes one try out of a bucket. Returns 0, or the milliseconds until there is one again. */
 async function takeFrom(db: Db, name: string, { tries, over }: Limit, now: number): Promise<number> {
 	const bucket = fingerprint(name);
-	await db.query('INSERT IGNORE INTO attempt (bucket, level, at) VALUES (?, 0, ?)', [bucket, now]);
+	// Takes the row for itself at once: two that only looked first would wait for each other.
+	await db.query(
+		'INSERT INTO attempt (bucket, level, at) VALUES (?, 0, ?) ON DUPLICATE KEY UPDATE bucket = bucket',
+		[bucket, now]
+	);
 	const [rows] = await db.query<Row[]>('SELECT level, at FROM attempt WHERE bucket = ? FOR UPDATE', [bucket]);
 	const row = rows[0] as { level: number; at: number };
 	const drained = Math.max(0, row.level - (Math.max(0, now - row.at) * tries) / over);

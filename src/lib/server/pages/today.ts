@@ -59,6 +59,8 @@ export interface TodayQuery {
 	readonly open: string | null;
 	/** Who holds the phone. */
 	readonly me: string | null;
+	/** A device of the family: it ticks in the name of whoever was tapped, and of nobody else. */
+	readonly isDevice?: boolean;
 	readonly now: number;
 }
 
@@ -155,7 +157,7 @@ function view(facts: Facts): TodayView {
 	const rules = home.home.household;
 	const members = home.home.members.filter((m) => m.role !== 'device');
 	const organiser = members.find((m) => m.role === 'organiser') ?? members[0];
-	const me = members.find((m) => m.id === query.me) ?? organiser;
+	const me = members.find((m) => m.id === query.me) ?? (query.isDevice ? undefined : organiser);
 	const pails = relation === 'today' ? runningPails(facts) : [];
 	const inPail = new Map(
 		pails.flatMap(({ pail, lines }) => lines.map((line): [string, string] => [line, pail.name]))
@@ -209,6 +211,7 @@ function view(facts: Facts): TodayView {
 		people: peopleViews(facts),
 		peopleWords: peopleWords(facts),
 		me: me?.id ?? '',
+		isDevice: query.isDevice ?? false,
 		members: members.map((m) => ({ id: m.id, name: m.name })),
 		minutesLeft: hung.minutesLeft,
 		sheet: sheetOf(facts, tag, done),

@@ -2,6 +2,7 @@
 	/** What hangs before the door: one towel on a line, with what must be said to come in. */
 	import type { Snippet } from 'svelte';
 	import Notice from '../Notice.svelte';
+	import Thing from '../mine/Thing.svelte';
 	import Peg from '../glyphs/Peg.svelte';
 	let {
 		title,
@@ -40,15 +41,21 @@
 		<span class="hem" aria-hidden="true"></span>
 	</div>
 	{#if aside}<div class="aside">{@render aside()}</div>{/if}
+	<div class="step" aria-hidden="true">
+		<Thing name="broom" size={130} /><Thing name="boots" size={104} /><Thing name="bin" size={104} />
+	</div>
 </section>
 
 <style>
 	.doorway {
 		position: relative;
+		flex: 1;
+		align-content: start;
 		width: 100%;
-		padding: 24px 0 60px;
-		display: grid;
-		justify-items: center;
+		padding: 24px 0 30px;
+		display: flex;
+		flex-direction: column;
+		align-items: center;
 		gap: 26px;
 	}
 	.rope {
@@ -89,6 +96,20 @@
 	p {
 		margin: 0;
 		font-size: 1.0625rem;
+	}
+	/* The doorstep, with what stands there. */
+	.step {
+		display: flex;
+		align-items: end;
+		gap: 28px;
+		margin-top: auto;
+		padding: 0 60px;
+		border-bottom: 7px solid var(--cobalt);
+	}
+	@media (max-height: 700px) {
+		.step {
+			display: none;
+		}
 	}
 	.aside {
 		display: flex;

@@ -13,7 +13,8 @@
 		members,
 		openHref,
 		formId,
-		narrow = false
+		narrow = false,
+		starts = true
 	}: {
 		tag: TagView;
 		date: string;
@@ -22,6 +23,8 @@
 		openHref: string;
 		formId: string;
 		narrow?: boolean;
+		/** Whether a pail can be started from here. */
+		starts?: boolean;
 	} = $props();
 	const who = $derived(tag.whoIds.includes(me) || tag.whoIds.length === 0 ? me : (tag.whoIds[0] as string));
 	const whoName = $derived(members.find((m) => m.id === who)?.name ?? '');
@@ -41,15 +44,15 @@
 			>{tag.name}{#if tag.variant}: {tag.variant}{/if}</a
 		>
 	</h2>
-	<p>{tag.room}, for {whoName}</p>
+	<p>{tag.room}{whoName ? `, for ${whoName}` : ''}</p>
 	{#if tag.state === 'late'}<p class="late">{tag.words}</p>{/if}
 	{#if tag.share}<p>{tag.share}</p>{/if}
-	<form method="post" action="/pail?/start" use:once>
-		<input type="hidden" name="id" value={formId} />
-		<input type="hidden" name="line" value={tag.line} />
-		<input type="hidden" name="member" value={who} />
-		<button class="sign">Start</button>
-	</form>
+	{#if starts}<form method="post" action="/pail?/start" use:once>
+			<input type="hidden" name="id" value={formId} />
+			<input type="hidden" name="line" value={tag.line} />
+			<input type="hidden" name="member" value={who} />
+			<button class="sign">Start</button>
+		</form>{/if}
 </article>
 
 <style>

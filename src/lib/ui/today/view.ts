@@ -161,6 +161,8 @@ export interface TodayView {
 	readonly people: readonly PersonView[];
 	readonly peopleWords: string;
 	readonly me: string;
+	/** A device of the family: no pails, and whoever ticks is tapped first. */
+	readonly isDevice: boolean;
 	readonly members: readonly { readonly id: string; readonly name: string }[];
 	readonly minutesLeft: number;
 	readonly sheet: SheetView | null;
