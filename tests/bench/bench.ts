@@ -28,6 +28,8 @@ import { serve } from '../../scripts/lib/stack.mjs';
 import { freePort } from '../../scripts/lib/database.mjs';
 import { demoHome } from '../core/home';
 import { exhaustive } from './exhaustive';
+import { family } from './family';
+import { loadHighs, type Highs } from './highs';
 import { kB, missedFigures, ms, say, time } from './measure';
 import { dueDatesByRrule } from './rrulePeer';
 
@@ -160,15 +162,6 @@ function randomZones(rooms: number, zones: number, seed: number): BalanceInput {
 			capacity: (36 + Math.floor(random() * 18)) * 15
 		}))
 	};
-}
-
-interface Highs {
-	solve(problem: string, options: Record<string, unknown>): { ObjectiveValue: number };
-}
-
-async function loadHighs(): Promise<Highs> {
-	const { default: load } = (await import('highs')) as unknown as { default: () => Promise<Highs> };
-	return load();
 }
 
 /** The smallest largest ratio, by a mixed-integer program. */
@@ -378,6 +371,7 @@ say(
 	`under 90 kB; a bare page of the same framework ${kB(bare.bytes)}`,
 	own > 0 && own < 90 * 1024
 );
+await family(url.href, join(dir, 'clock'));
 await files(url.href);
 console.log(missedFigures() === 0 ? '\nAll figures reached.' : `\n${missedFigures()} figures missed.`);
 process.exit(missedFigures() === 0 ? 0 : 1);

@@ -395,7 +395,7 @@ test('with a certificate the house speaks HTTPS: cookies go by it alone, and bro
 		const api = await request.newContext({ baseURL: origin, ignoreHTTPSErrors: true });
 		const response = await api.post('/sign-in?/in', {
 			form: { email: family.email, password: 'a quite new password' },
-			headers: { origin },
+			headers: { origin, accept: 'text/html' },
 			maxRedirects: 0
 		});
 		expect(response.status()).toBe(303);
