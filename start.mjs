@@ -79,7 +79,9 @@ try {
 	server.once('message', async ({ listening }) => {
 		if (home) return tell(await forPhones(listening.port, own));
 		const shown = host === '0.0.0.0' || host === '::' ? 'localhost' : host.includes(':') ? `[${host}]` : host;
-		tell(`\nPail Round is open at ${secure ? 'https' : 'http'}://${shown}:${listening.port}\nStop it with Ctrl-C.`);
+		tell(
+			`\nPail Round is open at ${secure ? 'https' : 'http'}://${shown}:${listening.port}\nStop it with Ctrl-C.`
+		);
 	});
 	server.once('exit', (code) => stop(code ?? 1));
 } catch (error) {

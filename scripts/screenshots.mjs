@@ -29,6 +29,21 @@ async function firstSteps(page, url, shoot) {
 	await shoot(page, 'patterns');
 }
 
+/** Kit's own page in the afternoon, and the look round the porch once the boots are paired. */
+async function childsPage(page, url, shoot) {
+	await page.request.post(`${url}/demo/as`, { form: { as: 'kit' }, headers: { origin: url } });
+	await page.goto(`${url}/mine`);
+	await shoot(page, 'child-phone');
+	const boots = page.locator('[data-line="pair-up-the-boots"]');
+	await boots.getByRole('button', { name: /^Done/ }).click();
+	await page.getByRole('link', { name: 'Look round' }).click();
+	await page.getByRole('heading', { name: 'The mat' }).waitFor();
+	await page.waitForFunction(() => document.documentElement.dataset.ready === 'yes');
+	await page.getByRole('link', { name: 'Clear, next' }).click();
+	await page.getByRole('heading', { name: 'The bench' }).waitFor();
+	await shoot(page, 'look-round-phone');
+}
+
 let stack = null;
 try {
 	needNode();
@@ -113,20 +128,18 @@ try {
 	const phone = await open(390, 844, 'day');
 	await phone.goto(`${stack.url}/`);
 	await shoot(phone, 'today-phone');
-	await phone.goto(`${stack.url}/ledger`);
-	await shoot(phone, 'ledger-phone');
 
 	for (const [path, name] of [
 		['/house', 'house'],
 		['/rota', 'rota'],
 		['/house/job/stair-skirting', 'rhythm'],
-		['/house/growing', 'growing']
+		['/crew', 'crew'],
+		['/crew/week?turn=fold-the-towels@2027-03-03', 'week'],
+		['/paper?kind=room&room=lamp-room', 'paper']
 	]) {
 		await wide.goto(`${stack.url}${path}`);
 		await shoot(wide, name);
 	}
-	await phone.goto(`${stack.url}/house`);
-	await shoot(phone, 'house-phone');
 	await phone.goto(`${stack.url}/rota`);
 	await shoot(phone, 'rota-phone');
 	await firstSteps(await open(1280, 800), stack.url, shoot);
@@ -146,14 +159,10 @@ try {
 	const evening = await open(390, 844, 'evening');
 	await evening.goto(pail);
 	await shoot(evening, 'pail-phone-evening');
-	await phone.goto(pail);
-	await shoot(phone, 'pail-phone');
 	const eveningWide = await open(1280, 800, 'evening');
 	await eveningWide.goto(`${stack.url}/`);
 	await shoot(eveningWide, 'today-evening');
-	await wide.getByRole('button', { name: 'Set it down' }).click();
-	await wide.getByRole('heading', { name: /The pail is/ }).waitFor();
-	await shoot(wide, 'pail-finished');
+	await childsPage(await open(390, 844, 'day'), stack.url, shoot);
 	await browser.close();
 	await stack.stop();
 } catch (error) {

@@ -3,6 +3,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { addDays, isoOf, toDay, type CivilDay } from '../../src/lib/core/calendar/civil';
 import { readEntry, type LedgerEntry } from '../../src/lib/core/household/entry';
+import { jobFromForm } from '../../src/lib/core/household/jobForm';
 import type { Home, Job, Member } from '../../src/lib/core/household/home';
 import { agreedShares, hoursAtHome, partOfAge } from '../../src/lib/core/people/agreedShares';
 import { carriedBetween } from '../../src/lib/core/people/carried';
@@ -592,6 +593,44 @@ describe('whose a line is', () => {
 		expect(of('shared', given)).toEqual(['dee']);
 		expect(ownLines(day.lines, 'ada', MONDAY, given).map((one) => one.line.id)).toEqual(['round']);
 		expect(ownLines(day.lines, 'dee', MONDAY, given).map((one) => one.line.id)).toEqual(['shared']);
+	});
+});
+
+describe('what a job asks of people, from its form', () => {
+	const before = homeOf({}).jobs.find((one) => one.id === 'bench') as Job;
+	const read = (form: Record<string, string[]>, of = before) => {
+		const made = jobFromForm(of, form);
+		if (!made.ok) throw new Error(JSON.stringify(made.problems));
+		return made.job;
+	};
+	it('is read line by line, and taken off again where it is left empty', () => {
+		const job = read({
+			who: ['turns'],
+			members: ['ada', 'ben'],
+			every: ['week'],
+			skill: [' ladder '],
+			fromAge: ['12'],
+			rungs: ['Pair\r\n\n Fold '],
+			lookRound: ['The floor\nThe bin'],
+			hidden: ['on']
+		});
+		expect(job).toMatchObject({
+			who: { mode: 'turns', members: ['ada', 'ben'], every: 'week' },
+			skill: 'ladder',
+			fromAge: 12,
+			rungs: ['Pair', 'Fold'],
+			lookRound: ['The floor', 'The bin'],
+			hidden: true
+		});
+		const bare = read(
+			{ who: ['shared'], members: ['ada'], skill: [''], fromAge: [''], rungs: [''], lookRound: [''] },
+			job
+		);
+		expect(bare).toMatchObject({ rungs: [], lookRound: [], hidden: false, who: { mode: 'shared' } });
+		expect([bare.skill, bare.fromAge, bare.who.every]).toEqual([undefined, undefined, undefined]);
+		// A form that does not ask leaves all of it as it was.
+		expect(read({ name: ['Bench'] }, job)).toEqual({ ...job, name: 'Bench' });
+		expect(jobFromForm(before, { fromAge: ['soon'] }).ok).toBe(false);
 	});
 });
 

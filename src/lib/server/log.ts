@@ -2,4 +2,18 @@
 import pino from 'pino';
 import { env } from 'node:process';
 
-export const log = pino({ level: env.LOG_LEVEL ?? 'info', base: undefined });
+/** An error without the statement that failed: its values are other people's. */
+function plainError(error: Error) {
+	const {
+		sql: _sql,
+		sqlMessage: _message,
+		...rest
+	} = pino.stdSerializers.err(error) as Record<string, unknown>;
+	return rest;
+}
+
+export const log = pino({
+	level: env.LOG_LEVEL ?? 'info',
+	base: undefined,
+	serializers: { err: plainError as never }
+});

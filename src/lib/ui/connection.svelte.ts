@@ -23,7 +23,7 @@ export async function readAnew(what: `app:${string}`): Promise<void> {
 }
 
 let underWay = 0;
-const waiting = new Set<() => void>();
+let waiting: (() => void)[] = [];
 
 /** Something was sent, and its answer is still to be shown. */
 export const sendingBegan = () => void underWay++;
@@ -31,13 +31,14 @@ export const sendingBegan = () => void underWay++;
 export function sendingEnded(): void {
 	underWay--;
 	if (underWay > 0) return;
-	for (const go of waiting) go();
-	waiting.clear();
+	const ready = waiting;
+	waiting = [];
+	for (const go of ready) go();
 }
 
 /** Waits until every answer is shown: what an answer leads to must not be overtaken by reading a page anew. */
 export async function allAnswered(): Promise<void> {
-	while (underWay > 0) await new Promise<void>((done) => waiting.add(done));
+	while (underWay > 0) await new Promise<void>((done) => waiting.push(done));
 	// A way to another page that the answer began shows itself only after a moment.
 	await new Promise((done) => setTimeout(done));
 }

@@ -28,11 +28,15 @@ function saidBy(action: URL, data: FormData, withoutId: boolean): string {
 	return JSON.stringify([action.pathname, action.search, parts]);
 }
 
+/**
+ * Ids of what was said and not answered yet: under way, or lost. They outlive the form: reading the page anew may put
+ * another one in its place.
+ */
+const ids = new Map<string, string>();
+
 /** Use as an action: `<form method="post" use:once={{ ended: close }}>`. */
 export function once(form: HTMLFormElement, given: OnceOptions = {}) {
 	let options = given;
-	/** Ids of what was said and not answered yet: under way, or lost. */
-	const ids = new Map<string, string>();
 	const underWay = new Set<string>();
 	const show = () => {
 		if (underWay.size > 0) form.setAttribute('aria-busy', 'true');
@@ -57,6 +61,8 @@ export function once(form: HTMLFormElement, given: OnceOptions = {}) {
 				connection.lost = result.type === 'error' && result.status === undefined;
 				if (connection.lost) return;
 				ids.delete(said);
+				// What was taken back may be said again, as something new.
+				if (result.type === 'success' && action.search.includes('undo')) ids.clear();
 				await wayEnded();
 				await update({ reset: options.empties === true });
 				underWay.delete(said);

@@ -164,9 +164,9 @@
 			</Label>
 		{/if}
 		{#if view.room}
-			<fieldset disabled={!mayEdit} class:read-only={!mayEdit}><RoomPage {view} /></fieldset>
+			<fieldset class="bare-set" disabled={!mayEdit} class:read-only={!mayEdit}><RoomPage {view} /></fieldset>
 		{:else if view.zone}
-			<fieldset disabled={!mayEdit} class:read-only={!mayEdit}><ZonePage {view} /></fieldset>
+			<fieldset class="bare-set" disabled={!mayEdit} class:read-only={!mayEdit}><ZonePage {view} /></fieldset>
 		{:else if view.zones.length > 0}
 			<div class="heads">
 				<h2>What each week carries</h2>
@@ -229,12 +229,6 @@
 </div>
 
 <style>
-	fieldset {
-		border: 0;
-		margin: 0;
-		padding: 0;
-		min-width: 0;
-	}
 	/* Whoever does not organise the home looks, and changes nothing. */
 	.read-only :global(button),
 	.read-only :global(a.plain),

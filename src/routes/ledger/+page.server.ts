@@ -4,7 +4,7 @@ import { loading } from '$server/pages/guard';
 import { loadLedger } from '$server/pages/ledger';
 import type { Actions, PageServerLoad } from './$types';
 
-export const load: PageServerLoad = async ({ locals, url, cookies }) => {
+export const load: PageServerLoad = async ({ locals, url }) => {
 	const ask = (name: string) => url.searchParams.get(name);
 	const view = await loading(() =>
 		loadLedger({

@@ -1,5 +1,7 @@
 <script lang="ts">
 	import ActForm from '$ui/ActForm.svelte';
+	import EmailField from '$ui/access/EmailField.svelte';
+	import PasswordField from '$ui/access/PasswordField.svelte';
 	import Notice from '$ui/Notice.svelte';
 	let { data, form } = $props();
 	const { view } = $derived(data);
@@ -55,49 +57,21 @@
 				<h2>Password</h2>
 				<p class="dim">{view.email}</p>
 				<ActForm action="?/password" class="fields" then={{ withoutId: true, empties: true }}>
-					<label
-						><span>Old password</span><input
-							class="field"
-							type="password"
-							name="old"
-							autocomplete="current-password"
-							required
-							maxlength="200"
-						/></label
-					>
-					<label
-						><span>New password</span><input
-							class="field"
-							type="password"
-							name="password"
-							autocomplete="new-password"
-							required
-							minlength="10"
-							maxlength="200"
-						/></label
-					>
+					<PasswordField label="Old password" name="old" />
+					<PasswordField label="New password" isNew />
 					<button class="plain">Change it</button>
 				</ActForm>
 				<h2>A second factor</h2>
 				{#if view.second}
 					<p>Signing in asks for a code of your authenticator app.</p>
 					<ActForm action="?/noSecond" class="fields" then={{ withoutId: true, empties: true }}>
-						<label
-							><span>Password</span><input
-								class="field"
-								type="password"
-								name="old"
-								autocomplete="current-password"
-								required
-								maxlength="200"
-							/></label
-						>
+						<PasswordField name="old" />
 						<button class="plain">Take it off</button>
 					</ActForm>
 				{:else if view.setUp}
 					<div class="setup">
-						<!-- eslint-disable-next-line svelte/no-at-html-tags -- drawn by our own server from a secret of its own -->
 						<div class="qr" role="img" aria-label="QR code for your authenticator app">
+							<!-- eslint-disable-next-line svelte/no-at-html-tags -- drawn by our own server from a secret of its own -->
 							{@html view.setUp.qr}
 						</div>
 						<p>Scan it with your authenticator app, or type <b class="secret">{view.setUp.secret}</b></p>
@@ -127,27 +101,8 @@
 					You came in by an invitation. With an address and a password you can come in on any device.
 				</p>
 				<ActForm action="?/account" class="fields" then={{ withoutId: true }}>
-					<label
-						><span>E-mail</span><input
-							class="field"
-							type="email"
-							name="email"
-							autocomplete="username"
-							required
-							maxlength="254"
-						/></label
-					>
-					<label
-						><span>Password</span><input
-							class="field"
-							type="password"
-							name="password"
-							autocomplete="new-password"
-							required
-							minlength="10"
-							maxlength="200"
-						/></label
-					>
+					<EmailField />
+					<PasswordField isNew />
 					<button class="plain">Take them</button>
 				</ActForm>
 			{/if}

@@ -126,13 +126,6 @@
 		margin: 10px 0;
 		padding: 0;
 	}
-	.sr {
-		position: absolute;
-		width: 1px;
-		height: 1px;
-		overflow: hidden;
-		clip-path: inset(50%);
-	}
 	.kind {
 		position: relative;
 		display: grid;

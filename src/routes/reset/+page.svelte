@@ -1,5 +1,7 @@
 <script lang="ts">
 	import ActForm from '$ui/ActForm.svelte';
+	import EmailField from '$ui/access/EmailField.svelte';
+	import PasswordField from '$ui/access/PasswordField.svelte';
 	import Doorway from '$ui/access/Doorway.svelte';
 	let { data, form } = $props();
 	const problem = $derived(form && 'message' in form ? form.message : null);
@@ -14,17 +16,7 @@
 {:else if data.code !== null}
 	<Doorway title="A new password" {problem}>
 		<ActForm action="/reset?/set" values={{ code: data.code }} then={{ withoutId: true }}>
-			<label
-				><span>New password</span><input
-					class="field"
-					type="password"
-					name="password"
-					autocomplete="new-password"
-					required
-					minlength="10"
-					maxlength="200"
-				/></label
-			>
+			<PasswordField label="New password" isNew />
 			<button class="sign small">Keep it</button>
 		</ActForm>
 		{#snippet aside()}<a class="text-link" href="/reset">Ask for another way</a>{/snippet}
@@ -39,16 +31,7 @@
 {:else}
 	<Doorway title="A new password" says="A way to it comes by mail." {problem}>
 		<ActForm action="/reset?/ask" then={{ withoutId: true }}>
-			<label
-				><span>E-mail</span><input
-					class="field"
-					type="email"
-					name="email"
-					autocomplete="username"
-					required
-					maxlength="254"
-				/></label
-			>
+			<EmailField />
 			<button class="sign small">Send it</button>
 		</ActForm>
 		{#snippet aside()}<a class="text-link" href="/sign-in">Back to signing in</a>{/snippet}

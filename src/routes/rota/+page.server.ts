@@ -3,7 +3,7 @@ import { loading } from '$server/pages/guard';
 import { loadRota } from '$server/pages/rota';
 import type { Actions, PageServerLoad } from './$types';
 
-export const load: PageServerLoad = async ({ locals, url, cookies }) => ({
+export const load: PageServerLoad = async ({ locals, url }) => ({
 	view: await loading(() =>
 		loadRota({
 			household: locals.householdId,

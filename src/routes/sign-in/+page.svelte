@@ -1,5 +1,7 @@
 <script lang="ts">
 	import ActForm from '$ui/ActForm.svelte';
+	import EmailField from '$ui/access/EmailField.svelte';
+	import PasswordField from '$ui/access/PasswordField.svelte';
 	import Doorway from '$ui/access/Doorway.svelte';
 	let { data, form } = $props();
 	const asks = $derived(form && 'second' in form && form.second === true);
@@ -27,27 +29,8 @@
 {:else}
 	<Doorway title="Come in" says="A home is for those who live in it." {problem}>
 		<ActForm action="?/in" values={{ to }} then={{ withoutId: true }}>
-			<label
-				><span>E-mail</span><input
-					class="field"
-					type="email"
-					name="email"
-					autocomplete="username"
-					required
-					maxlength="254"
-					value={typed.email ?? ''}
-				/></label
-			>
-			<label
-				><span>Password</span><input
-					class="field"
-					type="password"
-					name="password"
-					autocomplete="current-password"
-					required
-					maxlength="200"
-				/></label
-			>
+			<EmailField value={typed.email ?? ''} />
+			<PasswordField />
 			<button class="sign small">Sign in</button>
 		</ActForm>
 		{#snippet aside()}

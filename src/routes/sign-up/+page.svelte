@@ -1,5 +1,7 @@
 <script lang="ts">
 	import ActForm from '$ui/ActForm.svelte';
+	import EmailField from '$ui/access/EmailField.svelte';
+	import PasswordField from '$ui/access/PasswordField.svelte';
 	import Doorway from '$ui/access/Doorway.svelte';
 	let { data, form } = $props();
 	const problem = $derived(form && 'message' in form ? form.message : null);
@@ -15,31 +17,8 @@
 	{problem}
 >
 	<ActForm action="?/up" then={{ withoutId: true }}>
-		<label
-			><span>E-mail</span><input
-				class="field"
-				type="email"
-				name="email"
-				autocomplete="username"
-				required
-				maxlength="254"
-				aria-invalid={field === 'email'}
-				value={typed.email ?? ''}
-			/></label
-		>
-		<label
-			><span>Password</span><input
-				class="field"
-				type="password"
-				name="password"
-				autocomplete="new-password"
-				required
-				minlength="10"
-				maxlength="200"
-				aria-invalid={field === 'password'}
-				aria-describedby="password-says"
-			/></label
-		>
+		<EmailField value={typed.email ?? ''} wrong={field === 'email'} />
+		<PasswordField isNew wrong={field === 'password'} describedby="password-says" />
 		<p id="password-says" class="dim">
 			At least 10 characters. A few words in a row do well; capitals and signs are not asked for.
 		</p>

@@ -115,6 +115,13 @@ function depthOf(
 	return { minutes: asked === undefined || known ? sum : wanted, steps };
 }
 
+/** The lines of a field, without empty ones. */
+const linesOf = (text: string | undefined) =>
+	(text ?? '')
+		.split(/\r?\n/)
+		.map((line) => line.trim())
+		.filter(Boolean);
+
 /** The job that the fields describe, from the one it was. */
 export function jobFromForm(before: Job, form: FormValues): ReadJob {
 	const one = (name: string) => form[name]?.[0];
@@ -122,10 +129,7 @@ export function jobFromForm(before: Job, form: FormValues): ReadJob {
 	const cadence = has('type') ? cadenceOf(form) : before.cadence;
 	const isZone = (cadence as { type?: string }).type === 'zone';
 	const wantedRule = one('missRule') ?? before.missRule;
-	const variants = (one('variants') ?? '')
-		.split('\n')
-		.map((line) => line.trim())
-		.filter(Boolean);
+	const variants = linesOf(one('variants'));
 	const members = form.members ?? [];
 	const mode = one('who') ?? before.who.mode;
 	const depths: Record<string, unknown> = {};
@@ -133,7 +137,17 @@ export function jobFromForm(before: Job, form: FormValues): ReadJob {
 		const made = depthOf(form, depth, before.depths[depth]);
 		if (made !== undefined) depths[depth] = made;
 	}
-	const { season: _season, variants: _variants, deepEvery: _deepEvery, ...kept } = before;
+	const {
+		season: _season,
+		variants: _variants,
+		deepEvery: _deepEvery,
+		skill: _skill,
+		fromAge: _fromAge,
+		...kept
+	} = before;
+	const skill = has('skill') ? (one('skill')?.trim() ?? '') : (before.skill ?? '');
+	const fromAge = has('fromAge') ? (one('fromAge')?.trim() ?? '') : String(before.fromAge ?? '');
+	const every = has('every') ? one('every') : before.who.every;
 	const deepEvery = one('deepEvery')?.trim() ?? '';
 	const season = numbers(form.season);
 	const parts = form.parts ?? [];
@@ -168,7 +182,19 @@ export function jobFromForm(before: Job, form: FormValues): ReadJob {
 				? { variants: before.variants }
 				: {}),
 		...(has('type') ? { covers: form.covers ?? [] } : {}),
-		...(has('who') ? { who: { mode, members: mode === 'free' ? [] : [...members] } } : {}),
+		...(has('who')
+			? {
+					who: {
+						mode,
+						members: mode === 'free' ? [] : [...members],
+						...(every && mode === 'turns' ? { every } : {})
+					}
+				}
+			: {}),
+		...(skill !== '' ? { skill } : {}),
+		...(fromAge !== '' ? { fromAge: number(fromAge) } : {}),
+		...(has('rungs') ? { rungs: linesOf(one('rungs')) } : {}),
+		...(has('lookRound') ? { lookRound: linesOf(one('lookRound')) } : {}),
 		...(has('startsOn') && one('startsOn') !== '' ? { startsOn: one('startsOn') } : {}),
 		...(has('needs')
 			? {
@@ -178,7 +204,8 @@ export function jobFromForm(before: Job, form: FormValues): ReadJob {
 						.filter(Boolean)
 				}
 			: {}),
-		noisy: has('type') ? one('noisy') === 'on' : before.noisy
+		noisy: has('type') ? one('noisy') === 'on' : before.noisy,
+		hidden: has('rungs') ? one('hidden') === 'on' : before.hidden
 	};
 	const read = jobSchema.safeParse(data);
 	return read.success ? { ok: true, job: read.data } : { ok: false, problems: problemsOf(read.error, data) };

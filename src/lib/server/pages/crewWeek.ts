@@ -282,7 +282,7 @@ export function ask(asker: Asker, form: FormData) {
 				message: 'That turn is not in this week any more. Choose another.',
 				values: typed(form)
 			});
-		const { facts, turn, week } = found;
+		const { turn, week } = found;
 		const from = week.given.get(turn.id)?.to ?? null;
 		const own = asker.viewer?.role === 'organiser' || from === asker.viewer?.member;
 		if (from === null || !own) return notYours(form, 'Only whoever has a turn can ask for a swap of it.');

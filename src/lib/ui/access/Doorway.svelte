@@ -103,8 +103,14 @@
 		align-items: end;
 		gap: 28px;
 		margin-top: auto;
-		padding: 0 60px;
+		max-width: calc(100% - 36px);
+		padding: 0 clamp(12px, 4vw, 60px);
 		border-bottom: 7px solid var(--cobalt);
+	}
+	.step :global(svg) {
+		flex: 0 1 auto;
+		min-width: 0;
+		height: auto;
 	}
 	@media (max-height: 700px) {
 		.step {

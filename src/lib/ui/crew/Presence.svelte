@@ -132,13 +132,6 @@
 	.second {
 		border-left: 2px dashed var(--linen-deep);
 	}
-	.sr {
-		position: absolute;
-		width: 1px;
-		height: 1px;
-		overflow: hidden;
-		clip-path: inset(50%);
-	}
 	@media (max-width: 640px) {
 		tbody th,
 		thead td {

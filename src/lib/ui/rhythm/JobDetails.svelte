@@ -1,5 +1,5 @@
 <script lang="ts">
-	/** What of a job is seldom changed: weight, layer, first day, what it needs and covers, its steps. */
+	/** What of a job is seldom changed: weight, layer, first day, what it asks and covers, rungs, looks, its steps. */
 	import type { JobEditorView } from './view';
 	let { view }: { view: JobEditorView } = $props();
 	const job = $derived(view.job);
@@ -24,7 +24,7 @@
 </script>
 
 <details class="more">
-	<summary class="text-link">Steps, what it covers, first date, weight</summary>
+	<summary class="text-link">Steps, rungs, look-round, what it asks and covers</summary>
 	<div class="grid">
 		<label
 			><span>Weight, 1 nice to 5 health</span><input
@@ -56,7 +56,48 @@
 				value={job.needs.join(', ')}
 			/></label
 		>
+		<label
+			><span>What one must have learnt</span><input
+				class="field"
+				name="skill"
+				value={job.skill ?? ''}
+				maxlength="60"
+				placeholder="ladder"
+			/></label
+		>
+		<label
+			><span>From which age</span><input
+				class="field"
+				name="fromAge"
+				inputmode="numeric"
+				value={job.fromAge ?? ''}
+			/></label
+		>
+		<label
+			><span>In turns, a turn is</span><select class="field" name="every" value={job.who.every ?? 'time'}
+				><option value="time">once</option><option value="day">a day</option><option value="week"
+					>a week</option
+				></select
+			></label
+		>
+		<label
+			><span>Rungs to grow into it, easy to whole, a line each</span><textarea
+				class="field"
+				name="rungs"
+				rows="3">{job.rungs.join('\n')}</textarea
+			></label
+		>
+		<label
+			><span>Where to look round at the end, a line each</span><textarea
+				class="field"
+				name="lookRound"
+				rows="3">{job.lookRound.join('\n')}</textarea
+			></label
+		>
 		<label class="check"><input type="checkbox" name="noisy" checked={job.noisy} /> It is noisy</label>
+		<label class="check"
+			><input type="checkbox" name="hidden" checked={job.hidden} /> Unseen work: planning, shopping, bills</label
+		>
 	</div>
 	{#if view.others.length > 0}
 		<fieldset>

@@ -28,7 +28,7 @@
 	</header>
 	{#if wrong}<Notice tone="wrong"><span>{wrong}</span></Notice>{/if}
 	{#if saved}<Notice><span>{saved}</span></Notice>{/if}
-	<fieldset disabled={!data.mayEdit}>
+	<fieldset class="bare-set" disabled={!data.mayEdit}>
 		<legend class="sr">{view.name}</legend>
 		<div class="columns">
 			<EditForm {view} values={{ part: 'presence' }} action="?/keep" class="part">
@@ -209,19 +209,6 @@
 	}
 	header p {
 		margin: 2px 0 0;
-	}
-	fieldset {
-		border: 0;
-		margin: 0;
-		padding: 0;
-		min-width: 0;
-	}
-	.sr {
-		position: absolute;
-		width: 1px;
-		height: 1px;
-		overflow: hidden;
-		clip-path: inset(50%);
 	}
 	.columns {
 		display: grid;

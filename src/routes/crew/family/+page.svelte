@@ -25,7 +25,7 @@
 	</header>
 	{#if wrong}<Notice tone="wrong"><span>{wrong}</span></Notice>{/if}
 	{#if saved}<Notice><span>{saved}</span></Notice>{/if}
-	<fieldset disabled={!data.mayEdit}>
+	<fieldset class="bare-set" disabled={!data.mayEdit}>
 		<legend class="sr">What the family has agreed</legend>
 		<EditForm {view} values={{ part: 'shares' }} action="?/keep" class="shares">
 			<h2>How the work is shared</h2>
@@ -152,19 +152,6 @@
 		justify-content: space-between;
 		align-items: baseline;
 		gap: 8px 24px;
-	}
-	fieldset {
-		border: 0;
-		margin: 0;
-		padding: 0;
-		min-width: 0;
-	}
-	.sr {
-		position: absolute;
-		width: 1px;
-		height: 1px;
-		overflow: hidden;
-		clip-path: inset(50%);
 	}
 	h2 {
 		margin: 14px 0 8px;

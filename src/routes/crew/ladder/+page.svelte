@@ -146,13 +146,6 @@
 	.answers label {
 		flex: 1;
 	}
-	.sr {
-		position: absolute;
-		width: 1px;
-		height: 1px;
-		overflow: hidden;
-		clip-path: inset(50%);
-	}
 	nav {
 		display: flex;
 		gap: 8px;

@@ -11,10 +11,11 @@
 	const wrong = $derived(form && 'message' in form ? form.message : null);
 	const most = $derived(Math.max(1, ...view.days.map((day) => day.minutes)));
 	const to = (changes: Record<string, string | null>) => {
-		const query = new URLSearchParams();
 		const now = { week: view.week === 'next' ? 'next' : null, day: view.day, ...changes };
-		for (const [name, value] of Object.entries(now)) if (value) query.set(name, value);
-		return `/crew/week?${query}`;
+		const query = Object.entries(now).flatMap(([name, value]) =>
+			value ? [`${name}=${encodeURIComponent(value)}`] : []
+		);
+		return `/crew/week?${query.join('&')}`;
 	};
 	const parts = ['Morning', 'Midday', 'Evening'];
 	/** A cloth is as wide as its minutes. */
@@ -204,13 +205,6 @@
 		flex-wrap: wrap;
 		align-items: center;
 		gap: 16px;
-	}
-	.sr {
-		position: absolute;
-		width: 1px;
-		height: 1px;
-		overflow: hidden;
-		clip-path: inset(50%);
 	}
 	.days {
 		display: grid;
