@@ -37,7 +37,11 @@ describe('people', () => {
 
 	it('are at home and carry the day as their presence says', () => {
 		const wednesday = day('2027-03-03');
-		expect(homeSpans(member('juno'), wednesday)).toEqual([{ from: 940, to: 1440 }]);
+		// Before school and after it.
+		expect(homeSpans(member('juno'), wednesday)).toEqual([
+			{ from: 0, to: 495 },
+			{ from: 940, to: 1440 }
+		]);
 		expect(carrySpans(member('bram'), wednesday)).toEqual([{ from: 1020, to: 1380 }]);
 		expect(homeSpans(member('ottilie'), wednesday)).toEqual([{ from: 0, to: 1440 }]);
 		expect(nextAtHome(member('nan-wren'), wednesday)).toBe(day('2027-03-04'));

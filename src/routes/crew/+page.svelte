@@ -105,6 +105,9 @@
 		flex-wrap: wrap;
 		gap: 10px;
 	}
+	nav .plain {
+		padding: 0 13px;
+	}
 	.count {
 		display: inline-grid;
 		place-items: center;

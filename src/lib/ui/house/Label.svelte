@@ -56,6 +56,7 @@
 	}
 	.acts {
 		display: flex;
+		flex-wrap: wrap;
 		gap: 12px;
 	}
 </style>

@@ -115,7 +115,8 @@
 	.room {
 		position: relative;
 		margin: 0 -24px;
-		height: clamp(180px, 34vh, 320px);
+		aspect-ratio: 400 / 214;
+		max-height: 44vh;
 		background: var(--enamel-hi);
 		overflow: hidden;
 	}
@@ -158,6 +159,9 @@
 	h1 {
 		margin: 6px 0 8px;
 		font-size: 2.625rem;
+	}
+	.said > .dim {
+		margin: 0 0 16px;
 	}
 	.question {
 		margin: 0 0 12px;
