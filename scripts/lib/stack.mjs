@@ -3,7 +3,7 @@
  * Needs the node modules; nothing else.
  */
 import { fork } from 'node:child_process';
-import { mkdirSync, rmSync, writeFileSync } from 'node:fs';
+import { mkdirSync, openSync, rmSync, writeFileSync } from 'node:fs';
 import { join, resolve } from 'node:path';
 import { needBuild } from './build.mjs';
 import { freePort, startDatabase } from './database.mjs';
@@ -11,12 +11,18 @@ import { run } from './run.mjs';
 
 /**
  * Serves the built app against a database; resolves when it listens.
- * @param {{ url: string, port: number, clockFile?: string, quiet?: boolean, entry?: string, env?: Record<string, string> }} options
+ * @param {{ url: string, port: number, clockFile?: string, quiet?: boolean, entry?: string, env?: Record<string, string>, logFile?: string }} options
  */
-export async function serve({ url, port, clockFile, quiet = true, entry = 'server.mjs', env = {} }) {
+export async function serve({ url, port, clockFile, quiet = true, entry = 'server.mjs', env = {}, logFile }) {
+	const log = logFile ? openSync(logFile, 'a') : null;
 	const server = fork(entry, [], {
 		detached: true,
-		stdio: quiet ? ['ignore', 'ignore', 'ignore', 'ipc'] : ['ignore', 'inherit', 'inherit', 'ipc'],
+		stdio:
+			log !== null
+				? ['ignore', log, log, 'ipc']
+				: quiet
+					? ['ignore', 'ignore', 'ignore', 'ipc']
+					: ['ignore', 'inherit', 'inherit', 'ipc'],
 		env: {
 			...process.env,
 			DATABASE_URL: url,

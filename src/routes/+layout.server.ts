@@ -1,6 +1,10 @@
+import { extentOf } from '$core/people/permissions';
 import { ROUTES, opens, startOf } from '$server/access/routes';
+import { now } from '$server/clock';
 import { reading } from '$server/db/pool';
 import { loading } from '$server/pages/guard';
+import { callWords } from '$server/pages/tags';
+import { openCalls } from '$server/store/handoutStore';
 import { loadHome } from '$server/store/homeStore';
 import type { LayoutServerLoad } from './$types';
 
@@ -15,12 +19,17 @@ const PLACES = [
 ] as const;
 
 export const load: LayoutServerLoad = async ({ locals, cookies, depends }) => {
-	depends('app:home');
+	depends('app:home', 'app:live');
 	const { viewer, standing, isDemo } = locals;
 	const home =
 		viewer === null ? null : await loading(() => reading((db) => loadHome(db, locals.householdId)));
 	const grown = viewer !== null && startOf(viewer) === '/';
 	const as = isDemo ? standing.canBe.find((one) => one.id === (viewer?.member ?? 'kitchen-tablet')) : null;
+	// A call for help reaches whoever can come, whatever page they look at.
+	const hears = viewer !== null && (viewer.role === 'device' || extentOf(viewer.role, 'confirm') !== null);
+	const calls = hears
+		? await loading(() => reading((db) => openCalls(db, locals.householdId, now() - 3 * 3_600_000)))
+		: [];
 	return {
 		household: home?.home.household.name ?? '',
 		isDemo,
@@ -44,6 +53,8 @@ export const load: LayoutServerLoad = async ({ locals, cookies, depends }) => {
 		atDevice: standing.device !== null && standing.signIn?.how === 'pin',
 		isDevice: viewer?.role === 'device' && !isDemo,
 		hasKeys: grown && viewer.role !== 'device' && !isDemo,
+		calls: calls.map((call) => ({ id: call.id, words: callWords(home, call) })),
+		mayCome: viewer !== null && extentOf(viewer.role, 'see-crew') !== null,
 		changes: standing.current?.changes ?? 0,
 		light: cookies.get('light') ?? ''
 	};

@@ -1,5 +1,6 @@
 <script lang="ts">
 	import '$ui/app.css';
+	import ActForm from '$ui/ActForm.svelte';
 	import { connection } from '$ui/connection.svelte';
 	import { follow } from '$ui/live';
 	import Notice from '$ui/Notice.svelte';
@@ -46,7 +47,17 @@
 	isDevice={data.isDevice}
 	atDevice={data.atDevice}
 	light={data.light}
-	{bare}>{@render children()}</Tray
+	{bare}
+	>{#each data.calls as call (call.id)}
+		<Notice tone="wrong"
+			><b>{call.words}.</b>
+			{#if data.mayCome}
+				<ActForm action="/crew?/came" values={{ call: call.id }} then={{ withoutId: true }}
+					><button class="plain">I am there</button></ActForm
+				>
+			{/if}</Notice
+		>
+	{/each}{@render children()}</Tray
 >
 {#if connection.lost}
 	<div class="lost">

@@ -406,3 +406,46 @@ test('with a certificate the house speaks HTTPS: cookies go by it alone, and bro
 		await server.stop();
 	}
 });
+
+test('what is refused is written down in the log, and no secret with it', async ({ stack }, info) => {
+	clock(stack, 720);
+	const logFile = info.outputPath('server.log');
+	const port = await freePort();
+	const server = await serve({ url: stack.database, port, clockFile: stack.clockFile, logFile });
+	const origin = `http://127.0.0.1:${port}`;
+	const api = await request.newContext({
+		baseURL: origin,
+		extraHTTPHeaders: { origin, accept: 'application/json' }
+	});
+	try {
+		await api.post('/sign-in?/in', { form: { email: family.email, password: 'guessed-secret-1' } });
+		await api.post('/join?/come', { form: { code: 'ABCDEFGHJKLM' } });
+		await api.post('/reset?/set', { form: { code: 'MNPQRSTUVWXY', password: 'guessed-secret-2' } });
+		await api.post('/house?/edit', { form: { op: 'addZone', name: 'X' } });
+		await api.post('/light', {
+			data: '{}',
+			headers: { origin: 'http://evil.test', 'content-type': 'text/json' }
+		});
+		await api.get('/house', { headers: { cookie: 'door=a-stolen-token-of-somebody' } });
+	} finally {
+		await server.stop();
+	}
+	const text = readFileSync(logFile, 'utf8');
+	for (const why of [
+		'"why":"wrong"',
+		'"why":"invitation"',
+		'"why":"reset code"',
+		'from elsewhere',
+		'"msg":"refused"'
+	])
+		expect(text, why).toContain(why);
+	for (const secret of [
+		'guessed-secret',
+		'ABCDEFGHJKLM',
+		'MNPQRSTUVWXY',
+		'a-stolen-token',
+		family.email,
+		'127.0.0.1'
+	])
+		expect(text, secret).not.toContain(secret);
+});

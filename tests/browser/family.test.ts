@@ -266,6 +266,24 @@ test('the week is given out, says why, moves by hand, and swaps only when both a
 		"SELECT member_id FROM given_turn WHERE line_id = 'vacuum-upstairs' AND due_on = '2027-03-06'"
 	);
 	expect(kept?.member_id).toBe('juno');
+	// One turn for another: both change hands when it is agreed, and what is asked in return is the other's own.
+	const given = () =>
+		stack.query<{ turn: string; member_id: string }>(
+			"SELECT CONCAT(line_id, '@', due_on) AS turn, member_id FROM given_turn WHERE line_id IN ('wipe-the-counters', 'load-the-washer', 'hob-deep', 'cold-box-check') AND due_on > '2027-03-03'"
+		);
+	const all = await given();
+	const [hers, his] = ['ottilie', 'bram'].map((who) => all.find((one) => one.member_id === who)?.turn ?? '');
+	const askFor = (back: string) =>
+		post(family.organiser, '/crew/week?/ask', { id: freshId(), turn: hers ?? '', to: 'bram', back });
+	expect((await askFor(hers ?? '')).status).toBe(400);
+	expect((await askFor(his ?? '')).text).toContain('has been asked');
+	const theirs = await open(browser, stack, bram, '/crew/week');
+	await theirs.getByRole('button', { name: 'I take it' }).click();
+	await expect(theirs.getByText(/is yours now\./)).toBeVisible();
+	await theirs.context().close();
+	const after = await given();
+	const holder = (turn: string | undefined) => after.find((one) => one.turn === turn)?.member_id;
+	expect([holder(hers), holder(his)]).toEqual(['bram', 'ottilie']);
 	await desk.getByLabel('Who').selectOption('juno');
 	await desk.getByRole('button', { name: 'Try it' }).click();
 	await expect(desk.getByText(/of Juno’s turns/)).toBeVisible();

@@ -56,3 +56,30 @@ test('the demo is taken along as a start, and stays as it was', async ({ page, s
 	const homes = await stack.query<{ n: number }>('SELECT COUNT(*) AS n FROM household');
 	expect(homes[0]?.n).toBe(2);
 });
+
+test('the demo is looked at as any of its people, and its mail stays in it', async ({ page, stack }) => {
+	await page.goto('/crew/doors');
+	await ready(page);
+	const row = page.getByRole('listitem').filter({ hasText: 'Bram' });
+	await row.getByText('More').click();
+	await row.getByLabel('Send it by mail to').fill('bram@vales.test');
+	await row.getByRole('button', { name: 'Send' }).click();
+	await expect(page.getByText('in the mail of the demo')).toBeVisible();
+	await page.goto('/demo/outbox');
+	await expect(page.getByText('To bram@vales.test')).toBeVisible();
+	await expect(page.getByText(/\/join\?code=/)).toBeVisible();
+
+	await page.goto('/');
+	await ready(page);
+	await page.getByText('The Vales', { exact: true }).first().click();
+	await page.getByRole('button', { name: 'As Kit' }).filter({ visible: true }).click();
+	await expect(page).toHaveURL(`${stack.url}/mine`);
+	await expect(page.getByRole('heading', { name: 'Kit', level: 1 })).toBeVisible();
+	expect((await page.request.get('/house')).status()).toBe(403);
+	await ready(page);
+	await page.getByText('As Kit').click();
+	await page.getByRole('button', { name: 'As Bram' }).click();
+	await expect(page).toHaveURL(`${stack.url}/`);
+	expect((await page.request.get('/crew/doors')).status()).toBe(403);
+	expect((await page.request.get('/demo/outbox')).status()).toBe(404);
+});

@@ -1,5 +1,5 @@
 /** Follows the home: what others do shows here, too. A page that is not looked at does not listen. */
-import { allAnswered, readAnew } from './connection.svelte';
+import { allAnswered, connection, readAnew } from './connection.svelte';
 
 export function follow(since: number): () => void {
 	let source: EventSource | null = null;
@@ -14,7 +14,8 @@ export function follow(since: number): () => void {
 			return;
 		}
 		under = allAnswered()
-			.then(() => readAnew('app:live'))
+			// An answer that was lost is still asked for: until it is there the page stays as it was pressed on.
+			.then(() => (connection.lost ? undefined : readAnew('app:live')))
 			.catch(() => undefined)
 			.finally(() => {
 				under = null;

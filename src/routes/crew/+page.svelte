@@ -1,9 +1,7 @@
 <script lang="ts">
-	import ActForm from '$ui/ActForm.svelte';
 	import Presence from '$ui/crew/Presence.svelte';
 	import Rail from '$ui/crew/Rail.svelte';
 	import WhyLabel from '$ui/crew/WhyLabel.svelte';
-	import Notice from '$ui/Notice.svelte';
 	let { data } = $props();
 	const view = $derived(data.view);
 </script>
@@ -30,14 +28,6 @@
 			>agreed share
 		</p>
 	</header>
-	{#each view.calls as call (call.id)}
-		<Notice tone="wrong"
-			><b>{call.words}.</b>
-			<ActForm action="?/came" values={{ call: call.id }} then={{ withoutId: true }}
-				><button class="plain">I am there</button></ActForm
-			></Notice
-		>
-	{/each}
 	<Rail people={view.people} />
 	<div class="between">
 		<p>

@@ -13,8 +13,6 @@ import { effectivePauses } from '$core/routine/standing';
 import type { CrewPerson, CrewView, PresenceRow, WhyView } from '$ui/crew/view';
 import { cannotText, reasonText } from '$ui/crew/words';
 import { clockText, dayAhead, shortDate, weekdayName } from '$ui/words';
-import { reading } from '../db/pool';
-import { openCalls } from '../store/handoutStore';
 import { familyFacts, proposeWeek, type FamilyFacts } from './family';
 import { memberName } from './tags';
 
@@ -144,7 +142,7 @@ export function growthCounts(facts: FamilyFacts): { looks: number; ready: number
 
 export async function loadCrew(household: string, asked: string | null): Promise<CrewView> {
 	const facts = await familyFacts(household);
-	const { home, entries, today, minute, weekBegin, at } = facts;
+	const { home, entries, today, minute, weekBegin } = facts;
 	const { family, clock } = home.home.household;
 	const week = proposeWeek(facts);
 	const shares = agreedShares(home.home, weekBegin);
@@ -197,7 +195,6 @@ export async function loadCrew(household: string, asked: string | null): Promise
 				.filter((turn) => turn.due === tomorrow && week.given.get(turn.id)?.to === helper.id)
 				.reduce((total, turn) => total + turn.minutes, 0)
 		: 0;
-	const calls = await reading((db) => openCalls(db, household, at - 3 * 3_600_000));
 	const counts = growthCounts(facts);
 	return {
 		formId: uuidv7(),
@@ -218,12 +215,6 @@ export async function loadCrew(household: string, asked: string | null): Promise
 			.filter((member) => member.role !== 'device')
 			.map((member) => presenceRow(facts, member, days)),
 		why: whyView(facts, week, asked ?? first ?? null),
-		calls: calls.map((call) => ({
-			id: call.id,
-			words: `${memberName(home, call.member)} calls for help${
-				call.line ? ` with ${home.lineById.get(call.line)?.job.name ?? 'a job'}` : ''
-			}`
-		})),
 		...counts,
 		ribbon:
 			wears === null

@@ -158,6 +158,7 @@ export async function loadWeek(asker: Asker, query: WeekQuery): Promise<WeekView
 			}.`,
 			mine: swap.to === asker.viewer?.member
 		})),
+		inReturn: inReturnOf(facts, week, query.turn),
 		trial: trialOf(facts, week, query),
 		members: home.home.members
 			.filter((member) => member.role !== 'device')
@@ -165,6 +166,28 @@ export async function loadWeek(asker: Asker, query: WeekQuery): Promise<WeekView
 		weekEnd: isoOf(addDays(weekBegin, 6)),
 		today: isoOf(today > weekBegin ? today : weekBegin)
 	};
+}
+
+/** Turns of those who could take a turn, that whoever has it could take in return. */
+function inReturnOf(facts: FamilyFacts, week: GivenWeek, id: string | null): WeekView['inReturn'] {
+	const turn = week.turns.find((one) => one.id === id);
+	const from = turn ? (week.given.get(turn.id)?.to ?? null) : null;
+	if (!turn || from === null) return [];
+	const can = (of: WeekTurn, member: string) =>
+		of.candidates.some((one) => one.member.id === member && one.why.length === 0);
+	return turn.candidates
+		.filter((one) => one.why.length === 0 && one.member.id !== from)
+		.map(({ member }) => ({
+			name: member.name,
+			turns: week.turns
+				.filter((one) => week.given.get(one.id)?.to === member.id && can(one, from))
+				.slice(0, 20)
+				.map((one) => ({
+					id: one.id,
+					words: `${one.line.job.name}, ${dayAhead(one.due, facts.today)}`
+				}))
+		}))
+		.filter((one) => one.turns.length > 0);
 }
 
 /** What somebody's being away would move. */

@@ -98,3 +98,13 @@ export function missedWords(home: PreparedHome, missed: readonly MissedZone[]): 
 		([zone, months]) => `${home.zoneById.get(zone)?.name ?? zone} gets no day in ${listNames(months)}.`
 	);
 }
+
+/** Who calls for help, and with what. */
+export function callWords(
+	home: PreparedHome | null,
+	call: { readonly member: string; readonly line: string | null }
+): string {
+	const name = home ? memberName(home, call.member) : '';
+	const job = call.line === null ? undefined : home?.lineById.get(call.line)?.job.name;
+	return `${name} calls for help${job ? ` with ${job}` : ''}`;
+}

@@ -54,7 +54,6 @@ export interface CrewView {
 	readonly days: readonly { readonly letter: string; readonly name: string; readonly isToday: boolean }[];
 	readonly presence: readonly PresenceRow[];
 	readonly why: WhyView | null;
-	readonly calls: readonly { readonly id: string; readonly words: string }[];
 	/** Look-rounds that wait for an answer, and rungs that are ready. */
 	readonly looks: number;
 	readonly ready: number;
@@ -117,6 +116,11 @@ export interface WeekView {
 		readonly id: string;
 		readonly words: string;
 		readonly mine: boolean;
+	}[];
+	/** What could come in return for the turn that is looked at: turns of those who could take it. */
+	readonly inReturn: readonly {
+		readonly name: string;
+		readonly turns: readonly { readonly id: string; readonly words: string }[];
 	}[];
 	readonly trial: {
 		readonly member: string;

@@ -120,6 +120,16 @@
 							><span class="dim">Ask for a swap: they say yes or no</span><select class="field" name="to">
 								{#each view.why.could as one (one.id)}<option value={one.id}>{one.name}</option>{/each}
 							</select></label
+						>
+						<label
+							><span class="dim">In return</span><select class="field" name="back">
+								<option value="">nothing</option>
+								{#each view.inReturn as one (one.name)}
+									<optgroup label={one.name}>
+										{#each one.turns as turn (turn.id)}<option value={turn.id}>{turn.words}</option>{/each}
+									</optgroup>
+								{/each}
+							</select></label
 						><button class="plain">Ask</button>
 					</ActForm>
 				{/if}
