@@ -5,6 +5,7 @@ import { join } from 'node:path';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { isRedirect } from '@sveltejs/kit';
 import * as entryActions from '../../src/lib/server/pages/entryActions';
+import { editFamily, giveRibbon } from '../../src/lib/server/pages/familyEdit';
 import * as house from '../../src/lib/server/pages/house';
 import { loadHouse } from '../../src/lib/server/pages/house';
 import { addJob, editJob, loadJobEditor } from '../../src/lib/server/pages/jobEditor';
@@ -473,5 +474,51 @@ describe('another household', () => {
 		await expect(loadRun(other, started)).rejects.toMatchObject({ status: 404 });
 		expect(said(await event(other, started, form({ id: newId(), kind: 'setDown' }))).status).toBe(404);
 		await expect(loadJobEditor(other, 'coal-hole', { room: null })).rejects.toMatchObject({ status: 404 });
+	});
+});
+
+describe('what the family agrees', () => {
+	const agree = async (home: string, fields: Fields) =>
+		said(await editFamily(home, form({ id: newId(), ...fields })));
+	const agreed = async (home: string) => (await loadHome(pool(), home))?.home.household.family;
+	it('is kept: shares set by hand, the gate, how it works together', async () => {
+		const home = await household();
+		const shares = { part: 'shares', by: 'hand', 'hand-ada': '3', 'hand-ben': '1,5', 'hand-cy': '' };
+		expect((await agree(home, shares)).message).toContain('The shares hold');
+		expect((await agree(home, { part: 'gate', gate: 'screens', together: 'role' })).message).toBe('Kept.');
+		expect(await agreed(home)).toMatchObject({
+			shares: { by: 'hand', byHand: { ada: 3, ben: 1.5, cy: 0 }, agreedOn: '2027-03-03' },
+			gate: 'screens',
+			together: 'role'
+		});
+		await agree(home, { part: 'gate', gate: '', together: 'nonsense' });
+		expect(await agreed(home)).toMatchObject({ gate: null, together: 'role' });
+	});
+	it('goes round as a ribbon, with duties and choices, and is swapped only among those it goes round', async () => {
+		const home = await household();
+		await agree(home, {
+			part: 'ribbon',
+			members: ['cy'],
+			every: 'week',
+			duties: 'Post\n',
+			choices: 'Supper'
+		});
+		expect((await agreed(home))?.ribbon).toMatchObject({
+			members: ['cy'],
+			every: 'week',
+			duties: ['Post'],
+			choices: ['Supper']
+		});
+		expect(said(await giveRibbon(home, form({ to: 'ben' }))).status).toBe(400);
+		expect(said(await giveRibbon(home, form({ to: 'cy' }))).message).toContain('Cy wears the ribbon today');
+	});
+	it('is refused in words where a part is no number, or nobody has any', async () => {
+		const home = await household();
+		const before = await agreed(home);
+		for (const part of ['ten', '-1', '1001'])
+			expect((await agree(home, { part: 'shares', by: 'hand', 'hand-ada': part })).status, part).toBe(400);
+		expect((await agree(home, { part: 'shares', by: 'hand' })).status).toBe(400);
+		expect((await agree(home, { part: 'shares', by: 'luck' })).status).toBe(400);
+		expect(await agreed(home)).toEqual(before);
 	});
 });
