@@ -42,6 +42,16 @@ function addReport(file, read) {
 	}
 }
 
+/** Names of the browser tests that passed, but not at once. */
+function unsteady(suites) {
+	return suites.flatMap((suite) => [
+		...unsteady(suite.suites ?? []),
+		...(suite.specs ?? [])
+			.filter((spec) => spec.tests.some((one) => one.status === 'flaky'))
+			.map((spec) => `${suite.file}: ${spec.title}`)
+	]);
+}
+
 process.on('SIGINT', async () => {
 	await database?.stop();
 	process.exit(130);
@@ -90,7 +100,10 @@ try {
 		await run('npx', ['playwright', 'test'], {
 			env: { ...env, PAIL_TEST_DIR: join(dir, 'browser'), PLAYWRIGHT_JSON_OUTPUT_FILE: report }
 		});
-		addReport(report, ({ stats }) => [stats.expected + stats.flaky, stats.unexpected]);
+		addReport(report, ({ stats, suites }) => {
+			for (const name of unsteady(suites)) tell(`UNSTEADY passed only the second time: ${name}`);
+			return [stats.expected + stats.flaky, stats.unexpected];
+		});
 	}
 	await database.stop();
 	rmSync(dir, { recursive: true, force: true });
