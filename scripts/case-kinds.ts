@@ -20,6 +20,9 @@ import { rowOfMonth, weekOfMonth } from '../src/lib/core/calendar/weeks';
 import type { Cadence, MissRule } from '../src/lib/core/routine/cadence';
 import { BEGINNING, EMPTY_CHECKPOINT, type LineEntry, type LineRule } from '../src/lib/core/routine/line';
 import { lineState } from '../src/lib/core/routine/lineState';
+import { checkPlan } from '../src/lib/core/session/check';
+import type { PlanInput } from '../src/lib/core/session/plan';
+import { makePlan } from '../src/lib/core/session/planner';
 import { shareOut } from '../src/lib/core/people/shareOut';
 import {
 	FIRST_PASS,
@@ -170,11 +173,45 @@ function share(input: any, expect: any): CaseOutcome {
 	return { ok: allowed && spread <= expect.spread + 0.01 + 1e-9, expected: expect, came };
 }
 
+/** A problem as a case file tells it, with what is left out filled in. */
+export function planInput(input: any): PlanInput {
+	return {
+		...input,
+		people: input.people.map((one: any) => ({
+			...one,
+			from: one.from ?? 0,
+			until: one.until ?? input.bell,
+			barred: one.barred ?? []
+		})),
+		jobs: input.jobs.map((job: any) => ({ ...job, optional: job.optional ?? false }))
+	};
+}
+
+function plan(input: any, expect: any): CaseOutcome {
+	const problem = planInput(input);
+	const { entries } = makePlan(problem);
+	// Judged from the entries alone: the rules by the checker, worth and end counted anew.
+	const broken = checkPlan(problem, entries).map((breach) => `${breach.rule} ${breach.jobs.join(' ')}`);
+	const planned = new Set(entries.map((entry) => entry.job));
+	const worth = problem.jobs.reduce((sum, job) => (planned.has(job.id) ? sum + job.worth : sum), 0);
+	const end = entries.reduce((last, entry) => Math.max(last, entry.end), 0);
+	const whole = worth >= expect.worth - 0.001;
+	return {
+		ok:
+			broken.length === 0 &&
+			worth >= 0.98 * expect.worth - 1e-9 &&
+			(!whole || end <= 1.05 * expect.end + 1e-9),
+		expected: expect,
+		came: { worth, end, broken, entries }
+	};
+}
+
 const RUNNERS: Record<string, (input: any, expect: any) => CaseOutcome> = {
 	rota,
 	turns,
 	'zone-list': zoneList,
-	share
+	share,
+	plan
 };
 
 export const SUPPORTED_KINDS = Object.keys(RUNNERS);

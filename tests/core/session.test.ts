@@ -1,4 +1,3 @@
-import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { checkPlan } from '../../src/lib/core/session/check';
 import {
@@ -8,71 +7,15 @@ import {
 	type SessionEventKind
 } from '../../src/lib/core/session/clock';
 import { fillPail, pailCandidates, type PailStep } from '../../src/lib/core/session/fill';
-import type { PlanInput, PlanJob } from '../../src/lib/core/session/plan';
-import { fillPlan } from '../../src/lib/core/session/planner';
+import type { PlanInput } from '../../src/lib/core/session/plan';
+import { makePlan } from '../../src/lib/core/session/planner';
 import { readDay } from '../../src/lib/core/routine/readDay';
 import { projectHome } from '../../src/lib/core/routine/standing';
 import type { Member } from '../../src/lib/core/household/home';
 import { day, done } from './entries';
 import { prepared } from './home';
 
-const halves = (min: number, max: number) => fc.integer({ min: min * 2, max: max * 2 }).map((n) => n / 2);
-
-const planStep = fc.record(
-	{
-		room: fc.constantFrom('a', 'b', 'c'),
-		class: fc.integer({ min: 0, max: 8 }),
-		minutes: halves(0.5, 8),
-		appliance: fc.constantFrom(undefined, undefined, 'vacuum', 'sink'),
-		waitMin: fc.option(halves(0, 12), { nil: undefined }),
-		waitMax: fc.constant(undefined)
-	},
-	{ requiredKeys: ['room', 'class', 'minutes'] }
-);
-
-const planJobs = fc.array(fc.array(planStep, { minLength: 1, maxLength: 4 }), { maxLength: 9 }).chain((all) =>
-	fc.tuple(
-		...all.map((steps, i) =>
-			fc.record({
-				id: fc.constant(`j${i}`),
-				worth: fc.integer({ min: 1, max: 30 }).map((n) => n / 3),
-				optional: fc.constant(true),
-				steps: fc.constant(
-					steps.map((s) => (s.waitMin !== undefined && s.minutes > 4 ? { ...s, waitMax: s.waitMin + 6 } : s))
-				)
-			})
-		)
-	)
-);
-
-const planInput: fc.Arbitrary<PlanInput> = fc.record({
-	bell: halves(2, 45),
-	people: fc.constant([{ id: 'p', from: 0, until: 999, barred: [] as string[] }]),
-	rooms: fc.constant([
-		{ id: 'a', storey: 0 },
-		{ id: 'b', storey: 0 },
-		{ id: 'c', storey: 2 }
-	]),
-	move: fc.constant({ sameStorey: 0.5, perStorey: 1 }),
-	appliances: fc.constant(['vacuum', 'sink']),
-	pairs: fc.constantFrom<[string, string][]>([], [['j0', 'j1']], [['j2', 'j0']]),
-	jobs: planJobs as fc.Arbitrary<PlanJob[]>
-});
-
 describe('a filled plan', () => {
-	it('keeps every hard rule, whatever the jobs', () => {
-		fc.assert(
-			fc.property(planInput, (input) => {
-				const plan = fillPlan(input);
-				expect(checkPlan(input, plan.entries)).toEqual([]);
-				const planned = new Set(plan.entries.map((e) => e.job));
-				expect(plan.left).toEqual(input.jobs.filter((j) => !planned.has(j.id)).map((j) => j.id));
-				expect(fillPlan(input)).toEqual(plan);
-			}),
-			{ numRuns: 1500, seed: 12 }
-		);
-	});
-
 	it('takes what is worth most for its minutes, and lets a soak work meanwhile', () => {
 		const input: PlanInput = {
 			bell: 12,
@@ -95,7 +38,7 @@ describe('a filled plan', () => {
 				{ id: 'shelf', worth: 1, optional: true, steps: [{ room: 'a', class: 2, minutes: 9 }] }
 			]
 		};
-		const plan = fillPlan(input);
+		const plan = makePlan(input);
 		expect(plan.left).toEqual(['shelf']);
 		expect(plan.end).toBe(10);
 		expect(plan.entries.map((e) => [e.job, e.start])).toEqual([

@@ -6,7 +6,7 @@ import { mayDo } from '../people/whoCan';
 import type { DayLine } from '../routine/readDay';
 import type { CivilDay } from '../calendar/civil';
 import type { Plan, PlanInput, PlanJob } from './plan';
-import { fillPlan } from './planner';
+import { makePlan } from './planner';
 
 /** A step of a pail, with its planned minutes from the start. Plain data: stored with the session. */
 export interface PailStep {
@@ -89,11 +89,11 @@ export function fillPail(home: PreparedHome, lines: readonly DayLine[], member: 
 		const job = planJob(line);
 		return line.state === 'open' ? { ...job, worth: job.worth / 1000 } : job;
 	});
-	let plan = fillPlan(input(jobs, bell));
+	let plan = makePlan(input(jobs, bell));
 	const cut = plan.entries.length === 0 && jobs.length > 0;
 	if (cut) {
 		const first = [...jobs].sort((a, b) => b.worth - a.worth || (a.id < b.id ? -1 : 1))[0] as PlanJob;
-		plan = fillPlan(input([first], 24 * 60));
+		plan = makePlan(input([first], 24 * 60));
 	}
 	return pailOf(home, lines, plan, cut);
 }

@@ -2,6 +2,16 @@
  * The problem that a planner solves, and its answer. All minutes are counted from the start of the session and
  * are multiples of a half. Handbook page 3, "What a plan must respect".
  */
+
+/** A product on a surface. Two uses on one surface are judged by the pair table of handbook page 4. */
+export interface PlanUse {
+	/** Names the very surface, basin or bucket. */
+	readonly surface: string;
+	readonly families: readonly string[];
+	/** A rinsing with plenty of water: it parts what came before it from what comes after. */
+	readonly rinse: boolean;
+}
+
 export interface PlanStep {
 	readonly room: string;
 	/** 0 sets something going; 1 clear … 8 put back. */
@@ -12,6 +22,7 @@ export interface PlanStep {
 	/** The wait that this step begins: least and longest time to the start of the job's next step. */
 	readonly waitMin?: number | undefined;
 	readonly waitMax?: number | undefined;
+	readonly uses?: readonly PlanUse[] | undefined;
 }
 
 export interface PlanJob {
@@ -19,6 +30,13 @@ export interface PlanJob {
 	readonly worth: number;
 	readonly optional: boolean;
 	readonly steps: readonly PlanStep[];
+	/** The first step begins no earlier, and no later: a soak that runs already, or an hour that was agreed. */
+	readonly release?: number | undefined;
+	readonly deadline?: number | undefined;
+	/** The one who does it, where that is settled. */
+	readonly by?: string | undefined;
+	/** Appliances that it has already when the session begins. */
+	readonly holds?: readonly string[] | undefined;
 }
 
 export interface PlanPerson {
@@ -26,6 +44,10 @@ export interface PlanPerson {
 	readonly from: number;
 	readonly until: number;
 	readonly barred: readonly string[];
+	/** Where this person stands at the beginning; left out: nowhere, so the first step needs no move. */
+	readonly room?: string | undefined;
+	/** Spans in which no step of this person lies. */
+	readonly breaks?: readonly { readonly from: number; readonly until: number }[] | undefined;
 }
 
 export interface PlanInput {
@@ -37,6 +59,12 @@ export interface PlanInput {
 	/** Every attended step of the first ends before any of the second begins. */
 	readonly pairs: readonly (readonly [string, string])[];
 	readonly jobs: readonly PlanJob[];
+	/** `at-end`: classes 6 and 7 of every room come after the classes 1 to 5 of all rooms. */
+	readonly floors?: 'with-room' | 'at-end' | undefined;
+	/** Classes 1 to 8 on a storey come after those of all higher storeys; class 0 is free. */
+	readonly topDown?: boolean | undefined;
+	/** Appliances that somebody outside this session has, and until when. */
+	readonly taken?: readonly { readonly appliance: string; readonly until: number }[] | undefined;
 }
 
 /** One attended step of a plan. */
@@ -49,6 +77,7 @@ export interface PlanEntry {
 }
 
 export interface Plan {
+	/** By start, then person. */
 	readonly entries: readonly PlanEntry[];
 	/** Total worth of the jobs planned. */
 	readonly worth: number;
@@ -56,6 +85,8 @@ export interface Plan {
 	readonly end: number;
 	/** Jobs that did not fit. */
 	readonly left: readonly string[];
+	/** No plan is worth more, and none of its worth ends earlier: all were looked at. */
+	readonly exact: boolean;
 }
 
 /** Attended minutes of a job. */
