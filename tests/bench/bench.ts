@@ -14,7 +14,7 @@ import { cadenceTurns, type Schedule } from '../../src/lib/core/routine/cadence'
 import { readDay } from '../../src/lib/core/routine/readDay';
 import { projectHome } from '../../src/lib/core/routine/standing';
 import { trialYear } from '../../src/lib/core/routine/trial';
-import { fillPail, pailCandidates } from '../../src/lib/core/session/fill';
+import { pailCandidates } from '../../src/lib/core/session/fill';
 import { migrate } from '../../src/lib/server/db/migrate';
 import { openPool, transaction } from '../../src/lib/server/db/pool';
 import { loadDemo } from '../../src/lib/server/demo/loadDemo';
@@ -27,6 +27,7 @@ import { rebuildStanding } from '../../src/lib/server/store/standingStore';
 import { serve } from '../../scripts/lib/stack.mjs';
 import { freePort } from '../../scripts/lib/database.mjs';
 import { demoHome } from '../core/home';
+import { fillOne } from '../core/sessions';
 import { exhaustive } from './exhaustive';
 import { family } from './family';
 import { loadHighs, type Highs } from './highs';
@@ -79,7 +80,7 @@ async function core() {
 	const member = home.home.members[0];
 	if (member) {
 		const lines = pailCandidates(readDay(home, standing, TODAY).lines, member, TODAY);
-		const fill = await time(20, () => fillPail(home, lines, member, 20));
+		const fill = await time(20, () => fillOne(home, lines, member, 20, TODAY));
 		say(
 			`filling a pail of 20 minutes from ${lines.length} jobs`,
 			ms(fill),

@@ -1,18 +1,14 @@
 import { describe, expect, it } from 'vitest';
 import { checkPlan } from '../../src/lib/core/session/check';
-import {
-	outcomesOf,
-	readClock,
-	type SessionEvent,
-	type SessionEventKind
-} from '../../src/lib/core/session/clock';
-import { fillPail, pailCandidates, type PailStep } from '../../src/lib/core/session/fill';
+import { outcomesOf, readClock } from '../../src/lib/core/session/clock';
+import { pailCandidates } from '../../src/lib/core/session/fill';
 import type { PlanInput } from '../../src/lib/core/session/plan';
 import { makePlan } from '../../src/lib/core/session/planner';
 import { readDay } from '../../src/lib/core/routine/readDay';
 import { projectHome } from '../../src/lib/core/routine/standing';
 import type { Member } from '../../src/lib/core/household/home';
 import { day, done } from './entries';
+import { event, fillOne, MINUTE, session, step } from './sessions';
 import { prepared } from './home';
 
 describe('a filled plan', () => {
@@ -128,10 +124,10 @@ describe('a pail', () => {
 
 	it('holds what fits, each job whole, and names what does not', () => {
 		const lines = pailCandidates(today.lines, member('ada'), today.date);
-		const pail = fillPail(home, lines, member('ada'), 15);
+		const pail = fillOne(home, lines, member('ada'), 15, today.date);
 		expect(pail.minutes).toBeLessThanOrEqual(15);
 		for (const line of pail.lines) {
-			const steps = pail.steps.filter((s) => s.line === line);
+			const steps = pail.plan.steps.filter((s) => s.line === line);
 			expect(steps.filter((s) => s.last)).toHaveLength(1);
 		}
 		expect([...pail.lines, ...pail.left].sort()).toEqual(lines.map((l) => l.line.id).sort());
@@ -147,63 +143,21 @@ describe('a pail', () => {
 		const lines = pailCandidates(today.lines, member('ada'), today.date).filter(
 			(l) => l.line.id === 'toilet'
 		);
-		const pail = fillPail(home, lines, member('ada'), 2);
+		const pail = fillOne(home, lines, member('ada'), 2, today.date);
 		expect(pail.cut).toBe(true);
 		expect(pail.lines).toEqual(['toilet']);
-		expect(fillPail(home, [], member('ada'), 2)).toMatchObject({ steps: [], cut: false });
+		expect(fillOne(home, [], member('ada'), 2, today.date)).toMatchObject({ lines: [], cut: false });
 	});
 });
 
-const MINUTE = 60_000;
-const steps: PailStep[] = [
-	{
-		line: 'x',
-		job: 'x',
-		jobName: 'X',
-		step: 0,
-		text: 'Soak',
-		room: 'a',
-		roomName: 'A',
-		minutes: 1,
-		start: 0,
-		wait: { label: 'Soak', min: 10, max: 20 },
-		last: false
-	},
-	{
-		line: 'y',
-		job: 'y',
-		jobName: 'Y',
-		step: 0,
-		text: 'Wipe',
-		room: 'a',
-		roomName: 'A',
-		minutes: 4,
-		start: 1,
-		wait: null,
-		last: true
-	},
-	{
-		line: 'x',
-		job: 'x',
-		jobName: 'X',
-		step: 1,
-		text: 'Scrub',
-		room: 'a',
-		roomName: 'A',
-		minutes: 3,
-		start: 11,
-		wait: null,
-		last: true
-	}
-];
-const plan = { bellMinutes: 15, steps };
-let n = 0;
-const event = (kind: SessionEventKind, minute: number, step: number | null = null): SessionEvent => ({
-	id: `e${n++}`,
-	kind,
-	at: minute * MINUTE,
-	step
-});
+const plan = session(
+	[
+		step('x', 0, 1, { wait: { label: 'Soak', min: 10, max: 20 }, last: false }),
+		step('y', 0, 4, { start: 1 }),
+		step('x', 1, 3, { start: 11 })
+	],
+	15
+);
 
 describe('the clock of a session', () => {
 	it('is computed from instants: reading it often or seldom gives the same', () => {
@@ -267,8 +221,8 @@ describe('the clock of a session', () => {
 		const clock = readClock(plan, events, 30 * MINUTE);
 		expect(clock.phase).toBe('over');
 		expect(outcomesOf(plan, clock)).toEqual([
-			{ line: 'x', job: 'x', outcome: 'part', minutes: 2, share: 0.5 },
-			{ line: 'y', job: 'y', outcome: 'done', minutes: 5, share: 1 }
+			{ line: 'x', job: 'x', by: 'ada', outcome: 'part', cutOff: true, minutes: 2, share: 0.5 },
+			{ line: 'y', job: 'y', by: 'ada', outcome: 'done', cutOff: false, minutes: 5, share: 1 }
 		]);
 		const untouched = readClock(plan, [event('started', 0), event('setDown', 0)], MINUTE);
 		expect(outcomesOf(plan, untouched).every((o) => o.outcome === 'untouched')).toBe(true);

@@ -17,7 +17,8 @@ import {
 	loadRhythm
 } from '../../src/lib/server/pages/keeping';
 import { loadLedger } from '../../src/lib/server/pages/ledger';
-import * as pails from '../../src/lib/server/pages/pail';
+import * as fills from '../../src/lib/server/pages/filling';
+import * as pails from '../../src/lib/server/pages/running';
 import { loadRota } from '../../src/lib/server/pages/rota';
 import { jobsFromCsv, ledgerFromCsv } from '../../src/lib/server/pages/tables';
 import { loadToday } from '../../src/lib/server/pages/today';
@@ -43,9 +44,9 @@ const entries = {
 	pause: byAda(pause)
 };
 const editHouse = byAda(house.editHouse);
-const start = byAda(pails.start);
+const start = byAda(fills.start);
 const event = (home: string, session: string, data: FormData) => pails.event(asAda(home), session, data);
-const loadRun = (home: string, session: string) => pails.loadRun(asAda(home), session);
+const loadRun = (home: string, session: string) => pails.loadRun(asAda(home), session, null);
 
 let db: TestDatabase;
 let server: string | undefined;
@@ -461,7 +462,7 @@ describe('another household', () => {
 			loadRhythm(of, null),
 			loadLedger({ ...nobody, household: of, to: null, page: null, entry: null, now: at }),
 			loadHouse(of, { room: null, zone: null }),
-			pails.loadFill(asAda(of), { minutes: '15', member: 'ada', zone: false }),
+			fills.loadFill(asAda(of), new URLSearchParams({ minutes: '15', for: 'ada' })),
 			loadJobEditor(of, 'bench', { room: null })
 		];
 		const texts = async (of: string) => (await Promise.all(pages(of))).map((page) => JSON.stringify(page));

@@ -1,5 +1,6 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import type { SessionEventKind } from '../../src/lib/core/session/clock';
+import { session as sessionOf, step as stepOf } from '../core/sessions';
 import { readClock } from '../../src/lib/core/session/clock';
 import type { PailStep } from '../../src/lib/core/session/fill';
 import { transaction } from '../../src/lib/server/db/pool';
@@ -20,23 +21,12 @@ beforeAll(async () => {
 });
 afterAll(() => db?.drop());
 
-const step = (line: string, n: number, minutes: number, last: boolean): PailStep => ({
-	line,
-	job: line,
-	jobName: line,
-	step: n,
-	text: `${line} ${n}`,
-	room: 'porch',
-	roomName: 'Porch',
-	minutes,
-	start: 0,
-	wait: null,
-	last
-});
-const plan = {
-	bellMinutes: 10,
-	steps: [step('bench', 0, 4, true), step('toilet', 0, 2, false), step('toilet', 1, 4, true)]
-};
+const step = (line: string, n: number, minutes: number, last: boolean): PailStep =>
+	stepOf(line, n, minutes, { last, room: 'porch', roomName: 'Porch' });
+const plan = sessionOf(
+	[step('bench', 0, 4, true), step('toilet', 0, 2, false), step('toilet', 1, 4, true)],
+	10
+);
 const T0 = Date.parse('2027-03-03T10:40:00Z');
 const at = (minute: number) => T0 + minute * 60_000;
 
@@ -159,7 +149,7 @@ describe('a session', () => {
 	it('goes on where a job is gone meanwhile, and writes nothing for it', async () => {
 		const household = await makeHousehold(db.pool, ++count);
 		const id = testId();
-		const ghost = { bellMinutes: 5, steps: [step('ghost', 0, 2, true), step('bench', 0, 2, true)] };
+		const ghost = sessionOf([step('ghost', 0, 2, true), step('bench', 0, 2, true)], 5);
 		await transaction(
 			(c) => startSession(c, household, { id, member: 'ada', date: day('2027-03-03'), plan: ghost }, T0),
 			db.pool

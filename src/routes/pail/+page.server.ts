@@ -1,16 +1,10 @@
 import { loading } from '$server/pages/guard';
-import { loadFill, start } from '$server/pages/pail';
+import { loadFill, start } from '$server/pages/filling';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ locals, url, cookies }) => {
 	const member = url.searchParams.get('for');
-	const view = await loading(() =>
-		loadFill(locals, {
-			minutes: url.searchParams.get('minutes'),
-			member,
-			zone: url.searchParams.get('zone') === '1'
-		})
-	);
+	const view = await loading(() => loadFill(locals, url.searchParams));
 	// In the demo whoever fills pails on this device is remembered for the next one.
 	if (locals.isDemo && member === view.member) {
 		cookies.set('me', member, {

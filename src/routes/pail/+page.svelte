@@ -1,76 +1,113 @@
 <script lang="ts">
+	import { onMount } from 'svelte';
 	import BitePail from '$ui/glyphs/BitePail.svelte';
 	import Glyph from '$ui/glyphs/Glyph.svelte';
-	import Weave from '$ui/glyphs/Weave.svelte';
 	import Insecure from '$ui/Insecure.svelte';
 	import Notice from '$ui/Notice.svelte';
-	import { minutesText, numberWord, plural } from '$ui/words';
+	import ClearingChoice from '$ui/pail/ClearingChoice.svelte';
+	import ChancePegs from '$ui/pail/ChancePegs.svelte';
+	import InOrder from '$ui/pail/InOrder.svelte';
+	import OfferPail from '$ui/pail/OfferPail.svelte';
+	import Strip from '$ui/pail/Strip.svelte';
+	import WhoAndHow from '$ui/pail/WhoAndHow.svelte';
+	import { BetterPlan } from '$ui/pail/betterPlan.svelte';
+	import { lanesOf } from '$ui/pail/strip';
 	import { once } from '$ui/once';
+	import { listNames } from '$ui/words';
 	let { data, form } = $props();
 	const view = $derived(data.view);
 	const sizes = [
 		{ minutes: 2, size: 46 },
-		{ minutes: 5, size: 53 },
-		{ minutes: 10, size: 60 },
-		{ minutes: 15, size: 67 },
-		{ minutes: 20, size: 74 }
+		{ minutes: 5, size: 52 },
+		{ minutes: 10, size: 58 },
+		{ minutes: 15, size: 64 },
+		{ minutes: 20, size: 70 }
 	];
-	const href = (minutes: number, member: string) =>
-		`/pail?minutes=${minutes}&for=${member}${view.zone ? '&zone=1' : ''}`;
+	const better = new BetterPlan();
+	let asked = '';
+	onMount(() => () => better.stop());
+	$effect(() => {
+		// The same pail read anew keeps the plan that was found for it.
+		const key = JSON.stringify(view.input);
+		if (view.kind === 'clearing' || view.cut || key === asked) return;
+		asked = key;
+		better.ask(view.input, view.minutes, view.habits);
+	});
+	const plan = $derived(better.plan ?? view.plan);
+	const chance = $derived(better.chance ?? view.chance);
+	const lanes = $derived(lanesOf(view.input, plan, view.catalogue));
+	const names = $derived(Object.fromEntries(view.people.map((one) => [one.id, one.name])));
+	const entries = $derived(
+		JSON.stringify(plan.entries.map((e) => [e.job, e.step, e.person, e.start, e.end]))
+	);
 	const values = $derived(form && 'values' in form ? (form.values as Record<string, string>) : {});
+	const href = (minutes: number) => {
+		const params = new URLSearchParams();
+		if (view.kind !== 'bite') params.set('kind', view.kind);
+		params.set('minutes', String(minutes));
+		params.set('for', view.member);
+		const others = view.people.slice(1).map((one) => one.id);
+		if (others.length > 0) params.set('with', others.join(','));
+		return `/pail?${params}`;
+	};
 </script>
 
-<svelte:head><title>A pail of {view.minutes} minutes · Pail Round</title></svelte:head>
+<svelte:head><title>{view.title} · Pail Round</title></svelte:head>
 
-<div class="fill">
+{#snippet hidden()}
+	<input type="hidden" name="kind" value={view.kind} />
+	<input type="hidden" name="minutes" value={view.minutes} />
+	<input type="hidden" name="member" value={view.member} />
+	<input
+		type="hidden"
+		name="with"
+		value={view.people
+			.slice(1)
+			.map((one) => one.id)
+			.join(',')}
+	/>
+	<input type="hidden" name="how" value={view.together} />
+	<input type="hidden" name="in" value={view.held.join(',')} />
+	<input type="hidden" name="choice" value={view.offers.find((offer) => offer.chosen)?.name ?? 'worth'} />
+	{#if view.rooms.length > 0}
+		<input
+			type="hidden"
+			name="rooms"
+			value={view.rooms
+				.filter((room) => room.in)
+				.map((room) => room.id)
+				.join(',')}
+		/>
+	{/if}
+{/snippet}
+
+<div class="fill" class:clearing={view.kind === 'clearing'}>
 	<header>
-		<div>
-			<h1>A pail of {view.minutes} {plural(view.minutes, 'minute')}</h1>
-			<p>
-				{view.from} to {view.until}, for {view.memberName}{view.zone
-					? `, in the zone ${view.zone.name}`
-					: ''}.
-			</p>
+		<div class="how-long">
+			<h1>{view.title}</h1>
+			<p>{view.lead}</p>
+			{#if view.kind === 'bite'}
+				<div class="shelf">
+					{#each sizes as { minutes, size } (minutes)}
+						<a
+							href={href(minutes)}
+							aria-label="{minutes} minutes"
+							aria-current={minutes === view.minutes ? 'true' : undefined}
+							data-sveltekit-noscroll
+						>
+							<BitePail minutes={String(minutes)} {size} full={minutes === view.minutes} />
+						</a>
+					{/each}
+				</div>
+			{:else if view.note}
+				<p class="note">{view.note}</p>
+			{/if}
 		</div>
-		<div class="shelf">
-			{#each sizes as { minutes, size } (minutes)}
-				<a
-					href={href(minutes, view.member)}
-					aria-label="{minutes} minutes"
-					aria-current={minutes === view.minutes ? 'true' : undefined}
-					data-sveltekit-noscroll
-				>
-					<BitePail minutes={String(minutes)} {size} full={minutes === view.minutes} />
-				</a>
-			{/each}
-		</div>
-		<form class="any" method="get" action="/pail">
-			<label
-				><span>Any minutes</span>
-				<input
-					class="field"
-					name="minutes"
-					inputmode="numeric"
-					size="4"
-					value={values.minutes ?? view.minutes}
-					aria-describedby="any-help"
-				/></label
-			>
-			<label
-				><span>For</span>
-				<select
-					class="tape"
-					name="for"
-					value={view.member}
-					onchange={(event) => event.currentTarget.form?.requestSubmit()}
-				>
-					{#each view.members as member (member.id)}<option value={member.id}>{member.name}</option>{/each}
-				</select></label
-			>
-			{#if view.zone}<input type="hidden" name="zone" value="1" />{/if}
-			<button class="plain">Fill</button>
-			<span id="any-help" hidden>From 1 to 600 minutes</span>
-		</form>
+		{#if view.kind !== 'clearing'}
+			<nav class="offers" aria-label="Ways to fill it">
+				{#each view.offers as offer (offer.name)}<OfferPail {offer} />{/each}
+			</nav>
+		{/if}
 	</header>
 
 	{#if form && 'message' in form}
@@ -87,71 +124,80 @@
 			></Notice
 		>
 	{/if}
+	{#each view.cannot as words (words)}<Notice tone="wrong"><span>{words}</span></Notice>{/each}
 
-	<div class="body">
-		<section class="steps" aria-labelledby="steps-title">
-			<h2 id="steps-title">
-				{view.jobs.length === 0
-					? 'Nothing to put in'
-					: `${numberWord(view.jobs.length)} ${plural(view.jobs.length, 'job')}`}
-				{#if view.jobs.length > 0}<span class="planned">{minutesText(view.planned)} min</span>{/if}
-			</h2>
-			<p class="why">{view.why}</p>
-			<ol>
-				{#each view.rows as row, i (i)}
-					<li style:--length="{Math.max(46, 34 + row.minutes * 5)}px">
-						<span class="at">{row.at}</span>
-						<span class="cloth linen">
-							{#if row.weave}<span class="band"><Weave weave={row.weave} /></span>{/if}
-							<span class="text"
-								><b>{row.text}</b><span>{row.job}, {row.room}</span>{#if row.wait}<span class="wait"
-										>{row.wait}</span
-									>{/if}</span
+	<WhoAndHow {view} minutes={String(values.minutes ?? view.minutes)} />
+
+	{#if view.kind === 'clearing'}
+		<ClearingChoice {view} {values} {hidden} />
+	{:else}
+		<!-- svelte-ignore a11y_no_static_element_interactions -- it only holds the picture still while it is looked at -->
+		<div
+			class="body"
+			onpointerenter={() => better.touch(true)}
+			onpointerleave={() => better.touch(false)}
+			onfocusin={() => better.touch(true)}
+			onfocusout={() => better.touch(false)}
+		>
+			<section class="lanes" aria-labelledby="steps-title">
+				<h2 id="steps-title" class="sr">The steps in order</h2>
+				{#if plan.entries.length > 0 && !view.cut}
+					<div class="drawn">
+						<Strip
+							{lanes}
+							{names}
+							bell={view.minutes}
+							now={view.now}
+							timeZone={view.timeZone}
+							clock={view.clock}
+						/>
+					</div>
+				{/if}
+				{#if plan.entries.length > 0}
+					<InOrder {lanes} {view} bell={view.minutes} />
+				{:else}
+					<p class="empty">
+						The line is clear for {listNames(view.people.map((one) => one.name))}. Rest, or fill a pail for
+						somebody else.
+					</p>
+				{/if}
+			</section>
+			<aside aria-labelledby="aside-title">
+				<h2 id="aside-title">Hangs aside</h2>
+				{#if view.left.length === 0}<p class="dim">Nothing. All that is on fits in.</p>{/if}
+				<ul>
+					{#each view.left as one (one.line)}
+						<li>
+							<Glyph name={one.tag.glyph} size={24} turns={one.tag.lateTurns} /><span
+								><b>{one.tag.name}</b><br /><span class="dim">{one.why}</span></span
 							>
-							<span class="minutes"><b>{minutesText(row.minutes)}</b> min</span>
-						</span>
-					</li>
-				{/each}
-			</ol>
-			{#if view.rows.length === 0}
-				<p class="empty">The line is clear for {view.memberName}. Rest, or fill a pail for somebody else.</p>
-			{:else}
-				<p class="bell"><Glyph name="bell" size={26} /> <b>{view.until}</b> the bell</p>
-			{/if}
-		</section>
-		<aside aria-labelledby="aside-title">
-			<h2 id="aside-title">Hangs aside</h2>
-			{#if view.left.length === 0}<p class="dim">Nothing. All that is on fits in.</p>{/if}
-			<ul>
-				{#each view.left as one (one.tag.line)}
-					<li>
-						<Glyph name={one.tag.glyph} size={24} turns={one.tag.lateTurns} /><span
-							><b>{one.tag.name}</b><br /><span class="dim">{one.why}</span></span
-						>
-					</li>
-				{/each}
-			</ul>
-		</aside>
-	</div>
+							<a class="text-link" href={one.href} data-sveltekit-noscroll aria-label="Put in {one.tag.name}"
+								>Put in</a
+							>
+						</li>
+					{/each}
+				</ul>
+			</aside>
+		</div>
 
-	<footer class="linen">
-		<p>
-			{view.rows.length === 0
-				? 'Nothing waits for you here.'
-				: view.cut
-					? 'What is not finished stays on the line.'
-					: 'Steps run in this order; the bell says stop.'}
-		</p>
-		<form method="post" action="/pail?/start" use:once>
-			<input type="hidden" name="id" value={view.formId} />
-			<input type="hidden" name="minutes" value={view.minutes} />
-			<input type="hidden" name="member" value={view.member} />
-			{#if view.zone}<input type="hidden" name="zone" value="1" />{/if}
-			{#if view.rows.length > 0}<button class="sign">Start</button>{:else}<a class="sign" href="/"
-					>Back to Today</a
-				>{/if}
-		</form>
-	</footer>
+		<footer class="linen">
+			{#if plan.entries.length > 0 && !view.cut}<ChancePegs {chance} />{/if}
+			<p class="along">
+				{#if view.takeAlong.length > 0}<b>Take along</b><br />{view.takeAlong.join(
+						', '
+					)}{:else if view.cut}What is not finished stays on the line.{:else}The bell says stop. A locked
+					phone rings only while this page keeps it awake.{/if}
+			</p>
+			<form method="post" action="/pail?/start" use:once>
+				<input type="hidden" name="id" value={view.formId} />
+				{@render hidden()}
+				{#if !view.cut}<input type="hidden" name="plan" value={entries} />{/if}
+				{#if plan.entries.length > 0}<button class="sign" data-settled={better.settled ? 'yes' : undefined}
+						>Start</button
+					>{:else}<a class="sign" href="/">Back to Today</a>{/if}
+			</form>
+		</footer>
+	{/if}
 </div>
 
 <Insecure />
@@ -165,29 +211,26 @@
 	}
 	header {
 		display: grid;
-		grid-template-columns: 1fr auto auto;
-		gap: 16px 36px;
-		align-items: end;
+		grid-template-columns: minmax(300px, 340px) 1fr;
+		gap: 16px 30px;
+		align-items: start;
 		padding: 18px var(--edge) 0;
-	}
-	.planned {
-		margin-left: 8px;
-		font-family: var(--font-text);
-		font-size: 1.125rem;
-		font-weight: var(--w-figure);
-		font-variant-numeric: var(--figures);
 	}
 	header p,
 	.dim {
 		margin: 6px 0 0;
 		color: var(--tin-text);
 	}
+	.note {
+		max-width: 34ch;
+	}
 	.shelf {
 		display: flex;
 		align-items: flex-end;
-		gap: 14px;
+		justify-content: space-between;
+		gap: 8px;
+		margin-top: 14px;
 		border-bottom: 4px solid var(--tin-1);
-		padding: 0 12px;
 	}
 	.shelf a {
 		display: grid;
@@ -196,123 +239,40 @@
 		min-height: 48px;
 		border-radius: 8px;
 	}
-	.any {
-		display: flex;
-		align-items: flex-end;
-		gap: 12px;
-	}
-	.any label span {
-		display: block;
-		margin-bottom: 4px;
-		color: var(--tin-text);
-	}
-	.any .field {
-		width: 84px;
-	}
-	.any .plain {
-		min-height: 48px;
+	.offers {
+		display: grid;
+		grid-template-columns: repeat(auto-fit, minmax(220px, 1fr));
+		gap: 14px;
 	}
 	.body {
 		flex: 1;
 		display: grid;
-		grid-template-columns: minmax(0, 1fr) 320px;
-		gap: 48px;
-		padding: 26px var(--edge) 24px;
+		grid-template-columns: minmax(0, 1fr) 250px;
+		gap: 36px;
+		padding: 20px var(--edge) 24px;
 	}
-	.why {
-		margin: 6px 0 16px;
-		color: var(--tin-text);
+	.drawn {
+		margin-bottom: 22px;
 	}
-	ol,
 	ul {
 		list-style: none;
 		margin: 0;
 		padding: 0;
-	}
-	ol {
-		position: relative;
-	}
-	/* One lane: the line runs down, the cloths are pegged to it by their side. */
-	ol::before {
-		content: '';
-		position: absolute;
-		left: 84px;
-		top: -8px;
-		bottom: -14px;
-		width: 2px;
-		background: var(--ink);
-	}
-	ol li {
-		display: grid;
-		grid-template-columns: 66px 1fr;
-		gap: 30px;
-		margin-bottom: 10px;
-	}
-	.at {
-		text-align: right;
-		padding-top: 10px;
-		font-weight: var(--w-figure);
-		color: var(--cobalt-ink);
-	}
-	.cloth {
-		position: relative;
-		display: flex;
-		align-items: center;
-		gap: 14px;
-		min-height: var(--length);
-		padding: 8px 18px 8px 44px;
-		border-radius: var(--r-cloth);
-		box-shadow: var(--sh-cloth);
-	}
-	.cloth::before {
-		content: '';
-		position: absolute;
-		left: -20px;
-		top: calc(50% - 5px);
-		width: 30px;
-		height: 9px;
-		border-radius: 4px;
-		background: var(--wood);
-		box-shadow: inset 0 0 0 1px var(--wood-deep);
-	}
-	.band {
-		position: absolute;
-		left: 14px;
-		top: 0;
-		bottom: 0;
-		width: 16px;
-	}
-	.text {
-		display: grid;
-		flex: 1;
-	}
-	.text span,
-	.minutes {
-		color: var(--tin-text);
-	}
-	.text .wait {
-		color: var(--cobalt-ink);
-	}
-	.minutes b {
-		color: var(--ink);
-		font-size: 1.1875rem;
-		font-weight: var(--w-figure);
-	}
-	.bell {
-		display: flex;
-		align-items: center;
-		gap: 10px;
-		margin: 18px 0 0 71px;
 	}
 	.empty {
 		margin: 24px 0;
 		font-size: 1.125rem;
 	}
 	aside li {
-		display: flex;
-		gap: 12px;
+		display: grid;
+		grid-template-columns: 24px 1fr auto;
+		gap: 10px;
+		align-items: start;
 		padding: 10px 0;
 		border-bottom: 1px solid var(--tin-1);
+	}
+	aside .text-link {
+		white-space: nowrap;
 	}
 	footer {
 		position: sticky;
@@ -322,15 +282,21 @@
 		align-items: center;
 		justify-content: space-between;
 		gap: 24px;
-		padding: 16px var(--edge) 20px;
+		padding: 14px var(--edge) 18px;
 		border-top: var(--stitch);
 	}
-	footer p {
+	.along {
+		flex: 1;
 		margin: 0;
+		padding-left: 24px;
+		border-left: var(--stitch);
 		color: var(--tin-text);
 	}
+	.along b {
+		color: var(--ink);
+	}
 	footer .sign {
-		min-width: 282px;
+		min-width: 240px;
 	}
 	@media (max-width: 900px) {
 		header {
@@ -338,54 +304,30 @@
 			padding: 14px 15px 0;
 			gap: 14px;
 		}
-		.shelf {
-			justify-content: space-between;
-			gap: 4px;
-			padding: 0 4px;
+		.offers {
+			grid-template-columns: 1fr;
+			gap: 6px;
 		}
-		.any {
-			gap: 10px;
-		}
-		.any > label {
-			min-width: 0;
-		}
-		.any .field {
-			width: 72px;
-		}
-		.any > label:nth-of-type(2) {
-			flex: 1;
-		}
-		.any select {
-			width: 100%;
+		.drawn {
+			display: none;
 		}
 		.body {
 			grid-template-columns: 1fr;
 			gap: 24px;
-			padding: 18px 15px 20px;
+			padding: 14px 15px 20px;
 		}
 		footer {
 			bottom: calc(62px + env(safe-area-inset-bottom));
-			padding: 12px 15px 14px;
+			flex-wrap: wrap;
+			gap: 8px;
+			padding: 10px 15px 14px;
 		}
-		footer p {
+		.along {
 			display: none;
 		}
 		footer form,
 		footer .sign {
 			width: 100%;
-		}
-		ol::before {
-			left: 62px;
-		}
-		ol li {
-			grid-template-columns: 50px 1fr;
-			gap: 24px;
-		}
-		.bell {
-			margin-left: 49px;
-		}
-		.cloth {
-			padding-right: 12px;
 		}
 	}
 </style>

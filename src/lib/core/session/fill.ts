@@ -1,40 +1,19 @@
-/** Fills a pail: from what is on, for one person and a bell, the steps in the order in which to do them. */
-import type { JobStep } from '../household/jobSchema';
+/** Fills a pail: from what is on, for one person or several and a bell, the steps in the order in which to do them. */
+import type { CivilDay } from '../calendar/civil';
 import type { PreparedHome } from '../household/history';
 import type { Member } from '../household/home';
+import type { JobStep } from '../household/jobSchema';
 import { mayDo } from '../people/whoCan';
 import type { DayLine } from '../routine/readDay';
-import type { CivilDay } from '../calendar/civil';
-import type { Plan, PlanInput, PlanJob } from './plan';
-import { makePlan } from './planner';
+import type { ExtraJob, Gathered } from './gather';
+import { breaksOf, KIND_RULES, type SessionKind } from './kinds';
+import type { PailStep, SessionLine, SessionPlan } from './model';
+import { orderPairs } from './orderPairs';
+import { attendedMinutes, type Plan, type PlanInput, type PlanJob } from './plan';
+import { firstPlan, makePlan, type Effort } from './planner';
+import { settle, type Together } from './together';
 
-/** A step of a pail, with its planned minutes from the start. Plain data: stored with the session. */
-export interface PailStep {
-	readonly line: string;
-	readonly job: string;
-	readonly jobName: string;
-	readonly step: number;
-	readonly text: string;
-	readonly room: string;
-	readonly roomName: string;
-	readonly minutes: number;
-	readonly start: number;
-	readonly wait: { readonly label: string; readonly min: number; readonly max: number | null } | null;
-	/** The step that ends its job. */
-	readonly last: boolean;
-}
-
-export interface Pail {
-	readonly steps: readonly PailStep[];
-	/** Lines taken in, in the order of their first step. */
-	readonly lines: readonly string[];
-	/** Lines that are on and did not fit. */
-	readonly left: readonly string[];
-	/** Minutes from the start to the end of the last attended step. */
-	readonly minutes: number;
-	/** Nothing fitted whole: this is a start on the one job that matters most. */
-	readonly cut: boolean;
-}
+export type { PailStep } from './model';
 
 /** The steps of a line at the depth of its turn. */
 export function stepsOf(line: DayLine): readonly JobStep[] {
@@ -42,20 +21,40 @@ export function stepsOf(line: DayLine): readonly JobStep[] {
 	return (depths[line.depth] ?? depths.usual).steps;
 }
 
+/** Steps cut to a cap: each in proportion, in halves, at least a half. */
+function capped(steps: readonly JobStep[], cap: number | null): readonly JobStep[] {
+	const sum = steps.reduce((total, step) => total + step.minutes, 0);
+	if (cap === null || sum <= cap) return steps;
+	return steps.map((step) => ({
+		...step,
+		minutes: Math.max(0.5, Math.floor((step.minutes * cap * 2) / sum) / 2)
+	}));
+}
+
+function planSteps(steps: readonly JobStep[], room: string): PlanJob['steps'] {
+	return steps.map((step) => ({
+		room: step.room ?? room,
+		class: step.class,
+		minutes: step.minutes,
+		appliance: step.appliance,
+		waitMin: step.wait?.min,
+		waitMax: step.wait?.max,
+		// A surface that was not named counts as one with all other such of its room: the strictest reading.
+		uses: step.products.map((product) => ({
+			surface: `${step.room ?? room}/${product.surface ?? ''}`,
+			families: product.families,
+			rinse: product.rinse
+		}))
+	}));
+}
+
 /** A line of the day as a job for the planner, at the depth of its turn; it may be left out. Handbook page 3. */
-export function planJob(line: DayLine): PlanJob {
+export function planJob(line: DayLine, cap: number | null = null): PlanJob {
 	return {
 		id: line.line.id,
 		worth: line.worth,
 		optional: true,
-		steps: stepsOf(line).map((step) => ({
-			room: step.room ?? line.line.job.room,
-			class: step.class,
-			minutes: step.minutes,
-			appliance: step.appliance,
-			waitMin: step.wait?.min,
-			waitMax: step.wait?.max
-		}))
+		steps: planSteps(capped(stepsOf(line), cap), line.line.job.room)
 	};
 }
 
@@ -69,66 +68,255 @@ export function pailCandidates(lines: readonly DayLine[], member: Member, date: 
 	);
 }
 
-/**
- * Fills a pail of `bell` minutes from `lines`. Open lines come in only when what is due has found its place.
- * Where not one line fits whole, the one of most worth is begun (`cut`).
- */
-export function fillPail(home: PreparedHome, lines: readonly DayLine[], member: Member, bell: number): Pail {
+export interface FillRequest {
+	readonly home: PreparedHome;
+	readonly kind: SessionKind;
+	readonly bell: number;
+	readonly date: CivilDay;
+	readonly people: readonly Member[];
+	readonly gathered: Gathered;
+	/** Lines that must be in, and lines that are not to be. */
+	readonly hold: readonly string[];
+	readonly without: readonly string[];
+	readonly together: Together;
+	/** Agreed shares, in the order of the people. */
+	readonly shares?: readonly number[];
+	readonly taken?: PlanInput['taken'];
+}
+
+/** What can be in a pail, as a problem for the planner, and the way back from its answer. */
+export interface Filling {
+	readonly request: FillRequest;
+	readonly input: PlanInput;
+	readonly lineOf: ReadonlyMap<string, DayLine>;
+	readonly extraOf: ReadonlyMap<string, ExtraJob>;
+}
+
+/** What is due outweighs what may be done: a day's worth of weights apart keeps the order of page 3 within each. */
+const OPEN_WORTH = 1 / 1000;
+/** Worth of what is not due yet and done all the same, for visitors. */
+const RESTING_WORTH = 0.5;
+
+/** The problem of a pail. Breaks of a big day and the order of things are in it. */
+export function filling(request: FillRequest): Filling {
+	const { home, gathered, kind, bell, people, date, hold, without } = request;
 	const { household, rooms } = home.home;
-	const input = (jobs: readonly PlanJob[], minutes: number): PlanInput => ({
-		bell: minutes,
-		people: [{ id: member.id, from: 0, until: minutes, barred: [] }],
+	const rules = KIND_RULES[kind];
+	const lines = gathered.lines.filter((line) => !without.includes(line.line.id));
+	const extra = gathered.extra.filter((one) => !without.includes(one.id));
+	const jobs = [
+		...lines.map((line): PlanJob => {
+			const job = planJob(line, rules.cap);
+			const byState =
+				line.state === 'open' && kind === 'bite' ? OPEN_WORTH : line.state === 'resting' ? RESTING_WORTH : 1;
+			return {
+				...job,
+				worth: job.worth * byState * gathered.seen(line.line.room.id),
+				optional: !hold.includes(job.id)
+			};
+		}),
+		...extra.map((one): PlanJob => ({
+			id: one.id,
+			worth: one.worth * gathered.seen(one.room),
+			optional: !one.held && !hold.includes(one.id),
+			steps: planSteps(one.steps, one.room)
+		}))
+	];
+	const input: PlanInput = {
+		bell,
+		people: people.map((member) => ({
+			id: member.id,
+			from: 0,
+			until: bell,
+			barred: lines
+				.filter((line) => !mayDo(line.line.job, member, date, line.line.room))
+				.map((line) => line.line.id),
+			breaks: kind === 'bigday' ? breaksOf(bell) : undefined
+		})),
 		rooms: rooms.map((room) => ({ id: room.id, storey: room.storey })),
 		move: household.moves,
 		appliances: [],
-		pairs: [],
-		jobs
-	});
-	// What is due outweighs what may be done: a day's worth of weights apart keeps the order of page 3 within each.
-	const jobs = lines.map((line) => {
-		const job = planJob(line);
-		return line.state === 'open' ? { ...job, worth: job.worth / 1000 } : job;
-	});
-	let plan = makePlan(input(jobs, bell));
-	const cut = plan.entries.length === 0 && jobs.length > 0;
-	if (cut) {
-		const first = [...jobs].sort((a, b) => b.worth - a.worth || (a.id < b.id ? -1 : 1))[0] as PlanJob;
-		plan = makePlan(input([first], 24 * 60));
-	}
-	return pailOf(home, lines, plan, cut);
+		pairs: orderPairs(
+			lines.map((line) => ({
+				id: line.line.id,
+				job: line.line.job,
+				isKitchen: line.line.room.kind === 'kitchen'
+			}))
+		),
+		jobs,
+		floors: household.floors === 'at-end' ? 'at-end' : 'with-room',
+		topDown: kind === 'bigday',
+		taken: request.taken
+	};
+	return {
+		request,
+		input: settle(input, request.together, request.shares),
+		lineOf: new Map(lines.map((line) => [line.line.id, line])),
+		extraOf: new Map(extra.map((one) => [one.id, one]))
+	};
 }
 
-function pailOf(home: PreparedHome, lines: readonly DayLine[], plan: Plan, cut: boolean): Pail {
-	const byId = new Map(lines.map((line) => [line.line.id, line]));
-	const ordered = [...plan.entries].sort((a, b) => a.start - b.start);
-	const steps = ordered.flatMap((entry): PailStep[] => {
-		const line = byId.get(entry.job);
-		const all = line ? stepsOf(line) : [];
+export type PailName = 'worth' | 'room' | 'longest' | 'start';
+
+/** One way to fill it. */
+export interface PailOffer {
+	readonly name: PailName;
+	readonly input: PlanInput;
+	readonly plan: Plan;
+	/** `room`: the room; `longest`: the line that has waited longest; `start`: the one job that is begun. */
+	readonly about: string | null;
+}
+
+/** Of more jobs than the kind allows, the ones of most worth stay. */
+function limited(
+	input: PlanInput,
+	plan: Plan,
+	jobs: number | null,
+	solve: (input: PlanInput) => Plan
+): { input: PlanInput; plan: Plan } {
+	const planned = new Set(plan.entries.map((entry) => entry.job));
+	if (jobs === null || planned.size <= jobs) return { input, plan };
+	const kept = input.jobs
+		.filter((job) => planned.has(job.id))
+		.sort((a, b) => Number(a.optional) - Number(b.optional) || b.worth - a.worth || (a.id < b.id ? -1 : 1))
+		.slice(0, jobs);
+	const fewer = { ...input, jobs: input.jobs.filter((job) => kept.includes(job)) };
+	return { input: fewer, plan: solve(fewer) };
+}
+
+/**
+ * Two or three ways to fill a pail: most worth; one room, whole; a start on what has waited longest. Those that come to
+ * the same are offered once. Where not one job fits whole, the one of most worth is begun. With `effort` each is
+ * searched; without, it is the first breath.
+ */
+export function offers(filled: Filling, effort?: Effort): PailOffer[] {
+	const { input, request } = filled;
+	const solve = (problem: PlanInput) => (effort ? makePlan(problem, effort) : firstPlan(problem));
+	const { jobs } = KIND_RULES[request.kind];
+	const most = limited(input, solve(input), jobs, solve);
+	if (most.plan.entries.length === 0) {
+		const first = [...input.jobs].sort((a, b) => b.worth - a.worth || (a.id < b.id ? -1 : 1))[0];
+		if (!first) return [{ name: 'worth', ...most, about: null }];
+		const long = 24 * 60;
+		const begun = {
+			...input,
+			bell: long,
+			people: input.people.map((one) => ({ ...one, until: long, breaks: undefined })),
+			jobs: [first]
+		};
+		const plan = solve(begun);
+		return plan.entries.length === 0
+			? [{ name: 'worth', ...most, about: null }]
+			: [{ name: 'start', input: begun, plan, about: first.id }];
+	}
+	const found: PailOffer[] = [{ name: 'worth', ...most, about: null }];
+	if (request.kind !== 'bite' && request.kind !== 'zone' && request.kind !== 'detail') return found;
+	const rooms = [...new Set(input.jobs.flatMap((job) => job.steps.map((step) => step.room)))];
+	const inRooms = rooms.map((room): PailOffer => {
+		const own = {
+			...input,
+			jobs: input.jobs.filter((job) => !job.optional || job.steps.every((step) => step.room === room))
+		};
+		return { name: 'room', ...limited(own, solve(own), jobs, solve), about: room };
+	});
+	const best = inRooms.sort(
+		(a, b) =>
+			b.plan.worth - a.plan.worth || a.plan.end - b.plan.end || ((a.about ?? '') < (b.about ?? '') ? -1 : 1)
+	)[0];
+	if (best && best.plan.entries.length > 0) found.push(best);
+	const longest = [...filled.lineOf.values()]
+		.filter(
+			(line) =>
+				line.state !== 'resting' &&
+				input.jobs.some((job) => job.id === line.line.id && attendedMinutes(job) <= input.bell)
+		)
+		.sort(
+			(a, b) =>
+				b.lateTurns - a.lateTurns ||
+				(a.dueOn ?? Infinity) - (b.dueOn ?? Infinity) ||
+				(a.line.id < b.line.id ? -1 : 1)
+		)[0];
+	if (longest) {
+		const id = longest.line.id;
+		const own = {
+			...input,
+			jobs: input.jobs.map((job) => (job.id === id ? { ...job, optional: false } : job))
+		};
+		const plan = limited(own, solve(own), jobs, solve);
+		if (plan.plan.entries.some((entry) => entry.job === id))
+			found.push({ name: 'longest', ...plan, about: id });
+	}
+	const contents = ({ plan }: PailOffer) =>
+		[...new Set(plan.entries.map((entry) => entry.job))].sort().join(' ');
+	return found.filter((offer, i) => found.findIndex((other) => contents(other) === contents(offer)) === i);
+}
+
+/** A plan as the steps of a session, in the order of their planned starts. */
+export function stepsOfPlan(filled: Filling, plan: Plan): PailStep[] {
+	const { home, kind } = filled.request;
+	return plan.entries.flatMap((entry): PailStep[] => {
+		const line = filled.lineOf.get(entry.job);
+		const extra = filled.extraOf.get(entry.job);
+		const all = line ? capped(stepsOf(line), KIND_RULES[kind].cap) : (extra?.steps ?? []);
 		const step = all[entry.step];
-		if (!line || !step) return [];
-		const room = home.roomById.get(step.room ?? line.line.job.room) ?? line.line.room;
+		const roomId = step?.room ?? line?.line.job.room ?? extra?.room ?? '';
+		const planned = filled.input.jobs.find((job) => job.id === entry.job)?.steps[entry.step];
+		if (!step) return [];
 		return [
 			{
 				line: entry.job,
-				job: line.line.job.id,
-				jobName: line.line.job.name,
+				job: line?.line.job.id ?? entry.job,
+				jobName: line?.line.job.name ?? extra?.name ?? '',
 				step: entry.step,
 				text: step.text,
-				room: room.id,
-				roomName: room.name,
+				room: roomId,
+				roomName: home.roomById.get(roomId)?.name ?? '',
 				minutes: step.minutes,
 				start: entry.start,
 				wait: step.wait ? { label: step.wait.label, min: step.wait.min, max: step.wait.max ?? null } : null,
-				last: entry.step === all.length - 1
+				last: entry.step === all.length - 1,
+				who: entry.person,
+				class: step.class,
+				appliance: step.appliance ?? null,
+				uses: planned?.uses ?? []
 			}
 		];
 	});
-	const taken = [...new Set(steps.map((step) => step.line))];
+}
+
+/** What a session keeps of each of its jobs. */
+function sessionLine(input: PlanInput, id: string): SessionLine {
+	const job = input.jobs.find((one) => one.id === id);
+	const settled = job?.by;
 	return {
+		worth: job?.worth ?? 1,
+		held: job ? !job.optional : false,
+		can: input.people
+			.filter((one) => !one.barred.includes(id) && (settled ?? one.id) === one.id)
+			.map((one) => one.id)
+	};
+}
+
+/** A session as it is stored, from a filled pail. */
+export function sessionPlan(filled: Filling, plan: Plan, bell: number): SessionPlan {
+	const { request, input } = filled;
+	const steps = stepsOfPlan(filled, plan);
+	const rules = KIND_RULES[request.kind];
+	const inside = new Set(steps.map((step) => step.line));
+	return {
+		kind: request.kind,
+		bellMinutes: bell,
+		fixedBell: rules.fixedBell,
+		cap: rules.cap,
+		people: request.people.map((one) => one.id),
 		steps,
-		lines: taken,
-		left: lines.map((line) => line.line.id).filter((id) => !taken.includes(id)),
-		minutes: plan.end,
-		cut
+		lines: Object.fromEntries([...inside].map((id) => [id, sessionLine(input, id)])),
+		rooms: input.rooms,
+		move: input.move,
+		pairs: input.pairs.filter(([a, b]) => inside.has(a) && inside.has(b)),
+		floors: input.floors ?? 'with-room',
+		topDown: input.topDown ?? false,
+		breaks: request.kind === 'bigday' ? breaksOf(bell) : [],
+		clearing: null
 	};
 }

@@ -23,12 +23,13 @@
 		stuck: boolean;
 	} = $props();
 	const planned = (line: string) =>
-		run.plan.steps.filter((step) => step.line === line).reduce((sum, step) => sum + step.minutes, 0);
-	const name = (line: string) => run.plan.steps.find((step) => step.line === line)?.jobName ?? line;
+		clock.steps.filter((step) => step.line === line).reduce((sum, step) => sum + step.minutes, 0);
+	const name = (line: string) => clock.steps.find((step) => step.line === line)?.jobName ?? line;
 	const done = $derived(outcomes.filter((one) => one.outcome === 'done'));
+	const many = $derived(run.plan.people.length > 1);
 	const rest = $derived(outcomes.filter((one) => one.outcome !== 'done'));
 	const worked = $derived(clock.worked / 60_000);
-	const plannedAll = $derived(run.plan.steps.reduce((sum, step) => sum + step.minutes, 0));
+	const plannedAll = $derived(clock.steps.reduce((sum, step) => sum + step.minutes, 0));
 	const longest = $derived(Math.max(1, ...outcomes.map((one) => Math.max(planned(one.line), one.minutes))));
 </script>
 
@@ -51,7 +52,10 @@
 			{#each done as one (one.line)}
 				<li>
 					<Glyph name="done" size={28} />
-					<b>{name(one.line)}</b>
+					<b
+						>{name(one.line)}{#if many}<span class="dim">, {run.names[one.by]}</span
+							>{/if}{#if one.cutOff}<span class="dim">, stopped at its cap</span>{/if}</b
+					>
 					<Stitches plan={planned(one.line)} work={one.minutes} {longest} />
 					<span class="minutes"
 						><b>{minutesText(one.minutes)}</b> of {minutesText(planned(one.line))} min</span

@@ -3,7 +3,7 @@
  * makes a second arrival harmless. Until then the device keeps it, so that a reload or a closed tab loses nothing.
  */
 import { deserialize } from '$app/forms';
-import type { SessionEvent, SessionEventKind } from '$core/session/clock';
+import type { EventDetail, SessionEvent, SessionEventKind } from '$core/session/model';
 import { readAnew } from '../connection.svelte';
 import { freshId } from '../freshId';
 
@@ -77,9 +77,9 @@ export class Outbox {
 		private readonly serverNow: () => number
 	) {}
 
-	press(kind: SessionEventKind, step: number | null = null): void {
+	press(kind: SessionEventKind, step: number | null = null, detail: EventDetail = {}): void {
 		this.refusal = null;
-		const event = { id: freshId(), kind, at: this.serverNow(), step, pressed: Date.now() };
+		const event = { ...detail, id: freshId(), kind, at: this.serverNow(), step, pressed: Date.now() };
 		keep(this.url, event);
 		this.waiting.push(event);
 		void this.send();
@@ -104,11 +104,13 @@ export class Outbox {
 		try {
 			while (this.waiting.length > 0) {
 				const [event] = this.waiting as [Press];
+				const { id, kind, step, pressed, at: _at, ...detail } = event;
 				const body = new FormData();
-				body.set('id', event.id);
-				body.set('kind', event.kind);
-				if (event.step !== null) body.set('step', String(event.step));
-				body.set('ago', String(Math.max(0, Date.now() - event.pressed)));
+				body.set('id', id);
+				body.set('kind', kind);
+				if (step !== null) body.set('step', String(step));
+				if (Object.keys(detail).length > 0) body.set('detail', JSON.stringify(detail));
+				body.set('ago', String(Math.max(0, Date.now() - pressed)));
 				const response = await fetch(this.url, {
 					method: 'POST',
 					body,
@@ -119,11 +121,11 @@ export class Outbox {
 				const result = deserialize(await response.text());
 				if (result.type === 'error' || (result.type === 'failure' && result.status >= 500))
 					throw new Error('away');
-				forget(this.url, event.id);
+				forget(this.url, id);
 				if (result.type === 'failure') this.refusal = String(result.data?.message ?? '');
 				this.stuck = false;
 				if (this.waiting.length === 1) await readAnew('app:session');
-				this.waiting = this.waiting.filter((one) => one.id !== event.id);
+				this.waiting = this.waiting.filter((one) => one.id !== id);
 			}
 		} catch {
 			this.stuck = true;

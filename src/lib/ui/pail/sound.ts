@@ -1,4 +1,4 @@
-/** One hand bell, made by the app itself: a soft strike at the end of a pail, two for a fetch hour. */
+/** One hand bell, made by the app itself: a soft strike at the end of a pail, two for a fetch hour, three in a hurry. */
 let context: AudioContext | null = null;
 
 /** Browsers let sound begin only after a touch: call this in one. */
@@ -11,7 +11,7 @@ export function readySound(): void {
 	}
 }
 
-function strike(at: number): void {
+function strike(at: number, volume: number): void {
 	if (!context) return;
 	// A bell is its partials, each dying in its own time.
 	for (const [ratio, level, seconds] of [
@@ -24,7 +24,7 @@ function strike(at: number): void {
 		const gain = context.createGain();
 		oscillator.frequency.value = 620 * ratio;
 		gain.gain.setValueAtTime(0, at);
-		gain.gain.linearRampToValueAtTime(level * 0.5, at + 0.006);
+		gain.gain.linearRampToValueAtTime(level * volume, at + 0.006);
 		gain.gain.exponentialRampToValueAtTime(0.0001, at + seconds);
 		oscillator.connect(gain).connect(context.destination);
 		oscillator.start(at);
@@ -32,30 +32,63 @@ function strike(at: number): void {
 	}
 }
 
+export type Strikes = 1 | 2 | 3;
+
+const SHAKES: Readonly<Record<Strikes, number[]>> = {
+	1: [400],
+	2: [200, 150, 200],
+	3: [300, 100, 300, 100, 300]
+};
+
+/** How loud: silent, soft, loud. */
+export const VOLUMES = [0, 0.2, 0.6] as const;
+export type Volume = (typeof VOLUMES)[number];
+export const VOLUME_WORDS: Readonly<Record<Volume, string>> = {
+	0: 'Bell off',
+	0.2: 'Bell soft',
+	0.6: 'Bell on'
+};
+
 /** Rings so many strikes, and lets the phone shake where it can. */
-export function ring(strikes: 1 | 2, audible: boolean): void {
-	navigator.vibrate?.(strikes === 1 ? [400] : [200, 150, 200]);
-	if (!audible || !context) return;
-	for (let i = 0; i < strikes; i++) strike(context.currentTime + 0.02 + i * 0.7);
+export function ring(strikes: Strikes, volume: Volume): void {
+	navigator.vibrate?.(SHAKES[strikes]);
+	if (volume === 0 || !context) return;
+	for (let i = 0; i < strikes; i++)
+		strike(context.currentTime + 0.02 + i * (strikes === 3 ? 0.45 : 0.7), volume);
 }
 
 const KEY = 'pail-round-sound';
 
 /** On by day, off at night (21 to 7), unless somebody has said otherwise. */
-export function soundWanted(hour: number): boolean {
+export function volumeWanted(hour: number): Volume {
 	try {
 		const said = localStorage.getItem(KEY);
-		if (said) return said === 'on';
+		const known = VOLUMES.find((one) => String(one) === said);
+		if (known !== undefined) return known;
 	} catch {
 		// Nothing kept: the hour decides.
 	}
-	return hour >= 7 && hour < 21;
+	return hour >= 7 && hour < 21 ? 0.6 : 0;
 }
 
-export function wantSound(on: boolean): void {
+export function keepVolume(volume: Volume): void {
 	try {
-		localStorage.setItem(KEY, on ? 'on' : 'off');
+		localStorage.setItem(KEY, String(volume));
 	} catch {
 		// It holds for this page alone.
+	}
+}
+
+/** Whether a notification may be shown; null where there are none. */
+export const mayNotify = (): NotificationPermission | null =>
+	typeof Notification === 'undefined' ? null : Notification.permission;
+
+/** A word on the lock screen or in the corner, where it is allowed and the page is not looked at. */
+export function notify(title: string, body: string): void {
+	if (mayNotify() !== 'granted' || document.visibilityState === 'visible') return;
+	try {
+		new Notification(title, { body, tag: 'pail-round', silent: true });
+	} catch {
+		// Some phones want a service worker for it; the bell on screen stays.
 	}
 }

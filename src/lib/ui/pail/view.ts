@@ -1,44 +1,78 @@
 /** What the server hands to the pages of a pail. */
-import type { SessionEvent, SessionPlan } from '$core/session/clock';
+import type { SessionKind } from '$core/session/kinds';
+import type { SessionEvent, SessionPlan } from '$core/session/model';
+import type { Plan, PlanInput } from '$core/session/plan';
+import type { Habit } from '$core/session/chance';
 import type { TagView, ZoneMark } from '../today/view';
 
-export interface FillLine {
-	readonly tag: TagView;
-	readonly minutes: number;
+/** What a job of a pail is called, for the strip and the list. */
+export interface CatalogueJob {
+	readonly name: string;
 	readonly steps: readonly {
 		readonly text: string;
-		readonly at: string;
-		readonly minutes: number;
+		readonly roomName: string;
+		readonly weave: string | null;
 		readonly wait: string | null;
-		readonly room: string;
 	}[];
 }
 
+export interface OfferView {
+	readonly name: string;
+	readonly title: string;
+	readonly minutes: number;
+	readonly steps: number;
+	readonly why: string;
+	readonly href: string;
+	/** How full the pail is, from 0 to 1. */
+	readonly level: number;
+	readonly chosen: boolean;
+}
+
 export interface FillView {
+	readonly kind: SessionKind;
+	readonly title: string;
+	readonly lead: string;
+	/** What the closing of this kind is, where it has one. */
+	readonly note: string | null;
 	readonly me: string;
-	readonly members: readonly { readonly id: string; readonly name: string }[];
+	readonly members: readonly { readonly id: string; readonly name: string; readonly in: boolean }[];
 	readonly member: string;
 	readonly memberName: string;
+	readonly people: readonly { readonly id: string; readonly name: string }[];
+	readonly together: string;
 	readonly minutes: number;
 	readonly from: string;
+	/** The server's instant at which the pail was filled. */
+	readonly now: number;
+	readonly timeZone: string;
+	readonly clock: '24h' | '12h';
 	readonly until: string;
 	readonly zone: ZoneMark | null;
-	readonly why: string;
-	readonly planned: number;
 	readonly cut: boolean;
-	readonly rows: readonly {
-		readonly text: string;
-		readonly job: string;
-		readonly room: string;
-		readonly at: string;
-		readonly minutes: number;
-		readonly wait: string | null;
-		readonly weave: string | null;
-		readonly start: number;
+	readonly offers: readonly OfferView[];
+	readonly input: PlanInput;
+	readonly plan: Plan;
+	readonly catalogue: Readonly<Record<string, CatalogueJob>>;
+	readonly habits: Readonly<Record<string, Habit>>;
+	readonly chance: number;
+	readonly takeAlong: readonly string[];
+	/** Lines that are on and did not fit, with what is small jobs of the session's own. */
+	readonly left: readonly {
+		readonly line: string;
+		readonly tag: TagView;
+		readonly why: string;
+		readonly href: string;
 	}[];
-	readonly jobs: readonly TagView[];
-	readonly left: readonly { readonly tag: TagView; readonly why: string }[];
-	/** The pail that this person has running already. */
+	/** Addresses that take a job out or hold it, by line. */
+	readonly out: Readonly<Record<string, string>>;
+	readonly hold: Readonly<Record<string, string>>;
+	readonly held: readonly string[];
+	/** Jobs that were asked for and do not fit, in words. */
+	readonly cannot: readonly string[];
+	/** `visitors`: the rooms that can be shown. */
+	readonly rooms: readonly { readonly id: string; readonly name: string; readonly in: boolean }[];
+	/** `clearing`: where a spot can be. */
+	readonly clearRooms: readonly { readonly id: string; readonly name: string }[];
 	readonly running: string | null;
 	readonly formId: string;
 }
@@ -46,6 +80,9 @@ export interface FillView {
 export interface RunView {
 	readonly id: string;
 	readonly member: string;
+	/** Whose lane this device follows; null: all of them. */
+	readonly as: string | null;
+	readonly names: Readonly<Record<string, string>>;
 	readonly plan: SessionPlan;
 	readonly events: readonly SessionEvent[];
 	/** The server's instant when this was read. */
@@ -53,10 +90,23 @@ export interface RunView {
 	readonly timeZone: string;
 	readonly clock: '24h' | '12h';
 	readonly zones: Readonly<Record<string, ZoneMark | null>>;
+	readonly rooms: readonly {
+		readonly id: string;
+		readonly name: string;
+		readonly kind: string;
+		readonly storey: number;
+		readonly walkOrder: number;
+		readonly weave: string | null;
+	}[];
 	readonly cautions: Readonly<
 		Record<string, readonly { readonly headline: string; readonly text: string }[]>
 	>;
 	/** What becomes of a job that is not finished, by line. */
 	readonly after: Readonly<Record<string, string>>;
+	/** What can still be put in. */
+	readonly spare: readonly { readonly line: string; readonly name: string; readonly minutes: number }[];
+	/** Clearing: who could carry the bag off, and the next errand days. */
+	readonly errands: readonly { readonly date: string; readonly words: string }[];
+	readonly leftHouse: { readonly binned: number; readonly given: number } | null;
 	readonly formId: string;
 }

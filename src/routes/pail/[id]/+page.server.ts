@@ -1,11 +1,11 @@
 import { redirect } from '@sveltejs/kit';
 import { loading } from '$server/pages/guard';
-import { event, loadRun } from '$server/pages/pail';
+import { event, loadRun } from '$server/pages/running';
 import type { Actions, PageServerLoad } from './$types';
 
-export const load: PageServerLoad = async ({ locals, params, depends }) => {
+export const load: PageServerLoad = async ({ locals, params, url, depends }) => {
 	depends('app:session');
-	return { run: await loading(() => loadRun(locals, params.id)) };
+	return { run: await loading(() => loadRun(locals, params.id, url.searchParams.get('as'))) };
 };
 
 export const actions: Actions = {

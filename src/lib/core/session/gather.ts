@@ -1,0 +1,273 @@
+/** What each kind of session draws from: lines of the day, and small jobs of its own. Handbook page 3. */
+import type { CivilDay } from '../calendar/civil';
+import type { DayPart } from '../household/fields';
+import type { PreparedHome } from '../household/history';
+import type { JobStep } from '../household/jobSchema';
+import { hangDay, minutesToDo } from '../routine/hang';
+import type { Day, DayLine } from '../routine/readDay';
+import type { HomeStanding } from '../routine/standing';
+import { KIND_RULES, TRAFFIC_ROOMS, type SessionKind } from './kinds';
+
+/** A small job that a session brings with it; it stands in no routine, so nothing of it is due later. */
+export interface ExtraJob {
+	readonly id: string;
+	readonly name: string;
+	readonly room: string;
+	readonly worth: number;
+	/** The session is not what it is without it. */
+	readonly held: boolean;
+	readonly steps: readonly JobStep[];
+}
+
+export interface Gathered {
+	readonly lines: readonly DayLine[];
+	readonly extra: readonly ExtraJob[];
+	/** How much of a line's worth counts here: visitors see only part of some rooms. */
+	readonly seen: (room: string) => number;
+}
+
+export interface GatherQuestion {
+	readonly home: PreparedHome;
+	readonly standing: HomeStanding;
+	readonly day: Day;
+	readonly part: DayPart;
+	/** The lines that these people may take and that are in no other session. */
+	readonly pool: readonly DayLine[];
+	/** `visitors`: the rooms that they see; null for those marked so in the house. */
+	readonly rooms: readonly string[] | null;
+	/** `bigday`, `detail`: how long it lasts, in minutes. */
+	readonly minutes: number;
+}
+
+const isOn = (line: DayLine) =>
+	(line.state === 'due' || line.state === 'late' || line.state === 'open') && !line.offTheLine;
+
+const step = (text: string, minutes: number, classOf: number, more: Partial<JobStep> = {}): JobStep => ({
+	text,
+	minutes,
+	class: classOf,
+	products: [],
+	...more
+});
+
+/** The kind's own choice among what is on; what fits is for the planner to say. */
+export function gather(kind: SessionKind, question: GatherQuestion): Gathered {
+	const { home, pool } = question;
+	const everywhere = () => 1;
+	const on = pool.filter(isOn);
+	switch (kind) {
+		case 'bite':
+			return { lines: on, extra: [], seen: everywhere };
+		case 'basics':
+			return { lines: basicsOf(question, on), extra: [], seen: everywhere };
+		case 'round': {
+			const busy = on.filter(
+				(line) =>
+					line.line.job.layer === 'weekly' &&
+					TRAFFIC_ROOMS.includes(line.line.room.kind) &&
+					line.line.job.cadence.type !== 'zone'
+			);
+			return { lines: busy, extra: [], seen: everywhere };
+		}
+		case 'zone':
+			return { lines: on.filter((line) => line.offered), extra: [], seen: everywhere };
+		case 'detail': {
+			const deep = pool.filter(
+				(line) =>
+					!line.offTheLine &&
+					line.ticks.length === 0 &&
+					(line.line.job.layer === 'long' || line.line.job.cadence.type === 'zone') &&
+					(isOn(line) || line.state === 'resting')
+			);
+			return { lines: deep, extra: [], seen: everywhere };
+		}
+		case 'reset':
+			return resetOf(question, on);
+		case 'visitors':
+			return visitorsOf(question);
+		case 'bigday':
+			return { lines: on, extra: laundryUnderneath(home, question.minutes), seen: everywhere };
+		case 'clearing':
+			return { lines: [], extra: [], seen: everywhere };
+	}
+}
+
+/** The basics of the part of the day that is running, and what is left of earlier parts. */
+function basicsOf({ home, standing, day, part }: GatherQuestion, on: readonly DayLine[]): DayLine[] {
+	const hung = hangDay(home, standing, day, part, 24 * 60);
+	const parts: readonly DayPart[] = ['morning', 'midday', 'evening'];
+	const upToNow = new Set(
+		parts.slice(0, parts.indexOf(part) + 1).flatMap((one) => hung.parts[one].map((line) => line.line.id))
+	);
+	return on.filter((line) => line.line.job.layer === 'basics' && upToNow.has(line.line.id));
+}
+
+/** One appliance a night, and one tiny spot: the household day decides which. */
+const APPLIANCES = ['kettle', 'oven door', 'cold box handle', 'toaster', 'hob knobs'];
+const SPOTS = [
+	'the light switch',
+	'one drawer handle row',
+	'the window sill',
+	'the bin lid',
+	'the tap foot',
+	'one shelf edge',
+	'the door handle'
+];
+
+/** The stations of an evening reset, in their order. Handbook page 3, "reset". */
+function stations(room: string, date: CivilDay): (ExtraJob & { readonly covers: RegExp })[] {
+	const appliance = APPLIANCES[date % APPLIANCES.length] as string;
+	const spot = SPOTS[date % SPOTS.length] as string;
+	const one = (id: string, name: string, steps: JobStep[], covers: RegExp) => ({
+		id: `~${id}`,
+		name,
+		room,
+		worth: 2,
+		held: false,
+		steps,
+		covers
+	});
+	return [
+		one('reset-dishes', 'Dishes', [step('Dishes away, washed or in the machine', 4, 1)], /dish/),
+		one('reset-counters', 'Counters', [step('Counters clear and wiped', 2, 3)], /counter/),
+		one(
+			'reset-appliance',
+			`The ${appliance}`,
+			[step(`Wipe the ${appliance}`, 1, 3)],
+			/kettle|oven|hob|toaster/
+		),
+		one('reset-spot', 'One tiny spot', [step(`Wipe ${spot}`, 0.5, 3)], /tiny spot/),
+		one('reset-sink', 'The sink', [step('Sink last, dry the tap', 2, 5)], /\bsink\b/)
+	];
+}
+
+/** The kitchen of an evening: its own routine where it has one, and the stations that the routine leaves out. */
+function resetOf({ home, day }: GatherQuestion, on: readonly DayLine[]): Gathered {
+	const kitchen = home.home.rooms.find((room) => room.kind === 'kitchen') ?? home.home.rooms[0];
+	const inKitchen = on.filter(
+		(line) =>
+			line.line.room.id === kitchen?.id &&
+			line.line.job.layer === 'basics' &&
+			line.line.job.parts.includes('evening') &&
+			line.line.part !== 'morning'
+	);
+	const told = inKitchen
+		.flatMap((line) => [line.line.job.name, ...line.line.job.depths.usual.steps.map((s) => s.text)])
+		.join(' ')
+		.toLowerCase();
+	const extra = stations(kitchen?.id ?? '', day.date).filter((one) => !one.covers.test(told));
+	return { lines: inKitchen, extra, seen: () => 1 };
+}
+
+/** What makes most of a room in few minutes, by its kind: one basket first. */
+const QUICK: Readonly<Record<string, readonly (readonly [string, string, number, number, number])[]>> = {
+	living: [['cushions', 'Cushions and covers straight', 1.5, 8, 2]],
+	toilet: [
+		['basin', 'Basin and mirror', 3, 4, 3],
+		['towel', 'Fresh towel, seat down', 1, 8, 3]
+	],
+	bathroom: [
+		['basin', 'Basin and mirror', 3, 4, 3],
+		['towel', 'Fresh towel', 1, 8, 2]
+	],
+	hall: [['boots', 'Boots in one row, coats on hooks', 2, 1, 3]],
+	kitchen: [['counter', 'Dishes out of sight, counter wiped', 3, 3, 3]],
+	dining: [['table', 'Table clear and wiped', 2, 3, 3]]
+};
+
+/** Rooms that visitors see: all that stands about into one basket, then what shows most; then what is due there. */
+function visitorsOf({ home, pool, rooms }: GatherQuestion): Gathered {
+	const shown = home.home.rooms.filter((room) =>
+		rooms === null ? room.seenByVisitors : rooms.includes(room.id)
+	);
+	const extra = shown.flatMap((room): ExtraJob[] => [
+		{
+			id: `~basket-${room.id}`,
+			name: 'All loose things into one basket',
+			room: room.id,
+			worth: room.kind === 'living' || room.kind === 'dining' ? 9 : 5,
+			held: false,
+			steps: [step('All loose things into one basket', room.kind === 'living' ? 4 : 2, 1)]
+		},
+		...(QUICK[room.kind] ?? []).map(([id, name, minutes, classOf, worth]) => ({
+			id: `~${id}-${room.id}`,
+			name,
+			room: room.id,
+			worth: worth * 1.5,
+			held: false,
+			steps: [step(name, minutes, classOf)]
+		}))
+	]);
+	const last = shown[0];
+	const ids = new Set(shown.map((room) => room.id));
+	const lines = pool.filter(
+		(line) =>
+			ids.has(line.line.room.id) &&
+			!line.offTheLine &&
+			line.line.job.cadence.type !== 'zone' &&
+			(isOn(line) || line.state === 'resting') &&
+			minutesToDo(line) <= 15 &&
+			!line.line.job.hidden
+	);
+	// A living room is seen for the whole visit, a hall in passing.
+	const seen = (room: string) => {
+		const kind = home.roomById.get(room)?.kind;
+		if (!ids.has(room)) return 0;
+		return kind === 'living' || kind === 'dining'
+			? 1
+			: kind === 'toilet' || kind === 'bathroom'
+				? 0.9
+				: kind === 'kitchen'
+					? 0.7
+					: 0.6;
+	};
+	const cloths: ExtraJob[] = last
+		? [
+				{
+					id: '~cloths-away',
+					name: 'Lamp on, cloths away',
+					room: last.id,
+					worth: 2,
+					held: false,
+					steps: [step('Lamp on, cloths away', 1, 8)]
+				}
+			]
+		: [];
+	return { lines, extra: [...extra, ...cloths], seen };
+}
+
+/** Minutes of a wash and of hanging it out, for the laundry that runs under a big day. */
+const WASH = 60;
+
+/** Loads that run while the house is cleaned, one after the other. Handbook page 3, "big day". */
+function laundryUnderneath(home: PreparedHome, minutes: number): ExtraJob[] {
+	const room =
+		home.home.rooms.find((one) => one.kind === 'laundry') ??
+		home.home.rooms.find((one) => one.kind === 'bathroom');
+	const count = Math.min(4, Math.floor(minutes / (WASH + 45)));
+	if (!room) return [];
+	return Array.from({ length: count }, (_, i): ExtraJob => ({
+		id: `~load-${i + 1}`,
+		name: `Load ${i + 1} of the day`,
+		room: room.id,
+		worth: 6,
+		held: false,
+		steps: [
+			step('Sort one load and set it going', 4, 0, {
+				appliance: 'washer',
+				wait: { label: 'Washing machine', min: WASH, max: WASH + 60 }
+			}),
+			step('Hang it out', 6, 0, { appliance: 'washer' })
+		]
+	}));
+}
+
+/** Minutes of a kind where the page names none: the part of the day, the sitting, the kind's own. */
+export function minutesOf(
+	kind: SessionKind,
+	{ day, sitting, leftOfPart }: { day: Day; sitting: number; leftOfPart: number }
+): number {
+	if (kind === 'zone') return day.isFree || day.isCatchUp ? sitting * 2 : sitting;
+	if (kind === 'basics') return Math.max(5, Math.min(120, leftOfPart));
+	return KIND_RULES[kind].minutes;
+}

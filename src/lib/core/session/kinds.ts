@@ -1,0 +1,61 @@
+/** The kinds of session, with their bells and caps. Handbook page 3, "Kinds of session". */
+
+export const SESSION_KINDS = [
+	'bite',
+	'basics',
+	'round',
+	'zone',
+	'clearing',
+	'visitors',
+	'reset',
+	'bigday',
+	'detail'
+] as const;
+
+export type SessionKind = (typeof SESSION_KINDS)[number];
+
+export interface KindRules {
+	/** Minutes to the bell where nothing else is said. */
+	readonly minutes: number;
+	/** The bell is an hour of the day: a pause does not put it off. */
+	readonly fixedBell: boolean;
+	/** A job stops at so many minutes, finished or not, and counts as done; null: no cap. */
+	readonly cap: number | null;
+	/** At most so many jobs; null: as many as fit. */
+	readonly jobs: number | null;
+}
+
+export const KIND_RULES: Readonly<Record<SessionKind, KindRules>> = {
+	bite: { minutes: 10, fixedBell: false, cap: null, jobs: null },
+	basics: { minutes: 60, fixedBell: false, cap: null, jobs: null },
+	round: { minutes: 60, fixedBell: false, cap: 10, jobs: 7 },
+	zone: { minutes: 15, fixedBell: false, cap: null, jobs: null },
+	clearing: { minutes: 15, fixedBell: false, cap: null, jobs: null },
+	visitors: { minutes: 30, fixedBell: true, cap: null, jobs: null },
+	reset: { minutes: 10, fixedBell: false, cap: null, jobs: null },
+	bigday: { minutes: 240, fixedBell: false, cap: null, jobs: null },
+	detail: { minutes: 40, fixedBell: false, cap: null, jobs: 5 }
+};
+
+/** Kinds of room that a weekly round keeps to: where people walk and wash. */
+export const TRAFFIC_ROOMS: readonly string[] = ['kitchen', 'bathroom', 'toilet', 'living', 'dining', 'hall'];
+
+/** Work of a big day between two breaks, and the breaks: short ones, and a long one in the middle. Minutes. */
+const WORK_BETWEEN_BREAKS = 75;
+const SHORT_BREAK = 15;
+const LONG_BREAK = 30;
+
+/** The breaks of a day of `minutes`, from its beginning. Handbook page 3, "big day". */
+export function breaksOf(minutes: number): { from: number; until: number }[] {
+	const breaks: { from: number; until: number }[] = [];
+	let at = WORK_BETWEEN_BREAKS;
+	while (at + SHORT_BREAK + 20 <= minutes) {
+		const isMiddle =
+			breaks.every((one) => one.until - one.from === SHORT_BREAK) &&
+			at >= minutes / 2 - WORK_BETWEEN_BREAKS / 2;
+		const length = isMiddle ? LONG_BREAK : SHORT_BREAK;
+		breaks.push({ from: at, until: at + length });
+		at += length + WORK_BETWEEN_BREAKS;
+	}
+	return breaks;
+}

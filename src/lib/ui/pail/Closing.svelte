@@ -1,0 +1,362 @@
+<script lang="ts">
+	/** The closing of a clearing, with its own clock: bin bag out, the give-away bag, the walk room after room, the zone. */
+	import type { Clearing } from '$core/session/clearing';
+	import type { EventDetail, SessionEventKind } from '$core/session/model';
+	import BitePail from '../glyphs/BitePail.svelte';
+	import Glyph from '../glyphs/Glyph.svelte';
+	import Weave from '../glyphs/Weave.svelte';
+	import { listNames, plural } from '../words';
+	import GiantButton from './GiantButton.svelte';
+	import RunNotices from './RunNotices.svelte';
+	import type { Running } from './running.svelte';
+	let { running, clearing, message }: { running: Running; clearing: Clearing; message: string } = $props();
+	const run = $derived(running.run);
+	const plan = $derived(run.plan.clearing);
+	const rest = $derived(clearing.walk.filter((one) => !one.walked));
+	const next = $derived(rest[0] ?? null);
+	const roomName = (room: string) => run.rooms.find((one) => one.id === room)?.name ?? 'Wherever they belong';
+	const weave = (room: string) => run.rooms.find((one) => one.id === room)?.weave ?? null;
+	const minutes = $derived(Math.round(plan?.closingMinutes ?? 12));
+	const digits = $derived.by(() => {
+		const left = Math.max(0, Math.ceil(clearing.closingLeft / 1000));
+		return `${Math.floor(left / 60)}:${String(left % 60).padStart(2, '0')}`;
+	});
+	const paused = $derived(running.clock.phase === 'paused');
+	let place = $state('by the door');
+	let carrier = $state('');
+	let leavesOn = $state('');
+	let boxed = $state(false);
+	const say = (kind: SessionEventKind, detail: EventDetail = {}, guarded = false) =>
+		running.press(kind, null, detail, guarded);
+	const nextThings = $derived(next ? `${next.count} ${plural(next.count, 'thing')}` : '');
+	const CLUTTER = [
+		['clear', 'Clear'],
+		['nearly', 'Nearly'],
+		['not-yet', 'Not yet']
+	] as const;
+	function giant() {
+		if (clearing.next === 'bin') say('binOut', {}, true);
+		else if (clearing.next === 'bag')
+			say(
+				'bagPlaced',
+				{
+					place: place.trim() || 'by the door',
+					carrier: carrier || undefined,
+					leavesOn: leavesOn || run.errands[0]?.date
+				},
+				true
+			);
+		else if (clearing.next === 'walk' && next) {
+			say('walked', { room: next.room, boxed }, true);
+			boxed = false;
+		}
+	}
+	const label = $derived(
+		clearing.next === 'bin' ? 'Bag is out' : clearing.next === 'bag' ? 'Bag stands there' : 'Put away, next'
+	);
+	const people = $derived(Object.entries(run.names));
+</script>
+
+<div class="closing">
+	<header>
+		<BitePail
+			minutes=""
+			size={40}
+			level={Math.max(0, Math.min(1, clearing.closingLeft / (minutes * 60_000)))}
+		/>
+		<b class="digits" role="img" aria-label="{digits} of {minutes} minutes to close">{digits}</b><span
+			class="dim">of {minutes} to close</span
+		>
+		{#if running.clock.phase !== 'over'}
+			<button class="plain" onclick={() => say(paused ? 'resumed' : 'paused')}
+				>{paused ? 'Go on' : 'Pause'}</button
+			>
+			<button class="plain" onclick={() => say('setDown')}>Leave it open</button>
+		{:else}<a class="plain" href="/">Today</a>{/if}
+	</header>
+	<div class="line">
+		<h1>Now carry it home</h1>
+		<p class="dim">
+			Sorted: {clearing.counts.bin} bin, {clearing.counts.give} give away, {clearing.counts.put} put away.
+		</p>
+		<RunNotices {running} {message} />
+		{#if clearing.counts.bin > 0}
+			<div class="row linen" class:towel={clearing.next === 'bin'}>
+				<Glyph name={clearing.binOut ? 'done' : 'due'} size={34} />
+				<span class="text"
+					><b>Bin bag outside</b><span class="dim"
+						>{clearing.binOut
+							? 'it is out'
+							: `${clearing.counts.bin} ${plural(clearing.counts.bin, 'thing')}, tied up now`}</span
+					></span
+				>
+			</div>
+		{/if}
+		{#if clearing.counts.give > 0}
+			<div class="label">
+				<svg viewBox="0 0 44 50" width="44" height="50" aria-hidden="true"
+					><path
+						d="M12 16V9Q12 2 16 2T20 9V16M24 16V9Q24 2 28 2T32 9V16"
+						fill="none"
+						stroke="var(--cobalt-ink)"
+						stroke-width="3"
+					/><path d="M5 16H39L41 46H3Z" fill="var(--linen-hi)" stroke="var(--ink)" stroke-width="2" /><text
+						x="22"
+						y="38"
+						text-anchor="middle">{clearing.counts.give}</text
+					></svg
+				>
+				{#if clearing.bag}
+					<span class="text"
+						><b>Give-away bag, {clearing.bag.place}</b><span class="dim"
+							>Leaves {run.errands.find((one) => one.date === clearing.bag?.leavesOn)?.words ??
+								clearing.bag.leavesOn}{clearing.bag.carrier
+								? ` with ${run.names[clearing.bag.carrier] ?? ''}`
+								: ''}. Stays on the list until it has left.</span
+						></span
+					>
+				{:else}
+					<span class="text">
+						<b>Give-away bag</b>
+						<span class="fields">
+							<label
+								><span>Where it leaves the house</span><input
+									class="field"
+									maxlength="80"
+									bind:value={place}
+								/></label
+							>
+							<label
+								><span>On</span><select class="tape" bind:value={leavesOn}
+									>{#each run.errands as day, i (day.date)}<option value={i === 0 ? '' : day.date}
+											>{day.words}</option
+										>{/each}</select
+								></label
+							>
+							{#if people.length > 1}<label
+									><span>With</span><select class="tape" bind:value={carrier}
+										><option value="">anybody</option>{#each people as [id, name] (id)}<option value={id}
+												>{name}</option
+											>{/each}</select
+									></label
+								>{/if}
+						</span>
+					</span>
+				{/if}
+			</div>
+		{/if}
+		{#each clearing.walk as one (one.room)}
+			{@const isNext = clearing.next === 'walk' && one === next}
+			<div class="row linen" class:towel={isNext} class:walked={one.walked}>
+				{#if weave(one.room)}<span class="band"><Weave weave={weave(one.room) ?? ''} /></span>{/if}
+				<Glyph name={one.walked ? 'done' : 'due'} size={isNext ? 36 : 30} />
+				<span class="text">
+					{#if isNext}<span class="cobalt">Next room</span>{/if}
+					<b class:big={isNext}>{roomName(one.room)}</b>
+					<span class="dim"
+						>{one.things.length > 0 ? `${listNames(one.things)}.` : ''}{one.boxed
+							? ' In a box beside its place.'
+							: ''}</span
+					>
+					{#if isNext}
+						<label class="box"
+							><input type="checkbox" bind:checked={boxed} />The place is full: a box beside it</label
+						>
+					{/if}
+				</span>
+				<span class="n">{isNext ? nextThings : one.count}</span>
+			</div>
+		{/each}
+		{#if clearing.next === 'judge'}
+			<div class="row towel">
+				<span class="text">
+					<b class="big">{run.zones[plan?.room ?? '']?.name ?? 'The zone'}: how is it now?</b>
+					<span class="fields">
+						{#each CLUTTER as [clutter, words] (clutter)}
+							<button class="plain" onclick={() => say('judged', { clutter })}>{words}</button>
+						{/each}
+					</span>
+				</span>
+			</div>
+		{/if}
+		<p class="dim">Left open, the walk stays on today’s line.</p>
+	</div>
+	{#if clearing.next !== null && clearing.next !== 'judge'}
+		<div class="press">
+			<GiantButton
+				{running}
+				kind={clearing.next === 'bin' ? 'binOut' : clearing.next === 'bag' ? 'bagPlaced' : 'walked'}
+				{label}
+				onpress={giant}
+			/>
+		</div>
+	{/if}
+</div>
+
+<style>
+	.closing {
+		flex: 1;
+		display: grid;
+		grid-template-columns: minmax(0, 1.25fr) minmax(0, 0.75fr);
+		grid-template-rows: auto 1fr;
+		gap: 8px 48px;
+		padding: 10px calc(var(--page-edge) - var(--rim)) 18px;
+	}
+	header {
+		grid-column: 1 / -1;
+		display: flex;
+		align-items: center;
+		gap: 12px;
+	}
+	header .plain:first-of-type {
+		margin-left: auto;
+	}
+	.digits {
+		font-size: 1.5rem;
+		color: var(--cobalt-ink);
+		font-weight: 780;
+	}
+	.line {
+		position: relative;
+		display: grid;
+		align-content: start;
+		gap: 12px;
+		padding-left: 40px;
+	}
+	.line::before {
+		content: '';
+		position: absolute;
+		left: 18px;
+		top: 0;
+		bottom: 0;
+		width: 2px;
+		background: var(--ink);
+	}
+	h1,
+	.line > .dim {
+		margin: 0;
+	}
+	.row,
+	.label {
+		position: relative;
+		display: flex;
+		align-items: center;
+		gap: 16px;
+		padding: 12px 18px 12px 60px;
+		box-shadow: var(--sh-cloth);
+	}
+	.row::before {
+		content: '';
+		position: absolute;
+		left: -34px;
+		top: calc(50% - 5px);
+		width: 40px;
+		height: 9px;
+		border-radius: 4px;
+		background: var(--wood);
+		box-shadow: inset 0 0 0 1px var(--wood-deep);
+	}
+	.towel {
+		background: var(--enamel-hi);
+		box-shadow:
+			inset 0 0 0 2px var(--cobalt-ink),
+			var(--sh-cloth);
+	}
+	.walked {
+		opacity: 0.85;
+	}
+	.label {
+		padding: 14px 18px 14px 46px;
+		background: var(--enamel-hi);
+		clip-path: polygon(34px 0, 100% 0, 100% 100%, 34px 100%, 0 66%, 0 34%);
+		box-shadow: none;
+		border: 2px solid var(--cobalt-ink);
+		border-left-width: 12px;
+	}
+	.label text {
+		font-weight: 780;
+		font-size: 17px;
+		fill: var(--ink);
+	}
+	.band {
+		position: absolute;
+		left: 18px;
+		top: 0;
+		bottom: 0;
+		width: 24px;
+	}
+	.text {
+		display: grid;
+		flex: 1;
+		min-width: 0;
+		gap: 2px;
+	}
+	.big {
+		font-family: var(--font-display);
+		font-weight: 400;
+		font-size: var(--t-h1);
+		line-height: 1.1;
+	}
+	.cobalt {
+		color: var(--cobalt-ink);
+		font-weight: var(--w-name);
+	}
+	.n {
+		font-size: 1.3125rem;
+		font-weight: var(--w-figure);
+		white-space: nowrap;
+	}
+	.fields {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 10px 16px;
+		margin-top: 6px;
+	}
+	.fields label span {
+		display: block;
+		color: var(--tin-text);
+	}
+	.box {
+		display: inline-flex;
+		align-items: center;
+		gap: 10px;
+		min-height: 44px;
+	}
+	.box input {
+		width: 22px;
+		height: 22px;
+		accent-color: var(--cobalt);
+	}
+	.press {
+		align-self: end;
+	}
+	@media (max-width: 900px) {
+		.closing {
+			display: flex;
+			flex-direction: column;
+			padding: 10px 15px 15px;
+		}
+		header .plain {
+			padding: 0 10px;
+		}
+		.line {
+			padding-left: 30px;
+		}
+		.line::before {
+			left: 12px;
+		}
+		.row {
+			padding-left: 50px;
+			padding-right: 12px;
+		}
+		.row::before {
+			left: -26px;
+			width: 32px;
+		}
+		.press {
+			position: sticky;
+			bottom: 8px;
+			margin-top: auto;
+		}
+	}
+</style>

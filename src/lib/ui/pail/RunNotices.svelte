@@ -1,0 +1,30 @@
+<script lang="ts">
+	/** What went wrong on the way to the server, and what rang while the page slept. */
+	import Notice from '../Notice.svelte';
+	import type { Running } from './running.svelte';
+	let { running, message }: { running: Running; message: string } = $props();
+	const refusal = $derived(running.outbox.refusal ?? message);
+</script>
+
+{#if running.outbox.stuck}
+	<Notice tone="wrong"
+		><span
+			>Not on the server yet. Your {running.outbox.waiting.length === 1 ? 'press is' : 'presses are'} kept and sent
+			again; the time runs on.</span
+		></Notice
+	>
+{/if}
+{#if refusal}<Notice tone="wrong"><span>{refusal}</span></Notice>{/if}
+{#if running.missed}
+	<div class="missed" role="alert"><b>While this page slept:</b> {running.missed}</div>
+{/if}
+
+<style>
+	.missed {
+		margin-top: 12px;
+		padding: 10px 16px;
+		border: 2px solid var(--cobalt-ink);
+		border-radius: var(--r-button);
+		background: var(--enamel-hi);
+	}
+</style>

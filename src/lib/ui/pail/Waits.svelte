@@ -1,0 +1,108 @@
+<script lang="ts">
+	/** What runs by itself: a string to the hour at which it is fetched, where to, and who is nearest. */
+	import type { Running } from './running.svelte';
+	let {
+		running,
+		most = 3,
+		strings = true
+	}: { running: Running; most?: number; strings?: boolean } = $props();
+	const many = $derived(running.run.plan.people.length > 1);
+	const waits = $derived([...running.clock.waits].sort((a, b) => a.fetchAt - b.fetchAt).slice(0, most));
+</script>
+
+{#if waits.length > 0}
+	<ul class="waits" class:plain-list={!strings}>
+		{#each waits as wait (wait.step)}
+			{@const ready = wait.fetchAt <= running.now}
+			<li class:urgent={ready && running.isUrgent(wait)}>
+				{#if strings}
+					<svg class="string" viewBox="0 0 100 60" preserveAspectRatio="none" aria-hidden="true">
+						<path
+							d={ready ? 'M0 2L100 44' : 'M0 2C6 70 60 66 100 44'}
+							fill="none"
+							stroke="var(--cobalt-ink)"
+							stroke-width="2"
+							vector-effect="non-scaling-stroke"
+						/>
+					</svg>
+				{/if}
+				<span class="fetch" class:now={ready}>{running.time(wait.fetchAt)}</span>
+				<span>{wait.label}</span>
+				<span class="dim"
+					>{#if ready}{running.isUrgent(wait) ? 'hurry' : 'fetch now'}, {wait.roomName}{many
+							? `: ${running.nearest(wait)}`
+							: ''}{:else}<span class="wide">fetch{' '}</span>in {running.minutesTo(wait.fetchAt)} min{wait.latestAt
+							? `, not past ${running.time(wait.latestAt)}`
+							: ''}{/if}</span
+				>
+				{#if wait.trailing && ready}
+					<button class="text-link" onclick={() => running.press('fetched', wait.step, {}, false)}
+						>Fetched</button
+					>
+				{/if}
+			</li>
+		{/each}
+	</ul>
+{/if}
+
+<style>
+	.waits {
+		list-style: none;
+		margin: 18px 0 0;
+		padding: 0;
+	}
+	.string {
+		position: absolute;
+		right: calc(100% - 1px);
+		top: -22px;
+		width: 124px;
+		height: 60px;
+	}
+	li + li .string {
+		top: -68px;
+		height: 106px;
+	}
+	li + li + li .string {
+		top: -114px;
+		height: 152px;
+	}
+	li {
+		position: relative;
+		display: flex;
+		align-items: center;
+		gap: 12px;
+		min-height: 46px;
+		font-size: 1.125rem;
+	}
+	.urgent {
+		font-weight: var(--w-name);
+	}
+	.dim {
+		margin-left: auto;
+		color: var(--tin-text);
+		text-align: right;
+	}
+	@media (max-width: 640px) {
+		.wide {
+			display: none;
+		}
+		.waits {
+			margin-top: 10px;
+		}
+		li {
+			padding-left: 30px;
+		}
+		.plain-list li {
+			padding-left: 0;
+		}
+		.string,
+		li + li .string,
+		li + li + li .string {
+			left: 0;
+			right: auto;
+			top: 7px;
+			width: 30px;
+			height: 22px;
+		}
+	}
+</style>

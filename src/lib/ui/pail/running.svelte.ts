@@ -1,0 +1,273 @@
+/**
+ * A running session on this device: the clock, what is to be done from now on, presses on their way, and the bells.
+ * The server's clock decides: the device only measures how long ago the server last said what time it is.
+ */
+import { browser } from '$app/environment';
+import { arrange, nearest, type Arranged } from '$core/session/arrange';
+import { readClock, type RunningWait, type SessionClock } from '$core/session/clock';
+import type { EventDetail, PailStep, SessionEvent, SessionEventKind } from '$core/session/model';
+import { clockText } from '../words';
+import { Outbox } from './outbox.svelte';
+import { mayNotify, notify, readySound, ring, type Strikes, type Volume } from './sound';
+import type { RunView } from './view';
+
+/** The rest is planned again at each event, and this often as time goes by. */
+const BEAT = 10_000;
+/** A gap between two looks that is longer than this was a sleep. */
+const ASLEEP = 5_000;
+/** How long before its longest time a wait hurries. */
+const HURRY = 2 * 60_000;
+/** A second press within this is the same. */
+const SAME_PRESS = 600;
+const UNDO_FOR = 6_000;
+
+export class Running {
+	readonly outbox: Outbox;
+	run: RunView;
+	now: number;
+	events: readonly SessionEvent[];
+	clock: SessionClock;
+	arranged: Arranged;
+	/** What rang while nobody could hear it. */
+	missed = $state<string | null>(null);
+	volume = $state<Volume>(0.6);
+	permission = $state<NotificationPermission | null>(null);
+	#heardAt = $state(browser ? performance.now() : 0);
+	#ticking = $state(browser ? performance.now() : 0);
+	#beat = $derived.by(() => Math.floor(this.now / BEAT) * BEAT);
+	#lastPress = -Infinity;
+	#undoUntil = $state(0);
+	#undoStep = $state<number | null>(null);
+	#rung = new Set<string>();
+	#lastLook = 0;
+
+	constructor(source: () => RunView) {
+		this.outbox = new Outbox(`/pail/${source().id}?/event`, () => this.serverNow());
+		this.run = $derived(source());
+		this.now = $derived(this.run.now + Math.max(0, this.#ticking - this.#heardAt));
+		this.events = $derived([
+			...this.run.events,
+			...this.outbox.waiting.filter((event) => !this.run.events.some((known) => known.id === event.id))
+		]);
+		this.clock = $derived(readClock(this.run.plan, this.events, this.now));
+		this.arranged = $derived.by(() => {
+			const at = Math.max(this.#beat, this.run.now, ...this.events.map((event) => event.at));
+			return arrange(this.run.plan, readClock(this.run.plan, this.events, at), at);
+		});
+	}
+
+	serverNow(): number {
+		return this.run.now + (browser ? performance.now() - this.#heardAt : 0);
+	}
+
+	/** A new word from the server sets the clock anew. */
+	heard(): void {
+		this.#heardAt = performance.now();
+		this.#ticking = this.#heardAt;
+	}
+
+	get isOver(): boolean {
+		return this.clock.phase === 'over';
+	}
+	get atBell(): boolean {
+		return this.clock.left <= 0 && this.clock.phase === 'running' && !this.isOver;
+	}
+	get canUndo(): boolean {
+		return this.#undoStep !== null && this.#ticking < this.#undoUntil;
+	}
+
+	step(at: number): PailStep | null {
+		return this.clock.steps[at] ?? null;
+	}
+
+	/** The lane that this device follows; the first that has something to do where it follows all. */
+	lane(who: string | null = this.run.as) {
+		const lanes = this.arranged.lanes;
+		return lanes.find((lane) => lane.who === who) ?? lanes[0] ?? null;
+	}
+
+	/** The lane that is due first, of those that still have something to do. */
+	get dueFirst() {
+		return (
+			[...this.arranged.lanes]
+				.filter((lane) => lane.coming.length > 0)
+				.sort((a, b) => (a.coming[0]?.to ?? 0) - (b.coming[0]?.to ?? 0))[0] ?? null
+		);
+	}
+
+	/** A press anywhere on the great button, without a lift; a second one within 600 ms is the same. */
+	press(kind: SessionEventKind, step: number | null = null, detail: EventDetail = {}, guarded = true): void {
+		const at = performance.now();
+		if (guarded && at - this.#lastPress < SAME_PRESS) return;
+		this.#lastPress = at;
+		readySound();
+		this.missed = null;
+		this.outbox.press(kind, step, detail);
+		if (kind === 'stepDone' || kind === 'capped') {
+			this.#undoStep = step;
+			this.#undoUntil = at + UNDO_FOR;
+		}
+	}
+
+	undo(): void {
+		const step = this.#undoStep;
+		this.#undoStep = null;
+		if (step !== null) this.press('stepUndone', step, {}, false);
+	}
+
+	/** Done at the bell: the job in hand is, and the pail is set down. */
+	doneAtBell(step: number | null): void {
+		const line = step === null ? undefined : this.step(step)?.line;
+		this.clock.steps.forEach((one, i) => {
+			if (one.line === line && !this.clock.done[i]) this.outbox.press('stepDone', i);
+		});
+		this.outbox.press('setDown');
+	}
+
+	time(at: number): string {
+		return clockText(
+			new Intl.DateTimeFormat('en-GB', {
+				timeZone: this.run.timeZone,
+				hour: '2-digit',
+				minute: '2-digit',
+				hourCycle: 'h23'
+			}).format(at),
+			this.run.clock
+		);
+	}
+	minutesTo(at: number): number {
+		return Math.max(0, Math.ceil((at - this.now) / 60_000));
+	}
+
+	/** Who has the shortest way to a wait that has ended, by name; its own lane's where nobody is nearer. */
+	nearest(wait: RunningWait): string {
+		return this.run.names[nearest(this.run.plan, this.clock, wait.room, wait.who)] ?? '';
+	}
+	isUrgent(wait: RunningWait): boolean {
+		return wait.latestAt !== null && wait.latestAt - this.now <= HURRY;
+	}
+
+	/** Bells that belong to the session as it stands: key, instant, strikes and what they mean. */
+	#bells(): { key: string; at: number; strikes: Strikes; means: string }[] {
+		const { clock, run } = this;
+		const bells: { key: string; at: number; strikes: Strikes; means: string }[] = [];
+		if (clock.bellAt !== null && clock.phase === 'running')
+			bells.push({
+				key: `bell ${Math.round(clock.bellMinutes * 2)}`,
+				at: clock.bellAt,
+				strikes: 1,
+				means: run.plan.kind === 'visitors' ? 'They ring now.' : 'The bell. Stop here.'
+			});
+		for (const wait of clock.waits) {
+			const many = run.plan.people.length > 1 ? `, ${this.nearest(wait)} is nearest` : '';
+			bells.push({
+				key: `fetch ${wait.step} ${wait.begunAt}`,
+				at: wait.fetchAt,
+				strikes: 2,
+				means: `${wait.label} is ready: ${wait.roomName}${many}.`
+			});
+			if (wait.latestAt !== null)
+				bells.push({
+					key: `latest ${wait.step} ${wait.begunAt}`,
+					at: Math.max(wait.fetchAt, wait.latestAt - HURRY),
+					strikes: 3,
+					means: `${wait.label} must come out now: ${wait.roomName}${many}.`
+				});
+		}
+		run.plan.breaks.forEach((span, i) => {
+			const begins = this.now + (span.from * 60_000 - clock.worked);
+			if (clock.phase === 'running')
+				bells.push({
+					key: `rest ${i}`,
+					at: begins,
+					strikes: 2,
+					means: `A rest of ${span.until - span.from} minutes.`
+				});
+		});
+		if (clock.phase === 'running' && run.plan.cap !== null) {
+			for (const lane of clock.lanes) {
+				const first = this.arranged.lanes.find((one) => one.who === lane.who)?.coming[0];
+				const line = first ? this.step(first.step)?.line : undefined;
+				if (line === undefined) continue;
+				const spent = this.#spentOn(line, lane.inHand);
+				bells.push({
+					key: `cap ${line}`,
+					at: this.now + run.plan.cap * 60_000 - spent,
+					strikes: 2,
+					means: `Ten minutes are over: ${this.step(first?.step ?? -1)?.jobName ?? ''} stops here.`
+				});
+			}
+		}
+		return bells;
+	}
+
+	/** Milliseconds worked on a line: its steps that are done, and what is in hand. */
+	#spentOn(line: string, inHand: number): number {
+		const { steps, done, workedOnStep } = this.clock;
+		return steps.reduce(
+			(sum, step, i) => (step.line === line && done[i] ? sum + (workedOnStep[i] ?? 0) : sum),
+			inHand
+		);
+	}
+
+	/** True where the job in hand of a lane has had its cap. */
+	isCapped(who: string): boolean {
+		const { clock, run } = this;
+		const first = this.arranged.lanes.find((one) => one.who === who)?.coming[0];
+		const line = first ? this.step(first.step)?.line : undefined;
+		if (run.plan.cap === null || line === undefined) return false;
+		const inHand = clock.lanes.find((one) => one.who === who)?.inHand ?? 0;
+		const spent = this.#spentOn(line, inHand);
+		return spent >= run.plan.cap * 60_000;
+	}
+
+	#seenKey = () => `pail-seen ${this.run.id}`;
+
+	/** Looks at the clock: rings what has come due since the last look, once; after a sleep it says what it missed. */
+	look(): void {
+		this.#ticking = performance.now();
+		const since = this.#lastLook;
+		this.#lastLook = this.now;
+		if (this.isOver) return;
+		const due = this.#bells().filter((bell) => bell.at <= this.now && !this.#rung.has(bell.key));
+		for (const bell of due) this.#rung.add(bell.key);
+		const strikes = Math.max(0, ...due.filter((bell) => bell.at > since).map((bell) => bell.strikes)) as
+			Strikes | 0;
+		if (strikes !== 0) {
+			ring(strikes, this.volume);
+			for (const bell of due) notify('Pail Round', bell.means);
+		}
+		const slept = since > 0 && this.now - since > ASLEEP;
+		const late = due.filter((bell) => bell.at > since && this.now - bell.at > ASLEEP);
+		if (slept && late.length > 0)
+			this.missed = late.map((bell) => `${this.time(bell.at)}: ${bell.means}`).join(' ');
+		try {
+			localStorage.setItem(this.#seenKey(), String(this.now));
+		} catch {
+			// It is told for this page alone.
+		}
+	}
+
+	/** Takes up where an earlier page of this device stopped looking. */
+	begin(volume: Volume): void {
+		this.volume = volume;
+		this.permission = mayNotify();
+		this.outbox.recall();
+		let seen = 0;
+		try {
+			seen = Number(localStorage.getItem(this.#seenKey()) ?? 0) || 0;
+		} catch {
+			// Nothing kept.
+		}
+		this.#lastLook = seen > 0 && seen <= this.now ? seen : this.now;
+	}
+
+	/** Nothing of an ended session is kept on the device. */
+	forget(): void {
+		try {
+			localStorage.removeItem(this.#seenKey());
+		} catch {
+			// Nothing was kept.
+		}
+	}
+}

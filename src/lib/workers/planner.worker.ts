@@ -1,0 +1,34 @@
+/** The planner's second breath, beside the page: posts each better plan as it is found, then says that it is over. */
+import { chanceOfFitting, STARTER_SPREAD, type Habit } from '$core/session/chance';
+import type { Plan, PlanInput } from '$core/session/plan';
+import { betterPlans } from '$core/session/planner';
+
+export interface PlannerAsk {
+	readonly id: number;
+	readonly input: PlanInput;
+	readonly bell: number;
+	readonly habits: Readonly<Record<string, Habit>>;
+}
+
+export interface PlannerAnswer {
+	readonly id: number;
+	readonly plan: Plan | null;
+	readonly chance: number;
+}
+
+self.addEventListener('message', ({ data }: MessageEvent<PlannerAsk>) => {
+	const { id, input, bell, habits } = data;
+	const say = (plan: Plan | null) => {
+		const chance =
+			plan === null
+				? 0
+				: chanceOfFitting(
+						{ ...input, bell },
+						plan,
+						(job) => habits[job] ?? { factor: 1, spread: STARTER_SPREAD }
+					);
+		self.postMessage({ id, plan, chance } satisfies PlannerAnswer);
+	};
+	for (const plan of betterPlans(input)) say(plan);
+	say(null);
+});
