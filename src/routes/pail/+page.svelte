@@ -11,6 +11,7 @@
 	import Strip from '$ui/pail/Strip.svelte';
 	import WhoAndHow from '$ui/pail/WhoAndHow.svelte';
 	import { BetterPlan } from '$ui/pail/betterPlan.svelte';
+	import { sizeHref } from '$ui/pail/hrefs';
 	import { lanesOf } from '$ui/pail/strip';
 	import { once } from '$ui/once';
 	import { listNames } from '$ui/words';
@@ -41,15 +42,7 @@
 		JSON.stringify(plan.entries.map((e) => [e.job, e.step, e.person, e.start, e.end]))
 	);
 	const values = $derived(form && 'values' in form ? (form.values as Record<string, string>) : {});
-	const href = (minutes: number) => {
-		const params = new URLSearchParams();
-		if (view.kind !== 'bite') params.set('kind', view.kind);
-		params.set('minutes', String(minutes));
-		params.set('for', view.member);
-		const others = view.people.slice(1).map((one) => one.id);
-		if (others.length > 0) params.set('with', others.join(','));
-		return `/pail?${params}`;
-	};
+	const href = (minutes: number) => sizeHref(view, minutes);
 </script>
 
 <svelte:head><title>{view.title} · Pail Round</title></svelte:head>
@@ -104,9 +97,12 @@
 			{/if}
 		</div>
 		{#if view.kind !== 'clearing'}
-			<nav class="offers" aria-label="Ways to fill it">
-				{#each view.offers as offer (offer.name)}<OfferPail {offer} />{/each}
-			</nav>
+			<div class="ways">
+				<nav class="offers" aria-label="Ways to fill it">
+					{#each view.offers as offer (offer.name)}<OfferPail {offer} />{/each}
+				</nav>
+				<WhoAndHow {view} minutes={String(values.minutes ?? view.minutes)} />
+			</div>
 		{/if}
 	</header>
 
@@ -126,12 +122,11 @@
 	{/if}
 	{#each view.cannot as words (words)}<Notice tone="wrong"><span>{words}</span></Notice>{/each}
 
-	<WhoAndHow {view} minutes={String(values.minutes ?? view.minutes)} />
-
 	{#if view.kind === 'clearing'}
+		<WhoAndHow {view} minutes={String(values.minutes ?? view.minutes)} />
 		<ClearingChoice {view} {values} {hidden} />
 	{:else}
-		<!-- svelte-ignore a11y_no_static_element_interactions -- it only holds the picture still while it is looked at -->
+		<!-- svelte-ignore a11y_no_static_element_interactions -->
 		<div
 			class="body"
 			onpointerenter={() => better.touch(true)}
@@ -244,12 +239,15 @@
 		grid-template-columns: repeat(auto-fit, minmax(220px, 1fr));
 		gap: 14px;
 	}
+	.ways {
+		min-width: 0;
+	}
 	.body {
 		flex: 1;
 		display: grid;
 		grid-template-columns: minmax(0, 1fr) 250px;
 		gap: 36px;
-		padding: 20px var(--edge) 24px;
+		padding: 12px var(--edge) 24px;
 	}
 	.drawn {
 		margin-bottom: 22px;

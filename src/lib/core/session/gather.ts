@@ -204,7 +204,7 @@ function visitorsOf({ home, pool, rooms }: GatherQuestion): Gathered {
 		(line) =>
 			ids.has(line.line.room.id) &&
 			!line.offTheLine &&
-			line.line.job.cadence.type !== 'zone' &&
+			(line.line.job.layer === 'basics' || line.line.job.layer === 'weekly') &&
 			(isOn(line) || line.state === 'resting') &&
 			minutesToDo(line) <= 15 &&
 			!line.line.job.hidden

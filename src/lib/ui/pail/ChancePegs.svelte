@@ -29,7 +29,7 @@
 			>
 		{/each}
 	</span>
-	<b>{words}<br />before the bell</b>
+	<b>{words}{' '}<br />before the bell</b>
 </div>
 
 <style>

@@ -107,11 +107,11 @@
 		position: relative;
 		flex: 1;
 		display: grid;
-		grid-template-columns: repeat(3, minmax(0, 220px));
+		grid-template-columns: repeat(3, minmax(0, 150px));
 		justify-content: center;
 		align-items: end;
-		gap: 5vw;
-		min-height: 240px;
+		gap: 6vw;
+		min-height: 200px;
 		padding: 0 20px 24px;
 	}
 	.floor {

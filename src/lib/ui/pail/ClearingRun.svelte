@@ -14,8 +14,8 @@
 	const zone = $derived(plan ? (run.zones[plan.room] ?? null) : null);
 	const PORTION = { all: '', half: ', half of it', quarter: ', a quarter of it' };
 	const KINDS: readonly (readonly [Kind, string, string])[] = [
-		['bin', 'Bin', 'Broken, and nobody would buy it'],
-		['give', 'Give away', 'Good, but double, unused or unliked'],
+		['bin', 'Bin', 'Broken, nobody would buy it'],
+		['give', 'Give away', 'Good, but not needed'],
 		['put', 'Put away', 'Ours, in the wrong place']
 	];
 	const INTO = { bin: 'to the bin', give: 'to give away', put: 'to put away' };
@@ -191,6 +191,7 @@
 	}
 	.three .dim {
 		min-height: 2.8em;
+		max-width: 15em;
 	}
 	.drawn {
 		display: block;
@@ -231,8 +232,8 @@
 		}
 		.great {
 			flex: 1 1 0;
-			min-height: 170px;
-			max-height: 260px;
+			min-height: 130px;
+			max-height: 230px;
 		}
 		.prompt {
 			margin: 8px -15px 0;
@@ -243,10 +244,31 @@
 		}
 		.drawn {
 			width: 100%;
-			max-height: 180px;
+			height: 160px;
+			flex: none;
 		}
-		.foot .field {
-			width: 12em;
+		.three b {
+			font-size: 1.125rem;
+			white-space: nowrap;
+		}
+		.three .dim {
+			min-height: 4.1em;
+			line-height: 1.25;
+		}
+		.foot {
+			gap: 6px 10px;
+			margin-top: 4px;
+		}
+		.foot label {
+			flex: 1;
+			min-width: 0;
+		}
+		.foot .field,
+		.foot select {
+			width: 100%;
+		}
+		.undo {
+			flex: 1 0 100%;
 		}
 	}
 </style>

@@ -29,6 +29,7 @@
 	const say = (kind: SessionEventKind, detail: EventDetail = {}, guarded = false) =>
 		running.press(kind, null, detail, guarded);
 	const nextThings = $derived(next ? `${next.count} ${plural(next.count, 'thing')}` : '');
+	const sentence = (text: string) => `${text.charAt(0).toUpperCase()}${text.slice(1)}.`;
 	const CLUTTER = [
 		['clear', 'Clear'],
 		['nearly', 'Nearly'],
@@ -154,7 +155,7 @@
 					{#if isNext}<span class="cobalt">Next room</span>{/if}
 					<b class:big={isNext}>{roomName(one.room)}</b>
 					<span class="dim"
-						>{one.things.length > 0 ? `${listNames(one.things)}.` : ''}{one.boxed
+						>{one.things.length > 0 ? sentence(listNames(one.things)) : ''}{one.boxed
 							? ' In a box beside its place.'
 							: ''}</span
 					>
@@ -211,6 +212,10 @@
 	header .plain:first-of-type {
 		margin-left: auto;
 	}
+	header .plain,
+	header .dim {
+		white-space: nowrap;
+	}
 	.digits {
 		font-size: 1.5rem;
 		color: var(--cobalt-ink);
@@ -266,12 +271,21 @@
 		opacity: 0.85;
 	}
 	.label {
-		padding: 14px 18px 14px 46px;
-		background: var(--enamel-hi);
-		clip-path: polygon(34px 0, 100% 0, 100% 100%, 34px 100%, 0 66%, 0 34%);
+		--shape: polygon(34px 0, 100% 0, 100% 100%, 34px 100%, 0 66%, 0 34%);
+		padding: 14px 18px 14px 58px;
+		background: var(--cobalt-ink);
+		clip-path: var(--shape);
 		box-shadow: none;
-		border: 2px solid var(--cobalt-ink);
-		border-left-width: 12px;
+	}
+	.label::before {
+		content: '';
+		position: absolute;
+		inset: 2px;
+		background: radial-gradient(circle at 26px 50%, var(--cobalt-ink) 5px, var(--enamel-hi) 6px);
+		clip-path: var(--shape);
+	}
+	.label > :global(*) {
+		position: relative;
 	}
 	.label text {
 		font-weight: 780;
@@ -329,6 +343,8 @@
 	}
 	.press {
 		align-self: end;
+		position: sticky;
+		bottom: 18px;
 	}
 	@media (max-width: 900px) {
 		.closing {
@@ -338,6 +354,9 @@
 		}
 		header .plain {
 			padding: 0 10px;
+		}
+		header .dim {
+			display: none;
 		}
 		.line {
 			padding-left: 30px;
@@ -356,6 +375,7 @@
 		.press {
 			position: sticky;
 			bottom: 8px;
+			align-self: stretch;
 			margin-top: auto;
 		}
 	}

@@ -86,7 +86,7 @@
 			stroke-width="4"
 			stroke-linecap="round"
 		/>
-		<text class="mark" x={inner(at) - 50} y={at + 6} text-anchor="end">{mark}</text>
+		<text class="measure" x={inner(at) - 50} y={at + 6} text-anchor="end">{mark}</text>
 	{/each}
 	<g class="digits" style:font-size="{size}px" class:past={left <= 0} class:paused aria-hidden="true">
 		<text class="dry" x="281" y={378 + size * 0.28} text-anchor="middle">{digits}</text>
@@ -107,7 +107,7 @@
 		height: 100%;
 		font-family: var(--font-text);
 	}
-	.mark {
+	.measure {
 		font-size: 25px;
 		font-weight: var(--w-figure);
 		fill: var(--tin-text);

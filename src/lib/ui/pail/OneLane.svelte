@@ -94,7 +94,10 @@
 			<h1>Nothing more for you here.</h1>
 			<p class="then">The others are still at it.</p>
 		{/if}
-		{#if current}<p class="job">{current.jobName}, {current.roomName}</p>{/if}
+		<p class="job">
+			{#if current}{current.jobName}, {current.roomName}{/if}
+			{#if run.plan.people.length > 1}<a class="text-link" href="/pail/{run.id}?as=all">All of you</a>{/if}
+		</p>
 	</section>
 
 	<RunNotices {running} {message} />
@@ -111,7 +114,7 @@
 		</p>
 	{/if}
 	{#if others.length > 0}
-		<p class="off">
+		<p class="off others">
 			{#each others as other, i (other.who)}{i > 0 ? '; ' : ''}<b>{run.names[other.who]}</b>: {lower(
 					running.step(other.coming[0]?.step ?? -1)?.text ?? ''
 				)}, {running.step(other.coming[0]?.step ?? -1)?.roomName}{/each}
@@ -281,16 +284,20 @@
 			overflow: hidden;
 		}
 		.zone {
-			flex: 1;
-			min-width: 0;
+			display: none;
+		}
+		.others {
+			display: none;
+		}
+		.off {
+			margin-top: 6px;
 			overflow: hidden;
 			text-overflow: ellipsis;
 			white-space: nowrap;
-			font-size: 1rem;
 		}
 		.great {
 			flex: 1 1 0;
-			min-height: 190px;
+			min-height: 160px;
 			max-height: 380px;
 			padding: 0;
 		}

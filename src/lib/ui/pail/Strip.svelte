@@ -45,11 +45,11 @@
 
 <div class="strip" aria-hidden="true">
 	<div class="hours">
-		<span class="sign now" style:left="0%">{time(0)}</span>
+		<span class="present" style:left="0%">{time(0)}</span>
 		{#each marks as at (at)}<span class="hour" style:left="{x(at)}%">{time(at)}</span>{/each}
 		<span class="bell" style:left="{x(bell)}%"><b>{time(bell)}</b><Glyph name="bell" size={34} /></span>
 	</div>
-	<div class="field">
+	<div class="yard">
 		<span class="prop"></span>
 		<span class="rope-of-bell" style:left="{x(bell)}%"></span>
 		{#each marks as at (at)}<span class="mark" style:left="{x(at)}%"></span>{/each}
@@ -129,7 +129,8 @@
 	.hour {
 		color: var(--tin-text);
 	}
-	.now {
+	.hours > .present {
+		bottom: 4px;
 		padding: 3px 9px;
 		border-radius: 7px;
 		background: var(--cobalt);
@@ -149,7 +150,7 @@
 		bottom: 0;
 		transform: translateX(calc(-100% + 17px));
 	}
-	.field {
+	.yard {
 		position: relative;
 		padding-top: 6px;
 	}
@@ -178,8 +179,8 @@
 	}
 	.lane {
 		position: relative;
-		height: calc(92px + var(--rows) * 38px);
-		margin-bottom: 10px;
+		height: calc(96px + var(--rows) * 36px);
+		margin-bottom: 4px;
 	}
 	.who {
 		position: absolute;
@@ -208,15 +209,15 @@
 	.cloth {
 		position: absolute;
 		top: 8px;
-		height: 76px;
-		padding: 12px 8px 16px;
+		height: 84px;
+		padding: 13px 7px 14px;
 		overflow: hidden;
 		border-radius: var(--r-cloth);
 		box-shadow: var(--sh-cloth);
 		transition:
 			left var(--m-hang),
 			width var(--m-hang);
-		line-height: 1.2;
+		line-height: 1.12;
 		border-right: 2px solid var(--enamel);
 	}
 	.cloth b {
@@ -240,7 +241,7 @@
 		visibility: hidden;
 	}
 	.narrow {
-		padding: 12px 0 16px;
+		padding: 12px 0 14px;
 	}
 	.peg {
 		position: absolute;
@@ -262,7 +263,7 @@
 		left: 0;
 		right: 0;
 		bottom: 3px;
-		height: 11px;
+		height: 10px;
 	}
 	.hem.whole {
 		top: 3px;
@@ -270,13 +271,13 @@
 	}
 	.string {
 		position: absolute;
-		top: calc(82px + var(--row) * 38px);
+		top: calc(89px + var(--row) * 36px);
 		height: 34px;
 		overflow: visible;
 	}
 	.label {
 		position: absolute;
-		top: calc(96px + var(--row) * 38px);
+		top: calc(101px + var(--row) * 36px);
 		padding: 0 6px;
 		transform: translateX(-50%);
 		background: var(--enamel);
@@ -285,7 +286,7 @@
 	}
 	.fetch {
 		position: absolute;
-		top: calc(88px + var(--row) * 38px);
+		top: calc(95px + var(--row) * 36px);
 		transform: translateX(-50%);
 		padding: 2px 8px;
 		border: 2px solid var(--cobalt-ink);

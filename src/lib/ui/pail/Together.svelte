@@ -210,9 +210,10 @@
 		flex: 1;
 		display: grid;
 		grid-template-columns: minmax(0, 290px) minmax(0, 1fr) minmax(0, 1fr);
-		grid-template-rows: auto minmax(300px, 1fr) auto;
-		gap: 10px 32px;
-		padding: 10px calc(var(--page-edge) - var(--rim)) 20px;
+		grid-template-rows: auto minmax(380px, 1fr) auto;
+		gap: 8px 32px;
+		padding: 8px calc(var(--page-edge) - var(--rim)) 16px;
+		min-height: calc(100svh - 2 * var(--rim) - var(--own-strip, 0px));
 	}
 	.rung {
 		background: var(--cobalt-wash);
@@ -225,7 +226,7 @@
 	}
 	.great {
 		min-height: 0;
-		max-height: 340px;
+		max-height: 320px;
 	}
 	.house {
 		grid-column: 2 / -1;
@@ -331,8 +332,9 @@
 		max-width: 100%;
 	}
 	.after {
-		margin: 8px 4px 0;
-		min-height: 3em;
+		margin: 6px 4px 0;
+		min-height: 4.2em;
+		line-height: 1.25;
 	}
 	.lists {
 		grid-column: 1 / 3;
@@ -370,7 +372,7 @@
 		display: flex;
 		flex-direction: column;
 		justify-content: flex-end;
-		--giant: 180px;
+		--giant: 150px;
 	}
 	.undo {
 		display: inline-flex;

@@ -75,7 +75,7 @@
 		{#if cuts.length > 0}<button
 				class="text-link"
 				onclick={() => (earlier = !earlier)}
-				aria-expanded={earlier}>They come earlier</button
+				aria-expanded={earlier}><span class="wide">They come{' '}</span>earlier</button
 			>{/if}
 	</p>
 	{#if earlier}
@@ -191,6 +191,9 @@
 		font-size: 2.75rem;
 		font-weight: 780;
 		color: var(--cobalt-ink);
+	}
+	.left > span {
+		white-space: nowrap;
 	}
 	.of {
 		margin-left: auto;
@@ -327,8 +330,10 @@
 	}
 	.press {
 		grid-column: 2 !important;
-		grid-row: 6;
+		grid-row: 5 / -1;
 		align-self: end;
+		position: sticky;
+		bottom: 20px;
 	}
 	.undo {
 		display: inline-flex;

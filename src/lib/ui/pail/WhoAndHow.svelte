@@ -4,9 +4,9 @@
 	let { view, minutes }: { view: FillView; minutes: string } = $props();
 	const WAYS = [
 		['free', 'as it suits'],
-		['room', 'each a room'],
-		['role', 'one behind the other'],
-		['share', 'each their share']
+		['room', 'by room'],
+		['role', 'by role'],
+		['share', 'by share']
 	];
 	const others = $derived(view.members.filter((member) => member.id !== view.member));
 	let form: HTMLFormElement;
@@ -28,6 +28,7 @@
 	action="/pail"
 	bind:this={form}
 	onsubmit={gather}
+	class:alone={view.kind === 'clearing'}
 	data-sveltekit-noscroll
 	data-sveltekit-keepfocus
 >
@@ -118,8 +119,11 @@
 		display: flex;
 		flex-wrap: wrap;
 		align-items: flex-end;
-		gap: 10px 18px;
-		padding: 16px calc(var(--page-edge) - var(--rim)) 0;
+		gap: 8px 14px;
+		padding: 8px 0 0 4px;
+	}
+	.alone {
+		padding-left: calc(var(--page-edge) - var(--rim));
 	}
 	label > span,
 	legend {
@@ -137,7 +141,7 @@
 	.boxes {
 		display: flex;
 		flex-wrap: wrap;
-		gap: 2px 14px;
+		gap: 2px 12px;
 	}
 	.box {
 		display: inline-flex;
@@ -151,8 +155,11 @@
 		accent-color: var(--cobalt);
 	}
 	@media (max-width: 900px) {
+		.alone {
+			padding-left: 15px;
+		}
 		.any {
-			padding: 12px 15px 0;
+			padding: 12px 0 0;
 			gap: 10px;
 		}
 		.field {

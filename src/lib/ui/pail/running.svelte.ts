@@ -38,6 +38,7 @@ export class Running {
 	#lastPress = -Infinity;
 	#undoUntil = $state(0);
 	#undoStep = $state<number | null>(null);
+	// eslint-disable-next-line svelte/prefer-svelte-reactivity -- remembers what has rung; nothing is drawn from it
 	#rung = new Set<string>();
 	#lastLook = 0;
 
@@ -62,8 +63,9 @@ export class Running {
 
 	/** A new word from the server sets the clock anew. */
 	heard(): void {
-		this.#heardAt = performance.now();
-		this.#ticking = this.#heardAt;
+		const at = performance.now();
+		this.#heardAt = at;
+		this.#ticking = at;
 	}
 
 	get isOver(): boolean {
