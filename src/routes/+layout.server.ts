@@ -55,6 +55,7 @@ export const load: LayoutServerLoad = async ({ locals, cookies, depends }) => {
 		hasKeys: grown && viewer.role !== 'device' && !isDemo,
 		calls: calls.map((call) => ({ id: call.id, words: callWords(home, call) })),
 		mayCome: viewer !== null && extentOf(viewer.role, 'see-crew') !== null,
+		maySay: opens(ROUTES['/say']?.see ?? 'doors', viewer, standing.signIn !== null),
 		changes: standing.current?.changes ?? 0,
 		light: cookies.get('light') ?? ''
 	};

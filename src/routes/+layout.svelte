@@ -7,12 +7,15 @@
 	import Tray from '$ui/Tray.svelte';
 	import { afterNavigate, invalidateAll } from '$app/navigation';
 	import { page } from '$app/state';
-	import { onMount, untrack } from 'svelte';
+	import { onMount, untrack, type Component } from 'svelte';
 	let { data, children } = $props();
 	// Says that scripts have taken over, for tests that press like a person would.
 	onMount(() => {
 		document.documentElement.dataset.ready = 'yes';
 		void sendWhatWasKept();
+		const asked = () => void openPalette();
+		window.addEventListener('sayit', asked);
+		return () => window.removeEventListener('sayit', asked);
 	});
 	/** Presses of a pail that was left before they could be sent. Its own page sees to them itself. */
 	async function sendWhatWasKept() {
@@ -31,10 +34,28 @@
 			(/^\/(pail\/[^/]+|begin|sign-in|sign-up|reset|join|who|mine.*)$/.test(page.url.pathname) ||
 				data.places.length === 0)
 	);
+	/** The line to say it in: fetched when it is first asked for. */
+	let Palette = $state<Component<{ onclose: () => void }> | null>(null);
+	let saying = $state(false);
+	async function openPalette() {
+		Palette ??= (await import('$ui/say/Palette.svelte')).default as Component<{ onclose: () => void }>;
+		saying = true;
+	}
+	/** One key, on any page but where something is typed. */
+	function onkeydown(event: KeyboardEvent) {
+		const typing = (event.target as HTMLElement | null)?.closest?.('input, select, textarea, [role=dialog]');
+		const asks = event.key === '/' || (event.key.toLowerCase() === 'k' && (event.ctrlKey || event.metaKey));
+		if (!asks || event.repeat || event.altKey || !data.maySay) return;
+		if (typing && event.key === '/') return;
+		event.preventDefault();
+		void openPalette();
+	}
 	// What others do shows here, too; nobody in particular follows nothing.
 	const follows = $derived(data.role !== null);
 	$effect(() => (follows ? follow(untrack(() => data.changes)) : undefined));
 </script>
+
+<svelte:window {onkeydown} />
 
 <Tray
 	path={page.url.pathname}
@@ -59,6 +80,7 @@
 		>
 	{/each}{@render children()}</Tray
 >
+{#if saying && Palette}<Palette onclose={() => (saying = false)} />{/if}
 {#if connection.lost}
 	<div class="lost">
 		<Notice tone="wrong"

@@ -2,6 +2,7 @@ import { error } from '@sveltejs/kit';
 import { now } from '$server/clock';
 import { enough, skip, tick, undo } from '$server/pages/entryActions';
 import { loading } from '$server/pages/guard';
+import { leftOpenDone } from '$server/pages/leftOpen';
 import { loadToday, NoSuchDay } from '$server/pages/today';
 import type { Actions, PageServerLoad } from './$types';
 
@@ -39,5 +40,6 @@ export const actions: Actions = {
 	tick: async ({ locals, request }) => tick(locals, await request.formData()),
 	skip: async ({ locals, request }) => skip(locals, await request.formData()),
 	enough: async ({ locals, request }) => enough(locals, await request.formData()),
-	undo: async ({ locals, request }) => undo(locals, await request.formData())
+	undo: async ({ locals, request }) => undo(locals, await request.formData()),
+	left: async ({ locals, request }) => leftOpenDone(locals.householdId, await request.formData())
 };

@@ -9,6 +9,7 @@
 	import Ask from '$ui/today/Ask.svelte';
 	import Dried from '$ui/today/Dried.svelte';
 	import { layLine } from '$ui/today/layout';
+	import Kinds from '$ui/today/Kinds.svelte';
 	import KeyList from '$ui/today/KeyList.svelte';
 	import NextTowel from '$ui/today/NextTowel.svelte';
 	import Rope from '$ui/today/Rope.svelte';
@@ -188,6 +189,8 @@
 				{#if view.isDevice}<WhoTicks members={view.members} me={view.me} />{:else}<Ask me={view.me} />{/if}
 			</div>{/if}
 	</div>
+
+	{#if isToday && !view.isDevice}<Kinds me={view.me} />{/if}
 
 	{#if told && 'message' in told && told.message}
 		<div class="notices">

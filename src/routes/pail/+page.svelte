@@ -62,6 +62,7 @@
 	<input type="hidden" name="how" value={view.together} />
 	<input type="hidden" name="in" value={view.held.join(',')} />
 	<input type="hidden" name="choice" value={view.offers.find((offer) => offer.chosen)?.name ?? 'worth'} />
+	{#if view.inRooms.length > 0}<input type="hidden" name="rooms" value={view.inRooms.join(',')} />{/if}
 	{#if view.rooms.length > 0}
 		<input
 			type="hidden"

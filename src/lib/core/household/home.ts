@@ -78,6 +78,14 @@ export const householdSchema = z.strictObject({
 		/** What the household calls its weekdays, such as "Bathrooms". */
 		subjects: z.partialRecord(z.enum(['1', '2', '3', '4', '5', '6', '7']), name).default({})
 	}),
+	/** When the household washes: usual days (none: any day), loads a day, and how it dries. */
+	laundry: z
+		.strictObject({
+			days: weekdays.default([]),
+			aDay: z.number().int().min(1).max(6).default(1),
+			dry: z.enum(['machine', 'line']).default('line')
+		})
+		.default({ days: [], aDay: 1, dry: 'line' }),
 	/** What the family has agreed: shares, the ribbon, the gate, how it works together. */
 	family: familySchema.default(NOTHING_AGREED)
 });

@@ -279,6 +279,7 @@ export function homeFromDraft(draft: Draft, library: Library, pattern: Pattern, 
 			freeDays,
 			subjects: rhythm.subjects
 		},
+		laundry: { days: [], aDay: 1, dry: 'line' },
 		family: NOTHING_AGREED
 	};
 	const jobs = spreadFirstDays(fitWeek(arranged.jobs, household), [], from, household);

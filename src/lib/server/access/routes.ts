@@ -17,7 +17,13 @@ export interface RouteNeeds {
 export const ROUTES: Readonly<Record<string, RouteNeeds>> = {
 	'/': {
 		see: 'see-day',
-		send: { tick: 'tick', skip: 'plan-day', enough: 'plan-day', undo: 'tick' }
+		send: {
+			tick: 'tick',
+			skip: 'plan-day',
+			enough: 'plan-day',
+			undo: 'tick',
+			left: 'plan-day'
+		}
 	},
 	'/mine': {
 		see: 'see-list',
@@ -26,6 +32,12 @@ export const ROUTES: Readonly<Record<string, RouteNeeds>> = {
 	'/mine/look/[line]': { see: 'look-round', send: { done: 'look-round' } },
 	'/pail': { see: 'time', send: { start: 'time' } },
 	'/pail/[id]': { see: 'time', send: { event: 'time' } },
+	'/say': { see: 'plan-day' },
+	'/say/read': { see: 'plan-day' },
+	'/laundry': {
+		see: 'plan-day',
+		send: { add: 'plan-day', tell: 'plan-day', drop: 'plan-day', set: 'edit-home' }
+	},
 	'/rota': {
 		see: 'see-day',
 		send: { move: 'plan-day', skip: 'plan-day', extra: 'plan-day', undo: 'plan-day' }

@@ -7,8 +7,10 @@ import { weekStartOf } from '$core/calendar/weeks';
 import { prepareHome } from '$core/household/history';
 import { readHome, shiftHome, type Home } from '$core/household/home';
 import { describeProblems } from '$core/household/problems';
+import { DRY_MINUTES, KIND_MINUTES, type Load, type LoadKind } from '$core/session/laundry';
 import { transaction } from '../db/pool';
 import { createHousehold, firstHousehold } from '../store/homeStore';
+import { addLoad } from '../store/laundryStore';
 import { insertEntries } from '../store/ledgerStore';
 import { rebuildStanding } from '../store/standingStore';
 import type { Pool } from 'mysql2/promise';
@@ -35,6 +37,27 @@ export function readHomeFile(path: string): Home {
 	if (!read.ok)
 		throw new Error(`${path} is not a home that can be used:\n${describeProblems(read.problems)}`);
 	return read.home;
+}
+
+/** What waits to be washed in the demo: six loads, none of them begun. */
+function demoPile(home: Home): Omit<Load, 'id' | 'events'>[] {
+	const { dry } = home.household.laundry;
+	const load = (name: string, kind: LoadKind, owner: string | null = null) => ({
+		name,
+		kind,
+		owner: home.members.some((one) => one.id === owner) ? owner : null,
+		dry,
+		washMinutes: KIND_MINUTES[kind].wash,
+		dryMinutes: DRY_MINUTES[dry]
+	});
+	return [
+		load('Bunk sheets', 'bed'),
+		load('School shirts', 'person', 'juno'),
+		load('Towels', 'towels'),
+		load('Whites', 'person'),
+		load('Dark', 'person', 'bram'),
+		load('Cloths, 60°', 'cloths')
+	];
 }
 
 /** Loads the demo where there is no home yet, in one transaction. Returns whether it did. */
@@ -74,6 +97,8 @@ export async function loadDemo(path: string, now: number, on?: Pool): Promise<bo
 			now
 		);
 		await rebuildStanding(db, household, prepared);
+		for (const load of demoPile(home))
+			await addLoad(db, household, { ...load, id: uuidv7({ msecs: now }) }, now);
 		return true;
 	}, on);
 }

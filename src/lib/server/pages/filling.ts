@@ -18,6 +18,7 @@ import { checkPlan } from '$core/session/check';
 import { readClock } from '$core/session/clock';
 import { filling, offers, sessionPlan, stepsOf, type Filling, type PailOffer } from '$core/session/fill';
 import { gather, minutesOf, type Gathered } from '$core/session/gather';
+import { readLoad, type Load } from '$core/session/laundry';
 import { KIND_RULES, SESSION_KINDS, type SessionKind } from '$core/session/kinds';
 import type { ClearingPlan } from '$core/session/model';
 import type { Plan } from '$core/session/plan';
@@ -27,6 +28,7 @@ import { clockText, listNames, minutesText } from '$ui/words';
 import { now } from '../clock';
 import { reading, transaction } from '../db/pool';
 import { loadHome } from '../store/homeStore';
+import { openLoads } from '../store/laundryStore';
 import { loadSession, loadSessionsAround, startSession, type StoredSession } from '../store/sessionStore';
 import { loadStanding } from '../store/standingStore';
 import { timingsOf } from '../store/timings';
@@ -57,7 +59,8 @@ const askedSchema = z.object({
 	out: ids,
 	how: z.enum(TOGETHER).nullish().catch(null),
 	choice: z.enum(['worth', 'room', 'longest', 'start']).catch('worth'),
-	rooms: ids.nullish().catch(null)
+	rooms: ids.nullish().catch(null),
+	spot: z.string().trim().max(80).nullish().catch(null)
 });
 
 type Query = z.infer<typeof askedSchema>;
@@ -77,6 +80,7 @@ interface Setting {
 	readonly minute: number;
 	readonly sessions: readonly StoredSession[];
 	readonly given: GivenTurns;
+	readonly loads: readonly Load[];
 }
 
 async function setting(household: string): Promise<Setting> {
@@ -85,12 +89,13 @@ async function setting(household: string): Promise<Setting> {
 		const home = await loadHome(db, household);
 		if (!home) throw new RangeError(`no household ${household}`);
 		const { date, minute } = householdTime(at, home.home.household);
-		const [standing, sessions, given] = await Promise.all([
+		const [standing, sessions, given, loads] = await Promise.all([
 			loadStanding(db, household),
 			loadSessionsAround(db, household, date),
-			givenFor(db, household, date)
+			givenFor(db, household, date),
+			openLoads(db, household)
 		]);
-		return { home, standing, day: readDay(home, standing, date), at, minute, sessions, given };
+		return { home, standing, day: readDay(home, standing, date), at, minute, sessions, given, loads };
 	});
 }
 
@@ -134,8 +139,13 @@ function poolOf({ day, sessions, given }: Setting, people: readonly Member[]): D
 }
 
 /** Appliances that run in other sessions, and for how many minutes yet. */
-function takenBy({ sessions, at }: Setting) {
-	return sessions.flatMap((session) => {
+function takenBy({ sessions, at, loads }: Setting) {
+	const washing = loads.flatMap((load) => {
+		const is = readLoad(load, at);
+		const until = Math.ceil(((is.fetchAt ?? at) - at) / 30_000) / 2;
+		return is.stage === 'washing' && until > 0 ? [{ appliance: 'washer', until }] : [];
+	});
+	const soaks = sessions.flatMap((session) => {
 		const clock = readClock(session.plan, session.events, at);
 		return clock.waits.flatMap((wait) => {
 			const appliance = clock.steps[wait.step]?.appliance;
@@ -143,6 +153,7 @@ function takenBy({ sessions, at }: Setting) {
 			return appliance && until > 0 ? [{ appliance, until }] : [];
 		});
 	});
+	return [...washing, ...soaks];
 }
 
 interface Filled {
@@ -171,7 +182,8 @@ function fill(
 ): Filled {
 	const { home, standing, day, minute } = facts;
 	const people = peopleOf(home, asker, query);
-	const pool = poolOf(facts, people);
+	const inRooms = query.kind !== 'visitors' && query.rooms ? new Set(query.rooms) : null;
+	const pool = poolOf(facts, people).filter((one) => inRooms === null || inRooms.has(one.line.room.id));
 	const part = partRunning(minute, home.home.household);
 	const gathered: Gathered =
 		line === null
@@ -376,7 +388,12 @@ export async function loadFill(asker: Asker, url: URLSearchParams): Promise<Fill
 						in: query.rooms ? query.rooms.includes(room.id) : room.seenByVisitors
 					}))
 				: [],
-		clearRooms: query.kind === 'clearing' ? home.home.rooms.map(({ id, name }) => ({ id, name })) : [],
+		clearRooms:
+			query.kind === 'clearing'
+				? home.home.rooms.map(({ id, name }) => ({ id, name, chosen: query.rooms?.includes(id) ?? false }))
+				: [],
+		spot: query.spot ?? '',
+		inRooms: query.kind === 'visitors' ? [] : (query.rooms ?? []),
 		running,
 		formId: uuidv7()
 	};
@@ -398,7 +415,11 @@ function leadOf(
 		homeSpans(one, day.date).some((span) => span.from <= minute && minute < span.to)
 	);
 	const where =
-		query.kind === 'zone' && day.zone ? `, in the zone ${home.zoneById.get(day.zone.zone)?.name ?? ''}` : '';
+		query.kind === 'zone' && day.zone
+			? `, in the zone ${home.zoneById.get(day.zone.zone)?.name ?? ''}`
+			: query.kind !== 'visitors' && query.kind !== 'clearing' && query.rooms?.length
+				? `, in the ${listNames(query.rooms.map((id) => home.roomById.get(id)?.name ?? '').filter(Boolean))}`
+				: '';
 	const hours =
 		query.kind === 'visitors' ? `They ring at ${time(made.minutes)}` : `${time(0)} to ${time(made.minutes)}`;
 	return `${hours}, for ${names}${where}.${here || made.people.length < 2 ? '' : ' Not all of you are at home just now.'}`;

@@ -13,12 +13,14 @@ import { effectiveEntries } from '$core/routine/line';
 import { readDay, type Day, type DayLine } from '$core/routine/readDay';
 import { historicStanding, type HomeStanding } from '$core/routine/standing';
 import { readClock } from '$core/session/clock';
+import { readLoad, type Load } from '$core/session/laundry';
 import { stepsOf } from '$core/session/fill';
 import type {
 	DoneView,
 	HeldView,
 	PartView,
 	PersonView,
+	LeftOpenView,
 	RunningView,
 	SheetView,
 	StringView,
@@ -32,6 +34,7 @@ import {
 	dayAhead,
 	duration,
 	lateText,
+	listNames,
 	longDate,
 	lowerNumber,
 	minutesText,
@@ -45,6 +48,9 @@ import {
 import { v7 as uuidv7 } from 'uuid';
 import { reading } from '../db/pool';
 import { loadHome } from '../store/homeStore';
+import { openLoads } from '../store/laundryStore';
+import { actWords } from './laundry';
+import { leftOpen } from './leftOpen';
 import { allEntries, entriesOfDay, habitMinutes, undosOf } from '../store/ledgerStore';
 import { closeForgotten, loadSessionsAround, type StoredSession } from '../store/sessionStore';
 import { loadStanding } from '../store/standingStore';
@@ -102,6 +108,12 @@ export async function loadToday(query: TodayQuery): Promise<TodayView> {
 	const running = relation === 'today' ? partRunning(minute, rules) : 'morning';
 	const hung = hangDay(home, standing, day, running, minutesOfDay(rules, habit));
 	const ledger = entries.map((stored) => stored.entry);
+	const [loads, open] =
+		relation === 'today'
+			? await reading((on) =>
+					Promise.all([openLoads(on, household), leftOpen(on, household, home, sessions, today)])
+				)
+			: [[], []];
 	const undos = await reading((on) =>
 		undosOf(
 			on,
@@ -125,7 +137,9 @@ export async function loadToday(query: TodayQuery): Promise<TodayView> {
 		holding,
 		query,
 		relation,
-		given
+		given,
+		loads,
+		leftOpen: open
 	});
 }
 
@@ -150,6 +164,8 @@ interface Facts {
 	readonly query: TodayQuery;
 	readonly relation: TodayView['relation'];
 	readonly given: GivenTurns;
+	readonly loads: readonly Load[];
+	readonly leftOpen: readonly LeftOpenView[];
 }
 
 function view(facts: Facts): TodayView {
@@ -202,6 +218,7 @@ function view(facts: Facts): TodayView {
 		done,
 		wentBy: relation === 'past' ? wentBy(facts).map(tag) : [],
 		strings: relation === 'today' ? stringViews(facts) : [],
+		leftOpen: facts.leftOpen,
 		pails: pails.map(({ pail }) => pail),
 		zone: zoneView(facts),
 		...heldViews(facts, tag),
@@ -335,24 +352,43 @@ function wentBy({ day }: Facts): DayLine[] {
 	return day.lines.filter((line) => line.state === 'due' && line.dueOn === day.date && !line.offered);
 }
 
-function stringViews({ home, sessions, query }: Facts): StringView[] {
+function stringViews({ home, sessions, query, loads }: Facts): StringView[] {
 	const rules = home.home.household;
-	return sessions
-		.flatMap((session) =>
-			readClock(session.plan, session.events, query.now).waits.map((wait): StringView => {
-				return {
-					session: session.id,
-					step: wait.step,
-					label: wait.label,
-					room: wait.roomName,
-					fetchAt: wait.fetchAt,
-					latestAt: wait.latestAt,
-					time: clockText(wallTime(wait.fetchAt, rules.timeZone), rules.clock),
-					trailing: wait.trailing || session.isOver
-				};
-			})
-		)
-		.sort((a, b) => a.fetchAt - b.fetchAt);
+	const laundry = loads.flatMap((load): StringView[] => {
+		const is = readLoad(load, query.now);
+		if (is.fetchAt === null) return [];
+		return [
+			{
+				session: load.id,
+				step: 0,
+				label: load.name,
+				room: is.rings ? `${actWords(load, is.next)}, wet too long` : actWords(load, is.next),
+				fetchAt: is.fetchAt,
+				latestAt: is.latestAt,
+				time: clockText(wallTime(is.fetchAt, rules.timeZone), rules.clock),
+				trailing: false,
+				href: '/laundry',
+				rings: is.rings
+			}
+		];
+	});
+	const soaks = sessions.flatMap((session) =>
+		readClock(session.plan, session.events, query.now).waits.map((wait): StringView => {
+			return {
+				session: session.id,
+				step: wait.step,
+				label: wait.label,
+				room: wait.roomName,
+				fetchAt: wait.fetchAt,
+				latestAt: wait.latestAt,
+				time: clockText(wallTime(wait.fetchAt, rules.timeZone), rules.clock),
+				trailing: wait.trailing || session.isOver,
+				href: session.isOver ? null : `/pail/${session.id}`,
+				rings: wait.latestAt !== null && wait.latestAt <= query.now
+			};
+		})
+	);
+	return [...soaks, ...laundry].sort((a, b) => a.fetchAt - b.fetchAt);
 }
 
 function runningPails({ home, sessions, query, today }: Facts): { pail: RunningView; lines: string[] }[] {
@@ -361,15 +397,19 @@ function runningPails({ home, sessions, query, today }: Facts): { pail: RunningV
 		.flatMap((session) => {
 			const clock = readClock(session.plan, session.events, query.now);
 			if (clock.phase === 'over') return [];
-			const step = clock.current === null ? null : session.plan.steps[clock.current];
-			const lines = session.plan.steps.filter((_, i) => !clock.done[i]).map((s) => s.line);
+			const step = clock.current === null ? null : clock.steps[clock.current];
+			const lines = clock.steps
+				.filter((one, i) => !clock.done[i] && !clock.dropped.has(one.line))
+				.map((s) => s.line);
 			const pail: RunningView = {
 				session: session.id,
 				member: session.member,
-				name: memberName(home, session.member),
+				name:
+					listNames(session.plan.people.map((one) => memberName(home, one))) ||
+					memberName(home, session.member),
 				minutesLeft: Math.max(0, Math.ceil(clock.left / 60_000)),
 				share: Math.max(0, Math.min(1, clock.left / (clock.bellMinutes * 60_000))),
-				doing: step?.jobName ?? '',
+				doing: step?.jobName ?? session.plan.clearing?.spot ?? '',
 				phase: clock.phase
 			};
 			return [{ pail, lines: [...new Set(lines)] }];
@@ -465,7 +505,8 @@ function peopleViews({ home, day, minute, relation, sessions }: Facts): PersonVi
 		const carries = carrySpans(member, day.date);
 		const now = carries.find((span) => span.from <= at && at < span.to);
 		const later = carries.find((span) => span.from > at);
-		const inPail = relation === 'today' && sessions.some((s) => !s.isOver && s.member === member.id);
+		const inPail =
+			relation === 'today' && sessions.some((s) => !s.isOver && s.plan.people.includes(member.id));
 		const busy = inPail ? 'in a pail, ' : '';
 		if (now && relation === 'today')
 			carrying.unshift({ name: member.name, words: `${busy}carries the day`, carriesNow: true });

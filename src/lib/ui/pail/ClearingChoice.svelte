@@ -24,12 +24,16 @@
 				maxlength="80"
 				required
 				placeholder="hall bench"
-				value={values.spot ?? ''}
+				value={values.spot ?? view.spot}
 			/></label
 		>
 		<label
 			><span>In which room</span>
-			<select class="tape" name="room" value={values.room ?? view.clearRooms[0]?.id}>
+			<select
+				class="tape"
+				name="room"
+				value={values.room ?? (view.clearRooms.find((room) => room.chosen) ?? view.clearRooms[0])?.id}
+			>
 				{#each view.clearRooms as room (room.id)}<option value={room.id}>{room.name}</option>{/each}
 			</select></label
 		>

@@ -33,6 +33,7 @@
 	data-sveltekit-keepfocus
 >
 	{#if view.kind !== 'bite'}<input type="hidden" name="kind" value={view.kind} />{/if}
+	{#if view.inRooms.length > 0}<input type="hidden" name="rooms" value={view.inRooms.join(',')} />{/if}
 	<label
 		><span>{view.kind === 'visitors' ? 'They ring in' : 'Any minutes'}</span>
 		<input

@@ -72,7 +72,10 @@ export interface FillView {
 	/** `visitors`: the rooms that can be shown. */
 	readonly rooms: readonly { readonly id: string; readonly name: string; readonly in: boolean }[];
 	/** `clearing`: where a spot can be. */
-	readonly clearRooms: readonly { readonly id: string; readonly name: string }[];
+	readonly clearRooms: readonly { readonly id: string; readonly name: string; readonly chosen: boolean }[];
+	readonly spot: string;
+	/** Rooms that it keeps to; none: all. */
+	readonly inRooms: readonly string[];
 	readonly running: string | null;
 	readonly formId: string;
 }

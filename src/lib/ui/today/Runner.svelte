@@ -1,5 +1,6 @@
 <script lang="ts">
 	/** The linen runner at the foot: the zone, what is held over, who is at home. */
+	import ActForm from '../ActForm.svelte';
 	import Glyph from '../glyphs/Glyph.svelte';
 	import Weave from '../glyphs/Weave.svelte';
 	import { minutesText } from '../words';
@@ -58,6 +59,26 @@
 
 	{#if view.relation === 'today'}
 		<div class="part">
+			{#if view.leftOpen.length > 0}
+				<ul class="left-open">
+					{#each view.leftOpen as one (one.id)}
+						<li>
+							<Glyph name={one.kind === 'closing' ? 'part' : 'waiting'} size={24} />
+							<span
+								>{#if one.href}<a href={one.href}>{one.name}</a>{:else}{one.name}{/if}<span class="dim"
+									>{' '}{one.words}</span
+								></span
+							>
+							{#if one.kind !== 'closing'}
+								<ActForm action="/?/left" values={{ kind: one.kind, of: one.id }} then={{ withoutId: true }}
+									><button class="text-link">{one.kind === 'bag' ? 'It has left' : 'It is empty'}</button
+									></ActForm
+								>
+							{/if}
+						</li>
+					{/each}
+				</ul>
+			{/if}
 			<div class="title"><h2>{view.heldTitle}</h2></div>
 			<p class="dim under">{view.heldWords}</p>
 			<ul>

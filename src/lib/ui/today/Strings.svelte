@@ -8,7 +8,7 @@
 	const share = (string: StringView) => Math.sqrt(Math.max(0, Math.min(1, minutesTo(string) / 420)));
 	function waits(string: StringView): string {
 		const minutes = minutesTo(string);
-		if (minutes <= 0) return 'fetch it now';
+		if (minutes <= 0) return string.rings ? 'now, in a hurry' : 'fetch it now';
 		return minutes < 60 ? `in ${Math.ceil(minutes)} min` : `in ${minutesText(minutes / 60)} h`;
 	}
 </script>
@@ -32,7 +32,9 @@
 				</svg>
 				<span class="fetch" class:now={minutesTo(string) <= 0}>{string.time}</span>
 				<span class="what"
-					><b>{string.label}</b>
+					><b
+						>{#if string.href}<a href={string.href}>{string.label}</a>{:else}{string.label}{/if}</b
+					>
 					<span class="dim"><span class="room">{string.room},{' '}</span>{waits(string)}</span></span
 				>
 				{#if string.trailing && minutesTo(string) <= 10}

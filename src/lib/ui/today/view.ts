@@ -54,6 +54,19 @@ export interface StringView {
 	readonly time: string;
 	/** Ticked off by hand, as no step follows it. */
 	readonly trailing: boolean;
+	/** Where it is seen to; null: its session. */
+	readonly href: string | null;
+	/** It must come out now. */
+	readonly rings: boolean;
+}
+
+/** What a clearing left open. */
+export interface LeftOpenView {
+	readonly kind: 'closing' | 'bag' | 'box';
+	readonly id: string;
+	readonly name: string;
+	readonly words: string;
+	readonly href: string | null;
 }
 
 export interface RunningView {
@@ -150,6 +163,7 @@ export interface TodayView {
 	readonly done: readonly DoneView[];
 	readonly wentBy: readonly TagView[];
 	readonly strings: readonly StringView[];
+	readonly leftOpen: readonly LeftOpenView[];
 	readonly pails: readonly RunningView[];
 	readonly zone: ZoneView | null;
 	readonly held: readonly HeldView[];

@@ -1,0 +1,393 @@
+/**
+ * Short commands in plain words: "15 kitchen", "done mop hall", "bram away till friday", "wash started", "what's late".
+ * Nothing is done here: the answer says what would be.
+ */
+import { addDays, isoOf, parseDay, weekdayOf, type CivilDay } from '../calendar/civil';
+import type { SessionKind } from '../session/kinds';
+import { readLoad, type Load, type Stage } from '../session/laundry';
+import { distance, find, wordsOf, type Named } from './words';
+
+export interface CommandContext {
+	readonly today: CivilDay;
+	readonly now: number;
+	readonly me: string;
+	readonly members: readonly Named[];
+	readonly rooms: readonly Named[];
+	/** Lines of the day that can be ticked; `isOn`: due, late or open. */
+	readonly lines: readonly (Named & {
+		readonly isOn: boolean;
+		readonly isLate: boolean;
+		readonly lateWords: string;
+	})[];
+	readonly loads: readonly Load[];
+}
+
+export type Command =
+	| {
+			readonly do: 'fill';
+			readonly kind: SessionKind;
+			readonly minutes: number | null;
+			readonly room: string | null;
+			readonly who: string | null;
+	  }
+	| {
+			readonly do: 'clear';
+			readonly spot: string;
+			readonly room: string | null;
+			readonly minutes: number | null;
+	  }
+	| {
+			readonly do: 'tick';
+			readonly line: string;
+			readonly outcome: 'done' | 'looked';
+			readonly by: string;
+			readonly minutes: number | null;
+	  }
+	| {
+			readonly do: 'away';
+			readonly member: string;
+			readonly from: string;
+			readonly to: string;
+			readonly reason: 'away' | 'ill' | 'holiday';
+	  }
+	| { readonly do: 'laundry'; readonly load: string; readonly stage: Stage }
+	| { readonly do: 'list'; readonly what: 'late' | 'today'; readonly lines: readonly string[] };
+
+export type Read =
+	| { readonly ok: true; readonly command: Command }
+	/** `why` is a code for the words; suggestions are whole commands. */
+	| {
+			readonly ok: false;
+			readonly why:
+				'empty' | 'unknown' | 'which-job' | 'which-person' | 'until-when' | 'no-load' | 'no-minutes';
+			readonly suggestions: readonly string[];
+	  };
+
+const EXAMPLES = ['15 kitchen', 'done', 'what’s late', 'wash started', 'clear hall bench', 'visitors 30'];
+
+const KIND_WORDS: Readonly<Record<string, SessionKind>> = {
+	pail: 'bite',
+	basics: 'basics',
+	round: 'round',
+	weekly: 'round',
+	zone: 'zone',
+	sitting: 'zone',
+	visitors: 'visitors',
+	visit: 'visitors',
+	guests: 'visitors',
+	reset: 'reset',
+	tonight: 'reset',
+	deep: 'detail',
+	detail: 'detail'
+};
+
+const VERBS = [
+	'done',
+	'did',
+	'finished',
+	'looked',
+	'checked',
+	'clear',
+	'declutter',
+	'wash',
+	'laundry',
+	'late',
+	'big',
+	...Object.keys(KIND_WORDS)
+];
+
+const WEEKDAYS = ['monday', 'tuesday', 'wednesday', 'thursday', 'friday', 'saturday', 'sunday'];
+
+/** The stage that a word of the laundry means. */
+const STAGE_WORDS: Readonly<Record<string, Stage>> = {
+	collected: 'collected',
+	gathered: 'collected',
+	started: 'washing',
+	start: 'washing',
+	on: 'washing',
+	running: 'washing',
+	hung: 'drying',
+	hang: 'drying',
+	dryer: 'drying',
+	out: 'drying',
+	folded: 'folding',
+	fold: 'folding',
+	dry: 'folding',
+	away: 'away',
+	done: 'away'
+};
+
+const refused = (why: Exclude<Read, { ok: true }>['why'], suggestions: readonly string[]): Read => ({
+	ok: false,
+	why,
+	suggestions
+});
+
+/** A day that is named after "till": a weekday to come, today, tomorrow, a number of days or weeks, or a date. */
+export function dayNamed(words: readonly string[], today: CivilDay): CivilDay | null {
+	const [first, second] = words.filter((word) => word !== 'next' && word !== 'on');
+	if (first === undefined) return null;
+	if (first === 'today' || first === 'tonight') return today;
+	if (first === 'tomorrow') return addDays(today, 1);
+	const weekday = first.length >= 3 ? WEEKDAYS.findIndex((day) => day.startsWith(first)) : -1;
+	if (weekday >= 0) {
+		const ahead = (weekday + 1 - weekdayOf(today) + 7) % 7;
+		return addDays(today, ahead === 0 ? 7 : ahead);
+	}
+	const count = Number(first);
+	if (Number.isInteger(count) && count > 0 && count < 100 && second?.startsWith('day'))
+		return addDays(today, count);
+	if (Number.isInteger(count) && count > 0 && count < 20 && second?.startsWith('week'))
+		return addDays(today, count * 7);
+	const date = parseDay(words.join('-'));
+	return date !== null && date >= today ? date : null;
+}
+
+/** Reads a command. Words that mean nothing are answered with commands that would. */
+export function readCommand(text: string, context: CommandContext): Read {
+	const words = wordsOf(text.slice(0, 200));
+	if (words.length === 0) return refused('empty', EXAMPLES);
+	const [first, ...rest] = words as [string, ...string[]];
+	if (
+		words.includes('late') &&
+		words.every((word) => ['what', 'whats', 's', 'is', 'late', 'all', 'show'].includes(word))
+	)
+		return {
+			ok: true,
+			command: {
+				do: 'list',
+				what: 'late',
+				lines: context.lines.filter((line) => line.isLate).map((line) => line.id)
+			}
+		};
+	if (
+		['what', 'whats', 'show'].includes(first) &&
+		(words.includes('today') || words.includes('on') || words.includes('next'))
+	)
+		return {
+			ok: true,
+			command: {
+				do: 'list',
+				what: 'today',
+				lines: context.lines.filter((line) => line.isOn).map((line) => line.id)
+			}
+		};
+	const person = awayOf(words, context);
+	if (person) return person;
+	if (first === 'clear' || first === 'declutter') return clearing(rest, context);
+	const load = laundryOf(words, context);
+	if (load) return load;
+	if (['done', 'did', 'finished', 'looked', 'checked', 'tick'].includes(first))
+		return ticked(rest, first === 'looked' || first === 'checked' ? 'looked' : 'done', context);
+	const filled = fillOf(words, context);
+	if (filled) return filled;
+	// A job named by itself with "done" behind it, as people also say it.
+	const last = words[words.length - 1];
+	if (last === 'done' || last === 'finished') return ticked(words.slice(0, -1), 'done', context);
+	return refused('unknown', guesses(text, words, context));
+}
+
+function minutesIn(words: readonly string[]): { minutes: number | null; rest: string[] } {
+	let minutes: number | null = null;
+	const rest: string[] = [];
+	words.forEach((word, i) => {
+		const number = /^(\d{1,3})(m|min|mins|minutes|h|hours?)?$/.exec(word);
+		if (number && minutes === null) {
+			const hours = number[2]?.startsWith('h') || /^hours?$/.test(words[i + 1] ?? '');
+			minutes = Number(number[1]) * (hours ? 60 : 1);
+		} else if (!/^(min|mins|minutes?|hours?)$/.test(word)) rest.push(word);
+	});
+	return { minutes, rest };
+}
+
+function fillOf(words: readonly string[], context: CommandContext): Read | null {
+	const { minutes, rest } = minutesIn(words);
+	if (minutes !== null && (minutes < 1 || minutes > 600)) return refused('no-minutes', ['15', '60']);
+	let kind: SessionKind | null = null;
+	const left = rest.filter((word, i) => {
+		if (word === 'big' && rest[i + 1] === 'day') {
+			kind = 'bigday';
+			return false;
+		}
+		if (word === 'day' && rest[i - 1] === 'big') return false;
+		const found = KIND_WORDS[word];
+		if (found) kind = found;
+		return !found && !['a', 'the', 'in', 'for', 'things', 'me', 'i', 'have'].includes(word);
+	});
+	if (kind === null && minutes === null) return null;
+	let who: string | null = null;
+	let room: string | null = null;
+	if (left.length > 0) {
+		const byPerson = find(left, context.members)[0];
+		const byRoom = find(left, context.rooms)[0];
+		if (byPerson && byPerson.score > (byRoom?.score ?? 0)) who = byPerson.item.id;
+		else if (byRoom) room = byRoom.item.id;
+		else if (left.length > 1) {
+			// A room and a person, in either order.
+			for (const word of left) {
+				who ??= find([word], context.members)[0]?.item.id ?? null;
+				room ??= find([word], context.rooms)[0]?.item.id ?? null;
+			}
+			if (who === null && room === null) return refused('unknown', guesses(words.join(' '), words, context));
+		} else return refused('unknown', guesses(words.join(' '), words, context));
+	}
+	return { ok: true, command: { do: 'fill', kind: kind ?? 'bite', minutes, room, who } };
+}
+
+function clearing(words: readonly string[], context: CommandContext): Read {
+	const { minutes, rest } = minutesIn(words.filter((word) => word !== 'a' && word !== 'the'));
+	const said = rest.filter((word) => word !== 'spot');
+	const room =
+		said.length > 0
+			? (find(said, context.rooms)[0] ?? said.map((word) => find([word], context.rooms)[0]).find(Boolean))
+			: undefined;
+	return { ok: true, command: { do: 'clear', spot: said.join(' '), room: room?.item.id ?? null, minutes } };
+}
+
+function ticked(words: readonly string[], outcome: 'done' | 'looked', context: CommandContext): Read {
+	const { minutes, rest } = minutesIn(words);
+	let by = context.me;
+	const byAt = rest.lastIndexOf('by');
+	let said = rest;
+	if (byAt >= 0) {
+		const person = find(rest.slice(byAt + 1), context.members)[0];
+		if (!person)
+			return refused(
+				'which-person',
+				context.members
+					.slice(0, 4)
+					.map((one) => `${outcome} ${rest.slice(0, byAt).join(' ')} by ${one.name.toLowerCase()}`)
+			);
+		by = person.item.id;
+		said = rest.slice(0, byAt);
+	}
+	const on = context.lines.filter((line) => line.isOn);
+	if (said.length === 0)
+		return refused(
+			'which-job',
+			on.slice(0, 5).map((line) => `${outcome} ${line.name.toLowerCase()}`)
+		);
+	const found = find(said, context.lines).sort(
+		(a, b) => b.score + Number(b.item.isOn) * 0.3 - (a.score + Number(a.item.isOn) * 0.3)
+	);
+	const [best, second] = found;
+	if (!best)
+		return refused(
+			'which-job',
+			nearNames(said, on).map((name) => `${outcome} ${name.toLowerCase()}`)
+		);
+	const isClear =
+		!second ||
+		best.score + Number(best.item.isOn) * 0.3 > second.score + Number(second.item.isOn) * 0.3 + 0.01 ||
+		best.item.name === second.item.name;
+	if (!isClear)
+		return refused(
+			'which-job',
+			found.slice(0, 5).map(({ item }) => `${outcome} ${item.name.toLowerCase()}`)
+		);
+	return { ok: true, command: { do: 'tick', line: best.item.id, outcome, by, minutes } };
+}
+
+function awayOf(words: readonly string[], context: CommandContext): Read | null {
+	const at = words.findIndex((word) => ['away', 'ill', 'sick', 'holiday'].includes(word));
+	if (at <= 0) return null;
+	const person = find(
+		words.slice(0, at).filter((word) => word !== 'is' && word !== 'on'),
+		context.members
+	)[0];
+	if (!person) return null;
+	const word = words[at] as string;
+	const reason = word === 'away' ? 'away' : word === 'holiday' ? 'holiday' : 'ill';
+	const after = words.slice(at + 1);
+	const tillAt = after.findIndex((one) => ['till', 'until', 'til', 'to', 'for'].includes(one));
+	const said = tillAt >= 0 ? after.slice(tillAt + 1) : after;
+	const to = said.length === 0 ? (reason === 'ill' ? context.today : null) : dayNamed(said, context.today);
+	const name = person.item.name.toLowerCase();
+	if (to === null)
+		return refused('until-when', [
+			`${name} ${word} till friday`,
+			`${name} ${word} till tomorrow`,
+			`${name} ${word} for 1 week`
+		]);
+	return {
+		ok: true,
+		command: { do: 'away', member: person.item.id, from: isoOf(context.today), to: isoOf(to), reason }
+	};
+}
+
+function laundryOf(words: readonly string[], context: CommandContext): Read | null {
+	const isWash = words.some(
+		(word) => word === 'wash' || word === 'laundry' || word === 'load' || word === 'washing'
+	);
+	const stageWord = words.find((word) => STAGE_WORDS[word]);
+	const said = words.filter(
+		(word) => !['wash', 'laundry', 'load', 'washing'].includes(word) && word !== stageWord
+	);
+	const named =
+		said.length > 0
+			? find(
+					said,
+					context.loads.map((load) => ({ id: load.id, name: load.name }))
+				)
+			: [];
+	if (
+		!isWash &&
+		!(
+			named.length > 0 &&
+			stageWord &&
+			['started', 'hung', 'folded', 'collected', 'dryer'].includes(stageWord)
+		)
+	)
+		return null;
+	if (!stageWord) return refused('unknown', ['wash started', 'wash hung', 'wash folded']);
+	const stage = STAGE_WORDS[stageWord] as Stage;
+	const could = context.loads.filter((load) => {
+		const { stage: at } = readLoad(load, context.now);
+		const order: Stage[] = ['waiting', 'collected', 'washing', 'drying', 'folding', 'away'];
+		return (
+			order.indexOf(at) < order.indexOf(stage) &&
+			(stage !== 'drying' || at === 'washing') &&
+			(stage !== 'folding' || at === 'drying') &&
+			(stage !== 'away' || at === 'folding')
+		);
+	});
+	const chosen =
+		could.find((load) => named.some(({ item }) => item.id === load.id)) ??
+		(named.length === 0 ? could[0] : undefined);
+	if (!chosen) return refused('no-load', context.loads.length > 0 ? ['wash started', 'wash hung'] : []);
+	return { ok: true, command: { do: 'laundry', load: chosen.id, stage } };
+}
+
+/** Names that share a beginning or nearly a word with what was said. */
+function nearNames(said: readonly string[], lines: CommandContext['lines']): string[] {
+	return lines
+		.map((line) => ({
+			name: line.name,
+			near: Math.min(...said.flatMap((word) => wordsOf(line.name).map((own) => distance(word, own, 3))))
+		}))
+		.sort((a, b) => a.near - b.near || (a.name < b.name ? -1 : 1))
+		.slice(0, 5)
+		.map(({ name }) => name);
+}
+
+/** Whole commands that the words come near to. */
+function guesses(text: string, words: readonly string[], context: CommandContext): string[] {
+	const found: string[] = [];
+	const jobs = find(words, context.lines).slice(0, 3);
+	for (const { item } of jobs) found.push(`done ${item.name.toLowerCase()}`);
+	const rooms = find(words, context.rooms).slice(0, 2);
+	for (const { item } of rooms) found.push(`15 ${item.name.toLowerCase()}`);
+	const people = find(words, context.members).slice(0, 1);
+	for (const { item } of people)
+		found.push(`${item.name.toLowerCase()} away till friday`, `15 ${item.name.toLowerCase()}`);
+	const [first, ...rest] = words;
+	if (first !== undefined) {
+		const verb = VERBS.filter((one) => one[0] === first[0])
+			.map((one) => ({ one, near: distance(first, one, 2) }))
+			.filter(({ near }) => near <= 2)
+			.sort((a, b) => a.near - b.near)[0];
+		if (verb && verb.one !== first) found.push([verb.one, ...rest].join(' '));
+	}
+	const all = found.length > 0 ? found : EXAMPLES;
+	return [...new Set(all)].filter((one) => one !== text.trim().toLowerCase()).slice(0, 5);
+}

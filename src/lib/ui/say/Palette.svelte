@@ -1,0 +1,23 @@
+<script lang="ts">
+	/** The line to say it in, over any page: one key opens it. */
+	import Drawer from '../Drawer.svelte';
+	import SayIt from './SayIt.svelte';
+	import type { SaidView } from './view';
+	let { onclose }: { onclose: () => void } = $props();
+	const first: SaidView = {
+		text: '',
+		says: 'Say it in a few words.',
+		act: null,
+		list: [],
+		suggestions: ['15 kitchen', 'what’s late', 'wash started', 'visitors 30', 'clear hall bench']
+	};
+</script>
+
+<Drawer
+	title="Say it"
+	under="What it will do shows before it is done. Enter does it."
+	{onclose}
+	closeHref="?"
+>
+	<SayIt {first} onended={onclose} />
+</Drawer>

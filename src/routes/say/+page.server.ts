@@ -1,0 +1,9 @@
+import { v7 as uuidv7 } from 'uuid';
+import { loading } from '$server/pages/guard';
+import { say } from '$server/pages/saying';
+import type { PageServerLoad } from './$types';
+
+export const load: PageServerLoad = async ({ locals, url }) => ({
+	said: await loading(() => say(locals, (url.searchParams.get('text') ?? '').slice(0, 200))),
+	formId: uuidv7()
+});

@@ -1,0 +1,8 @@
+import { json } from '@sveltejs/kit';
+import { loading } from '$server/pages/guard';
+import { say } from '$server/pages/saying';
+import type { RequestHandler } from './$types';
+
+/** What a command would do, while it is typed. */
+export const GET: RequestHandler = async ({ locals, url }) =>
+	json(await loading(() => say(locals, (url.searchParams.get('text') ?? '').slice(0, 200))));
