@@ -8,7 +8,7 @@ import { fail, tell } from './lib/tell.mjs';
 process.chdir(join(import.meta.dirname, '..'));
 const DIR = 'docs/screenshots';
 const at = (time) => `2027-03-03T${time}Z`;
-/** The walk through the demo home's rooms, half way down, and two rhythms side by side. */
+/** The walk through the demo home's rooms, half way down. */
 async function firstSteps(page, url, shoot) {
 	await page.goto(`${url}/begin`);
 	await page.waitForFunction(() => document.documentElement.dataset.ready === 'yes');
@@ -21,12 +21,6 @@ async function firstSteps(page, url, shoot) {
 	await page.getByRole('button', { name: 'Cat', exact: true }).click();
 	await page.getByRole('button', { name: 'Cat', exact: true, pressed: true }).waitFor();
 	await shoot(page, 'first-steps');
-	await page.getByRole('button', { name: 'Walk on downstairs' }).click();
-	await page.getByRole('heading', { name: 'What is on the ground floor?' }).waitFor();
-	for (const key of ['Living room', 'Kitchen', 'Laundry', 'Stairs, hall']) await hang(key);
-	await page.goto(`${url}/begin?step=rhythm&beside=saturday-morning`);
-	await page.getByRole('region', { name: 'Four weeks of Saturday morning' }).waitFor();
-	await shoot(page, 'patterns');
 }
 
 /** Kit's own page in the afternoon, and the look round the porch once the boots are paired. */
@@ -42,6 +36,122 @@ async function childsPage(page, url, shoot) {
 	await page.getByRole('link', { name: 'Clear, next' }).click();
 	await page.getByRole('heading', { name: 'The bench' }).waitFor();
 	await shoot(page, 'look-round-phone');
+}
+
+/** A second press within 600 ms is the same one: from here on it is another. */
+const pressable = async (page) =>
+	page.waitForFunction(
+		(from) => performance.now() - from > 650,
+		await page.evaluate(() => performance.now())
+	);
+
+const begun = async (page) => {
+	await page.getByRole('button', { name: 'Start', exact: true }).click();
+	await page.waitForURL(/pail\/[0-9a-f-]{36}/);
+	await page.waitForFunction(() => document.documentElement.dataset.ready === 'yes');
+};
+
+/** Three people in one pail, a few minutes in. */
+async function together(page, stack, shoot, press) {
+	await page.goto(`${stack.url}/pail?minutes=20&for=ottilie&with=bram,juno`);
+	await page.locator('[data-settled=yes]').waitFor({ timeout: 30_000 });
+	await shoot(page, 'fill');
+	await begun(page);
+	stack.setClock(at('10:42:00'));
+	await page.reload();
+	await page.waitForFunction(() => document.documentElement.dataset.ready === 'yes');
+	await press(page, 2);
+	await shoot(page, 'together');
+	await page.getByRole('button', { name: 'Set it down' }).click();
+	await page.getByRole('heading', { name: /The pail is/ }).waitFor();
+	await page.waitForFunction(() => !Object.keys(localStorage).some((key) => key.startsWith('pail-press')));
+	stack.setClock(at('10:40:00'));
+}
+
+/** The bench in the porch, sorted and half carried home. */
+async function clearing(page, stack, shoot) {
+	await page.goto(`${stack.url}/pail?kind=clearing&for=ottilie`);
+	await page.waitForFunction(() => document.documentElement.dataset.ready === 'yes');
+	await page.getByLabel('Which spot').fill('Hall bench');
+	await page.getByLabel('In which room').selectOption('platform-porch');
+	await page.getByText('A half').click();
+	await page.getByRole('button', { name: /They stand ready/ }).click();
+	await page.waitForURL(/pail\/[0-9a-f-]{36}/);
+	await page.waitForFunction(() => document.documentElement.dataset.ready === 'yes');
+	const into = async (name, times) => {
+		for (let i = 1; i <= times; i++) {
+			await page.getByRole('button', { name: new RegExp(`^${name}, `) }).click();
+			await page.getByRole('button', { name: `${name}, ${i} so far` }).waitFor();
+		}
+	};
+	const things = [
+		['torch', 'lamp-room'],
+		['jar lid', 'lamp-room'],
+		['glue', 'ticket-office'],
+		['sock', 'bunk-room']
+	];
+	for (const [i, [thing, room]] of things.entries()) {
+		await page.getByPlaceholder('what it is, if you like').fill(thing);
+		await page.getByLabel('Where it belongs').selectOption(room);
+		await page.getByRole('button', { name: /^Put away, / }).click();
+		await page.getByRole('button', { name: `Put away, ${i + 1} so far` }).waitFor();
+	}
+	await into('Bin', 7);
+	await into('Give away', 11);
+	await page.waitForFunction(() => !Object.keys(localStorage).some((key) => key.startsWith('pail-press')));
+	stack.setClock(at('10:45:30'));
+	await page.reload();
+	await shoot(page, 'clearing-phone');
+	await page.getByRole('button', { name: 'The spot is clear, carry it home' }).click();
+	await pressable(page);
+	await page.getByRole('button', { name: 'Bag is out' }).click();
+	await page.getByText('it is out').waitFor();
+	await pressable(page);
+	await page.getByRole('button', { name: 'Bag stands there' }).click();
+	await page.getByText('Stays on the list').waitFor();
+	await shoot(page, 'closing-phone');
+	await page.getByRole('button', { name: 'Leave it open' }).click();
+	await page.waitForFunction(() => !Object.keys(localStorage).some((key) => key.startsWith('pail-press')));
+}
+
+/** Half an hour before they ring, in the afternoon. */
+async function visitors(page, stack, shoot) {
+	stack.setClock(at('16:35:00'));
+	await page.goto(`${stack.url}/pail?kind=visitors&minutes=30&for=ottilie&with=bram,juno,kit,pip`);
+	await page.waitForFunction(() => document.documentElement.dataset.ready === 'yes');
+	await begun(page);
+	stack.setClock(at('16:37:00'));
+	await page.reload();
+	await shoot(page, 'visitors-phone');
+	await page.getByRole('button', { name: 'They are here' }).click();
+	await page.waitForFunction(() => !Object.keys(localStorage).some((key) => key.startsWith('pail-press')));
+	stack.setClock(at('10:40:00'));
+}
+
+/** Three loads on their way at the hour of the pictures. */
+async function laundry(page, stack, shoot) {
+	const told = async (time, press, then) => {
+		stack.setClock(at(time));
+		await page.goto(`${stack.url}/laundry`);
+		await page.waitForFunction(() => document.documentElement.dataset.ready === 'yes');
+		await page.getByRole('button', { name: press }).first().click();
+		await page.getByText(then).first().waitFor();
+	};
+	await told('07:00:00', 'Start the wash: Bunk sheets', 'in the machine');
+	await told('08:20:00', 'Hang it out', 'on the line');
+	await told('09:00:00', 'Start the wash: School shirts', 'in the machine');
+	stack.setClock(at('10:10:00'));
+	await page.goto(`${stack.url}/laundry`);
+	await page.waitForFunction(() => document.documentElement.dataset.ready === 'yes');
+	await page
+		.locator('.loads > li', { hasText: 'School shirts' })
+		.getByRole('button', { name: 'Hang it out' })
+		.click();
+	await page.getByText('11:40').first().waitFor();
+	await told('10:25:00', 'Start the wash: Towels', 'in the machine');
+	stack.setClock(at('10:40:00'));
+	await page.goto(`${stack.url}/laundry`);
+	await shoot(page, 'laundry');
 }
 
 let stack = null;
@@ -84,9 +194,13 @@ try {
 				(from) => performance.now() - from > 650,
 				await page.evaluate(() => performance.now())
 			);
-			const step = await page.locator('.count').textContent();
+			const said = () => document.querySelector('.count, .press h1')?.textContent;
+			const step = await page.evaluate(said);
 			await page.locator('[data-giant]').click();
-			await page.waitForFunction((before) => document.querySelector('.count')?.textContent !== before, step);
+			await page.waitForFunction(
+				(before) => document.querySelector('.count, .press h1')?.textContent !== before,
+				step
+			);
 		}
 	};
 	/** Starts what a job begins, so that its wait runs by itself. */
@@ -117,11 +231,6 @@ try {
 	stack.setClock(at('10:40:00'));
 	await wide.goto(`${stack.url}/`);
 	await shoot(wide, 'today');
-	await wide.goto(`${stack.url}/?open=bins-to-the-gate`);
-	await wide.getByRole('dialog').waitFor();
-	await shoot(wide, 'sheet');
-	await wide.goto(`${stack.url}/pail?minutes=20`);
-	await shoot(wide, 'fill');
 	await wide.goto(`${stack.url}/ledger?open=2027-03-02`);
 	await shoot(wide, 'ledger');
 
@@ -132,7 +241,6 @@ try {
 	for (const [path, name] of [
 		['/house', 'house'],
 		['/rota', 'rota'],
-		['/house/job/stair-skirting', 'rhythm'],
 		['/crew', 'crew'],
 		['/crew/week?turn=fold-the-towels@2027-03-03', 'week'],
 		['/paper?kind=room&room=lamp-room', 'paper']
@@ -140,8 +248,6 @@ try {
 		await wide.goto(`${stack.url}${path}`);
 		await shoot(wide, name);
 	}
-	await phone.goto(`${stack.url}/rota`);
-	await shoot(phone, 'rota-phone');
 	await firstSteps(await open(1280, 800), stack.url, shoot);
 
 	// A pail on its way: five minutes, the second step in hand.
@@ -159,9 +265,15 @@ try {
 	const evening = await open(390, 844, 'evening');
 	await evening.goto(pail);
 	await shoot(evening, 'pail-phone-evening');
-	const eveningWide = await open(1280, 800, 'evening');
-	await eveningWide.goto(`${stack.url}/`);
-	await shoot(eveningWide, 'today-evening');
+	await wide.goto(pail);
+	await wide.waitForFunction(() => document.documentElement.dataset.ready === 'yes');
+	await wide.getByRole('button', { name: 'Set it down' }).click();
+	await wide.getByRole('heading', { name: /The pail is/ }).waitFor();
+	stack.setClock(at('10:40:00'));
+	await together(wide, stack, shoot, press);
+	await laundry(wide, stack, shoot);
+	await clearing(await open(390, 844, 'day'), stack, shoot);
+	await visitors(await open(390, 844, 'day'), stack, shoot);
 	await childsPage(await open(390, 844, 'day'), stack.url, shoot);
 	await browser.close();
 	await stack.stop();

@@ -390,6 +390,79 @@ describe('a pail', () => {
 		expect(answer.message).toMatch(/^[A-Z].*\.$/);
 	});
 
+	it('of a big day: what strength did not reach goes to tomorrow, once', async () => {
+		const home = await household();
+		const { id } = await begin(home, { kind: 'bigday', minutes: '240' });
+		await event(home, id, form({ id: newId(), kind: 'setDown' }));
+		const press = newId();
+		const carried = said(await pails.carry(asAda(home), id, form({ id: press })));
+		expect(carried.message).toMatch(/tomorrow/);
+		const moved = (await ledgerOf(home)).filter((entry) => entry.outcome === 'moved');
+		expect(moved.length).toBeGreaterThan(0);
+		await pails.carry(asAda(home), id, form({ id: press }));
+		expect((await ledgerOf(home)).filter((entry) => entry.outcome === 'moved')).toHaveLength(moved.length);
+		expect(said(await pails.carry(asAda(home), id, form({ id: 'old' }))).status).toBe(400);
+		const other = await household();
+		expect(said(await pails.carry(asAda(other), id, form({ id: newId() }))).status).toBe(404);
+	});
+
+	it('of a clearing asks which spot, and is started with it', async () => {
+		const home = await household();
+		const { answer } = await begin(home, { kind: 'clearing' });
+		expect([answer.status, answer.message]).toEqual([400, expect.stringMatching(/which spot/)]);
+		const { id } = await begin(home, {
+			kind: 'clearing',
+			spot: 'hall bench',
+			room: 'porch',
+			portion: 'half'
+		});
+		expect((await loadRun(home, id)).plan.clearing).toMatchObject({
+			spot: 'hall bench',
+			room: 'porch',
+			portion: 'half'
+		});
+		await event(home, id, form({ id: newId(), kind: 'counted', into: 'bin' }));
+		await event(home, id, form({ id: newId(), kind: 'counted', detail: '{"into":"give"}' }));
+		expect(
+			said(await event(home, id, form({ id: newId(), kind: 'counted', detail: '{"into":"river"}' }))).status
+		).toBe(400);
+		expect(said(await event(home, id, form({ id: newId(), kind: 'counted', detail: '{' }))).status).toBe(400);
+		expect((await loadRun(home, id)).events.map((one) => one.into)).toEqual([undefined, 'bin', 'give']);
+	});
+
+	it('takes a job in while it runs, of this home alone, with the server’s own steps', async () => {
+		const home = await household();
+		const { id } = await begin(home, { out: 'bench' });
+		const before = (await loadRun(home, id)).plan.steps.map((one) => one.line);
+		expect(before).not.toContain('bench');
+		const forged = JSON.stringify({ line: 'bench', steps: [] });
+		expect(said(await event(home, id, form({ id: newId(), kind: 'added', detail: forged }))).status).toBe(
+			400
+		);
+		await event(home, id, form({ id: newId(), kind: 'added', line: 'bench' }));
+		expect((await loadRun(home, id)).events.at(-1)?.steps?.map((one) => one.line)).toEqual(
+			expect.arrayContaining(['bench'])
+		);
+		expect(said(await event(home, id, form({ id: newId(), kind: 'added', line: 'ghost' }))).message).toMatch(
+			/not in this home/
+		);
+	});
+
+	it('a plan that the page never showed, or that breaks a rule, is planned anew', async () => {
+		const home = await household();
+		for (const plan of [
+			'{',
+			'[["bench",0,"ada",0]]',
+			'[["ghost",0,"ada",0,5]]',
+			'[["bench",0,"zed",0,5]]',
+			'[["bench",0,"ada",0,0.5]]'
+		]) {
+			const { id } = await begin(home, { plan });
+			expect((await loadRun(home, id)).plan.steps.length, plan).toBeGreaterThan(0);
+			await event(home, id, form({ id: newId(), kind: 'setDown' }));
+		}
+	});
+
 	it.each([
 		[{ kind: 'explode' }, 400],
 		[{ kind: 'stepDone', step: '99' }, 400],

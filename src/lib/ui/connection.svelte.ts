@@ -16,9 +16,13 @@ export async function wayEnded(): Promise<void> {
 	}
 }
 
-/** Reads again what depends on `what`, when no way to another page is under way. */
+/**
+ * Reads again what depends on `what`, when no way to another page is under way. A house that does not answer is asked
+ * first: the framework would put its own error page over what is running.
+ */
 export async function readAnew(what: `app:${string}`): Promise<void> {
 	await wayEnded();
+	await fetch('/alive', { cache: 'no-store' });
 	await invalidate(what);
 }
 

@@ -34,6 +34,11 @@
 	);
 	const place = (stage: string) => STAGES.findIndex((one) => one.key === stage);
 	const needsHands = (load: LoadView) => load.fetch === null || load.isReady;
+	/** A load that waits for hands has its stage behind it. */
+	const passedOf = (load: LoadView) =>
+		needsHands(load) && load.id === next?.id && load.stage !== 'waiting'
+			? [...load.passed, load.stage]
+			: load.passed;
 	const saved = $derived(form && 'saved' in form ? form.saved : null);
 </script>
 
@@ -75,7 +80,15 @@
 	<ul class="loads">
 		{#each view.going as load (load.id)}
 			<li class:rings={load.rings}>
-				<p class="who"><b>{load.name}</b><span class="dim">{load.whose}</span></p>
+				<div class="who">
+					<b>{load.name}</b><span class="dim">{load.whose}</span>
+					<div class="back">
+						<ActForm action="/laundry?/tell" values={{ id: view.formId, load: load.id, stage: 'undo' }}>
+							<button class="text-link" aria-label="Take back: {load.name}">Take back</button>
+						</ActForm>
+						{#if load.id !== next?.id || !needsHands(load)}{@render told(load, false)}{/if}
+					</div>
+				</div>
 				<div class="line">
 					<svg class="rope" viewBox="0 0 100 12" preserveAspectRatio="none" aria-hidden="true"
 						><path
@@ -86,7 +99,7 @@
 							vector-effect="non-scaling-stroke"
 						/></svg
 					>
-					{#each load.passed as stage (stage)}
+					{#each passedOf(load) as stage (stage)}
 						<span class="folded" style:--at={place(stage)} aria-hidden="true"
 							><Peg /><span class="cloth linen"
 								><Glyph name="done" size={28} /><span class="hem"><Weave weave={load.weave} /></span></span
@@ -134,12 +147,6 @@
 							>
 						</p>
 					{/if}
-					<div class="back">
-						<ActForm action="/laundry?/tell" values={{ id: view.formId, load: load.id, stage: 'undo' }}>
-							<button class="text-link" aria-label="Take back: {load.name}">Take back</button>
-						</ActForm>
-						{#if load.id !== next?.id || !needsHands(load)}{@render told(load, false)}{/if}
-					</div>
 				</div>
 			</li>
 		{/each}
@@ -334,17 +341,19 @@
 		min-height: 96px;
 	}
 	.who {
-		margin: 18px 0 0;
-		padding-right: 12px;
+		padding: 12px 12px 0 0;
 	}
-	.who b,
-	.who span {
+	.who > b {
+		font-size: 1.125rem;
+	}
+	.who > b,
+	.who > span {
 		display: block;
 		overflow-wrap: anywhere;
 	}
 	.line {
 		position: relative;
-		padding-bottom: 34px;
+		padding-bottom: 6px;
 	}
 	.rope {
 		position: absolute;
@@ -462,12 +471,14 @@
 		color: var(--on-cobalt);
 	}
 	.back {
-		position: absolute;
-		left: 0;
-		bottom: 0;
 		display: flex;
+		flex-wrap: wrap;
 		align-items: center;
-		gap: 14px;
+		gap: 4px 14px;
+	}
+	.back :global(.plain) {
+		min-height: 44px;
+		padding: 0 12px;
 	}
 	.runner {
 		display: grid;
@@ -596,7 +607,7 @@
 			display: none;
 		}
 		.who {
-			margin: 0 0 8px;
+			padding: 0 0 8px;
 		}
 		.line {
 			padding: 0;
@@ -613,9 +624,6 @@
 			width: auto;
 			padding-left: 12px;
 			white-space: normal;
-		}
-		.back {
-			position: static;
 		}
 		.gone {
 			padding: 0;

@@ -63,6 +63,9 @@ export type Read =
 			readonly suggestions: readonly string[];
 	  };
 
+/** How much better one job must fit than the next, so that it is not asked back which. */
+const CLEARLY = 0.1;
+
 const EXAMPLES = ['15 kitchen', 'done', 'what’s late', 'wash started', 'clear hall bench', 'visitors 30'];
 
 const KIND_WORDS: Readonly<Record<string, SessionKind>> = {
@@ -278,7 +281,7 @@ function ticked(words: readonly string[], outcome: 'done' | 'looked', context: C
 		);
 	const isClear =
 		!second ||
-		best.score + Number(best.item.isOn) * 0.3 > second.score + Number(second.item.isOn) * 0.3 + 0.01 ||
+		best.score + Number(best.item.isOn) * 0.3 > second.score + Number(second.item.isOn) * 0.3 + CLEARLY ||
 		best.item.name === second.item.name;
 	if (!isClear)
 		return refused(

@@ -47,15 +47,17 @@ const LONG_BREAK = 30;
 
 /** The breaks of a day of `minutes`, from its beginning. Handbook page 3, "big day". */
 export function breaksOf(minutes: number): { from: number; until: number }[] {
-	const breaks: { from: number; until: number }[] = [];
-	let at = WORK_BETWEEN_BREAKS;
-	while (at + SHORT_BREAK + 20 <= minutes) {
-		const isMiddle =
-			breaks.every((one) => one.until - one.from === SHORT_BREAK) &&
-			at >= minutes / 2 - WORK_BETWEEN_BREAKS / 2;
-		const length = isMiddle ? LONG_BREAK : SHORT_BREAK;
-		breaks.push({ from: at, until: at + length });
-		at += length + WORK_BETWEEN_BREAKS;
-	}
-	return breaks;
+	const lay = (long: number) => {
+		const breaks: { from: number; until: number }[] = [];
+		let at = WORK_BETWEEN_BREAKS;
+		while (at + SHORT_BREAK + 20 <= minutes) {
+			const length = breaks.length === long ? LONG_BREAK : SHORT_BREAK;
+			breaks.push({ from: at, until: Math.min(minutes, at + length) });
+			at += length + WORK_BETWEEN_BREAKS;
+		}
+		return breaks;
+	};
+	const short = lay(-1);
+	const toMiddle = short.map((span) => Math.abs(span.from + SHORT_BREAK / 2 - minutes / 2));
+	return lay(toMiddle.indexOf(Math.min(...toMiddle)));
 }

@@ -31,7 +31,7 @@ export const ROUTES: Readonly<Record<string, RouteNeeds>> = {
 	},
 	'/mine/look/[line]': { see: 'look-round', send: { done: 'look-round' } },
 	'/pail': { see: 'time', send: { start: 'time' } },
-	'/pail/[id]': { see: 'time', send: { event: 'time' } },
+	'/pail/[id]': { see: 'time', send: { event: 'time', carry: 'plan-day' } },
 	'/say': { see: 'plan-day' },
 	'/say/read': { see: 'plan-day' },
 	'/laundry': {

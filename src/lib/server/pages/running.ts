@@ -6,7 +6,9 @@ import { addDays, isoOf, weekdayOf } from '$core/calendar/civil';
 import type { PreparedHome } from '$core/household/history';
 import { mayDo } from '$core/people/whoCan';
 import { readDay } from '$core/routine/readDay';
-import { readClock } from '$core/session/clock';
+import type { LedgerEntry } from '$core/household/entry';
+import type { DayPart } from '$core/household/fields';
+import { outcomesOf, readClock } from '$core/session/clock';
 import { filling, sessionPlan } from '$core/session/fill';
 import { SESSION_EVENTS, type EventDetail, type SessionEventKind } from '$core/session/model';
 import { firstPlan } from '$core/session/planner';
@@ -18,7 +20,7 @@ import { now } from '../clock';
 import { reading, transaction, type Db } from '../db/pool';
 import { leftTheHouse } from '../store/clearingStore';
 import { loadHome } from '../store/homeStore';
-import { followingId } from '../store/record';
+import { followingId, recordEntries } from '../store/record';
 import { addEvent, loadSession, loadSessionsAround, type StoredSession } from '../store/sessionStore';
 import { loadStanding } from '../store/standingStore';
 import { acting } from './guard';
@@ -225,6 +227,51 @@ async function addedSteps(
 	});
 	const made = sessionPlan(filled, firstPlan(filled.input), 24 * 60);
 	return made.steps.length === 0 ? null : { line, steps: made.steps, entry: made.lines[line] };
+}
+
+/** What was left of a session that is over goes to tomorrow: turns that are due move, the others come by themselves. */
+export async function carry(asker: Asker, session: string, form: FormData) {
+	const household = asker.householdId;
+	return acting(form, async () => {
+		const id = z.uuid().safeParse(form.get('id'));
+		if (!id.success)
+			return fail(400, { message: 'This page is too old to be sent. Reload it and try again.' });
+		const at = now();
+		const moved = await transaction(async (db) => {
+			const [stored, home] = [await loadSession(db, household, session), await loadHome(db, household)];
+			if (!stored || !home || !isTheirs(asker, stored)) return null;
+			const day = readDay(home, await loadStanding(db, household), stored.date);
+			const left = outcomesOf(stored.plan, readClock(stored.plan, stored.events, at)).filter(
+				(one) => one.outcome !== 'done'
+			);
+			let count = 0;
+			for (const { line } of left) {
+				const found = day.lines.find((one) => one.line.id === line);
+				// What is late or only open may lie: it hangs tomorrow without being moved.
+				if (!found || found.state !== 'due' || found.dueOn !== stored.date) continue;
+				const entry: LedgerEntry = {
+					id: followingId(id.data, line),
+					outcome: 'moved',
+					date: stored.date,
+					by: asker.viewer?.member ?? stored.member,
+					job: found.line.job.id,
+					part: found.line.part as DayPart | null,
+					dueOn: found.dueOn,
+					to: addDays(stored.date, 1)
+				};
+				const recorded = await recordEntries(db, household, [entry], stored.date, at);
+				if (recorded.ok) count++;
+			}
+			return count;
+		});
+		if (moved === null) return fail(404, { message: 'There is no such pail here. Fill one from Today.' });
+		return {
+			message:
+				moved === 0
+					? 'Nothing of it had to move: it hangs tomorrow by itself.'
+					: `${moved === 1 ? 'One job is' : `${moved} jobs are`} tomorrow’s now. The rest hangs there by itself.`
+		};
+	});
 }
 
 /** Writes what happened to a session. `jobDone` is "done" at the bell: the job in hand is, and the pail is set down. */

@@ -230,7 +230,10 @@ export async function addEvent(
 	// A job that is gone meanwhile leaves no entry; the session itself goes on.
 	const home = await loadHome(db, household);
 	const known = entries.filter(
-		(entry) => entry.outcome === 'undo' || entry.outcome === 'judgement' || home?.lineById.has(lineOf(entry))
+		(entry) =>
+			entry.outcome === 'undo' ||
+			(entry.outcome === 'judgement' && home?.zoneById.has(entry.zone)) ||
+			home?.lineById.has(lineOf(entry))
 	);
 	const recorded = await recordEntries(db, household, known, session.date, event.at);
 	if (!recorded.ok) throw new Error(`a session made an entry that was refused: ${recorded.refusal.code}`);

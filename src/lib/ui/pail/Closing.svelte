@@ -75,7 +75,8 @@
 			<button class="plain" onclick={() => say('setDown')}>Leave it open</button>
 		{:else}<a class="plain" href="/">Today</a>{/if}
 	</header>
-	<div class="line">
+	<!-- svelte-ignore a11y_no_noninteractive_tabindex -->
+	<div class="line" tabindex="0" role="region" aria-label="What is carried home">
 		<h1>Now carry it home</h1>
 		<p class="dim">
 			Sorted: {clearing.counts.bin} bin, {clearing.counts.give} give away, {clearing.counts.put} put away.
@@ -337,8 +338,8 @@
 		min-height: 44px;
 	}
 	.box input {
-		width: 22px;
-		height: 22px;
+		width: 26px;
+		height: 26px;
 		accent-color: var(--cobalt);
 	}
 	.press {
@@ -350,6 +351,7 @@
 		.closing {
 			display: flex;
 			flex-direction: column;
+			height: calc(100svh - 2 * var(--rim) - var(--own-strip, 0px));
 			padding: 10px 15px 15px;
 		}
 		header .plain {
@@ -359,7 +361,10 @@
 			display: none;
 		}
 		.line {
+			flex: 1;
+			min-height: 0;
 			padding-left: 30px;
+			overflow-y: auto;
 		}
 		.line::before {
 			left: 12px;
@@ -373,10 +378,9 @@
 			width: 32px;
 		}
 		.press {
-			position: sticky;
-			bottom: 8px;
+			position: static;
 			align-self: stretch;
-			margin-top: auto;
+			padding-top: 10px;
 		}
 	}
 </style>

@@ -1,6 +1,8 @@
 <script lang="ts">
 	/** After the last step, or when the pail was set down: what got done, the minutes, what is left and where it goes. */
 	import type { JobOutcome, SessionClock } from '$core/session/clock';
+	import type { ActionResult } from '@sveltejs/kit';
+	import ActForm from '../ActForm.svelte';
 	import Glyph from '../glyphs/Glyph.svelte';
 	import GreatPail from './GreatPail.svelte';
 	import Notice from '../Notice.svelte';
@@ -22,6 +24,9 @@
 		undo: () => void;
 		stuck: boolean;
 	} = $props();
+	let said = $state('');
+	const wordsOf = (result: ActionResult) =>
+		result.type === 'success' || result.type === 'failure' ? String(result.data?.message ?? '') : '';
 	const planned = (line: string) =>
 		clock.steps.filter((step) => step.line === line).reduce((sum, step) => sum + step.minutes, 0);
 	const name = (line: string) => clock.steps.find((step) => step.line === line)?.jobName ?? line;
@@ -84,6 +89,12 @@
 				Today with its hour.
 			</p>
 		{/if}
+		{#if run.plan.kind === 'bigday' && rest.length > 0 && !said}
+			<ActForm action="/pail/{run.id}?/carry" then={{ ended: (result) => (said = wordsOf(result)) }}>
+				<button class="plain">Enough: carry the rest to tomorrow</button>
+			</ActForm>
+		{/if}
+		{#if said}<Notice><span>{said}</span></Notice>{/if}
 		<p class="acts">
 			<a class="sign" href="/">Back to Today</a>
 			<span class="dim">Or sit down for a while. Nothing rings.</span>

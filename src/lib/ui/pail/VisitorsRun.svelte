@@ -92,7 +92,8 @@
 		</p>
 	{/if}
 	<RunNotices {running} {message} />
-	<div class="line">
+	<!-- svelte-ignore a11y_no_noninteractive_tabindex -->
+	<div class="line" tabindex="0" role="region" aria-label="What is to do">
 		{#if current && first}
 			<article class="mine" aria-label="Yours now">
 				<span class="pegs" aria-hidden="true"><Peg side /><Peg side /></span>
@@ -345,23 +346,25 @@
 		.visit {
 			display: flex;
 			flex-direction: column;
+			height: calc(100svh - 2 * var(--rim) - var(--own-strip, 0px));
 			padding: 10px 15px 15px;
 		}
 		.visit > :global(header) {
 			flex-wrap: wrap;
 		}
 		.line {
+			flex: 1;
+			min-height: 0;
 			padding-left: 34px;
+			overflow-y: auto;
 		}
 		.let {
 			margin: 10px -15px 0;
 			padding: 10px 15px;
 		}
 		.press {
-			position: sticky;
-			bottom: 8px;
+			position: static;
 			align-self: stretch;
-			margin-top: auto;
 			padding-top: 10px;
 		}
 	}

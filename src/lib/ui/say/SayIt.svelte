@@ -11,6 +11,7 @@
 	// svelte-ignore state_referenced_locally
 	let said = $state<SaidView>(first);
 	let told = $state('');
+	let sent = '';
 	let field: HTMLInputElement;
 	let asked = 0;
 	onMount(() => field.focus());
@@ -80,15 +81,18 @@
 			<ActForm
 				class="say-act"
 				action={said.act.action}
-				values={{ ...said.act.values, ...(formId ? { seed: formId } : {}) }}
+				values={{ ...said.act.values, ...(formId ? { seed: formId, id: formId } : {}) }}
 				then={{
+					sending: (busy) => {
+						if (busy) sent = text;
+					},
 					ended: (result) => {
 						const data = result.type === 'success' || result.type === 'failure' ? result.data : undefined;
+						if (result.type === 'success') void invalidateAll();
+						// Whoever types on already is not answered over.
+						if (text !== sent) return;
 						told = String(data?.message ?? 'Done.');
-						if (result.type === 'success') {
-							text = '';
-							void invalidateAll();
-						}
+						if (result.type === 'success') text = '';
 					}
 				}}><button class="sign">{said.act.label}</button></ActForm
 			>

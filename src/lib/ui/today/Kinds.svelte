@@ -19,9 +19,9 @@
 </script>
 
 <nav class="kinds" aria-label="Other sessions">
+	<a class="text-link" href="/say" onclick={palette} aria-keyshortcuts="/">Say it</a>
 	{#each KINDS as [kind, name] (kind)}<a class="text-link" href="/pail?kind={kind}&for={me}">{name}</a>{/each}
 	<a class="text-link" href="/laundry">Laundry</a>
-	<a class="text-link" href="/say" onclick={palette} aria-keyshortcuts="/">Say it</a>
 </nav>
 
 <style>
@@ -39,8 +39,14 @@
 	}
 	@media (max-width: 900px) {
 		.kinds {
+			flex-wrap: nowrap;
 			gap: 0 18px;
-			padding: 6px 15px 0;
+			margin-top: 2px;
+			padding: 0 15px;
+			overflow-x: auto;
+			scrollbar-width: none;
+			max-width: 100%;
+			min-width: 0;
 		}
 		.text-link {
 			min-height: 44px;

@@ -1,6 +1,6 @@
 import { redirect } from '@sveltejs/kit';
 import { loading } from '$server/pages/guard';
-import { event, loadRun } from '$server/pages/running';
+import { carry, event, loadRun } from '$server/pages/running';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ locals, params, url, depends }) => {
@@ -14,5 +14,6 @@ export const actions: Actions = {
 		const answer = await event(locals, params.id, form);
 		if (form.get('back') === '/' && 'at' in answer) redirect(303, '/');
 		return answer;
-	}
+	},
+	carry: async ({ locals, params, request }) => carry(locals, params.id, await request.formData())
 };
