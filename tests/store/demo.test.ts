@@ -27,6 +27,7 @@ const empty = async () => {
 		'session_event',
 		'session',
 		'standing',
+		'laundry_load',
 		'zone_standing',
 		'ledger',
 		'job',

@@ -107,7 +107,7 @@
 						>
 					{/each}
 					<div
-						class="now"
+						class="tag"
 						class:towel={load.id === next?.id}
 						style:--at={needsHands(load) && load.next && load.id === next?.id
 							? place(load.next)
@@ -140,7 +140,7 @@
 									stroke-width="2"
 								/></svg
 							>
-							<span class="fetch" class:now-due={load.isReady}>{load.fetch}</span>
+							<span class="fetch" class:now={load.isReady}>{load.fetch}</span>
 							<span
 								><b>{load.act}</b>{#if load.latest}<span class="dim">, by {load.latest} at the latest</span
 									>{/if}</span
@@ -290,7 +290,7 @@
 	}
 	header {
 		display: grid;
-		grid-template-columns: 180px 1fr;
+		grid-template-columns: 222px 1fr;
 		padding: 14px var(--edge) 0;
 	}
 	header p {
@@ -337,7 +337,7 @@
 	}
 	.loads > li {
 		display: grid;
-		grid-template-columns: 180px 1fr;
+		grid-template-columns: 222px 1fr;
 		min-height: 96px;
 	}
 	.who {
@@ -363,7 +363,7 @@
 		height: 12px;
 	}
 	.folded,
-	.now,
+	.tag,
 	.string {
 		position: absolute;
 		left: calc(var(--at) * var(--column) + var(--column) / 2);
@@ -391,7 +391,7 @@
 		bottom: 3px;
 		height: 10px;
 	}
-	.now {
+	.tag {
 		top: 8px;
 		min-width: 150px;
 		padding: 16px 12px 20px;
@@ -399,7 +399,7 @@
 		box-shadow: var(--sh-cloth);
 		text-align: center;
 	}
-	.now .pegs {
+	.tag .pegs {
 		position: absolute;
 		top: -10px;
 		left: 12px;
@@ -407,7 +407,7 @@
 		display: flex;
 		justify-content: space-between;
 	}
-	.now.towel {
+	.tag.towel {
 		position: relative;
 		width: 214px;
 		margin-bottom: 6px;
@@ -437,10 +437,10 @@
 		margin: 6px 0 2px;
 		font-size: 1.5rem;
 	}
-	.now p.dim {
+	.tag p.dim {
 		margin: 0 0 8px;
 	}
-	.now .sign {
+	.tag .sign {
 		width: 100%;
 	}
 	.string {
@@ -456,19 +456,6 @@
 	}
 	.string svg {
 		margin-bottom: 8px;
-	}
-	.fetch {
-		padding: 2px 8px;
-		border: 2px solid var(--cobalt-ink);
-		border-radius: 7px;
-		background: var(--enamel-hi);
-		color: var(--cobalt-ink);
-		font-weight: var(--w-figure);
-		white-space: nowrap;
-	}
-	.now-due {
-		background: var(--cobalt);
-		color: var(--on-cobalt);
 	}
 	.back {
 		display: flex;
@@ -614,8 +601,8 @@
 			display: grid;
 			gap: 8px;
 		}
-		.now,
-		.now.towel,
+		.tag,
+		.tag.towel,
 		.string {
 			position: relative;
 			left: auto;

@@ -1,22 +1,8 @@
 /** Which products must never meet on one surface or in one basin. Handbook page 4, "What must never meet". */
+import { productFamily } from '../household/fields';
 
 /** Product families, in the order of the handbook's table. */
-export const FAMILIES = [
-	'bleach',
-	'acid',
-	'ammonia',
-	'alcohol',
-	'peroxide',
-	'caustic',
-	'soda',
-	'surfactant',
-	'quat',
-	'abrasive',
-	'polish',
-	'solvent',
-	'oil',
-	'water'
-] as const;
+export const FAMILIES = productFamily.options;
 
 /** The pairs of level danger. Two uses of caustic are one, too: they may not be the same stuff. */
 const DANGER: readonly (readonly [string, string])[] = [

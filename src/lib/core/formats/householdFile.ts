@@ -57,7 +57,10 @@ export function readHouseholdFile(text: string, today: CivilDay): ReadHousehold 
 	try {
 		data = JSON.parse(text);
 	} catch (error) {
-		const cut = /end of|unterminated/i.test((error as Error).message);
+		const { message } = error as Error;
+		// Where the text stops making sense at its very end, the rest of it is missing.
+		const at = Number(/position (\d+)/.exec(message)?.[1] ?? -1);
+		const cut = /end of|unterminated/i.test(message) || at >= text.trimEnd().length;
 		return problem(
 			'the whole of it',
 			cut

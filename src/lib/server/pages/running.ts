@@ -54,7 +54,11 @@ export async function loadRun(asker: Asker, id: string, as: string | null): Prom
 	const lines = [...new Set(clock.steps.map((step) => step.line))];
 	const viewer = asker.viewer?.member ?? asker.me;
 	// A member's own phone follows its own lane; whoever looks after the house sees all of them.
-	const own = as ?? (asker.viewer?.role === 'organiser' && plan.people.length > 1 ? 'all' : viewer);
+	const own =
+		as ??
+		(asker.viewer?.role === 'organiser' && plan.people.length > 1 && plan.kind !== 'visitors'
+			? 'all'
+			: viewer);
 	return {
 		id,
 		member: memberName(home, session.member),

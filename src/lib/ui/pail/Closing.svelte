@@ -350,6 +350,7 @@
 	@media (max-width: 900px) {
 		.closing {
 			display: flex;
+			flex: none;
 			flex-direction: column;
 			height: calc(100svh - 2 * var(--rim) - var(--own-strip, 0px));
 			padding: 10px 15px 15px;
@@ -376,6 +377,11 @@
 		.row::before {
 			left: -26px;
 			width: 32px;
+		}
+		.towel .n {
+			position: absolute;
+			right: 12px;
+			top: 12px;
 		}
 		.press {
 			position: static;

@@ -2,8 +2,7 @@
 	/** One person's way through a session: the great pail, the step, what comes then, and the one button. */
 	import Glyph from '../glyphs/Glyph.svelte';
 	import Notice from '../Notice.svelte';
-	import BellChoice from './BellChoice.svelte';
-	import GiantButton from './GiantButton.svelte';
+	import Press from './Press.svelte';
 	import GreatPail from './GreatPail.svelte';
 	import RunHeader from './RunHeader.svelte';
 	import RunNotices from './RunNotices.svelte';
@@ -123,27 +122,14 @@
 	<Waits {running} />
 
 	<div class="press">
-		{#if running.canUndo}<button class="undo text-link" onclick={() => running.undo()}
-				><Glyph name="back" size={22} />Undo, not done</button
-			>{/if}
-		{#if running.atBell}
-			<BellChoice {running} step={first?.step ?? null} />
-		{:else if clock.phase === 'paused'}
-			<GiantButton {running} kind="resumed" label="Go on" onpress={() => running.press('resumed')} />
-		{:else if current && first}
-			<GiantButton
-				{running}
-				kind={capped ? 'capped' : 'stepDone'}
-				step={first.step}
-				label={capped ? 'Stop here, next' : following ? 'Done, next' : 'Done'}
-				onpress={() =>
-					running.press(
-						capped ? 'capped' : 'stepDone',
-						first.step,
-						lane && lane.who !== current.who ? { by: lane.who } : {}
-					)}
-			/>
-		{:else}
+		<Press
+			{running}
+			{lane}
+			{first}
+			{capped}
+			label={capped ? 'Stop here, next' : following ? 'Done, next' : 'Done'}
+		/>
+		{#if !first && !running.atBell && clock.phase === 'running'}
 			<Notice><span>Your part is done. Fetch what rings, or lend a hand.</span></Notice>
 		{/if}
 	</div>
@@ -260,13 +246,6 @@
 	.press {
 		grid-row: -2;
 		position: relative;
-	}
-	.undo {
-		display: inline-flex;
-		align-items: center;
-		gap: 8px;
-		min-height: 44px;
-		margin-bottom: 6px;
 	}
 	@media (max-width: 640px) {
 		.pail {

@@ -43,7 +43,7 @@
 	const WORDS = 7.5;
 </script>
 
-<div class="strip" aria-hidden="true">
+<div class="strip" class:low={lanes.length > 2} aria-hidden="true">
 	<div class="hours">
 		<span class="present" style:left="0%">{time(0)}</span>
 		{#each marks as at (at)}<span class="hour" style:left="{x(at)}%">{time(at)}</span>{/each}
@@ -114,6 +114,8 @@
 
 <style>
 	.strip {
+		--cloth: 84px;
+		--per-string: 36px;
 		padding-left: 118px;
 	}
 	.hours {
@@ -179,7 +181,7 @@
 	}
 	.lane {
 		position: relative;
-		height: calc(96px + var(--rows) * 36px);
+		height: calc(var(--cloth) + 12px + var(--rows) * var(--per-string));
 		margin-bottom: 4px;
 	}
 	.who {
@@ -209,7 +211,7 @@
 	.cloth {
 		position: absolute;
 		top: 8px;
-		height: 84px;
+		height: var(--cloth);
 		padding: 13px 7px 14px;
 		overflow: hidden;
 		border-radius: var(--r-cloth);
@@ -271,13 +273,13 @@
 	}
 	.string {
 		position: absolute;
-		top: calc(89px + var(--row) * 36px);
+		top: calc(var(--cloth) + 5px + var(--row) * var(--per-string));
 		height: 34px;
 		overflow: visible;
 	}
 	.label {
 		position: absolute;
-		top: calc(101px + var(--row) * 36px);
+		top: calc(var(--cloth) + 17px + var(--row) * var(--per-string));
 		padding: 0 6px;
 		transform: translateX(-50%);
 		background: var(--enamel);
@@ -286,15 +288,23 @@
 	}
 	.fetch {
 		position: absolute;
-		top: calc(95px + var(--row) * 36px);
+		top: calc(var(--cloth) + 11px + var(--row) * var(--per-string));
 		transform: translateX(-50%);
-		padding: 2px 8px;
-		border: 2px solid var(--cobalt-ink);
-		border-radius: 7px;
-		background: var(--enamel-hi);
-		color: var(--cobalt-ink);
-		font-weight: var(--w-figure);
-		white-space: nowrap;
+	}
+	/* Three lanes and more stand lower, so that all of them are seen before the page is moved. */
+	.low {
+		--cloth: 62px;
+		--per-string: 33px;
+	}
+	.low .cloth {
+		padding-top: 12px;
+	}
+	.low .cloth b {
+		-webkit-line-clamp: 1;
+		line-clamp: 1;
+	}
+	.low .who {
+		top: 10px;
 	}
 	@media (prefers-reduced-motion: reduce) {
 		.cloth {

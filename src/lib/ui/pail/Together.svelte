@@ -7,8 +7,7 @@
 	import Glyph from '../glyphs/Glyph.svelte';
 	import Peg from '../glyphs/Peg.svelte';
 	import Weave from '../glyphs/Weave.svelte';
-	import BellChoice from './BellChoice.svelte';
-	import GiantButton from './GiantButton.svelte';
+	import Press from './Press.svelte';
 	import GreatPail from './GreatPail.svelte';
 	import RunHeader from './RunHeader.svelte';
 	import RunNotices from './RunNotices.svelte';
@@ -60,7 +59,6 @@
 			);
 			return own.length === 0 ? null : own.filter((i) => clock.done[i]).length / own.length;
 		});
-	const last = $derived(lanes.find((lane) => lane.coming.length > 0));
 	const minutes = $derived(Math.round(clock.bellMinutes));
 	const caution = $derived(
 		lanes.flatMap((lane) => {
@@ -179,29 +177,14 @@
 	</section>
 
 	<div class="press" aria-live="polite">
-		{#if running.canUndo}<button class="undo text-link" onclick={() => running.undo()}
-				><Glyph name="back" size={22} />Undo, not done</button
-			>{/if}
-		{#if running.atBell}
-			<h1 class="sr">The bell. Stop here.</h1>
-			<BellChoice {running} step={dueStep?.step ?? null} />
-		{:else if clock.phase === 'paused'}
-			<GiantButton {running} kind="resumed" label="Go on" onpress={() => running.press('resumed')} />
-		{:else if due && dueStep}
-			<h1 class="sr">{run.names[due.who]}: {running.step(dueStep.step)?.text}</h1>
-			<GiantButton
-				{running}
-				kind="stepDone"
-				step={dueStep.step}
-				label="{run.names[due.who]} is done"
-				onpress={() =>
-					running.press(
-						'stepDone',
-						dueStep.step,
-						running.step(dueStep.step)?.who !== due.who ? { by: due.who } : {}
-					)}
-			/>
-		{:else if last}<p>Nothing is due.</p>{/if}
+		<h1 class="sr">
+			{running.atBell
+				? 'The bell. Stop here.'
+				: due && dueStep
+					? `${run.names[due.who]}: ${running.step(dueStep.step)?.text}`
+					: 'Nothing is due'}
+		</h1>
+		<Press {running} lane={due} first={dueStep} label="{run.names[due?.who ?? '']} is done" />
 	</div>
 </div>
 
@@ -373,12 +356,6 @@
 		flex-direction: column;
 		justify-content: flex-end;
 		--giant: 150px;
-	}
-	.undo {
-		display: inline-flex;
-		align-items: center;
-		gap: 8px;
-		min-height: 44px;
 	}
 	@media (max-width: 900px) {
 		.together {

@@ -4,8 +4,7 @@
 	import Peg from '../glyphs/Peg.svelte';
 	import Weave from '../glyphs/Weave.svelte';
 	import { listNames, lowerNumber, minutesText } from '../words';
-	import BellChoice from './BellChoice.svelte';
-	import GiantButton from './GiantButton.svelte';
+	import Press from './Press.svelte';
 	import RunHeader from './RunHeader.svelte';
 	import RunNotices from './RunNotices.svelte';
 	import type { Running } from './running.svelte';
@@ -137,23 +136,7 @@
 		</p>
 	{/if}
 	<div class="press">
-		{#if running.canUndo}<button class="undo text-link" onclick={() => running.undo()}
-				><Glyph name="back" size={22} />Undo, not done</button
-			>{/if}
-		{#if running.atBell}
-			<BellChoice {running} step={first?.step ?? null} />
-		{:else if clock.phase === 'paused'}
-			<GiantButton {running} kind="resumed" label="Go on" onpress={() => running.press('resumed')} />
-		{:else if first && current}
-			<GiantButton
-				{running}
-				kind="stepDone"
-				step={first.step}
-				label={then.length > 0 ? 'Done, next' : 'Done'}
-				onpress={() =>
-					running.press('stepDone', first.step, lane && lane.who !== current.who ? { by: lane.who } : {})}
-			/>
-		{/if}
+		<Press {running} lane={lane ?? null} {first} label={then.length > 0 ? 'Done, next' : 'Done'} />
 	</div>
 </div>
 
@@ -336,21 +319,23 @@
 		position: sticky;
 		bottom: 20px;
 	}
-	.undo {
-		display: inline-flex;
-		align-items: center;
-		gap: 8px;
-		min-height: 44px;
-	}
 	@media (max-width: 900px) {
 		.visit {
 			display: flex;
+			flex: none;
 			flex-direction: column;
 			height: calc(100svh - 2 * var(--rim) - var(--own-strip, 0px));
 			padding: 10px 15px 15px;
 		}
 		.visit > :global(header) {
 			flex-wrap: wrap;
+		}
+		.wide,
+		.of {
+			display: none;
+		}
+		.left .text-link {
+			margin-left: auto;
 		}
 		.line {
 			flex: 1;

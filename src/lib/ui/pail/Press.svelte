@@ -1,0 +1,54 @@
+<script lang="ts">
+	/** The press of a lane: undo for a moment, the choice at the bell, going on after a pause, else the one great button. */
+	import type { Coming, Lane } from '$core/session/arrange';
+	import Glyph from '../glyphs/Glyph.svelte';
+	import BellChoice from './BellChoice.svelte';
+	import GiantButton from './GiantButton.svelte';
+	import type { Running } from './running.svelte';
+	let {
+		running,
+		lane,
+		first,
+		label,
+		capped = false
+	}: {
+		running: Running;
+		lane: Lane | null;
+		/** The step in hand; null: nothing more. */
+		first: Coming | null;
+		label: string;
+		/** The job has had its cap: the press stops it. */
+		capped?: boolean;
+	} = $props();
+	const step = $derived(first ? running.step(first.step) : null);
+	const kind = $derived(capped ? ('capped' as const) : ('stepDone' as const));
+	// Whoever does what was planned for another says so.
+	const by = $derived(lane && step && lane.who !== step.who ? { by: lane.who } : {});
+</script>
+
+{#if running.canUndo}<button class="undo text-link" onclick={() => running.undo()}
+		><Glyph name="back" size={22} />Undo, not done</button
+	>{/if}
+{#if running.atBell}
+	<BellChoice {running} step={first?.step ?? null} />
+{:else if running.clock.phase === 'paused'}
+	<GiantButton {running} kind="resumed" label="Go on" onpress={() => running.press('resumed')} />
+{:else if first}
+	<GiantButton
+		{running}
+		{kind}
+		step={first.step}
+		{label}
+		onpress={() => running.press(kind, first.step, by)}
+	/>
+{/if}
+
+<style>
+	.undo {
+		display: inline-flex;
+		align-items: center;
+		gap: 8px;
+		min-height: 44px;
+		margin-bottom: 6px;
+	}
+</style>
