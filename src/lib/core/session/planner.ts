@@ -22,7 +22,7 @@ export interface Effort {
  */
 export function effortFor(input: PlanInput): Effort {
 	const steps = input.jobs.reduce((sum, job) => sum + job.steps.length, 0);
-	return { rounds: Math.min(100, 12 + Math.max(0, steps - 20)), exactNodes: 15_000 };
+	return { rounds: Math.min(72, 8 + Math.max(0, steps - 20)), exactNodes: 8_000 };
 }
 
 /** Steps timed in the first breath, which a page makes while it is built. */
