@@ -153,7 +153,12 @@ async function setUp(page: Page, table: Table, stack: Stack) {
 			.click();
 	await expect(page.getByRole('region', { name: `Four weeks of ${name}` })).toBeVisible();
 	await page.getByLabel('Minutes a day').fill(table.minutes);
+	// The field holds what was typed either way: only the answer says that the house has it.
+	const answered = page.waitForResponse(
+		(one) => one.request().method() === 'POST' && one.url().includes('/begin')
+	);
 	await page.getByRole('button', { name: 'Set' }).click();
+	await answered;
 	await expect(page.getByLabel('Minutes a day')).toHaveValue(table.minutes);
 	await page.goto('/begin?step=first-morning');
 	await ready(page);

@@ -18,11 +18,14 @@ export async function wayEnded(): Promise<void> {
 
 /**
  * Reads again what depends on `what`, when no way to another page is under way. A house that does not answer is asked
- * first: the framework would put its own error page over what is running.
+ * first: the framework would put its own error page over what is running. `unless` is asked last of all.
  */
-export async function readAnew(what: `app:${string}`): Promise<void> {
-	await wayEnded();
+export async function readAnew(what: `app:${string}`, unless: () => boolean = () => false): Promise<void> {
 	await fetch('/alive', { cache: 'no-store' });
+	// Meanwhile something may have been sent, or a way begun: nothing comes between this and the reading.
+	await allAnswered();
+	await wayEnded();
+	if (unless()) return;
 	await invalidate(what);
 }
 

@@ -15,7 +15,7 @@ export function follow(since: number): () => void {
 		}
 		under = allAnswered()
 			// An answer that was lost is still asked for: until it is there the page stays as it was pressed on.
-			.then(() => (connection.lost ? undefined : readAnew('app:live')))
+			.then(() => (connection.lost ? undefined : readAnew('app:live', () => connection.lost)))
 			.catch(() => undefined)
 			.finally(() => {
 				under = null;
