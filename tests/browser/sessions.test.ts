@@ -139,6 +139,34 @@ test('the plan that the page shows is the one that starts', async ({ page, stack
 	await setDown(page);
 });
 
+test('a better plan does not come in under the pointer, but when it has left', async ({ page }) => {
+	const path = '/pail?minutes=20&for=ottilie&with=bram,juno';
+	const plan = page.locator('input[name=plan]');
+	// The page comes with the first plan; the worker's last one shows where nobody looks closer.
+	await page.goto(path);
+	await ready(page);
+	await expect(page.locator('[data-settled=yes]')).toBeVisible({ timeout: 30_000 });
+	const best = await plan.inputValue();
+	const html = await (await page.request.get(path)).text();
+	const first = /name="plan" value="([^"]*)"/.exec(html)?.[1]?.replaceAll('&quot;', '"');
+	expect(first).toBeTruthy();
+	expect(first).not.toBe(best);
+	await page.goto(path);
+	await ready(page);
+	await page.locator('.body').dispatchEvent('pointerenter');
+	const held = await plan.inputValue();
+	await expect(page.locator('[data-settled=yes]')).toBeVisible({ timeout: 30_000 });
+	expect(await plan.inputValue()).toBe(held);
+	await page.locator('.body').dispatchEvent('pointerleave');
+	await expect(plan).toHaveValue(best);
+});
+
+test('without HTTPS one line says what is missing', async ({ page }) => {
+	await page.addInitScript(() => Object.defineProperty(window, 'isSecureContext', { value: false }));
+	await page.goto('/pail?minutes=10&for=ottilie');
+	await expect(page.getByText('Without HTTPS the screen may fall asleep')).toBeVisible();
+});
+
 test('a zone sitting is cut by the bell: what was in hand is partly done', async ({ page, stack }) => {
 	await begin(page, '/pail?kind=zone&for=ottilie');
 	const id = page.url().split('/').pop();
