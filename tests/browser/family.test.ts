@@ -414,6 +414,8 @@ for (const [width, height] of [
 		browser,
 		stack
 	}) => {
+		// Many pages for each role: on a machine at half its speed they take more than a minute.
+		test.setTimeout(150_000);
 		const walk: [Person, string[]][] = [
 			[
 				family.organiser,
