@@ -202,10 +202,10 @@ test('a soak is fetched in time: it rings, says where to go, and hurries before 
 	const since = (await heard(page)).shakes.length;
 	stack.setClock('2027-03-03T10:46:30Z');
 	await expect(page.getByText(/fetch now, Washroom/)).toBeVisible({ timeout: 15_000 });
-	expect((await heard(page)).shakes.slice(since)).toContain(3);
+	await expect.poll(async () => (await heard(page)).shakes.slice(since)).toContain(3);
 	stack.setClock('2027-03-03T10:54:30Z');
 	await expect(page.getByText(/hurry, Washroom/)).toBeVisible({ timeout: 15_000 });
-	expect((await heard(page)).shakes.slice(since)).toContain(5);
+	await expect.poll(async () => (await heard(page)).shakes.slice(since)).toContain(5);
 	await setDown(page);
 });
 
@@ -316,8 +316,6 @@ test('visitors: the plan shrinks as they come earlier, and ends when they are he
 	await expect(page.getByText('10 min left')).toBeVisible();
 	await expectAccessible(page, 'visitors');
 	await setDown(page, 'They are here');
-	await page.goto('/');
-	await expect(page.getByRole('heading', { name: 'Runs by itself' })).toHaveCount(0);
 });
 
 test('a clearing is counted, rung, carried home room by room, and leaves its bag on Today', async ({
