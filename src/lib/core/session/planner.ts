@@ -16,13 +16,21 @@ export interface Effort {
 	readonly exactNodes: number;
 }
 
+/** Rounds for 20 steps and fewer, for 36, and for as many as 190: between them in proportion. */
+const [FEW, SOME, MANY] = [8, 24, 58];
+
 /**
  * The effort that a page asks for: the more steps there are to choose from, the more rounds, from about a fifth of a
- * second to about one second.
+ * second to less than one second. Above some dozens each further step adds less, as a round finds its way into most of
+ * a plan by itself.
  */
 export function effortFor(input: PlanInput): Effort {
 	const steps = input.jobs.reduce((sum, job) => sum + job.steps.length, 0);
-	return { rounds: Math.min(72, 8 + Math.max(0, steps - 20)), exactNodes: 8_000 };
+	const rounds =
+		steps <= 36
+			? FEW + (Math.max(0, steps - 20) / 16) * (SOME - FEW)
+			: SOME + ((Math.min(steps, 190) - 36) / 154) * (MANY - SOME);
+	return { rounds: Math.round(rounds), exactNodes: 8_000 };
 }
 
 /** Steps timed in the first breath, which a page makes while it is built. */

@@ -39,13 +39,14 @@ const STRIDE = 8;
 /** A place to time orders of a problem; its arrays are used again by each call. */
 export function timing(problem: Problem): Timing {
 	const { steps, rooms, people, appliances, surfaces, jobs } = problem;
-	const { job, index, room, class: classes, minutes, appliance, waitMin, waitMax, waits, frees } = problem;
-	const { release, deadline, before, from, until, startRoom, breaks, walk, freeFrom, holder, uses } = problem;
-	const { floorsAtEnd, topDown, level, first } = problem;
+	const { job, before, release, from, startRoom, freeFrom, holder, first } = problem;
 	const hasPairs = before.some((list) => list.length > 0);
-	const start = new Float64Array(steps);
-	const end = new Float64Array(steps);
-	const bound = new Float64Array(steps);
+	const ofSteps = {
+		start: new Float64Array(steps),
+		end: new Float64Array(steps),
+		bound: new Float64Array(steps)
+	};
+	const { start, end, bound } = ofSteps;
 
 	// All that changes while an order is timed stands in two arrays, so that it is marked and taken up in one go.
 	// By room: when the lower classes have ended, and when the highest so far has. Within a room classes only rise.
@@ -57,7 +58,6 @@ export function timing(problem: Problem): Timing {
 	// Of the storey in hand: when all above it ended, and when its own steps have.
 	const ABOVE = ALL_LOW + 1;
 	const HERE = ABOVE + 1;
-	const times = new Float64Array(HERE + 1);
 	const HIGHEST = people;
 	const APP_HOLDER = HIGHEST + rooms;
 	const APP_LAST = APP_HOLDER + appliances;
@@ -66,7 +66,11 @@ export function timing(problem: Problem): Timing {
 	const MOVED = FLOORS + 1;
 	const LEVEL = MOVED + 1;
 	const PLACED = LEVEL + 1;
-	const facts = new Int32Array(PLACED + (hasPairs ? jobs : 0));
+	const changing = {
+		times: new Float64Array(HERE + 1),
+		facts: new Int32Array(PLACED + (hasPairs ? jobs : 0))
+	};
+	const { times, facts } = changing;
 	const laneEnd = times.subarray(0, people);
 
 	const beginTimes = new Float64Array(times.length);
@@ -90,6 +94,11 @@ export function timing(problem: Problem): Timing {
 
 	/** One pass from place `begin`; 0: a rule cannot be kept, 1: done, 2: a step was moved later, so again. */
 	function pass(order: Int32Array, n: number, who: Int32Array, begin: number): 0 | 1 | 2 {
+		// Taken to hand once a pass: most of a search is spent here, and looking each up anew at each step costs a tenth.
+		const { job, index, room, class: classes, minutes, appliance, waitMin, waitMax, waits, frees } = problem;
+		const { deadline, until, breaks, walk, level, floorsAtEnd, topDown } = problem;
+		const { start, end, bound } = ofSteps;
+		const { times, facts } = changing;
 		let result: 1 | 2 = 1;
 		// Each timing costs a little by itself, beside its steps.
 		worked += n - begin + 16;
@@ -151,9 +160,10 @@ export function timing(problem: Problem): Timing {
 				if (facts[APP_LAST + a] !== j && (times[APP_FREE + a] as number) > t)
 					t = times[APP_FREE + a] as number;
 			}
-			const used = surfaces > 0 ? (uses[s] as Problem['uses'][number]) : null;
+			const used = surfaces > 0 ? (problem.uses[s] as Problem['uses'][number]) : null;
 			if (used) {
-				for (const use of used) {
+				for (let k = 0; k < used.length; k++) {
+					const use = used[k] as (typeof used)[number];
 					if (use.rinse) facts[ON_SURFACE + use.surface] = 0;
 					if ((facts[ON_SURFACE + use.surface] as number) & use.against) return 0;
 					const dry = times[SURFACE_FREE + use.surface] as number;
@@ -195,7 +205,8 @@ export function timing(problem: Problem): Timing {
 				times[APP_FREE + a] = waits[s] === 1 ? e + (waitMin[s] as number) : e;
 			}
 			if (used) {
-				for (const use of used) times[SURFACE_FREE + use.surface] = e;
+				for (let k = 0; k < used.length; k++)
+					times[SURFACE_FREE + (used[k] as (typeof used)[number]).surface] = e;
 			}
 			if (hasPairs) facts[PLACED + j]!++;
 		}
