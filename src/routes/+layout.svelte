@@ -22,7 +22,8 @@
 		const kept = Object.keys(localStorage).some((key) => key.startsWith('pail-press '));
 		if (!kept || page.url.pathname.startsWith('/pail/')) return;
 		const { sendKept } = await import('$ui/pail/outbox.svelte');
-		if (await sendKept()) await invalidateAll();
+		// Without a connection it stays kept, for the next page.
+		if (await sendKept().catch(() => false)) await invalidateAll();
 	}
 	// Another page that came is an answer.
 	afterNavigate(() => {

@@ -2,6 +2,7 @@
 	import { goto } from '$app/navigation';
 	import { onMount, tick as settled, untrack } from 'svelte';
 	import Drawer from '$ui/Drawer.svelte';
+	import HouseBells from '$ui/HouseBells.svelte';
 	import Glyph from '$ui/glyphs/Glyph.svelte';
 	import Peg from '$ui/glyphs/Peg.svelte';
 	import Weave from '$ui/glyphs/Weave.svelte';
@@ -133,6 +134,11 @@
 </form>
 
 <div class="today">
+	<HouseBells
+		waits={view.strings.filter((one) => one.heard).map((one) => ({ ...one, where: one.room }))}
+		now={view.now.at}
+		onring={() => void readAnew('app:today').catch(() => undefined)}
+	/>
 	<div class="head">
 		<header class="day">
 			<div class="title">

@@ -18,6 +18,7 @@ import {
 } from '../../src/lib/server/pages/keeping';
 import { loadLedger } from '../../src/lib/server/pages/ledger';
 import * as fills from '../../src/lib/server/pages/filling';
+import * as startPail from '../../src/lib/server/pages/startPail';
 import * as pails from '../../src/lib/server/pages/running';
 import { loadRota } from '../../src/lib/server/pages/rota';
 import { jobsFromCsv, ledgerFromCsv } from '../../src/lib/server/pages/tables';
@@ -44,7 +45,7 @@ const entries = {
 	pause: byAda(pause)
 };
 const editHouse = byAda(house.editHouse);
-const start = byAda(fills.start);
+const start = byAda(startPail.start);
 const event = (home: string, session: string, data: FormData) => pails.event(asAda(home), session, data);
 const loadRun = (home: string, session: string) => pails.loadRun(asAda(home), session, null);
 

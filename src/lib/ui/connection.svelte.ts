@@ -16,12 +16,20 @@ export async function wayEnded(): Promise<void> {
 	}
 }
 
+/** What time it is at the house, in milliseconds; throws where it does not answer. Device clocks decide nothing. */
+export async function houseTime(): Promise<number> {
+	const answer = await fetch('/alive', { cache: 'no-store' });
+	const time = Number(await answer.text());
+	if (!answer.ok || !(time > 0)) throw new Error('away');
+	return time;
+}
+
 /**
  * Reads again what depends on `what`, when no way to another page is under way. A house that does not answer is asked
  * first: the framework would put its own error page over what is running. `unless` is asked last of all.
  */
 export async function readAnew(what: `app:${string}`, unless: () => boolean = () => false): Promise<void> {
-	await fetch('/alive', { cache: 'no-store' });
+	await houseTime();
 	// Meanwhile something may have been sent, or a way begun: nothing comes between this and the reading.
 	await allAnswered();
 	await wayEnded();

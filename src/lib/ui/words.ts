@@ -65,6 +65,9 @@ export const numberWord = (n: number) => NUMBERS[n] ?? String(n);
 export const lowerNumber = (n: number) => (NUMBERS[n] ?? String(n)).toLowerCase();
 export const plural = (n: number, one: string, many = `${one}s`) => (n === 1 ? one : many);
 
+/** "Ten minutes", as a sentence begins; from thirteen on in figures. */
+export const capWords = (minutes: number) => `${numberWord(minutes)} ${plural(minutes, 'minute')}`;
+
 /** 105 → "1 h 45", 45 → "45 minutes". */
 export function duration(minutes: number): string {
 	const whole = Math.round(minutes);

@@ -1,5 +1,7 @@
 <script lang="ts">
 	import ActForm from '$ui/ActForm.svelte';
+	import { readAnew } from '$ui/connection.svelte';
+	import HouseBells from '$ui/HouseBells.svelte';
 	import Glyph from '$ui/glyphs/Glyph.svelte';
 	import Peg from '$ui/glyphs/Peg.svelte';
 	import Weave from '$ui/glyphs/Weave.svelte';
@@ -51,6 +53,13 @@
 {/snippet}
 
 <div class="laundry">
+	<HouseBells
+		waits={view.going.flatMap(({ name, act, fetchAt, hurryAt, heard }) =>
+			heard && fetchAt !== null ? [{ label: name, where: act, fetchAt, hurryAt }] : []
+		)}
+		now={view.now}
+		onring={() => void readAnew('app:laundry').catch(() => undefined)}
+	/>
 	<header>
 		<div>
 			<h1>Laundry</h1>

@@ -1,5 +1,6 @@
 import { loading } from '$server/pages/guard';
-import { loadFill, start } from '$server/pages/filling';
+import { loadFill } from '$server/pages/filling';
+import { start } from '$server/pages/startPail';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ locals, url, cookies }) => {

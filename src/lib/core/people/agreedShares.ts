@@ -43,3 +43,6 @@ export function agreedShares(home: Home, day: CivilDay): ReadonlyMap<string, num
 	const shares = normalShares(parts);
 	return new Map(people.map((member, i) => [member.id, shares[i] as number]));
 }
+
+/** A share is well over where it is so by a twentieth, and by more than twenty minutes. Both in minutes. */
+export const isWellOver = (over: number, agreed: number): boolean => over > 20 && over > agreed / 20;

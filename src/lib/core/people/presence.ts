@@ -59,3 +59,34 @@ export function whoCarries(
 		null
 	);
 }
+
+/**
+ * True where a bell of the house is for whoever looks at this page: for its owner; without one for whoever carries the
+ * day; where nobody does, for everybody. `listener` is null for a device of the whole house, which hears every bell.
+ */
+export function hearsBell(owner: string | null, carrier: string | null, listener: string | null): boolean {
+	const meant = owner ?? carrier;
+	return listener === null || meant === null || meant === listener;
+}
+
+/** The waking day that presence is told in, in minutes after midnight. */
+const WAKING: DaySpan = { from: 6 * 60, to: 24 * 60 };
+/** From breakfast to bed, and out for less than this in between, is at home all day. */
+const SHORT_WAY = 180;
+
+/**
+ * A day at home as a part of the waking day, 0 to 1; `all` where somebody is there from breakfast to bed. Of several
+ * spans the longest stands for the day. Null for a day away.
+ */
+export function presenceOf(spans: readonly DaySpan[]): { all: boolean; from: number; to: number } | null {
+	const [first, last] = [spans[0], spans.at(-1)];
+	if (!first || !last) return null;
+	const awake = WAKING.to - WAKING.from;
+	const share = (minute: number) => Math.max(0, Math.min(1, (minute - WAKING.from) / awake));
+	const out = spans.reduce((sum, span, i) => sum + (i > 0 ? span.from - (spans[i - 1]?.to ?? 0) : 0), 0);
+	if (share(first.from) <= 0.1 && share(last.to) >= 0.8 && out < SHORT_WAY)
+		return { all: true, from: 0, to: 1 };
+	const length = (span: DaySpan) => share(span.to) - share(span.from);
+	const longest = spans.reduce((a, b) => (length(b) > length(a) ? b : a));
+	return { all: false, from: share(longest.from), to: share(longest.to) };
+}

@@ -2,6 +2,7 @@
  * How likely it is that a plan is done before the bell. Handbook page 6: the logarithm of the minutes of a job is
  * normal about its median; the spread is 0.35 until there is a record of its own.
  */
+import type { Estimate } from '../learning/minutes';
 import { normalDraw, seededRandom } from '../random';
 import type { Plan, PlanInput } from './plan';
 import { flatten } from './solve/problem';
@@ -17,6 +18,14 @@ export interface Habit {
 }
 
 const STARTER: Habit = { factor: 1, spread: STARTER_SPREAD };
+/** The 10 % and 90 % points of a normal distribution stand so many spreads to each side of its middle. */
+const TO_TENTH = 1.2816;
+
+/** The habit of a job of so many planned minutes, from the estimate of its real ones; null where none are planned. */
+export function habitFrom(planned: number, { median, low, high }: Estimate): Habit | null {
+	return planned > 0 ? { factor: median / planned, spread: Math.log(high / low) / (2 * TO_TENTH) } : null;
+}
+
 const DRAWS = 400;
 /** Past every bell: the draws are not cut off. Minutes. */
 const LONG = 48 * 60;

@@ -2,6 +2,7 @@
  * A clearing: three counted containers, and the closing that carries all of it home. Handbook page 3, "Clearing, made
  * exact". Read from the events alone, as the clock is.
  */
+import { addDays, weekdayOf, type CivilDay } from '../calendar/civil';
 import type { Container, SessionEvent, SessionPlan } from './model';
 
 export interface PutAway {
@@ -139,4 +140,17 @@ export function readClearing(
 							? 'judge'
 							: null
 	};
+}
+
+/** Days ahead in which the next catch-up day is looked for: a week holds each weekday. */
+const WEEK = 7;
+
+/**
+ * Days on which things can leave the house, for a bag that was filled on `date`: the next catch-up day first, as errands
+ * are run on it, then the day itself and the three after it. `catchUp` holds weekdays, 1 to 7.
+ */
+export function errandDays(date: CivilDay, catchUp: readonly number[]): CivilDay[] {
+	const days = Array.from({ length: WEEK + 1 }, (_, i) => addDays(date, i));
+	const next = days.find((day, i) => i > 0 && catchUp.includes(weekdayOf(day)));
+	return [...new Set([...(next === undefined ? [] : [next]), ...days.slice(0, 4)])];
 }

@@ -111,7 +111,7 @@ export function filling(request: FillRequest): Filling {
 				line.state === 'open' && kind === 'bite' ? OPEN_WORTH : line.state === 'resting' ? RESTING_WORTH : 1;
 			return {
 				...job,
-				worth: job.worth * byState * gathered.seen(line.line.room.id),
+				worth: job.worth * byState * gathered.seen(line.line.room.id, line.line.job),
 				optional: !hold.includes(job.id)
 			};
 		}),

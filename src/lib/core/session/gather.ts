@@ -2,11 +2,12 @@
 import type { CivilDay } from '../calendar/civil';
 import type { DayPart } from '../household/fields';
 import type { PreparedHome } from '../household/history';
-import type { JobStep } from '../household/jobSchema';
+import type { Job, JobStep } from '../household/jobSchema';
 import { hangDay, minutesToDo } from '../routine/hang';
 import type { Day, DayLine } from '../routine/readDay';
 import type { HomeStanding } from '../routine/standing';
 import { KIND_RULES, TRAFFIC_ROOMS, type SessionKind } from './kinds';
+import { seenOfJob, seenOfRoom } from './visible';
 
 /** A small job that a session brings with it; it stands in no routine, so nothing of it is due later. */
 export interface ExtraJob {
@@ -22,8 +23,8 @@ export interface ExtraJob {
 export interface Gathered {
 	readonly lines: readonly DayLine[];
 	readonly extra: readonly ExtraJob[];
-	/** How much of a line's worth counts here: visitors see only part of some rooms. */
-	readonly seen: (room: string) => number;
+	/** How much of the worth of work in a room counts here, and of a job in it: visitors see only part of some. */
+	readonly seen: (room: string, job?: Job) => number;
 }
 
 export interface GatherQuestion {
@@ -207,20 +208,10 @@ function visitorsOf({ home, pool, rooms }: GatherQuestion): Gathered {
 			(line.line.job.layer === 'basics' || line.line.job.layer === 'weekly') &&
 			(isOn(line) || line.state === 'resting') &&
 			minutesToDo(line) <= 15 &&
-			!line.line.job.hidden
+			seenOfJob(line.line.job) > 0
 	);
-	// A living room is seen for the whole visit, a hall in passing.
-	const seen = (room: string) => {
-		const kind = home.roomById.get(room)?.kind;
-		if (!ids.has(room)) return 0;
-		return kind === 'living' || kind === 'dining'
-			? 1
-			: kind === 'toilet' || kind === 'bathroom'
-				? 0.9
-				: kind === 'kitchen'
-					? 0.7
-					: 0.6;
-	};
+	const seen = (room: string, job?: Job) =>
+		ids.has(room) ? seenOfRoom(home.roomById.get(room)?.kind ?? '') * (job ? seenOfJob(job) : 1) : 0;
 	const cloths: ExtraJob[] = last
 		? [
 				{

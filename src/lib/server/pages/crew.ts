@@ -1,10 +1,10 @@
 /** Crew: who has carried what against the agreed shares, who is at home, and why a job is whose. */
 import { v7 as uuidv7 } from 'uuid';
 import { addDays, isoOf, toDay, type CivilDay } from '$core/calendar/civil';
-import { agreedShares } from '$core/people/agreedShares';
+import { agreedShares, isWellOver } from '$core/people/agreedShares';
 import { carriedBetween, fourWeeksFrom } from '$core/people/carried';
 import { explain, type GivenWeek } from '$core/people/giveOut';
-import { carrySpans, homeSpans, whoCarries } from '$core/people/presence';
+import { carrySpans, homeSpans, presenceOf, whoCarries } from '$core/people/presence';
 import { ribbonOn } from '$core/people/ribbon';
 import { lookRounds, standingOnRungs } from '$core/people/rungs';
 import { awayOn } from '$core/people/weekTurns';
@@ -21,9 +21,6 @@ const timeOf = (minute: number, clock: '24h' | '12h') =>
 		`${String(Math.floor(minute / 60) % 24).padStart(2, '0')}:${String(minute % 60).padStart(2, '0')}`,
 		clock
 	);
-
-/** A share is too heavy where it is well over: by a twentieth of it, and more than twenty minutes. */
-export const isHeavy = (off: number, agreed: number) => off > 20 && off > agreed / 20;
 
 export const offWords = (off: number) =>
 	Math.abs(off) < 5 ? 'as agreed' : off > 0 ? `${Math.round(off)} over` : `${Math.round(-off)} under`;
@@ -102,22 +99,14 @@ function presenceRow(facts: FamilyFacts, member: Member, days: readonly CivilDay
 		name: member.name,
 		days: days.map((day) => {
 			const spans = awayToday(facts, day).has(member.id) ? [] : homeSpans(member, day);
-			const first = spans[0];
-			const last = spans.at(-1);
-			if (!first || !last) return { kind: 'away', from: 0, to: 1, words: `${shortDate(day)}: away` };
-			const from = Math.max(0, (first.from - 360) / 1080);
-			const to = Math.min(1, (last.to - 360) / 1080);
-			// The waking day is 06:00 to 24:00; who is there from breakfast to bed is there all day.
-			const gap = spans.reduce((sum, span, i) => sum + (i > 0 ? span.from - (spans[i - 1]?.to ?? 0) : 0), 0);
-			const all = from <= 0.1 && to >= 0.8 && gap < 180;
-			const awake = (span: typeof first) => Math.min(span.to, 1440) - Math.max(span.from, 360);
-			const longest = spans.reduce((a, b) => (awake(b) > awake(a) ? b : a));
+			const is = presenceOf(spans);
+			if (!is) return { kind: 'away', from: 0, to: 1, words: `${shortDate(day)}: away` };
 			return {
-				kind: all ? 'all' : 'part',
-				from: all ? 0 : Math.max(0, (longest.from - 360) / 1080),
-				to: all ? 1 : Math.min(1, (longest.to - 360) / 1080),
+				kind: is.all ? 'all' : 'part',
+				from: is.from,
+				to: is.to,
 				words: `${shortDate(day)}: ${
-					all
+					is.all
 						? 'at home'
 						: spans.map((span) => `${timeOf(span.from, clock)} to ${timeOf(span.to, clock)}`).join(', ')
 				}`
@@ -173,7 +162,7 @@ export async function loadCrew(household: string, asked: string | null): Promise
 				fourPart: fourSum > 0 ? (f?.minutes ?? 0) / fourSum : 0,
 				share,
 				words: next ?? offWords(off),
-				heavy: next === null && isHeavy(off, share * fourSum),
+				heavy: next === null && isWellOver(off, share * fourSum),
 				carries:
 					carrier?.id === member.id ? 'carries the day' : later ? `from ${timeOf(later.from, clock)}` : null,
 				ribbon: wears === member.id,

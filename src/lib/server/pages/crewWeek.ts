@@ -4,6 +4,7 @@ import { v7 as uuidv7 } from 'uuid';
 import { z } from 'zod';
 import { addDays, isoOf, parseDay, partsOf, type CivilDay } from '$core/calendar/civil';
 import { DAY_PARTS } from '$core/household/fields';
+import { isWellOver } from '$core/people/agreedShares';
 import { changedTurns, type GivenWeek } from '$core/people/giveOut';
 import { turnId, type Absence, type WeekTurn } from '$core/people/weekTurns';
 import { partOf } from '$core/routine/hang';
@@ -22,7 +23,7 @@ import {
 	swapById,
 	type GivenRow
 } from '../store/handoutStore';
-import { isHeavy, offWords, whyView } from './crew';
+import { offWords, whyView } from './crew';
 import { familyFacts, proposeWeek, type FamilyFacts } from './family';
 import { acting, typed } from './guard';
 import { memberName, zoneMark } from './tags';
@@ -135,7 +136,7 @@ export async function loadWeek(asker: Asker, query: WeekQuery): Promise<WeekView
 			given: Math.round(one.given),
 			off: total > 0 ? (one.minutes - one.agreed) / total : 0,
 			words: offWords(one.minutes - one.agreed),
-			heavy: isHeavy(one.minutes - one.agreed, one.agreed)
+			heavy: isWellOver(one.minutes - one.agreed, one.agreed)
 		})),
 		spread: `${(proposed.spread * 100).toFixed(1)} %`,
 		isGiven: facts.givenAt !== null,

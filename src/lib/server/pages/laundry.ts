@@ -16,8 +16,7 @@ import {
 	readLoad,
 	STAGES,
 	type Load,
-	type LoadKind,
-	type Stage
+	type LoadKind
 } from '$core/session/laundry';
 import type { LaundryView, LoadView } from '$ui/laundry/view';
 import { clockText, WEEKDAYS, weekdayName } from '$ui/words';
@@ -25,51 +24,13 @@ import { now } from '../clock';
 import { reading, transaction } from '../db/pool';
 import { loadHome, revisionOf } from '../store/homeStore';
 import { addLoad, dropLoad, loadOf, openLoads, tellLoad } from '../store/laundryStore';
+import { loadStanding } from '../store/standingStore';
 import { acting, typed } from './guard';
 import { editHome } from './homeEdits';
+import { actWords, LOAD_WORDS, placeWords } from './laundryWords';
+import { listening } from './strings';
 import { memberName } from './tags';
 import type { Asker } from './who';
-
-const KIND_WORDS: Readonly<Record<LoadKind, string>> = {
-	person: 'Clothes',
-	bed: 'Bed linen',
-	towels: 'Towels',
-	cloths: 'Cleaning cloths'
-};
-
-/** What hands do to bring a load to a stage. */
-export function actWords(load: Pick<Load, 'dry'>, next: Stage | null): string {
-	switch (next) {
-		case 'collected':
-			return 'Collect it';
-		case 'washing':
-			return 'Start the wash';
-		case 'drying':
-			return load.dry === 'line' ? 'Hang it out' : 'Into the dryer';
-		case 'folding':
-			return 'Fold it';
-		case 'away':
-			return 'Put it away';
-		default:
-			return '';
-	}
-}
-
-/** Where a load is, in words. */
-export function placeWords(load: Pick<Load, 'dry'>, stage: Stage): string {
-	switch (stage) {
-		case 'collected':
-			return 'in the basket';
-		case 'washing':
-			return 'in the machine';
-		case 'drying':
-			return load.dry === 'line' ? 'on the line' : 'in the dryer';
-		case 'folding':
-			return 'on the table';
-		default:
-			return '';
-	}
-}
 
 /** The weave of a load: that of a zone for linen and cloths, so that two loads side by side differ. */
 const WEAVE_OF: Readonly<Record<LoadKind, string>> = {
@@ -79,7 +40,12 @@ const WEAVE_OF: Readonly<Record<LoadKind, string>> = {
 	cloths: 'check'
 };
 
-function loadView(home: PreparedHome, load: Load, at: number): LoadView {
+function loadView(
+	home: PreparedHome,
+	load: Load,
+	at: number,
+	hears: (owner: string | null) => boolean
+): LoadView {
 	const rules = home.home.household;
 	const is = readLoad(load, at);
 	const time = (instant: number | null) =>
@@ -88,7 +54,7 @@ function loadView(home: PreparedHome, load: Load, at: number): LoadView {
 	return {
 		id: load.id,
 		name: load.name,
-		whose: owner || KIND_WORDS[load.kind],
+		whose: owner || LOAD_WORDS[load.kind],
 		kind: load.kind,
 		degrees: KIND_MINUTES[load.kind].degrees,
 		weave: WEAVE_OF[load.kind],
@@ -101,6 +67,9 @@ function loadView(home: PreparedHome, load: Load, at: number): LoadView {
 		isReady: is.fetchAt !== null && is.fetchAt <= at,
 		latest: time(is.latestAt),
 		rings: is.rings,
+		fetchAt: is.fetchAt,
+		hurryAt: is.latestAt,
+		heard: hears(load.owner),
 		where: placeWords(load, is.stage)
 	};
 }
@@ -115,13 +84,17 @@ export async function loadLaundry(asker: Asker): Promise<LaundryView> {
 		const rules = home.home.household;
 		const { date } = householdTime(at, rules);
 		const loads = await openLoads(db, asker.householdId);
-		const views = loads.map((load) => loadView(home, load, at));
+		const isDevice = asker.viewer?.role === 'device';
+		const standing = await loadStanding(db, asker.householdId);
+		const hears = listening({ home, standing }, at, isDevice ? null : (asker.viewer?.member ?? asker.me));
+		const views = loads.map((load) => loadView(home, load, at, hears));
 		const waiting = views.filter((load) => load.stage === 'waiting');
 		const when = { days: rules.laundry.days, freeDays: rules.rhythm.freeDays };
 		const today = Array.from({ length: 7 }, (_, i) => addDays(date, i));
 		return {
 			time: clockText(wallTime(at, rules.timeZone), rules.clock),
 			weekday: weekdayName(date),
+			now: at,
 			going: views.filter((load) => load.stage !== 'waiting'),
 			waiting,
 			pile: [1, 2, 3].map((aDay) => {
@@ -173,7 +146,7 @@ export function add(asker: Asker, form: FormData) {
 		const { id, kind, dry } = read.data;
 		const home = await reading((db) => loadHome(db, asker.householdId));
 		const owner = home?.home.members.find((one) => one.id === read.data.owner && one.role !== 'device');
-		const name = read.data.name || (owner ? `${owner.name}’s clothes` : KIND_WORDS[kind]);
+		const name = read.data.name || (owner ? `${owner.name}’s clothes` : LOAD_WORDS[kind]);
 		await transaction((db) =>
 			addLoad(
 				db,

@@ -2,17 +2,20 @@
 import { error, fail } from '@sveltejs/kit';
 import { v7 as uuidv7 } from 'uuid';
 import { z } from 'zod';
-import { addDays, isoOf, weekdayOf } from '$core/calendar/civil';
+import { addDays, isoOf } from '$core/calendar/civil';
 import type { PreparedHome } from '$core/household/history';
 import { mayDo } from '$core/people/whoCan';
 import { readDay } from '$core/routine/readDay';
 import type { LedgerEntry } from '$core/household/entry';
 import type { DayPart } from '$core/household/fields';
+import { turnsToMove } from '$core/session/carry';
+import { errandDays } from '$core/session/clearing';
 import { outcomesOf, readClock } from '$core/session/clock';
 import { filling, sessionPlan } from '$core/session/fill';
 import { SESSION_EVENTS, type EventDetail, type SessionEventKind } from '$core/session/model';
 import { firstPlan } from '$core/session/planner';
 import { eventDetailSchema } from '$core/session/sessionSchema';
+import { linesTaken } from '$core/session/taken';
 import type { RunView } from '$ui/pail/view';
 import { missWords } from '$ui/rhythmWords';
 import { dayAhead, WEEKDAYS } from '$ui/words';
@@ -94,22 +97,13 @@ export async function loadRun(asker: Asker, id: string, as: string | null): Prom
 			})
 		),
 		spare: clock.phase === 'over' ? [] : await spareOf(household, home, session),
-		errands: errandDays(home, session),
+		errands: errandDays(session.date, rules.rhythm.catchUpDays).map((day) => ({
+			date: isoOf(day),
+			words: dayAhead(day, session.date)
+		})),
 		leftHouse: plan.clearing ? await reading((db) => leftTheHouse(db, household, at - YEAR)) : null,
 		formId: uuidv7()
 	};
-}
-
-/** The next days on which things leave the house: catch-up days, and the coming three. */
-function errandDays(home: PreparedHome, session: StoredSession): RunView['errands'] {
-	const { date } = session;
-	const catchUp = home.home.household.rhythm.catchUpDays;
-	const days = Array.from({ length: 8 }, (_, i) => addDays(date, i));
-	const next = days.find((day, i) => i > 0 && catchUp.includes(weekdayOf(day)));
-	return [...new Set([...(next === undefined ? [] : [next]), ...days.slice(0, 4)])].map((day) => ({
-		date: isoOf(day),
-		words: dayAhead(day, date)
-	}));
 }
 
 /** What is on and in nobody's session, that one of these people may do. */
@@ -136,12 +130,7 @@ async function linesInSessions(db: Db, household: string, session: StoredSession
 	const open = (await loadSessionsAround(db, household, session.date)).filter(
 		(one) => !one.isOver || one.id === session.id
 	);
-	return new Set(
-		open.flatMap((one) => {
-			const clock = readClock(one.plan, one.events, now());
-			return clock.steps.filter((step) => !clock.dropped.has(step.line)).map((step) => step.line);
-		})
-	);
+	return linesTaken(open.map((one) => readClock(one.plan, one.events, now())));
 }
 
 /** How long a press may have waited on a device and still keep its own instant. */
@@ -157,7 +146,7 @@ const eventForm = z.object({
 	seed: z.uuid().optional(),
 	kind: z.enum([...pressed, 'jobDone']),
 	step: z.coerce.number().int().min(0).max(10_000).nullable().catch(null),
-	/** Milliseconds since the press, by the device: a press without a connection counts from when it was made. */
+	/** Milliseconds since the press: a press without a connection counts from when it was made. */
 	ago: z.coerce.number().min(0).max(LONGEST_AWAY).catch(0),
 	/** What it carries, as JSON; or single fields of it, from a page without scripts. */
 	detail: z.string().max(4000).optional(),
@@ -245,22 +234,17 @@ export async function carry(asker: Asker, session: string, form: FormData) {
 			const [stored, home] = [await loadSession(db, household, session), await loadHome(db, household)];
 			if (!stored || !home || !isTheirs(asker, stored)) return null;
 			const day = readDay(home, await loadStanding(db, household), stored.date);
-			const left = outcomesOf(stored.plan, readClock(stored.plan, stored.events, at)).filter(
-				(one) => one.outcome !== 'done'
-			);
+			const outcomes = outcomesOf(stored.plan, readClock(stored.plan, stored.events, at));
 			let count = 0;
-			for (const { line } of left) {
-				const found = day.lines.find((one) => one.line.id === line);
-				// What is late or only open may lie: it hangs tomorrow without being moved.
-				if (!found || found.state !== 'due' || found.dueOn !== stored.date) continue;
+			for (const found of turnsToMove(outcomes, day.lines, stored.date)) {
 				const entry: LedgerEntry = {
-					id: followingId(id.data, line),
+					id: followingId(id.data, found.line.id),
 					outcome: 'moved',
 					date: stored.date,
 					by: asker.viewer?.member ?? stored.member,
 					job: found.line.job.id,
 					part: found.line.part as DayPart | null,
-					dueOn: found.dueOn,
+					dueOn: stored.date,
 					to: addDays(stored.date, 1)
 				};
 				const recorded = await recordEntries(db, household, [entry], stored.date, at);

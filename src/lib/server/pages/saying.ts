@@ -11,7 +11,7 @@ import { reading } from '../db/pool';
 import { loadHome } from '../store/homeStore';
 import { openLoads } from '../store/laundryStore';
 import { loadStanding } from '../store/standingStore';
-import { placeWords } from './laundry';
+import { placeWords } from './laundryWords';
 import { KIND_WORDS } from './pailWords';
 import { memberName, stateText } from './tags';
 import type { Asker } from './who';

@@ -13,7 +13,7 @@ import { effectiveEntries } from '$core/routine/line';
 import { readDay, type Day, type DayLine } from '$core/routine/readDay';
 import { historicStanding, type HomeStanding } from '$core/routine/standing';
 import { readClock } from '$core/session/clock';
-import { readLoad, type Load } from '$core/session/laundry';
+import type { Load } from '$core/session/laundry';
 import { stepsOf } from '$core/session/fill';
 import type {
 	DoneView,
@@ -23,7 +23,6 @@ import type {
 	LeftOpenView,
 	RunningView,
 	SheetView,
-	StringView,
 	TagView,
 	TodayView,
 	ZoneView
@@ -49,11 +48,11 @@ import { v7 as uuidv7 } from 'uuid';
 import { reading } from '../db/pool';
 import { loadHome } from '../store/homeStore';
 import { openLoads } from '../store/laundryStore';
-import { actWords } from './laundry';
 import { leftOpen } from './leftOpen';
 import { allEntries, entriesOfDay, habitMinutes, undosOf } from '../store/ledgerStore';
 import { closeForgotten, loadSessionsAround, type StoredSession } from '../store/sessionStore';
 import { loadStanding } from '../store/standingStore';
+import { stringViews } from './strings';
 import { memberName, tagOf, zoneMark } from './tags';
 import { givenFor } from './who';
 
@@ -217,7 +216,7 @@ function view(facts: Facts): TodayView {
 		sitting,
 		done,
 		wentBy: relation === 'past' ? wentBy(facts).map(tag) : [],
-		strings: relation === 'today' ? stringViews(facts) : [],
+		strings: relation === 'today' ? stringViews(facts, query.now, query.isDevice ? null : query.me) : [],
 		leftOpen: facts.leftOpen,
 		pails: pails.map(({ pail }) => pail),
 		zone: zoneView(facts),
@@ -350,45 +349,6 @@ function doneViews({ home, day, holding }: Facts): DoneView[] {
 /** Turns of a past day that were not settled on it. */
 function wentBy({ day }: Facts): DayLine[] {
 	return day.lines.filter((line) => line.state === 'due' && line.dueOn === day.date && !line.offered);
-}
-
-function stringViews({ home, sessions, query, loads }: Facts): StringView[] {
-	const rules = home.home.household;
-	const laundry = loads.flatMap((load): StringView[] => {
-		const is = readLoad(load, query.now);
-		if (is.fetchAt === null) return [];
-		return [
-			{
-				session: load.id,
-				step: 0,
-				label: load.name,
-				room: is.rings ? `${actWords(load, is.next)}, wet too long` : actWords(load, is.next),
-				fetchAt: is.fetchAt,
-				latestAt: is.latestAt,
-				time: clockText(wallTime(is.fetchAt, rules.timeZone), rules.clock),
-				trailing: false,
-				href: '/laundry',
-				rings: is.rings
-			}
-		];
-	});
-	const soaks = sessions.flatMap((session) =>
-		readClock(session.plan, session.events, query.now).waits.map((wait): StringView => {
-			return {
-				session: session.id,
-				step: wait.step,
-				label: wait.label,
-				room: wait.roomName,
-				fetchAt: wait.fetchAt,
-				latestAt: wait.latestAt,
-				time: clockText(wallTime(wait.fetchAt, rules.timeZone), rules.clock),
-				trailing: wait.trailing || session.isOver,
-				href: session.isOver ? null : `/pail/${session.id}`,
-				rings: wait.latestAt !== null && wait.latestAt <= query.now
-			};
-		})
-	);
-	return [...soaks, ...laundry].sort((a, b) => a.fetchAt - b.fetchAt);
 }
 
 function runningPails({ home, sessions, query, today }: Facts): { pail: RunningView; lines: string[] }[] {

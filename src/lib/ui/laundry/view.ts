@@ -20,6 +20,11 @@ export interface LoadView {
 	readonly isReady: boolean;
 	readonly latest: string | null;
 	readonly rings: boolean;
+	/** Milliseconds: when it rings, and when it rings in a hurry; null for what waits for hands. */
+	readonly fetchAt: number | null;
+	readonly hurryAt: number | null;
+	/** Its bell is for whoever looks at this page. */
+	readonly heard: boolean;
 	readonly where: string;
 }
 
@@ -33,6 +38,8 @@ export interface PileRow {
 export interface LaundryView {
 	readonly time: string;
 	readonly weekday: string;
+	/** Milliseconds. */
+	readonly now: number;
 	readonly going: readonly LoadView[];
 	readonly waiting: readonly LoadView[];
 	readonly pile: readonly PileRow[];

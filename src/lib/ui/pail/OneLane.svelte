@@ -7,6 +7,7 @@
 	import RunHeader from './RunHeader.svelte';
 	import RunNotices from './RunNotices.svelte';
 	import Waits from './Waits.svelte';
+	import { capWords } from '../words';
 	import { KIND_TITLES } from './kindWords';
 	import type { Running } from './running.svelte';
 	let { running, message, onchange }: { running: Running; message: string; onchange: () => void } = $props();
@@ -85,7 +86,7 @@
 				{#if heldBy}Not before <b>{running.time(heldBy.fetchAt)}</b>: {heldBy.label.toLowerCase()} works, {running.minutesTo(
 						heldBy.fetchAt
 					)} min.
-				{:else if capped}Ten minutes are over. <b>It stops here</b> and counts as done.
+				{:else if capped}{capWords(run.plan.cap ?? 0)} are over. <b>It stops here</b> and counts as done.
 				{:else if following}Then <b>{lower(following.text)}</b>{#if following.room !== current.room}, {following.roomName}{/if}
 				{:else}Then it is done.{/if}
 			</p>

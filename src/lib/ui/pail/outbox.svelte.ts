@@ -4,38 +4,30 @@
  */
 import { deserialize } from '$app/forms';
 import type { EventDetail, SessionEvent, SessionEventKind } from '$core/session/model';
-import { readAnew } from '../connection.svelte';
+import { houseTime, readAnew } from '../connection.svelte';
 import { freshId } from '../freshId';
-
-/** A press, with the instant by the device's own clock, which tells how long ago it was when it is sent. */
-interface Press extends SessionEvent {
-	readonly pressed: number;
-}
 
 /** One entry of the device's store for each press: two tabs never write over each other's. */
 const MARK = 'pail-press ';
 const keyOf = (url: string, id: string) => `${MARK}${url} ${id}`;
 
 /** What the device has kept for an address, oldest first; what is no press is passed over. */
-function kept(url: string): Press[] {
+function kept(url: string): SessionEvent[] {
 	try {
 		return Object.keys(localStorage)
 			.filter((key) => key.startsWith(keyOf(url, '')))
-			.map((key) => JSON.parse(localStorage.getItem(key) ?? 'null') as Partial<Press> | null)
+			.map((key) => JSON.parse(localStorage.getItem(key) ?? 'null') as Partial<SessionEvent> | null)
 			.filter(
-				(one): one is Press =>
-					typeof one?.id === 'string' &&
-					typeof one.kind === 'string' &&
-					Number.isFinite(one.at) &&
-					Number.isFinite(one.pressed)
+				(one): one is SessionEvent =>
+					typeof one?.id === 'string' && typeof one.kind === 'string' && Number.isFinite(one.at)
 			)
-			.sort((a, b) => a.pressed - b.pressed);
+			.sort((a, b) => a.at - b.at);
 	} catch {
 		return [];
 	}
 }
 
-function keep(url: string, event: Press): void {
+function keep(url: string, event: SessionEvent): void {
 	try {
 		localStorage.setItem(keyOf(url, event.id), JSON.stringify(event));
 	} catch {
@@ -57,16 +49,18 @@ export async function sendKept(): Promise<boolean> {
 		.filter((key) => key.startsWith(MARK))
 		.map((key) => key.slice(MARK.length).split(' ')[0] as string)
 		.filter((url, i, all) => all.indexOf(url) === i);
+	if (urls.length === 0) return false;
+	const ahead = (await houseTime()) - performance.now();
 	for (const url of urls) {
-		const outbox = new Outbox(url, Date.now);
+		const outbox = new Outbox(url, () => ahead + performance.now());
 		outbox.recall();
 		await outbox.send();
 	}
-	return urls.length > 0;
+	return true;
 }
 
 export class Outbox {
-	waiting = $state<Press[]>([]);
+	waiting = $state<SessionEvent[]>([]);
 	/** The server could not be reached at the last try. */
 	stuck = $state(false);
 	refusal = $state<string | null>(null);
@@ -79,7 +73,7 @@ export class Outbox {
 
 	press(kind: SessionEventKind, step: number | null = null, detail: EventDetail = {}): void {
 		this.refusal = null;
-		const event = { ...detail, id: freshId(), kind, at: this.serverNow(), step, pressed: Date.now() };
+		const event = { ...detail, id: freshId(), kind, at: this.serverNow(), step };
 		keep(this.url, event);
 		this.waiting.push(event);
 		void this.send();
@@ -103,14 +97,15 @@ export class Outbox {
 	async #sendAll(): Promise<void> {
 		try {
 			while (this.waiting.length > 0) {
-				const [event] = this.waiting as [Press];
-				const { id, kind, step, pressed, at: _at, ...detail } = event;
+				const [event] = this.waiting as [SessionEvent];
+				const { id, kind, step, at, ...detail } = event;
 				const body = new FormData();
 				body.set('id', id);
 				body.set('kind', kind);
 				if (step !== null) body.set('step', String(step));
 				if (Object.keys(detail).length > 0) body.set('detail', JSON.stringify(detail));
-				body.set('ago', String(Math.max(0, Date.now() - pressed)));
+				// Both instants are by the server's clock: the device's own may be wrong, or be put right meanwhile.
+				body.set('ago', String(Math.max(0, this.serverNow() - at)));
 				const response = await fetch(this.url, {
 					method: 'POST',
 					body,

@@ -4,9 +4,10 @@
  */
 import { browser } from '$app/environment';
 import { arrange, nearest, type Arranged } from '$core/session/arrange';
+import { bellsOf, isCapped, isUrgent, type Bell } from '$core/session/bells';
 import { readClock, type RunningWait, type SessionClock } from '$core/session/clock';
 import type { EventDetail, PailStep, SessionEvent, SessionEventKind } from '$core/session/model';
-import { clockText } from '../words';
+import { capWords, clockText } from '../words';
 import { Outbox } from './outbox.svelte';
 import { mayNotify, notify, readySound, ring, type Strikes, type Volume } from './sound';
 import type { RunView } from './view';
@@ -15,8 +16,10 @@ import type { RunView } from './view';
 const BEAT = 10_000;
 /** A gap between two looks that is longer than this was a sleep. */
 const ASLEEP = 5_000;
-/** How long before its longest time a wait hurries. */
-const HURRY = 2 * 60_000;
+/** A longer sleep than this is no sleep: a session ends with its day. */
+const LONGEST_SLEEP = 24 * 60 * 60_000;
+/** One strike at the end of a pail, two for a fetch hour, three in a hurry. */
+const STRIKES: Readonly<Record<Bell['kind'], Strikes>> = { bell: 1, fetch: 2, rest: 2, cap: 2, hurry: 3 };
 /** A second press within this is the same. */
 const SAME_PRESS = 600;
 const UNDO_FOR = 6_000;
@@ -66,6 +69,26 @@ export class Running {
 		const at = performance.now();
 		this.#heardAt = at;
 		this.#ticking = at;
+	}
+
+	#hiddenAt: { wall: number; ticked: number } | null = null;
+
+	/**
+	 * The page was put away, or comes back. Some devices stop the page's own clock while they sleep: what the clock on the
+	 * wall says more is added then, until the server's next word. While the page is looked at, a clock on the wall that
+	 * jumps (put right, another time zone, summer time) changes nothing.
+	 */
+	seen(visible: boolean): void {
+		const is = { wall: Date.now(), ticked: performance.now() };
+		if (!visible) {
+			this.#hiddenAt ??= is;
+			return;
+		}
+		const was = this.#hiddenAt;
+		this.#hiddenAt = null;
+		if (!was) return;
+		const slept = is.wall - was.wall - (is.ticked - was.ticked);
+		if (slept > ASLEEP && slept < LONGEST_SLEEP) this.#heardAt -= slept;
 	}
 
 	get isOver(): boolean {
@@ -146,81 +169,29 @@ export class Running {
 		return this.run.names[nearest(this.run.plan, this.clock, wait.room, wait.who)] ?? '';
 	}
 	isUrgent(wait: RunningWait): boolean {
-		return wait.latestAt !== null && wait.latestAt - this.now <= HURRY;
+		return isUrgent(wait, this.now);
 	}
 
-	/** Bells that belong to the session as it stands: key, instant, strikes and what they mean. */
-	#bells(): { key: string; at: number; strikes: Strikes; means: string }[] {
-		const { clock, run } = this;
-		const bells: { key: string; at: number; strikes: Strikes; means: string }[] = [];
-		if (clock.bellAt !== null && clock.phase === 'running')
-			bells.push({
-				key: `bell ${Math.round(clock.bellMinutes * 2)}`,
-				at: clock.bellAt,
-				strikes: 1,
-				means: run.plan.kind === 'visitors' ? 'They ring now.' : 'The bell. Stop here.'
-			});
-		for (const wait of clock.waits) {
-			const many = run.plan.people.length > 1 ? `, ${this.nearest(wait)} is nearest` : '';
-			bells.push({
-				key: `fetch ${wait.step} ${wait.begunAt}`,
-				at: wait.fetchAt,
-				strikes: 2,
-				means: `${wait.label} is ready: ${wait.roomName}${many}.`
-			});
-			if (wait.latestAt !== null)
-				bells.push({
-					key: `latest ${wait.step} ${wait.begunAt}`,
-					at: Math.max(wait.fetchAt, wait.latestAt - HURRY),
-					strikes: 3,
-					means: `${wait.label} must come out now: ${wait.roomName}${many}.`
-				});
-		}
-		run.plan.breaks.forEach((span, i) => {
-			const begins = this.now + (span.from * 60_000 - clock.worked);
-			if (clock.phase === 'running')
-				bells.push({
-					key: `rest ${i}`,
-					at: begins,
-					strikes: 2,
-					means: `A rest of ${span.until - span.from} minutes.`
-				});
-		});
-		if (clock.phase === 'running' && run.plan.cap !== null) {
-			for (const lane of clock.lanes) {
-				const first = this.arranged.lanes.find((one) => one.who === lane.who)?.coming[0];
-				const line = first ? this.step(first.step)?.line : undefined;
-				if (line === undefined) continue;
-				const spent = this.#spentOn(line, lane.inHand);
-				bells.push({
-					key: `cap ${line}`,
-					at: this.now + run.plan.cap * 60_000 - spent,
-					strikes: 2,
-					means: `Ten minutes are over: ${this.step(first?.step ?? -1)?.jobName ?? ''} stops here.`
-				});
+	/** What a bell means, in words. */
+	#meaning(bell: Bell): string {
+		switch (bell.kind) {
+			case 'bell':
+				return this.run.plan.kind === 'visitors' ? 'They ring now.' : 'The bell. Stop here.';
+			case 'rest':
+				return `A rest of ${bell.minutes} minutes.`;
+			case 'cap':
+				return `${capWords(bell.minutes)} are over: ${this.clock.steps.find((step) => step.line === bell.line)?.jobName ?? ''} stops here.`;
+			default: {
+				const { label, roomName } = bell.wait;
+				const many = this.run.plan.people.length > 1 ? `, ${this.run.names[bell.near] ?? ''} is nearest` : '';
+				return `${label} ${bell.kind === 'hurry' ? 'must come out now' : 'is ready'}: ${roomName}${many}.`;
 			}
 		}
-		return bells;
-	}
-
-	/** Milliseconds worked on a line: its steps that are done, and what is in hand. */
-	#spentOn(line: string, inHand: number): number {
-		const { steps, done, workedOnStep } = this.clock;
-		return steps.reduce(
-			(sum, step, i) => (step.line === line && done[i] ? sum + (workedOnStep[i] ?? 0) : sum),
-			inHand
-		);
 	}
 
 	/** True where the job in hand of a lane has had its cap. */
 	isCapped(who: string): boolean {
-		const { clock, run } = this;
-		const first = this.arranged.lanes.find((one) => one.who === who)?.coming[0];
-		const line = first ? this.step(first.step)?.line : undefined;
-		if (run.plan.cap === null || line === undefined) return false;
-		const inHand = clock.lanes.find((one) => one.who === who)?.inHand ?? 0;
-		const spent = this.#spentOn(line, inHand);
-		return spent >= run.plan.cap * 60_000;
+		return isCapped(this.run.plan, this.clock, this.arranged, who);
 	}
 
 	#seenKey = () => `pail-seen ${this.run.id}`;
@@ -230,19 +201,22 @@ export class Running {
 		this.#ticking = performance.now();
 		const since = this.#lastLook;
 		this.#lastLook = this.now;
-		if (this.isOver) return;
-		const due = this.#bells().filter((bell) => bell.at <= this.now && !this.#rung.has(bell.key));
+		const bells = bellsOf(this.run.plan, this.clock, this.arranged, this.now);
+		const due = bells.filter((bell) => bell.at <= this.now && !this.#rung.has(bell.key));
 		for (const bell of due) this.#rung.add(bell.key);
-		const strikes = Math.max(0, ...due.filter((bell) => bell.at > since).map((bell) => bell.strikes)) as
-			Strikes | 0;
+		const strikes = Math.max(
+			0,
+			...due.filter((bell) => bell.at > since).map((bell) => STRIKES[bell.kind])
+		) as Strikes | 0;
 		if (strikes !== 0) {
 			ring(strikes, this.volume);
-			for (const bell of due) notify('Pail Round', bell.means);
+			for (const bell of due) notify('Pail Round', this.#meaning(bell));
 		}
 		const slept = since > 0 && this.now - since > ASLEEP;
 		const late = due.filter((bell) => bell.at > since && this.now - bell.at > ASLEEP);
 		if (slept && late.length > 0)
-			this.missed = late.map((bell) => `${this.time(bell.at)}: ${bell.means}`).join(' ');
+			this.missed = late.map((bell) => `${this.time(bell.at)}: ${this.#meaning(bell)}`).join(' ');
+		if (this.isOver) return;
 		try {
 			localStorage.setItem(this.#seenKey(), String(this.now));
 		} catch {

@@ -49,7 +49,8 @@ export interface StringView {
 	readonly room: string;
 	/** Milliseconds. */
 	readonly fetchAt: number;
-	readonly latestAt: number | null;
+	/** When it rings more urgently; null where leaving it does no harm. */
+	readonly hurryAt: number | null;
 	/** By the clock on the wall. */
 	readonly time: string;
 	/** Ticked off by hand, as no step follows it. */
@@ -58,6 +59,8 @@ export interface StringView {
 	readonly href: string | null;
 	/** It must come out now. */
 	readonly rings: boolean;
+	/** Its bell is for whoever looks at this page, and no other page rings it. */
+	readonly heard: boolean;
 }
 
 /** What a clearing left open. */

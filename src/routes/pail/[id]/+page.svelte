@@ -60,6 +60,7 @@
 				.catch(() => undefined);
 		};
 		const seen = () => {
+			running.seen(document.visibilityState === 'visible');
 			stayAwake();
 			look();
 			running.look();

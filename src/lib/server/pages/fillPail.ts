@@ -1,0 +1,144 @@
+/** Fills a pail from what is on now: for whom, from which lines, with which appliances free. */
+import { householdTime, partRunning } from '$core/calendar/instant';
+import type { PreparedHome } from '$core/household/history';
+import type { Member } from '$core/household/home';
+import { agreedShares } from '$core/people/agreedShares';
+import { givenTo, ownLines, type GivenTurns } from '$core/people/ownList';
+import { mayDo, spanOfPart } from '$core/people/whoCan';
+import { readDay, type Day, type DayLine } from '$core/routine/readDay';
+import type { HomeStanding } from '$core/routine/standing';
+import { readClock } from '$core/session/clock';
+import { filling, offers, type Filling, type PailOffer } from '$core/session/fill';
+import { gather, minutesOf, type Gathered } from '$core/session/gather';
+import type { SessionKind } from '$core/session/kinds';
+import type { Load } from '$core/session/laundry';
+import { appliancesTaken, linesTaken } from '$core/session/taken';
+import type { Together } from '$core/session/together';
+import { now } from '../clock';
+import { reading } from '../db/pool';
+import { loadHome } from '../store/homeStore';
+import { openLoads } from '../store/laundryStore';
+import { loadSessionsAround, type StoredSession } from '../store/sessionStore';
+import { loadStanding } from '../store/standingStore';
+import type { Query } from './fillQuery';
+import { givenFor, type Asker } from './who';
+
+export interface Setting {
+	readonly home: PreparedHome;
+	readonly standing: HomeStanding;
+	readonly day: Day;
+	readonly at: number;
+	readonly minute: number;
+	readonly sessions: readonly StoredSession[];
+	readonly given: GivenTurns;
+	readonly loads: readonly Load[];
+}
+
+export async function setting(household: string): Promise<Setting> {
+	const at = now();
+	return reading(async (db) => {
+		const home = await loadHome(db, household);
+		if (!home) throw new RangeError(`no household ${household}`);
+		const { date, minute } = householdTime(at, home.home.household);
+		const [standing, sessions, given, loads] = await Promise.all([
+			loadStanding(db, household),
+			loadSessionsAround(db, household, date),
+			givenFor(db, household, date),
+			openLoads(db, household)
+		]);
+		return { home, standing, day: readDay(home, standing, date), at, minute, sessions, given, loads };
+	});
+}
+
+/** For whom a pail may be filled: organisers fill anybody's, everybody else their own. */
+export function memberOf(home: PreparedHome, asker: Asker, asked: string | null): Member {
+	const id = asker.viewer?.role === 'organiser' ? (asked ?? asker.me) : (asker.viewer?.member ?? null);
+	const found = home.home.members.find((m) => m.id === id && m.role !== 'device');
+	return found ?? (home.home.members.find((m) => m.role === 'organiser') as Member);
+}
+
+/** Whoever fills it, and those who are asked along: only organisers ask others along. */
+function peopleOf(home: PreparedHome, asker: Asker, query: Query): Member[] {
+	const first = memberOf(home, asker, query.for);
+	if (asker.viewer?.role !== 'organiser') return [first];
+	const others = query.with.flatMap(
+		(id) => home.home.members.find((m) => m.id === id && m.role !== 'device' && m.id !== first.id) ?? []
+	);
+	return [first, ...new Set(others)].slice(0, 6);
+}
+
+/** The lines these people may take: not in somebody's running pail, and not given to anybody else. */
+function poolOf({ day, sessions, given, at }: Setting, people: readonly Member[]): DayLine[] {
+	const running = sessions.filter((session) => !session.isOver && session.date === day.date);
+	const taken = linesTaken(running.map((session) => readClock(session.plan, session.events, at)));
+	// Alone, children and helpers take what is on their list; grown-ups what they may and nobody else was given.
+	const [only] = people;
+	const own = people.length === 1 && only && (only.role === 'child' || only.role === 'helper');
+	const among = new Set(people.map((one) => one.id));
+	const theirs = own
+		? ownLines(day.lines, only.id, day.date, given)
+		: day.lines.filter((line) => {
+				const to = givenTo(line, day.date, given);
+				return to === null || among.has(to);
+			});
+	return theirs.filter(
+		(line) => !taken.has(line.line.id) && people.some((one) => mayDo(line.line.job, one, day.date))
+	);
+}
+
+export interface Filled {
+	readonly minutes: number;
+	readonly people: readonly Member[];
+	readonly together: Together;
+	readonly gathered: Gathered;
+	readonly filled: Filling;
+	readonly offers: readonly PailOffer[];
+}
+
+export function defaultMinutes({ home, day, minute }: Setting, kind: SessionKind): number {
+	const rules = home.home.household;
+	const part = spanOfPart(partRunning(minute, rules), rules.parts);
+	return Math.round(
+		minutesOf(kind, { day, sitting: rules.rhythm.sittingMinutes, leftOfPart: part.to - minute })
+	);
+}
+
+export function fill(
+	facts: Setting,
+	asker: Asker,
+	query: Query,
+	minutes: number,
+	line: string | null = null
+): Filled {
+	const { home, standing, day, minute } = facts;
+	const people = peopleOf(home, asker, query);
+	const inRooms = query.kind !== 'visitors' && query.rooms ? new Set(query.rooms) : null;
+	const pool = poolOf(facts, people).filter((one) => inRooms === null || inRooms.has(one.line.room.id));
+	const part = partRunning(minute, home.home.household);
+	const gathered: Gathered =
+		line === null
+			? gather(query.kind, { home, standing, day, part, pool, rooms: query.rooms, minutes })
+			: { lines: day.lines.filter((one) => one.line.id === line), extra: [], seen: () => 1 };
+	// What was put in by hand is in, whatever the kind draws from.
+	const byHand = pool.filter((one) => query.in.includes(one.line.id) && !gathered.lines.includes(one));
+	const shares = agreedShares(home.home, day.date);
+	const together = query.how ?? (people.length > 1 ? home.home.household.family.together : 'free');
+	const filled = filling({
+		home,
+		kind: query.kind,
+		bell: minutes,
+		date: day.date,
+		people,
+		gathered: { ...gathered, lines: [...gathered.lines, ...byHand] },
+		hold: query.in,
+		without: query.out,
+		together: query.kind === 'visitors' && query.how === null ? 'free' : together,
+		shares: people.map((one) => shares.get(one.id) ?? 0),
+		taken: appliancesTaken(
+			facts.sessions.map((session) => readClock(session.plan, session.events, facts.at)),
+			facts.loads,
+			facts.at
+		)
+	});
+	return { minutes, people, together, gathered, filled, offers: offers(filled) };
+}

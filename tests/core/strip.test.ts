@@ -1,0 +1,136 @@
+/** A plan as lanes of cloths and strings, its words, and the addresses of pails. */
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import type { Plan, PlanInput } from '../../src/lib/core/session/plan';
+import { firstPlan } from '../../src/lib/core/session/planner';
+import { lanesOf } from '../../src/lib/ui/pail/strip';
+import { sizeHref } from '../../src/lib/ui/pail/hrefs';
+import type { CatalogueJob, FillView } from '../../src/lib/ui/pail/view';
+import { hrefOf, minutesAsked, readQuery } from '../../src/lib/server/pages/fillQuery';
+import { planInput, problem } from './plans';
+
+const catalogueOf = (input: PlanInput): Record<string, CatalogueJob> =>
+	Object.fromEntries(
+		input.jobs.map((job) => [
+			job.id,
+			{
+				name: job.id.toUpperCase(),
+				steps: job.steps.map((step, i) => ({
+					text: `${job.id} ${i}`,
+					roomName: step.room.toUpperCase(),
+					weave: 'check',
+					wait: step.waitMin === undefined ? null : 'Soak'
+				}))
+			}
+		])
+	);
+
+describe('the strip', () => {
+	const input = problem(15, [
+		{
+			id: 'soak',
+			worth: 5,
+			optional: false,
+			steps: [
+				{ room: 'a', class: 0, minutes: 1, waitMin: 6, waitMax: 20 },
+				{ room: 'a', class: 5, minutes: 3 }
+			]
+		},
+		{ id: 'wipe', worth: 3, optional: false, steps: [{ room: 'a', class: 3, minutes: 4 }] }
+	]);
+	it('hangs a string from the step that sets going to the one that fetches', () => {
+		const plan = firstPlan(input);
+		const [lane] = lanesOf(input, plan, catalogueOf(input));
+		const [going, ...rest] = lane?.cloths ?? [];
+		expect(going).toMatchObject({ job: 'soak', step: 0, bare: true, last: false, minutes: 1 });
+		const fetched = rest.find((cloth) => cloth.job === 'soak');
+		expect(going?.wait).toEqual({ label: 'Soak', from: going?.to, to: fetched?.from, row: 0 });
+		expect(fetched).toMatchObject({ bare: false, last: true, wait: null });
+		expect(lane).toMatchObject({ minutes: 8, rows: 1 });
+	});
+	it('lets a string without a fetch end with its least time', () => {
+		const only = problem(15, [
+			{
+				id: 'floor',
+				worth: 1,
+				optional: false,
+				steps: [{ room: 'a', class: 7, minutes: 4, waitMin: 15 }]
+			}
+		]);
+		const [lane] = lanesOf(only, firstPlan(only), catalogueOf(only));
+		expect(lane?.cloths[0]?.wait).toMatchObject({ from: 4, to: 19 });
+	});
+	it('has every planned step once, in its lane, and no two strings of a row over each other', () => {
+		fc.assert(
+			fc.property(planInput(5), (random) => {
+				const plan: Plan = firstPlan(random);
+				const lanes = lanesOf(random, plan, catalogueOf(random));
+				expect(lanes.map((lane) => lane.who)).toEqual(random.people.map((one) => one.id));
+				const cloths = lanes.flatMap((lane) => lane.cloths.map((cloth) => ({ ...cloth, who: lane.who })));
+				expect(cloths.map((one) => `${one.job} ${one.step} ${one.who}`).sort()).toEqual(
+					plan.entries.map((one) => `${one.job} ${one.step} ${one.person}`).sort()
+				);
+				for (const lane of lanes) {
+					const strings = lane.cloths.flatMap((cloth) => cloth.wait ?? []);
+					for (const [i, a] of strings.entries()) {
+						expect(a.row).toBeLessThan(lane.rows);
+						for (const b of strings.slice(i + 1))
+							if (a.row === b.row) expect(b.from).toBeGreaterThanOrEqual(a.to);
+					}
+				}
+			}),
+			{ numRuns: 60 }
+		);
+	});
+});
+
+describe('the address of a pail', () => {
+	it('is read with what means nothing left out', () => {
+		const query = readQuery(
+			Object.entries({
+				kind: 'moon',
+				minutes: '15',
+				with: 'ben,,cy',
+				in: 'a,b',
+				choice: 'none',
+				how: 'sideways'
+			})
+		);
+		expect(query).toMatchObject({
+			kind: 'bite',
+			minutes: '15',
+			with: ['ben', 'cy'],
+			in: ['a', 'b'],
+			out: [],
+			choice: 'worth',
+			how: null
+		});
+		expect(readQuery([['zone', '1']]).kind).toBe('zone');
+		expect(readQuery([['kind', 'visitors']]).rooms).toBeNull();
+	});
+	it('says the same again, with one thing changed', () => {
+		const asked = { kind: 'visitors', for: 'ada', with: 'ben', in: 'a', rooms: 'porch,hall' };
+		const href = hrefOf(readQuery(Object.entries(asked)), 30, {});
+		const again = Object.fromEntries(new URLSearchParams(href.split('?')[1]));
+		expect(again).toEqual({ ...asked, minutes: '30' });
+		expect(hrefOf(readQuery(Object.entries(asked)), 30, { in: '', out: 'a' })).not.toContain('&in=');
+		expect(hrefOf(readQuery([]), 10, {})).toBe('/pail?minutes=10');
+	});
+	it('of another size keeps who and what kind, and lets go of what was put in', () => {
+		const view = {
+			kind: 'zone',
+			member: 'ada',
+			people: [{ id: 'ada' }, { id: 'ben' }]
+		} as unknown as FillView;
+		expect(sizeHref(view, 20)).toBe('/pail?kind=zone&minutes=20&for=ada&with=ben');
+		expect(sizeHref({ ...view, kind: 'bite', people: [] } as FillView, 2)).toBe('/pail?minutes=2&for=ada');
+	});
+	it.each([
+		['0', 'at least 1'],
+		['601', 'at most 600'],
+		['many', 'a number'],
+		['', 'at least 1']
+	])('refuses %s minutes in words', (minutes, words) => {
+		expect(minutesAsked.safeParse(minutes).error?.issues[0]?.message).toContain(words);
+	});
+});
