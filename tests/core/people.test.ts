@@ -5,12 +5,12 @@ import { addDays, isoOf, toDay, type CivilDay } from '../../src/lib/core/calenda
 import { readEntry, type LedgerEntry } from '../../src/lib/core/household/entry';
 import { jobFromForm } from '../../src/lib/core/household/jobForm';
 import type { Home, Job, Member } from '../../src/lib/core/household/home';
-import { agreedShares, hoursAtHome, partOfAge } from '../../src/lib/core/people/agreedShares';
+import { agreedShares, hoursAtHome, isWellOver, partOfAge } from '../../src/lib/core/people/agreedShares';
 import { carriedBetween } from '../../src/lib/core/people/carried';
 import { changedTurns, explain, giveOut, type GiveOutQuestion } from '../../src/lib/core/people/giveOut';
 import { ownLines, whoseTurn } from '../../src/lib/core/people/ownList';
 import { ACTS, extentOf, mayTick, PERMISSIONS, type Role } from '../../src/lib/core/people/permissions';
-import { homeSpans, whoCarries } from '../../src/lib/core/people/presence';
+import { hearsBell, homeSpans, presenceOf, whoCarries } from '../../src/lib/core/people/presence';
 import { ribbonOn } from '../../src/lib/core/people/ribbon';
 import { lookRounds, maySay, rungToPractise, standingOnRungs } from '../../src/lib/core/people/rungs';
 import { shareOut, type ShareItem, type Sharer } from '../../src/lib/core/people/shareOut';
@@ -282,6 +282,30 @@ describe('who is at home and carries the day', () => {
 		expect(at(addDays(WEDNESDAY, 1), 18)).toBe('ada');
 		expect(at(WEDNESDAY, 10, new Set(['ada']))).toBeNull();
 		expect(homeSpans(home.members[1] as Member, toDay('2027-03-04'))).toEqual([]);
+	});
+});
+
+describe('a day at home', () => {
+	const at = (from: number, to: number) => ({ from: from * 60, to: to * 60 });
+	it('is whole from breakfast to bed, also with a short way out; else its longest part', () => {
+		expect(presenceOf([at(0, 24)])).toEqual({ all: true, from: 0, to: 1 });
+		expect(presenceOf([at(0, 12), at(14, 24)])).toEqual({ all: true, from: 0, to: 1 });
+		expect(presenceOf([at(0, 8), at(15, 24)])).toEqual({ all: false, from: 0.5, to: 1 });
+		expect(presenceOf([at(9, 15)])).toEqual({ all: false, from: 1 / 6, to: 0.5 });
+		expect(presenceOf([])).toBeNull();
+	});
+	it('says for whom a bell is: its owner, else whoever carries the day, else all; the wall hears every one', () => {
+		expect(hearsBell('cy', 'ada', 'cy')).toBe(true);
+		expect(hearsBell('cy', 'ada', 'ada')).toBe(false);
+		expect(hearsBell(null, 'ada', 'ada')).toBe(true);
+		expect(hearsBell(null, 'ada', 'ben')).toBe(false);
+		expect(hearsBell(null, null, 'ben')).toBe(true);
+		expect(hearsBell('cy', 'ada', null)).toBe(true);
+	});
+	it('is too heavy a share only well over: a twentieth, and twenty minutes', () => {
+		expect(isWellOver(21, 400)).toBe(true);
+		expect(isWellOver(20, 100)).toBe(false);
+		expect(isWellOver(30, 601)).toBe(false);
 	});
 });
 

@@ -1,8 +1,5 @@
 /** The actions behind the pages: each form written once, or refused in words with nothing written. */
-import { mkdtempSync, writeFileSync } from 'node:fs';
-import { tmpdir } from 'node:os';
-import { join } from 'node:path';
-import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { describe, expect, it } from 'vitest';
 import { isRedirect } from '@sveltejs/kit';
 import * as entryActions from '../../src/lib/server/pages/entryActions';
 import { editFamily, giveRibbon } from '../../src/lib/server/pages/familyEdit';
@@ -25,11 +22,8 @@ import { jobsFromCsv, ledgerFromCsv } from '../../src/lib/server/pages/tables';
 import { loadToday } from '../../src/lib/server/pages/today';
 import { loadHome, revisionOf } from '../../src/lib/server/store/homeStore';
 import { allEntries } from '../../src/lib/server/store/ledgerStore';
-import { makeDatabase, makeHousehold, type TestDatabase } from './database';
+import { asAda, form, newId, NOW, said, someHomes, type Fields } from './asking';
 
-/** Ada, who organises the home of these tests. */
-const asAda = (householdId: string) =>
-	({ householdId, viewer: { role: 'organiser', member: 'ada' }, me: 'ada' }) as const;
 type Act = (asker: ReturnType<typeof asAda>, data: FormData) => Promise<unknown>;
 const byAda = (act: Act) => (home: string, data: FormData) => act(asAda(home), data);
 const { tick, skip, enough, undo, move, extra, call, judge, pause } = entryActions;
@@ -49,55 +43,9 @@ const start = byAda(startPail.start);
 const event = (home: string, session: string, data: FormData) => pails.event(asAda(home), session, data);
 const loadRun = (home: string, session: string) => pails.loadRun(asAda(home), session, null);
 
-let db: TestDatabase;
-let server: string | undefined;
-const clockFile = join(mkdtempSync(join(tmpdir(), 'pail-')), 'clock');
-const NOW = '2027-03-03T10:40:00Z';
-
-beforeAll(async () => {
-	db = await makeDatabase();
-	server = process.env.DATABASE_URL;
-	process.env.DATABASE_URL = db.url;
-	process.env.PAIL_CLOCK = clockFile;
-	writeFileSync(clockFile, NOW);
-});
-afterAll(async () => {
-	process.env.DATABASE_URL = server;
-	delete process.env.PAIL_CLOCK;
-	await db?.drop();
-});
-
-let count = 0;
-const newId = () => `01900000-0000-7000-b000-${String(++count).padStart(12, '0')}`;
-let homes = 100;
-const household = () => makeHousehold(db.pool, ++homes);
-const pool = () => db.pool as never;
-
-type Fields = Readonly<Record<string, string | readonly string[]>>;
-
-function form(fields: Fields): FormData {
-	const data = new FormData();
-	for (const [name, value] of Object.entries(fields))
-		for (const one of typeof value === 'string' ? [value] : value) data.append(name, one);
-	return data;
-}
+const { household, pool } = someHomes();
 
 const ledgerOf = async (home: string) => (await allEntries(pool(), home)).map((one) => one.entry);
-
-/** What an answer says, whether it was written or refused. */
-function said(answer: unknown): { status: number; message: string; values: Record<string, string> } {
-	const { status, data, message, saved } = answer as {
-		status?: number;
-		data?: { message: string; values?: Record<string, string> };
-		message?: string;
-		saved?: string;
-	};
-	return {
-		status: status ?? 200,
-		message: data?.message ?? message ?? saved ?? '',
-		values: data?.values ?? {}
-	};
-}
 
 const KINDS: readonly [string, (home: string, data: FormData) => Promise<unknown>, Fields, string][] = [
 	['tick', entries.tick, { line: 'bench', outcome: 'done', minutes: '4,5', by: 'ada' }, 'done'],

@@ -1,5 +1,4 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import type { SessionEventKind } from '../../src/lib/core/session/clock';
 import { session as sessionOf, step as stepOf } from '../core/sessions';
 import { readClock } from '../../src/lib/core/session/clock';
 import type { PailStep } from '../../src/lib/core/session/fill';
@@ -12,6 +11,7 @@ import {
 	startSession
 } from '../../src/lib/server/store/sessionStore';
 import { day, testId } from '../core/entries';
+import { at, beginSession, T0 } from './beginSession';
 import { makeDatabase, makeHousehold, type TestDatabase } from './database';
 
 let db: TestDatabase;
@@ -27,31 +27,7 @@ const plan = sessionOf(
 	[step('bench', 0, 4, true), step('toilet', 0, 2, false), step('toilet', 1, 4, true)],
 	10
 );
-const T0 = Date.parse('2027-03-03T10:40:00Z');
-const at = (minute: number) => T0 + minute * 60_000;
-
-async function begin() {
-	const household = await makeHousehold(db.pool, ++count);
-	const id = testId();
-	const start = () =>
-		transaction(
-			(c) => startSession(c, household, { id, member: 'ada', date: day('2027-03-03'), plan }, T0),
-			db.pool
-		);
-	expect(await start()).toEqual({ ok: true });
-	const add = (kind: SessionEventKind, minute: number, stepAt: number | null = null, eventId = testId()) =>
-		transaction(
-			(c) => addEvent(c, household, id, { id: eventId, kind, at: at(minute), step: stepAt }),
-			db.pool
-		);
-	const load = async () => {
-		const session = await loadSession(db.pool as never, household, id);
-		if (!session) throw new Error('gone');
-		return session;
-	};
-	const ledger = async () => (await allEntries(db.pool as never, household)).map((s) => s.entry);
-	return { household, id, start, add, load, ledger };
-}
+const begin = () => beginSession(db, ++count, plan);
 
 describe('a session', () => {
 	it('starts once, and a person has one at a time', async () => {
@@ -93,8 +69,8 @@ describe('a session', () => {
 	it('counts the same press once, from one phone or from two', async () => {
 		const s = await begin();
 		const press = testId();
-		await s.add('stepDone', 5, 0, press);
-		await s.add('stepDone', 6, 0, press);
+		await s.add('stepDone', 5, 0, {}, press);
+		await s.add('stepDone', 6, 0, {}, press);
 		await Promise.all([s.add('stepDone', 7, 0), s.add('stepDone', 7, 0)]);
 		expect(await s.ledger()).toHaveLength(1);
 		expect((await s.load()).events.filter((e) => e.kind === 'stepDone')).toHaveLength(1);

@@ -1,6 +1,6 @@
 /** Sessions of several people, caps, clearings and loads against the database; each query with another home's ids, too. */
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import type { EventDetail, SessionEventKind, SessionPlan } from '../../src/lib/core/session/model';
+import type { SessionPlan } from '../../src/lib/core/session/model';
 import { readLoad } from '../../src/lib/core/session/laundry';
 import { transaction } from '../../src/lib/server/db/pool';
 import {
@@ -11,16 +11,11 @@ import {
 	openBoxes
 } from '../../src/lib/server/store/clearingStore';
 import { addLoad, dropLoad, loadOf, openLoads, tellLoad } from '../../src/lib/server/store/laundryStore';
-import { allEntries } from '../../src/lib/server/store/ledgerStore';
-import {
-	addEvent,
-	loadSession,
-	loadSessionsAround,
-	startSession
-} from '../../src/lib/server/store/sessionStore';
+import { loadSessionsAround } from '../../src/lib/server/store/sessionStore';
 import { timingsOf } from '../../src/lib/server/store/timings';
 import { day, testId } from '../core/entries';
 import { session, step } from '../core/sessions';
+import { at, beginSession, T0 } from './beginSession';
 import { makeDatabase, makeHousehold, type TestDatabase } from './database';
 
 let db: TestDatabase;
@@ -30,33 +25,8 @@ beforeAll(async () => {
 });
 afterAll(() => db?.drop());
 
-const T0 = Date.parse('2027-03-03T10:40:00Z');
-const DATE = day('2027-03-03');
-const at = (minute: number) => T0 + minute * 60_000;
 const on = () => db.pool as never;
-
-async function begin(plan: SessionPlan, member = 'ada') {
-	const household = await makeHousehold(db.pool, ++count);
-	const id = testId();
-	const start = (other = id, p = plan) =>
-		transaction((c) => startSession(c, household, { id: other, member, date: DATE, plan: p }, T0), db.pool);
-	expect(await start()).toEqual({ ok: true });
-	const add = (
-		kind: SessionEventKind,
-		minute: number,
-		stepAt: number | null = null,
-		detail: EventDetail = {},
-		eventId = testId()
-	) =>
-		transaction(
-			(c) => addEvent(c, household, id, { ...detail, id: eventId, kind, at: at(minute), step: stepAt }),
-			db.pool
-		);
-	const ledger = async () => (await allEntries(on(), household)).map((stored) => stored.entry);
-	const load = async () =>
-		(await loadSession(on(), household, id)) as NonNullable<Awaited<ReturnType<typeof loadSession>>>;
-	return { household, id, start, add, ledger, load };
-}
+const begin = (plan: SessionPlan) => beginSession(db, ++count, plan);
 
 describe('a session of several people', () => {
 	const plan = session(

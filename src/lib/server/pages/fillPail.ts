@@ -122,7 +122,9 @@ export function fill(
 	// What was put in by hand is in, whatever the kind draws from.
 	const byHand = pool.filter((one) => query.in.includes(one.line.id) && !gathered.lines.includes(one));
 	const shares = agreedShares(home.home, day.date);
-	const together = query.how ?? (people.length > 1 ? home.home.household.family.together : 'free');
+	// Before visitors nobody waits for another, unless that is asked for.
+	const goesOn = people.length < 2 || query.kind === 'visitors';
+	const together = query.how ?? (goesOn ? 'free' : home.home.household.family.together);
 	const filled = filling({
 		home,
 		kind: query.kind,
@@ -132,7 +134,7 @@ export function fill(
 		gathered: { ...gathered, lines: [...gathered.lines, ...byHand] },
 		hold: query.in,
 		without: query.out,
-		together: query.kind === 'visitors' && query.how === null ? 'free' : together,
+		together,
 		shares: people.map((one) => shares.get(one.id) ?? 0),
 		taken: appliancesTaken(
 			facts.sessions.map((session) => readClock(session.plan, session.events, facts.at)),

@@ -1,6 +1,6 @@
 /** Loads of laundry: a row each, and rows of the instants at which they came to a stage. */
 import { z } from 'zod';
-import { LOAD_KINDS, STAGES, type Load, type Stage } from '$core/session/laundry';
+import { LOAD_KINDS, readLoad, STAGES, type Load, type Stage } from '$core/session/laundry';
 import type { Db, Row } from '../db/pool';
 import { changed } from './changes';
 import { lockHousehold } from './record';
@@ -100,12 +100,9 @@ export async function tellLoad(
 		'INSERT IGNORE INTO laundry_event (household_id, load_id, id, stage, at, by_member) VALUES (?, ?, ?, ?, ?, ?)',
 		[household, load, event.id, event.stage, event.at, event.by]
 	);
-	const [last] = await db.query<Row[]>(
-		'SELECT stage FROM laundry_event WHERE household_id = ? AND load_id = ? ORDER BY seq DESC LIMIT 1',
-		[household, load]
-	);
+	const after = await loadOf(db, household, load);
 	await db.query('UPDATE laundry_load SET is_over = ? WHERE household_id = ? AND id = ?', [
-		last[0]?.stage === 'away' ? 1 : 0,
+		after && readLoad(after, event.at).stage === 'away' ? 1 : 0,
 		household,
 		load
 	]);
@@ -115,11 +112,11 @@ export async function tellLoad(
 /** Takes a load off the pile that nobody has begun; false where it is begun or not here. */
 export async function dropLoad(db: Db, household: string, load: string): Promise<boolean> {
 	await lockHousehold(db, household);
+	const found = await loadOf(db, household, load);
+	// Begun and taken back again is not begun.
+	if (!found || readLoad(found, 0).stage !== 'waiting') return false;
 	await changed(db, household);
-	const [result] = await db.query(
-		`DELETE FROM laundry_load WHERE household_id = ? AND id = ?
-		AND NOT EXISTS (SELECT 1 FROM laundry_event e WHERE e.household_id = laundry_load.household_id AND e.load_id = laundry_load.id)`,
-		[household, load]
-	);
-	return (result as { affectedRows: number }).affectedRows > 0;
+	await db.query('DELETE FROM laundry_event WHERE household_id = ? AND load_id = ?', [household, load]);
+	await db.query('DELETE FROM laundry_load WHERE household_id = ? AND id = ?', [household, load]);
+	return true;
 }

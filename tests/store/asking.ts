@@ -1,0 +1,71 @@
+/** Asking the pages of a home as its people do: forms in, answers out, with a clock that the test sets. */
+import { mkdtempSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { afterAll, beforeAll } from 'vitest';
+import { makeDatabase, makeHousehold, type TestDatabase } from './database';
+
+export const NOW = '2027-03-03T10:40:00Z';
+
+export type Fields = Readonly<Record<string, string | readonly string[]>>;
+
+export function form(fields: Fields): FormData {
+	const data = new FormData();
+	for (const [name, value] of Object.entries(fields))
+		for (const one of typeof value === 'string' ? [value] : value) data.append(name, one);
+	return data;
+}
+
+/** What an answer says, whether it was written or refused. */
+export function said(answer: unknown): { status: number; message: string; values: Record<string, string> } {
+	const { status, data, message, saved } = answer as {
+		status?: number;
+		data?: { message: string; values?: Record<string, string> };
+		message?: string;
+		saved?: string;
+	};
+	return {
+		status: status ?? 200,
+		message: data?.message ?? message ?? saved ?? '',
+		values: data?.values ?? {}
+	};
+}
+
+/** Ada, who organises the home of these tests; or somebody else of it. */
+export const asAda = (householdId: string) =>
+	({ householdId, viewer: { role: 'organiser', member: 'ada' }, me: 'ada' }) as const;
+export const asMember = (householdId: string, role: 'adult' | 'child' | 'device', member: string | null) =>
+	({ householdId, viewer: { role, member: member ?? '' }, me: member }) as never;
+
+let ids = 0;
+export const newId = () => `01900000-0000-7000-b000-${String(++ids).padStart(12, '0')}`;
+
+/** A database with as many homes as are asked for, and the clock of the server; both are put away after the file. */
+export function someHomes() {
+	let db: TestDatabase | undefined;
+	let server: string | undefined;
+	let homes = 100;
+	const clock = join(mkdtempSync(join(tmpdir(), 'pail-')), 'clock');
+	const setClock = (instant: string) => writeFileSync(clock, instant);
+	const database = () => {
+		if (!db) throw new Error('The database is not there yet.');
+		return db;
+	};
+	beforeAll(async () => {
+		db = await makeDatabase();
+		server = process.env.DATABASE_URL;
+		process.env.DATABASE_URL = db.url;
+		process.env.PAIL_CLOCK = clock;
+		setClock(NOW);
+	});
+	afterAll(async () => {
+		process.env.DATABASE_URL = server;
+		delete process.env.PAIL_CLOCK;
+		await db?.drop();
+	});
+	return {
+		setClock,
+		pool: () => database().pool as never,
+		household: () => makeHousehold(database().pool, ++homes)
+	};
+}
