@@ -82,7 +82,8 @@
 	{/each}{@render children()}</Tray
 >
 {#if saying && Palette}<Palette onclose={() => (saying = false)} />{/if}
-{#if connection.lost}
+<!-- A running pail says so itself, away from its great button. -->
+{#if connection.lost && !page.url.pathname.startsWith('/pail/')}
 	<div class="lost">
 		<Notice tone="wrong"
 			><span>The house does not answer just now. Nothing you typed is lost: press again in a moment.</span

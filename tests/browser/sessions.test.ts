@@ -1,72 +1,9 @@
 /** Sessions as a household runs them: every kind, together, before visitors, clearing, the laundry, and by words. */
-import type { BrowserContext, Page } from '@playwright/test';
+import { allSent, another, begin, giant, heard, setDown, withStubs } from './pails';
 import { expect, expectAccessible, ready, test } from './stack';
 
 test.use({ stackOf: 'sessions' });
 test.beforeEach(({ stack }) => stack.setClock('2027-03-03T10:40:00Z'));
-
-const giant = (page: Page) => page.locator('[data-giant]');
-
-async function begin(page: Page, path: string) {
-	await page.goto(path);
-	await ready(page);
-	await page.getByRole('button', { name: 'Start', exact: true }).click();
-	await page.waitForURL(/\/pail\/[0-9a-f-]{36}$/);
-	await ready(page);
-	return new URL(page.url()).pathname;
-}
-/** Nothing waits on this device any more: each press has been answered. */
-async function allSent(page: Page) {
-	await page.waitForFunction(() => !Object.keys(localStorage).some((key) => key.startsWith('pail-press')));
-}
-/** A second press within 600 ms is the same one: from here on it is another. */
-async function another(page: Page) {
-	const at = await page.evaluate(() => performance.now());
-	await page.waitForFunction((since) => performance.now() - since > 620, at);
-}
-async function setDown(page: Page, name: string | RegExp = 'Set it down') {
-	await page.getByRole('button', { name }).click();
-	await expect(page.getByRole('heading', { name: /pail is/ })).toBeVisible();
-	await allSent(page);
-}
-/** What a page without sound, locks and notifications is given instead; each writes down what was asked of it. */
-async function withStubs(target: Page | BrowserContext) {
-	await target.addInitScript(() => {
-		const heard = { shakes: [] as number[], locks: 0, told: [] as string[], strikes: 0 };
-		Object.assign(window, { heard });
-		navigator.vibrate = (pattern) => {
-			heard.shakes.push(Array.isArray(pattern) ? pattern.length : 1);
-			return true;
-		};
-		Object.defineProperty(navigator, 'wakeLock', {
-			value: {
-				request: async () => {
-					heard.locks++;
-					return { release: async () => undefined };
-				}
-			}
-		});
-		class Told {
-			static permission = 'granted';
-			static requestPermission = async () => 'granted';
-			constructor(_title: string, options: { body: string }) {
-				heard.told.push(options.body);
-			}
-		}
-		Object.defineProperty(window, 'Notification', { value: Told, configurable: true });
-		const start = OscillatorNode.prototype.start;
-		OscillatorNode.prototype.start = function (when) {
-			heard.strikes++;
-			return start.call(this, when);
-		};
-	});
-}
-const heard = (page: Page) =>
-	page.evaluate(
-		() =>
-			(window as unknown as { heard: { shakes: number[]; locks: number; told: string[]; strikes: number } })
-				.heard
-	);
 
 test('every kind of session is two touches from Today', async ({ page }) => {
 	for (const [name, title] of [

@@ -4,6 +4,8 @@ import { describe, expect, it } from 'vitest';
 import type { Plan, PlanInput } from '../../src/lib/core/session/plan';
 import { firstPlan } from '../../src/lib/core/session/planner';
 import { lanesOf } from '../../src/lib/ui/pail/strip';
+import { asideOf, offerWhy, takeAlong, type PailJob } from '../../src/lib/ui/pail/offerWords';
+import type { TagView } from '../../src/lib/ui/today/view';
 import { sizeHref } from '../../src/lib/ui/pail/hrefs';
 import type { CatalogueJob, FillView } from '../../src/lib/ui/pail/view';
 import { hrefOf, minutesAsked, readQuery } from '../../src/lib/server/pages/fillQuery';
@@ -81,6 +83,64 @@ describe('the strip', () => {
 			}),
 			{ numRuns: 60 }
 		);
+	});
+});
+
+describe('what is said of a plan', () => {
+	const tag = (name: string, minutes: number) => ({ name, minutes }) as unknown as TagView;
+	const known = (name: string, more: Partial<PailJob> = {}): PailJob => ({
+		name,
+		late: false,
+		needs: [],
+		aside: tag(name, 5),
+		out: `/out/${name}`,
+		hold: `/hold/${name}`,
+		put: `/put/${name}`,
+		...more
+	});
+	const input = problem(20, [
+		{
+			id: 'soak',
+			worth: 5,
+			optional: true,
+			steps: [
+				{ room: 'a', class: 0, minutes: 1, waitMin: 6 },
+				{ room: 'a', class: 5, minutes: 3 }
+			]
+		},
+		{ id: 'wipe', worth: 3, optional: true, steps: [{ room: 'b', class: 3, minutes: 4 }] },
+		{ id: 'long', worth: 9, optional: true, steps: [{ room: 'b', class: 3, minutes: 40 }] }
+	]);
+	const jobs: Record<string, PailJob> = {
+		soak: known('Soak', { late: true, needs: ['brush', 'cloth'] }),
+		wipe: known('Wipe', { needs: ['cloth'] }),
+		long: known('Long', { aside: tag('Long', 40) }),
+		tiny: known('Tiny', { aside: null })
+	};
+	const plan = firstPlan(input);
+	const why = (name: string, about: string | null = null, of: Plan = plan) =>
+		offerWhy(name, about, of, input, jobs, (id) => id.toUpperCase());
+	it('why it is as it is: rooms, what is late, what soaks meanwhile', () => {
+		expect(why('worth')).toBe('In two rooms. One is late. A soak works meanwhile.');
+		const one = { ...plan, entries: plan.entries.filter((entry) => entry.job === 'wipe') };
+		expect(why('worth', null, one)).toBe('All in the B.');
+		expect(why('room', 'b', one)).toBe('Only the B: one job, no stairs.');
+		expect(why('longest', 'soak')).toBe('Soak first of all, then what still fits.');
+		expect(why('start')).toMatch(/a start/);
+		expect(why('worth', null, { ...plan, entries: [] })).toMatch(/^Nothing/);
+	});
+	it('what to take along, each thing once', () => {
+		expect(takeAlong(plan, jobs)).toEqual(['brush', 'cloth']);
+	});
+	it('what hangs aside and why; nothing that is in, nor what need not be said', () => {
+		expect(asideOf(plan, jobs, 20, false)).toEqual([
+			{ job: 'long', tag: jobs.long?.aside, why: '40 min, longer than the pail', href: '/put/Long' }
+		]);
+		const none = { ...plan, entries: plan.entries.filter((entry) => entry.job === 'wipe') };
+		const reasons = (limited: boolean) =>
+			Object.fromEntries(asideOf(none, jobs, 20, limited).map((one) => [one.job, one.why]));
+		expect(reasons(false).soak).toBe('would end after the bell');
+		expect(reasons(true).soak).toBe('enough is in already');
 	});
 });
 

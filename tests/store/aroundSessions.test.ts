@@ -7,6 +7,7 @@ import * as pails from '../../src/lib/server/pages/running';
 import { say } from '../../src/lib/server/pages/saying';
 import { start } from '../../src/lib/server/pages/startPail';
 import { loadToday } from '../../src/lib/server/pages/today';
+import { asideOf } from '../../src/lib/ui/pail/offerWords';
 import { asAda, asMember, form, newId, NOW, said, someHomes, type Fields } from './asking';
 
 const { household, setClock } = someHomes();
@@ -46,7 +47,9 @@ describe('filling a pail', () => {
 		const view = await fill(home, { minutes: '5', in: 'toilet,rail' });
 		expect(view.cannot.length).toBeGreaterThan(0);
 		expect(view.cannot.join(' ')).toMatch(/does not fit into 5 minutes/);
-		for (const one of view.left) expect(one.why).toMatch(/longer than the pail|after the bell|in already/);
+		const aside = asideOf(view.plan, view.jobs, view.minutes, view.limited);
+		expect(aside.length).toBeGreaterThan(0);
+		for (const one of aside) expect(one.why).toMatch(/longer than the pail|after the bell/);
 		expect((await fill(home, { minutes: '30', in: 'ghost' })).cannot).toEqual([
 			'A job that was put in is not in this home any more.'
 		]);

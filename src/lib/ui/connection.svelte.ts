@@ -34,7 +34,37 @@ export async function readAnew(what: `app:${string}`, unless: () => boolean = ()
 	await allAnswered();
 	await wayEnded();
 	if (unless()) return;
-	await invalidate(what);
+	reading++;
+	try {
+		await invalidate(what);
+	} finally {
+		reading--;
+	}
+}
+
+let reading = 0;
+/** Milliseconds between two tries at a house that does not answer. */
+const PATIENCE = 1500;
+
+/**
+ * A `fetch` that asks for the data of a page until it comes. The framework gives up at the first failure and leaves for
+ * the server's own page, which without a connection is the browser's: whatever ran would be gone. While a page is only
+ * read anew, a house that answers with an error is asked again, too, as the page that is there is the better one.
+ */
+export function steady(real: typeof fetch): typeof fetch {
+	return async (input, init) => {
+		const url = input instanceof Request ? input.url : String(input);
+		if (!/\/__data\.json(\?|$)/.test(url)) return real(input, init);
+		for (let tries = 0; ; tries++) {
+			const answer = await real(input, init).catch(() => null);
+			if (answer && (answer.status < 500 || reading === 0)) {
+				if (tries > 0) connection.lost = false;
+				return answer;
+			}
+			connection.lost = true;
+			await new Promise((again) => setTimeout(again, PATIENCE));
+		}
+	};
 }
 
 let underWay = 0;

@@ -12,6 +12,7 @@
 	import WhoAndHow from '$ui/pail/WhoAndHow.svelte';
 	import { BetterPlan } from '$ui/pail/betterPlan.svelte';
 	import { sizeHref } from '$ui/pail/hrefs';
+	import { asideOf, offerWhy, takeAlong } from '$ui/pail/offerWords';
 	import { lanesOf } from '$ui/pail/strip';
 	import { once } from '$ui/once';
 	import { listNames } from '$ui/words';
@@ -37,6 +38,29 @@
 	const plan = $derived(better.plan ?? view.plan);
 	const chance = $derived(better.chance ?? view.chance);
 	const lanes = $derived(lanesOf(view.input, plan, view.catalogue));
+	const roomNames = $derived(
+		Object.fromEntries(
+			view.input.jobs.flatMap((job) =>
+				job.steps.map((step, i) => [step.room, view.catalogue[job.id]?.steps[i]?.roomName ?? ''])
+			)
+		)
+	);
+	/** What stands about the plan says what is in the plan that is shown, not in the first one. */
+	const offers = $derived(
+		view.offers.map((offer) =>
+			offer.chosen && better.plan
+				? {
+						...offer,
+						minutes: plan.end,
+						steps: plan.entries.length,
+						level: Math.min(1, plan.end / view.minutes),
+						why: offerWhy(offer.name, offer.about, plan, view.input, view.jobs, (id) => roomNames[id] ?? '')
+					}
+				: offer
+		)
+	);
+	const aside = $derived(asideOf(plan, view.jobs, view.minutes, view.limited));
+	const along = $derived(takeAlong(plan, view.jobs));
 	const names = $derived(Object.fromEntries(view.people.map((one) => [one.id, one.name])));
 	const entries = $derived(
 		JSON.stringify(plan.entries.map((e) => [e.job, e.step, e.person, e.start, e.end]))
@@ -61,6 +85,7 @@
 	/>
 	<input type="hidden" name="how" value={view.together} />
 	<input type="hidden" name="in" value={view.held.join(',')} />
+	<input type="hidden" name="out" value={view.taken.join(',')} />
 	<input type="hidden" name="choice" value={view.offers.find((offer) => offer.chosen)?.name ?? 'worth'} />
 	{#if view.inRooms.length > 0}<input type="hidden" name="rooms" value={view.inRooms.join(',')} />{/if}
 	{#if view.rooms.length > 0}
@@ -100,7 +125,7 @@
 		{#if view.kind !== 'clearing'}
 			<div class="ways">
 				<nav class="offers" aria-label="Ways to fill it">
-					{#each view.offers as offer (offer.name)}<OfferPail {offer} />{/each}
+					{#each offers as offer (offer.name)}<OfferPail {offer} />{/each}
 				</nav>
 				<WhoAndHow {view} minutes={String(values.minutes ?? view.minutes)} />
 			</div>
@@ -160,9 +185,9 @@
 			</section>
 			<aside aria-labelledby="aside-title">
 				<h2 id="aside-title">Hangs aside</h2>
-				{#if view.left.length === 0}<p class="dim">Nothing. All that is on fits in.</p>{/if}
+				{#if aside.length === 0}<p class="dim">Nothing. All that is on fits in.</p>{/if}
 				<ul>
-					{#each view.left as one (one.line)}
+					{#each aside as one (one.job)}
 						<li>
 							<Glyph name={one.tag.glyph} size={24} turns={one.tag.lateTurns} /><span
 								><b>{one.tag.name}</b><br /><span class="dim">{one.why}</span></span
@@ -179,10 +204,9 @@
 		<footer class="linen">
 			{#if plan.entries.length > 0 && !view.cut}<ChancePegs {chance} />{/if}
 			<p class="along">
-				{#if view.takeAlong.length > 0}<b>Take along</b><br />{view.takeAlong.join(
-						', '
-					)}{:else if view.cut}What is not finished stays on the line.{:else}The bell says stop. A locked
-					phone rings only while this page keeps it awake.{/if}
+				{#if along.length > 0}<b>Take along</b><br />{along.join(', ')}{:else if view.cut}What is not finished
+					stays on the line.{:else}The bell says stop. A locked phone rings only while this page keeps it
+					awake.{/if}
 			</p>
 			<form method="post" action="/pail?/start" use:once>
 				<input type="hidden" name="id" value={view.formId} />

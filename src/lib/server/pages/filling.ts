@@ -9,13 +9,14 @@ import type { DayLine } from '$core/routine/readDay';
 import { chanceOfFitting, habitFrom, STARTER_SPREAD, type Habit } from '$core/session/chance';
 import { stepsOf, type PailOffer } from '$core/session/fill';
 import { KIND_RULES, type SessionKind } from '$core/session/kinds';
+import { offerWhy, type PailJob, type PailJobs } from '$ui/pail/offerWords';
 import type { FillView, OfferView } from '$ui/pail/view';
 import { clockText, listNames, minutesText } from '$ui/words';
 import { reading } from '../db/pool';
 import { timingsOf } from '../store/timings';
 import { defaultMinutes, fill, memberOf, setting, type Filled, type Setting } from './fillPail';
 import { hrefOf, minutesAsked, readQuery, type Query } from './fillQuery';
-import { KIND_WORDS, OFFER_TITLES, offerWhy } from './pailWords';
+import { KIND_WORDS, OFFER_TITLES } from './pailWords';
 import { tagOf, zoneMark } from './tags';
 import type { Asker } from './who';
 
@@ -56,7 +57,7 @@ export async function loadFill(asker: Asker, url: URLSearchParams): Promise<Fill
 	const weave = (room: string) => zoneMark(home, home.roomById.get(room)?.zone ?? null)?.weave ?? null;
 	const member = people[0] as Member;
 	const running = sessions.find((s) => !s.isOver && s.plan.people.includes(member.id))?.id ?? null;
-	const reachable = KIND_RULES[query.kind].jobs === null;
+	const jobs = pailJobs(facts, filled, query, href);
 	return {
 		kind: query.kind,
 		title: titleOf(query.kind, minutes),
@@ -83,11 +84,15 @@ export async function loadFill(asker: Asker, url: URLSearchParams): Promise<Fill
 			title: OFFER_TITLES[offer.name],
 			minutes: offer.plan.end,
 			steps: offer.plan.entries.length,
-			why: offerWhy(offer, filled, roomName),
+			why: offerWhy(offer.name, offer.about, offer.plan, offer.input, jobs, roomName),
+			about: offer.about,
 			href: href({ choice: offer.name === 'worth' ? '' : offer.name }),
 			level: Math.min(1, offer.plan.end / minutes),
 			chosen: offer === chosen
 		})),
+		jobs,
+		limited: KIND_RULES[query.kind].jobs !== null,
+		taken: query.out,
 		input: chosen.input,
 		plan: chosen.plan,
 		catalogue: Object.fromEntries(
@@ -113,48 +118,6 @@ export async function loadFill(asker: Asker, url: URLSearchParams): Promise<Fill
 			{ ...chosen.input, bell: minutes },
 			chosen.plan,
 			(job) => habits[job] ?? { factor: 1, spread: STARTER_SPREAD }
-		),
-		takeAlong: [...new Set([...planned].flatMap((id) => filled.lineOf.get(id)?.line.job.needs ?? []))].slice(
-			0,
-			8
-		),
-		left: [...filled.lineOf.values()]
-			.filter((line) => !planned.has(line.line.id) && line.state !== 'open' && line.state !== 'resting')
-			.map((line) => {
-				const tag = tagOf(home, line, day.date, facts.given);
-				return {
-					line: line.line.id,
-					tag,
-					why:
-						tag.minutes > minutes
-							? `${minutesText(tag.minutes)} min, longer than the pail`
-							: reachable || planned.size === 0
-								? 'would end after the bell'
-								: 'enough is in already',
-					href: href({
-						in: [...new Set([...query.in, line.line.id])].join(','),
-						out: query.out.filter((id) => id !== line.line.id).join(',')
-					})
-				};
-			}),
-		out: Object.fromEntries(
-			[...planned].map((id) => [
-				id,
-				href({
-					out: [...new Set([...query.out, id])].join(','),
-					in: query.in.filter((one) => one !== id).join(',')
-				})
-			])
-		),
-		hold: Object.fromEntries(
-			[...planned].map((id) => [
-				id,
-				href({
-					in: query.in.includes(id)
-						? query.in.filter((one) => one !== id).join(',')
-						: [...query.in, id].join(',')
-				})
-			])
 		),
 		held: query.in.filter((id) => planned.has(id)),
 		cannot: query.in
@@ -182,6 +145,41 @@ export async function loadFill(asker: Asker, url: URLSearchParams): Promise<Fill
 		running,
 		formId: uuidv7()
 	};
+}
+
+/** What the page knows of each job that could be in, whatever plan it shows. */
+function pailJobs(
+	{ home, day, given }: Setting,
+	{ lineOf, extraOf }: Filled['filled'],
+	query: Query,
+	href: (changes: Partial<Record<keyof Query, string>>) => string
+): PailJobs {
+	const without = (list: readonly string[], id: string) => list.filter((one) => one !== id);
+	const withIt = (list: readonly string[], id: string) => [...new Set([...list, id])];
+	const hrefs = (id: string) => ({
+		out: href({ out: withIt(query.out, id).join(','), in: without(query.in, id).join(',') }),
+		hold: href({ in: (query.in.includes(id) ? without : withIt)(query.in, id).join(',') }),
+		put: href({ in: withIt(query.in, id).join(','), out: without(query.out, id).join(',') })
+	});
+	return Object.fromEntries([
+		...[...lineOf].map(([id, line]): [string, PailJob] => {
+			const isOn = line.state !== 'open' && line.state !== 'resting';
+			return [
+				id,
+				{
+					name: line.line.job.name,
+					late: line.state === 'late',
+					needs: line.line.job.needs,
+					aside: isOn ? tagOf(home, line, day.date, given) : null,
+					...hrefs(id)
+				}
+			];
+		}),
+		...[...extraOf].map(([id, one]): [string, PailJob] => [
+			id,
+			{ name: one.name, late: false, needs: [], aside: null, ...hrefs(id) }
+		])
+	]);
 }
 
 function titleOf(kind: SessionKind, minutes: number): string {

@@ -1,7 +1,4 @@
-/** The words of pails: what each kind is called, why an offer is as it is, and why a job hangs aside. */
-import { lowerNumber, numberWord, plural } from '$ui/words';
-import type { DayLine } from '$core/routine/readDay';
-import type { Filling, PailOffer } from '$core/session/fill';
+/** The words of pails: what each kind and each way of filling is called. */
 import type { SessionKind } from '$core/session/kinds';
 
 export const KIND_WORDS: Readonly<
@@ -40,38 +37,3 @@ export const OFFER_TITLES = {
 	longest: 'What waited longest',
 	start: 'A start'
 } as const;
-
-/** Why this way of filling: one or two short sentences. */
-export function offerWhy(offer: PailOffer, filled: Filling, roomName: (id: string) => string): string {
-	if (offer.plan.entries.length === 0) return 'Nothing on the line is for this pail.';
-	if (offer.name === 'start') return 'Nothing fits whole. This is a start; the bell stops you.';
-	const planned = [...new Set(offer.plan.entries.map((entry) => entry.job))];
-	const lines = planned.flatMap((id) => filled.lineOf.get(id) ?? []);
-	const late = lines.filter((line) => line.state === 'late').length;
-	if (offer.name === 'room')
-		return `Only the ${roomName(offer.about ?? '')}: ${lowerNumber(planned.length)} ${plural(planned.length, 'job')}, no stairs.`;
-	if (offer.name === 'longest') {
-		const line = filled.lineOf.get(offer.about ?? '') as DayLine | undefined;
-		return `${line?.line.job.name ?? ''} first of all, then what still fits.`;
-	}
-	const rooms = new Set(
-		offer.input.jobs
-			.filter((job) => planned.includes(job.id))
-			.flatMap((job) => job.steps.map((step) => step.room))
-	);
-	const soaks = offer.plan.entries.filter((entry) => {
-		const steps = offer.input.jobs.find((job) => job.id === entry.job)?.steps ?? [];
-		const step = steps[entry.step];
-		return step !== undefined && (step.waitMin ?? 0) > 0 && entry.step < steps.length - 1;
-	}).length;
-	return [
-		rooms.size === 1
-			? `All in the ${roomName([...rooms][0] as string)}.`
-			: `In ${lowerNumber(rooms.size)} rooms.`,
-		late > 0 ? `${late === 1 ? 'One is' : `${numberWord(late)} are`} late.` : '',
-		soaks > 0 ? `${soaks === 1 ? 'A soak works' : `${numberWord(soaks)} soaks work`} meanwhile.` : ''
-	]
-		.filter(Boolean)
-		.slice(0, 3)
-		.join(' ');
-}

@@ -97,7 +97,11 @@
 		{#if said}<Notice><span>{said}</span></Notice>{/if}
 		<p class="acts">
 			<a class="sign" href="/">Back to Today</a>
-			<span class="dim">Or sit down for a while. Nothing rings.</span>
+			<span class="dim"
+				>{clock.waits.length > 0
+					? 'Or sit down until it rings.'
+					: 'Or sit down for a while. Nothing rings.'}</span
+			>
 		</p>
 	</section>
 </div>

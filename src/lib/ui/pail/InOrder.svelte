@@ -37,18 +37,18 @@
 						>{/if}</span
 				>
 				<span class="minutes"><b>{minutesText(cloth.minutes)}</b> min</span>
-				{#if cloth.last && view.out[cloth.job] && !view.cut}
+				{#if cloth.last && view.jobs[cloth.job] && !view.cut}
 					<span class="acts">
 						<a
 							class="text-link"
-							href={view.hold[cloth.job]}
+							href={view.jobs[cloth.job]?.hold}
 							data-sveltekit-noscroll
 							aria-label="{view.held.includes(cloth.job) ? 'Let go of' : 'Hold'} {cloth.name}"
 							>{view.held.includes(cloth.job) ? 'Held' : 'Hold'}</a
 						>
 						<a
 							class="text-link"
-							href={view.out[cloth.job]}
+							href={view.jobs[cloth.job]?.out}
 							data-sveltekit-noscroll
 							aria-label="Take out {cloth.name}">Take out</a
 						>

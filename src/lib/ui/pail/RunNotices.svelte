@@ -6,7 +6,7 @@
 	const refusal = $derived(running.outbox.refusal ?? message);
 </script>
 
-{#if running.outbox.stuck}
+{#if running.isCutOff}
 	<Notice tone="wrong"
 		><span
 			>Not on the server yet. Your {running.outbox.waiting.length === 1 ? 'press is' : 'presses are'} kept and sent

@@ -7,6 +7,7 @@ import { arrange, nearest, type Arranged } from '$core/session/arrange';
 import { bellsOf, isCapped, isUrgent, type Bell } from '$core/session/bells';
 import { readClock, type RunningWait, type SessionClock } from '$core/session/clock';
 import type { EventDetail, PailStep, SessionEvent, SessionEventKind } from '$core/session/model';
+import { connection } from '../connection.svelte';
 import { capWords, clockText } from '../words';
 import { Outbox } from './outbox.svelte';
 import { mayNotify, notify, readySound, ring, type Strikes, type Volume } from './sound';
@@ -89,6 +90,11 @@ export class Running {
 		if (!was) return;
 		const slept = is.wall - was.wall - (is.ticked - was.ticked);
 		if (slept > ASLEEP && slept < LONGEST_SLEEP) this.#heardAt -= slept;
+	}
+
+	/** Presses wait on this device, and the house does not answer. */
+	get isCutOff(): boolean {
+		return this.outbox.stuck || (connection.lost && this.outbox.waiting.length > 0);
 	}
 
 	get isOver(): boolean {

@@ -3,7 +3,8 @@ import type { SessionKind } from '$core/session/kinds';
 import type { SessionEvent, SessionPlan } from '$core/session/model';
 import type { Plan, PlanInput } from '$core/session/plan';
 import type { Habit } from '$core/session/chance';
-import type { TagView, ZoneMark } from '../today/view';
+import type { ZoneMark } from '../today/view';
+import type { PailJobs } from './offerWords';
 
 /** What a job of a pail is called, for the strip and the list. */
 export interface CatalogueJob {
@@ -22,6 +23,8 @@ export interface OfferView {
 	readonly minutes: number;
 	readonly steps: number;
 	readonly why: string;
+	/** The room or line that it is about. */
+	readonly about: string | null;
 	readonly href: string;
 	/** How full the pail is, from 0 to 1. */
 	readonly level: number;
@@ -50,22 +53,17 @@ export interface FillView {
 	readonly zone: ZoneMark | null;
 	readonly cut: boolean;
 	readonly offers: readonly OfferView[];
+	/** What could be in, by line. */
+	readonly jobs: PailJobs;
+	/** This kind takes only so many jobs. */
+	readonly limited: boolean;
+	/** Lines that were taken out. */
+	readonly taken: readonly string[];
 	readonly input: PlanInput;
 	readonly plan: Plan;
 	readonly catalogue: Readonly<Record<string, CatalogueJob>>;
 	readonly habits: Readonly<Record<string, Habit>>;
 	readonly chance: number;
-	readonly takeAlong: readonly string[];
-	/** Lines that are on and did not fit, with what is small jobs of the session's own. */
-	readonly left: readonly {
-		readonly line: string;
-		readonly tag: TagView;
-		readonly why: string;
-		readonly href: string;
-	}[];
-	/** Addresses that take a job out or hold it, by line. */
-	readonly out: Readonly<Record<string, string>>;
-	readonly hold: Readonly<Record<string, string>>;
 	readonly held: readonly string[];
 	/** Jobs that were asked for and do not fit, in words. */
 	readonly cannot: readonly string[];

@@ -109,7 +109,7 @@
 		outcomes={outcomesOf(plan, running.clock)}
 		canUndo={running.canUndo}
 		undo={() => running.undo()}
-		stuck={running.outbox.stuck}
+		stuck={running.isCutOff}
 	/>
 {:else if plan.kind === 'visitors'}
 	<VisitorsRun {running} {message} {onchange} />

@@ -20,6 +20,8 @@ const TRIES = 3;
 const JITTER = 0.5;
 /** Jobs that find no place before the rest is left untried. */
 const PATIENCE = 8;
+/** A second first plan is tried where the first took at most one part in so many of its work. */
+const SECOND_TRY = 4;
 /** Lanes tried for a job, of those who may do it. */
 const FIRST_LANES = 2;
 const LANES = 3;
@@ -145,12 +147,21 @@ export function search(problem: Problem, seed = 1) {
 
 	/** A first plan: whole in itself, the same each time, in little time. */
 	function greedy(limit = Infinity): void {
+		const begun = time.work();
+		const perMinute = (j: number) => (problem.worth[j] as number) / ((problem.jobMinutes[j] as number) + 0.7);
+		insertAll(perMinute, limit);
+		// Small things first can leave no room for the one that matters: where there is time, by worth alone, too.
+		if (time.work() - begun < limit / SECOND_TRY && !whole(best)) {
+			removeJobs(problem, state, gone.fill(1), version());
+			insertAll((j) => problem.worth[j] as number, limit / SECOND_TRY);
+		}
+		toBest();
+	}
+
+	function insertAll(judged: (j: number) => number, limit: number): void {
 		const from = time.work();
 		for (let j = 0; j < jobs; j++) {
-			rank[j] =
-				problem.must[j] === 1
-					? MUST + (problem.worth[j] as number)
-					: (problem.worth[j] as number) / ((problem.jobMinutes[j] as number) + 0.7);
+			rank[j] = problem.must[j] === 1 ? MUST + (problem.worth[j] as number) : judged(j);
 			queue[j] = j;
 		}
 		queue.sort((a, b) => (rank[b] as number) - (rank[a] as number) || a - b);
@@ -160,7 +171,6 @@ export function search(problem: Problem, seed = 1) {
 		}
 		measure(state);
 		note();
-		value = climb(state);
 	}
 
 	function mark(j: number) {
