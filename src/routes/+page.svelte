@@ -226,7 +226,7 @@
 					<Dried {view} {hrefOf} />
 				</div>
 				<div class="prop" aria-hidden="true">
-					<svg viewBox="0 0 26 440" width="26" height="100%" preserveAspectRatio="xMidYMin slice">
+					<svg width="26" height="100%">
 						<path
 							d="M2 2Q3 14 13 18Q23 14 24 2"
 							fill="none"
@@ -248,7 +248,13 @@
 			{/if}
 			<div class="parts" bind:clientWidth={width} style:--tuck="{layout.tuck}px">
 				{#each parts as part, i (part.key)}
-					<section class="part" class:grows={part.withNext} aria-labelledby="part-{part.key}">
+					<section
+						class="part"
+						class:grows={part.withNext}
+						class:spread={spread === i}
+						style:--least={spread === i ? `${layout.least}px` : undefined}
+						aria-labelledby="part-{part.key}"
+					>
 						<header>
 							<h2 id="part-{part.key}">{part.name}</h2>
 							{#if i === 0 || part.tags.length > 4 || part.tags.length <= (whole[i] ?? 0)}<span class="dim"
@@ -299,8 +305,14 @@
 										openHref={hrefOf(tag.line)}
 										drop={dropAt(k + (part.withNext ? 3 : 0), part.tags.length + (part.withNext ? 3 : 0))}
 										tucked={k >= (whole[i] ?? 0)}
+										beyond={k >= (layout.shown[i] ?? 0)}
 									/>
 								{/each}
+								{#if part.tags.length > (layout.shown[i] ?? 0)}
+									<li class="rest linen" aria-hidden="true">
+										<span><Peg /></span><b>+{part.tags.length - (layout.shown[i] ?? 0)}</b>
+									</li>
+								{/if}
 								{#if part.withSitting && view.sitting && view.zone}
 									<li class="tag-sitting" class:narrow style:--drop="{dropAt(4, 5)}px">
 										<span class="sit-pegs" aria-hidden="true"><Peg /><Peg /></span>
@@ -604,6 +616,34 @@
 	.tags :global(.tag:not(.tucked) + .tag:not(.tucked)) {
 		margin-left: 8px;
 	}
+	.part.spread {
+		flex: 1 1 0;
+		min-width: var(--least);
+	}
+	.spread .tags {
+		flex-wrap: wrap;
+		row-gap: 14px;
+	}
+	.spread .tags :global(.tag:not(.tucked)) {
+		flex-basis: 116px;
+		margin: calc(5px + var(--drop)) 6px 0 0;
+	}
+	.spread .tags :global(.tag:not(.tucked) + .tag:not(.tucked)) {
+		margin-left: 0;
+	}
+	.rest {
+		position: relative;
+		display: grid;
+		place-items: center;
+		flex: 0 0 32px;
+		height: 60px;
+		margin: 16px 0 0 8px;
+		box-shadow: var(--sh-cloth);
+	}
+	.rest span {
+		position: absolute;
+		top: -14px;
+	}
 	.part header .dim {
 		font-size: var(--t-note);
 	}
@@ -835,6 +875,9 @@
 		}
 		.tags {
 			display: block;
+		}
+		.rest {
+			display: none;
 		}
 		.tags :global(.tag:not(.tucked) + .tag:not(.tucked)) {
 			margin-left: 0;

@@ -1,3 +1,4 @@
+import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { readFileSync } from 'node:fs';
 import type { Member } from '../../src/lib/core/household/home';
@@ -101,6 +102,40 @@ describe('the Line of a wide screen', () => {
 			1
 		);
 		expect(spread.whole).toEqual([1, 5, 1]);
+		expect(spread.shown).toEqual([1, 5, 1]);
+	});
+
+	it('counts what finds no place, and never runs off the side, spread or not', () => {
+		const week = [
+			{ tags: 9, fixed: 318 },
+			{ tags: 3, fixed: 0 },
+			{ tags: 7, fixed: 0 }
+		];
+		const laid = layLine(week, 1017, null);
+		expect(laid.whole).toEqual([1, 1, 1]);
+		expect(laid.shown.reduce((sum, n) => sum + n, 0)).toBeLessThan(19);
+		fc.assert(
+			fc.property(
+				fc.array(fc.record({ tags: fc.nat(24), fixed: fc.constant(0) }), { minLength: 1, maxLength: 3 }),
+				fc.integer({ min: 1017, max: 1600 }),
+				fc.option(fc.nat(2)),
+				(some, width, spread) => {
+					const needs = some.map((need, i) => (i === 0 ? { ...need, fixed: 318 } : need));
+					const { whole, shown, tuck } = layLine(needs, width, spread);
+					let used = 0;
+					needs.forEach(({ tags, fixed }, i) => {
+						const [all, hung] = [whole[i] ?? 0, shown[i] ?? 0];
+						expect(hung).toBeLessThanOrEqual(tags);
+						expect(hung).not.toBe(tags - 1);
+						expect(all).toBe(i === spread ? tags : Math.min(all, hung));
+						if (tags > 0) expect(all).toBeGreaterThan(0);
+						const row = i === spread ? Math.min(2, all) * 124 : all * 120;
+						used += Math.max(214, fixed + 22 + row + (hung - all) * tuck + (hung < tags ? 40 : 0));
+					});
+					expect(used).toBeLessThanOrEqual(width);
+				}
+			)
+		);
 	});
 });
 

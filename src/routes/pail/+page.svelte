@@ -168,6 +168,7 @@
 							{lanes}
 							{names}
 							bell={view.minutes}
+							rests={view.input.people[0]?.breaks ?? []}
 							now={view.now}
 							timeZone={view.timeZone}
 							clock={view.clock}

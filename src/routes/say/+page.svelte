@@ -6,40 +6,63 @@
 <svelte:head><title>Say it · Pail Round</title></svelte:head>
 
 <div class="page">
-	<h1>Say it</h1>
-	<p class="dim">What it will do shows before it is done.</p>
-	<SayIt first={data.said} formId={data.formId} />
-	<h2>What can be said</h2>
-	<ul>
-		<li>
-			<b>15 kitchen</b> a pail of fifteen minutes in that room; also <b>big day</b>, <b>visitors 30</b>,
-			<b>sitting</b>, <b>reset</b>
-		</li>
-		<li><b>done mop</b>, <b>looked at bench by juno</b>: writes it down</li>
-		<li><b>bram away till friday</b>, <b>juno ill</b>: lays a cloth over what is theirs</li>
-		<li><b>wash started</b>, <b>towels hung</b>, <b>wash folded</b>: tells where a load is</li>
-		<li><b>clear hall bench</b>: gets a clearing ready</li>
-		<li><b>what’s late</b>, <b>what’s on</b>: lists it</li>
-	</ul>
+	<section>
+		<h1>Say it</h1>
+		<p class="dim">What it will do shows before it is done.</p>
+		<SayIt first={data.said} formId={data.formId} />
+	</section>
+	<section class="linen said">
+		<h2>What can be said</h2>
+		<ul>
+			<li>
+				<b>15 kitchen</b> a pail of fifteen minutes in that room; also <b>big day</b>, <b>visitors 30</b>,
+				<b>sitting</b>, <b>reset</b>
+			</li>
+			<li><b>done mop</b>, <b>looked at bench by juno</b>: writes it down</li>
+			<li><b>bram away till friday</b>, <b>juno ill</b>: lays a cloth over what is theirs</li>
+			<li><b>wash started</b>, <b>towels hung</b>, <b>wash folded</b>: tells where a load is</li>
+			<li><b>clear hall bench</b>: gets a clearing ready</li>
+			<li><b>what’s late</b>, <b>what’s on</b>: lists it</li>
+		</ul>
+	</section>
 </div>
 
 <style>
 	.page {
+		flex: 1;
+		display: grid;
+		grid-template-columns: minmax(0, 1fr) minmax(300px, 420px);
+		gap: 20px 48px;
 		padding: 18px calc(var(--page-edge) - var(--rim)) 28px;
-		max-width: 860px;
+	}
+	section > .dim {
+		margin: 6px 0 18px;
+	}
+	.said {
+		align-self: start;
+		padding: 18px 22px 22px;
+		border-block: var(--stitch);
 	}
 	h2 {
-		margin: 26px 0 6px;
+		margin: 0 0 4px;
 	}
 	ul {
+		list-style: none;
 		margin: 0;
-		padding-left: 20px;
+		padding: 0;
 	}
 	li {
-		margin: 6px 0;
+		padding: 9px 0;
+		border-bottom: 1px solid var(--linen-deep);
+	}
+	li:last-child {
+		border-bottom: 0;
+		padding-bottom: 0;
 	}
 	@media (max-width: 900px) {
 		.page {
+			grid-template-columns: minmax(0, 1fr);
+			align-content: start;
 			padding: 14px 15px 20px;
 		}
 	}

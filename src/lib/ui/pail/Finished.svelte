@@ -30,9 +30,23 @@
 	const planned = (line: string) =>
 		clock.steps.filter((step) => step.line === line).reduce((sum, step) => sum + step.minutes, 0);
 	const name = (line: string) => clock.steps.find((step) => step.line === line)?.jobName ?? line;
+	/** Two small jobs of the same name are told apart by their room. */
+	const titled = (line: string) => {
+		const own = name(line);
+		const others = clock.steps.some((step) => step.jobName === own && step.line !== line);
+		const room = clock.steps.find((step) => step.line === line)?.roomName ?? '';
+		return others ? `${own}, ${room}` : own;
+	};
 	const done = $derived(outcomes.filter((one) => one.outcome === 'done'));
 	const many = $derived(run.plan.people.length > 1);
-	const rest = $derived(outcomes.filter((one) => one.outcome !== 'done'));
+	/** Small jobs that only the session knew: what was not touched of them is let lie, and no line of its own. */
+	const isOwn = (line: string) => line.startsWith('~');
+	const rest = $derived(
+		outcomes.filter((one) => one.outcome !== 'done' && !(isOwn(one.line) && one.outcome === 'untouched'))
+	);
+	const letLie = $derived(
+		outcomes.filter((one) => isOwn(one.line) && one.outcome === 'untouched').map((one) => titled(one.line))
+	);
 	const worked = $derived(clock.worked / 60_000);
 	const plannedAll = $derived(clock.steps.reduce((sum, step) => sum + step.minutes, 0));
 	const longest = $derived(Math.max(1, ...outcomes.map((one) => Math.max(planned(one.line), one.minutes))));
@@ -41,7 +55,7 @@
 <div class="finished">
 	<div class="pail"><GreatPail left={Math.max(1, clock.left)} bellMinutes={clock.bellMinutes} paused /></div>
 	<section>
-		<h1>{rest.length === 0 ? 'The pail is empty.' : 'The pail is set down.'}</h1>
+		<h1>{rest.length + letLie.length === 0 ? 'The pail is empty.' : 'The pail is set down.'}</h1>
 		<p class="sum">
 			{done.length === 0
 				? 'Nothing is finished yet, and that is fine.'
@@ -58,7 +72,7 @@
 				<li>
 					<Glyph name="done" size={28} />
 					<b
-						>{name(one.line)}{#if many}<span class="dim">, {run.names[one.by]}</span
+						>{titled(one.line)}{#if many}<span class="dim">, {run.names[one.by]}</span
 							>{/if}{#if one.cutOff}<span class="dim">, stopped at its cap</span>{/if}</b
 					>
 					<Stitches plan={planned(one.line)} work={one.minutes} {longest} />
@@ -71,7 +85,7 @@
 				<li>
 					<Glyph name={one.outcome === 'part' ? 'part' : 'due'} size={28} />
 					<span class="words"
-						><b>{name(one.line)}</b><br /><span class="dim"
+						><b>{titled(one.line)}</b><br /><span class="dim"
 							>{one.outcome === 'part' ? `${Math.round(one.share * 100)} % done, ` : ''}{run.after[
 								one.line
 							]}</span
@@ -83,8 +97,9 @@
 				</li>
 			{/each}
 		</ul>
+		{#if letLie.length > 0}<p class="dim note">Let lie: {letLie.join('; ')}.</p>{/if}
 		{#if clock.waits.length > 0}
-			<p class="dim">
+			<p class="dim note">
 				Still running by itself: {clock.waits.map((wait) => wait.label.toLowerCase()).join(', ')}. It hangs on
 				Today with its hour.
 			</p>
@@ -112,10 +127,17 @@
 		display: grid;
 		grid-template-columns: minmax(0, 40fr) minmax(0, 54fr);
 		gap: 48px;
-		align-items: center;
+		align-items: start;
 		padding: 24px 44px 32px 24px;
 	}
+	.note {
+		margin: 16px 0;
+	}
+	/* The list may be long: the pail stays where it is seen. */
 	.pail {
+		position: sticky;
+		top: 12svh;
+		height: 70svh;
 		max-height: 70svh;
 		opacity: 0.9;
 	}
@@ -181,6 +203,7 @@
 			padding: 16px 15px;
 		}
 		.pail {
+			position: static;
 			height: 190px;
 		}
 		.sign {

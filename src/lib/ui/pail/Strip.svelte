@@ -5,11 +5,12 @@
 	import Glyph from '../glyphs/Glyph.svelte';
 	import Peg from '../glyphs/Peg.svelte';
 	import Weave from '../glyphs/Weave.svelte';
-	import type { LaneOfCloths } from './strip';
+	import { hangStrings, type LaneOfCloths } from './strip';
 	let {
 		lanes,
 		names,
 		bell,
+		rests = [],
 		now,
 		timeZone,
 		clock
@@ -17,6 +18,8 @@
 		lanes: readonly LaneOfCloths[];
 		names: Readonly<Record<string, string>>;
 		bell: number;
+		/** In minutes from the prop. */
+		rests?: readonly { readonly from: number; readonly until: number }[];
 		/** The instant at the prop. */
 		now: number;
 		timeZone: string;
@@ -41,6 +44,18 @@
 	const widthOf = (minutes: number) => x(minutes) - x(0);
 	/** Room enough for words: in hundredths. */
 	const WORDS = 7.5;
+	/** As wide as on a desk until it is measured. */
+	let width = $state(840);
+	const hung = $derived(
+		lanes.map((lane) => {
+			const cloths = lane.cloths.filter((cloth) => cloth.wait !== null);
+			const strings = hangStrings(
+				cloths.flatMap((cloth) => cloth.wait ?? []),
+				(minutes) => ((minutes > end ? 99 : x(minutes)) / 100) * width
+			);
+			return cloths.map((cloth, i) => ({ cloth, row: strings[i]?.row ?? 0, label: strings[i]?.label ?? 0 }));
+		})
+	);
 </script>
 
 <div class="strip" class:low={lanes.length > 2} aria-hidden="true">
@@ -49,12 +64,12 @@
 		{#each marks as at (at)}<span class="hour" style:left="{x(at)}%">{time(at)}</span>{/each}
 		<span class="bell" style:left="{x(bell)}%"><b>{time(bell)}</b><Glyph name="bell" size={34} /></span>
 	</div>
-	<div class="yard">
+	<div class="yard" bind:clientWidth={width}>
 		<span class="prop"></span>
 		<span class="rope-of-bell" style:left="{x(bell)}%"></span>
 		{#each marks as at (at)}<span class="mark" style:left="{x(at)}%"></span>{/each}
-		{#each lanes as lane (lane.who)}
-			<div class="lane" style:--rows={lane.rows}>
+		{#each lanes as lane, i (lane.who)}
+			<div class="lane" style:--rows={Math.max(0, ...(hung[i] ?? []).map((one) => one.row + 1))}>
 				<p class="who"><b>{names[lane.who]}</b><span>{minutesText(lane.minutes)} min</span></p>
 				<svg class="line" viewBox="0 0 100 12" preserveAspectRatio="none"
 					><path
@@ -81,7 +96,10 @@
 							>{/if}
 					</div>
 				{/each}
-				{#each lane.cloths.filter((cloth) => cloth.wait) as cloth (`${cloth.job} ${cloth.step}`)}
+				{#each rests as rest (rest.from)}
+					<span class="rest" style:left="{(x(rest.from) + x(rest.until)) / 2}%">rest</span>
+				{/each}
+				{#each hung[i] ?? [] as { cloth, row, label } (`${cloth.job} ${cloth.step}`)}
 					{#if cloth.wait}
 						{@const past = cloth.wait.to > end}
 						{@const to = past ? 99 : x(cloth.wait.to)}
@@ -92,7 +110,7 @@
 							preserveAspectRatio="none"
 							style:left="{from}%"
 							style:width="{Math.max(2, to - from)}%"
-							style:--row={cloth.wait.row}
+							style:--row={row}
 							><path
 								d={past ? 'M0 2C8 38 40 34 100 24' : 'M0 2C8 38 60 40 100 24'}
 								fill="none"
@@ -101,10 +119,8 @@
 								vector-effect="non-scaling-stroke"
 							/></svg
 						>
-						<span class="label" style:left="{from + (to - from) * 0.42}%" style:--row={cloth.wait.row}
-							>{cloth.wait.label}</span
-						>
-						<span class="fetch" style:left="{to}%" style:--row={cloth.wait.row}>{time(cloth.wait.to)}</span>
+						<span class="label" style:left="{label}px" style:--row={row}>{cloth.wait.label}</span>
+						<span class="fetch" style:left="{to}%" style:--row={row}>{time(cloth.wait.to)}</span>
 					{/if}
 				{/each}
 			</div>
@@ -212,7 +228,7 @@
 		position: absolute;
 		top: 8px;
 		height: var(--cloth);
-		padding: 13px 7px 14px;
+		padding: 19px 7px 12px;
 		overflow: hidden;
 		border-radius: var(--r-cloth);
 		box-shadow: var(--sh-cloth);
@@ -256,8 +272,8 @@
 		right: 4px;
 	}
 	.cloth .peg {
-		top: -2px;
-		transform: scale(0.7);
+		top: -3px;
+		transform: scale(0.66);
 		transform-origin: top;
 	}
 	.hem {
@@ -281,10 +297,15 @@
 		position: absolute;
 		top: calc(var(--cloth) + 17px + var(--row) * var(--per-string));
 		padding: 0 6px;
-		transform: translateX(-50%);
 		background: var(--enamel);
 		white-space: nowrap;
 		font-size: 0.9375rem;
+	}
+	.rest {
+		position: absolute;
+		top: 40px;
+		transform: translateX(-50%);
+		color: var(--tin-text);
 	}
 	.fetch {
 		position: absolute;
@@ -297,7 +318,10 @@
 		--per-string: 33px;
 	}
 	.low .cloth {
-		padding-top: 12px;
+		padding-top: 15px;
+	}
+	.low .cloth .peg {
+		transform: scale(0.5);
 	}
 	.low .cloth b {
 		-webkit-line-clamp: 1;

@@ -24,15 +24,12 @@ export interface SlackString {
 	readonly from: number;
 	/** When it is fetched: at the start of the job's next step, or when the least time is over. */
 	readonly to: number;
-	/** Row under the lane, from 0: strings do not cross a plate. */
-	readonly row: number;
 }
 
 export interface LaneOfCloths {
 	readonly who: string;
 	readonly minutes: number;
 	readonly cloths: readonly Cloth[];
-	readonly rows: number;
 }
 
 /** Longest minutes of a step that shows as bare weave. */
@@ -45,7 +42,6 @@ export function lanesOf(
 	catalogue: Readonly<Record<string, CatalogueJob>>
 ): LaneOfCloths[] {
 	return input.people.map((person) => {
-		const taken: number[] = [];
 		const cloths = plan.entries
 			.filter((entry) => entry.person === person.id)
 			.map((entry): Cloth => {
@@ -56,10 +52,7 @@ export function lanesOf(
 				let wait: SlackString | null = null;
 				if (words?.wait && step) {
 					const to = next?.start ?? entry.end + (step.waitMin ?? 0);
-					let row = taken.findIndex((until) => until <= entry.end);
-					if (row < 0) row = taken.length;
-					taken[row] = to + 4;
-					wait = { label: words.wait, from: entry.end, to, row };
+					wait = { label: words.wait, from: entry.end, to };
 				}
 				return {
 					job: entry.job,
@@ -79,8 +72,49 @@ export function lanesOf(
 		return {
 			who: person.id,
 			minutes: cloths.reduce((sum, cloth) => sum + cloth.minutes, 0),
-			cloths,
-			rows: taken.length
+			cloths
 		};
 	});
+}
+
+/** A string as it hangs under its lane. */
+export interface HungString {
+	/** Row under the lane, from 0: no string of a row crosses another's words or plate. */
+	readonly row: number;
+	/** Where its words stand, in pixels from the prop. */
+	readonly label: number;
+}
+
+/** Pixels of a letter of a label, of the space about a label, and of half a plate with an hour in it. */
+const LETTER = 7.8;
+const ABOUT = 12;
+const HALF_PLATE = 36;
+const BETWEEN = 8;
+
+/**
+ * Hangs the strings of a lane so that their words are whole: between string and plate where there is room, else before
+ * the plate past the string's begin, else behind the plate. `place` gives pixels from the prop for minutes.
+ */
+export function hangStrings(
+	strings: readonly SlackString[],
+	place: (minutes: number) => number
+): HungString[] {
+	const drawn = strings.map(({ label, from, to }) => {
+		const [begin, plate] = [place(from), place(to)];
+		const width = label.length * LETTER + ABOUT;
+		const before = plate - HALF_PLATE - width;
+		const at = before >= begin ? begin + (before - begin) / 2 : before >= 0 ? before : plate + HALF_PLATE;
+		return { at, left: Math.min(begin, at), right: Math.max(plate + HALF_PLATE, at + width) };
+	});
+	const ends: number[] = [];
+	const rows = new Map<number, number>();
+	const order = drawn.map((_, i) => i).sort((a, b) => (drawn[a]?.left ?? 0) - (drawn[b]?.left ?? 0) || a - b);
+	for (const i of order) {
+		const { left, right } = drawn[i] as (typeof drawn)[number];
+		let row = ends.findIndex((end) => end + BETWEEN <= left);
+		if (row < 0) row = ends.length;
+		ends[row] = right;
+		rows.set(i, row);
+	}
+	return drawn.map(({ at }, i) => ({ row: rows.get(i) ?? 0, label: at }));
 }

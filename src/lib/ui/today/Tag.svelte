@@ -13,7 +13,8 @@
 		canTick,
 		openHref,
 		drop = 0,
-		tucked = false
+		tucked = false,
+		beyond = false
 	}: {
 		tag: TagView;
 		date: string;
@@ -22,11 +23,20 @@
 		openHref: string;
 		drop?: number;
 		tucked?: boolean;
+		/** Where the Line is too short for it: it is counted, not hung. */
+		beyond?: boolean;
 	} = $props();
 	const length = $derived(206 + Math.min(30, tag.minutes) * 3.4);
 </script>
 
-<li class="tag linen" class:tucked style:--drop="{drop}px" style:--length="{length}px" data-line={tag.line}>
+<li
+	class="tag linen"
+	class:tucked
+	class:beyond
+	style:--drop="{drop}px"
+	style:--length="{length}px"
+	data-line={tag.line}
+>
 	<span class="pegs" aria-hidden="true"
 		><Peg />{#if !tucked}<Peg />{/if}</span
 	>
@@ -148,6 +158,9 @@
 	}
 
 	@media (min-width: 641px) {
+		.beyond {
+			display: none;
+		}
 		.tucked {
 			flex: 0 0 var(--tuck, 37px);
 			min-width: 0;
