@@ -2,11 +2,11 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { checkPlan } from '../../src/lib/core/session/check';
-import type { Plan, PlanInput } from '../../src/lib/core/session/plan';
+import { attendedMinutes, type Plan, type PlanInput } from '../../src/lib/core/session/plan';
 import { betterPlans, firstPlan, makePlan } from '../../src/lib/core/session/planner';
 import { flatten } from '../../src/lib/core/session/solve/problem';
 import { timing } from '../../src/lib/core/session/solve/timing';
-import { planInput } from './plans';
+import { oneStep, planInput, problem } from './plans';
 
 const EFFORT = { rounds: 2, exactNodes: 0 };
 
@@ -34,6 +34,30 @@ describe('any plan', () => {
 			{ numRuns: 250, seed: 31 }
 		);
 	}, 120_000);
+
+	it('brings what is worth most forward where that is asked, and loses nothing by it', () => {
+		/** Worth by the minute times when it is done. */
+		const waiting = (input: PlanInput, plan: Plan) =>
+			plan.entries.reduce((sum, entry) => {
+				const job = input.jobs.find((one) => one.id === entry.job);
+				if (!job) return sum;
+				const minutes = Math.max(0.5, attendedMinutes(job));
+				return sum + (job.worth * (entry.end - entry.start) * entry.end) / minutes;
+			}, 0);
+		fc.assert(
+			fc.property(planInput(8), (input) => {
+				const [plain, best] = [firstPlan(input), firstPlan({ ...input, bestFirst: true })];
+				expectSound(input, best);
+				expect(best.worth).toBeCloseTo(plain.worth, 9);
+				expect(best.end).toBeLessThanOrEqual(plain.end + 1e-9);
+				expect(waiting(input, best)).toBeLessThanOrEqual(waiting(input, plain) + 1e-6);
+			}),
+			{ numRuns: 150, seed: 5 }
+		);
+		const two = problem(20, [oneStep('small', 5, 1), oneStep('great', 5, 9, { room: 'b' })]);
+		const order = (input: PlanInput) => firstPlan(input).entries.map((entry) => entry.job);
+		expect(order({ ...two, bestFirst: true })).toEqual(['great', 'small']);
+	}, 60_000);
 
 	it('is never worse than the one before, nor than the first', () => {
 		fc.assert(

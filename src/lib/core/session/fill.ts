@@ -146,6 +146,7 @@ export function filling(request: FillRequest): Filling {
 		jobs,
 		floors: household.floors === 'at-end' ? 'at-end' : 'with-room',
 		topDown: kind === 'bigday',
+		bestFirst: kind === 'visitors',
 		taken: request.taken
 	};
 	return {

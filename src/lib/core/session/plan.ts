@@ -63,6 +63,8 @@ export interface PlanInput {
 	readonly floors?: 'with-room' | 'at-end' | undefined;
 	/** Classes 1 to 8 on a storey come after those of all higher storeys; class 0 is free. */
 	readonly topDown?: boolean | undefined;
+	/** Of plans that are as good, one in which what is worth most comes first. */
+	readonly bestFirst?: boolean | undefined;
 	/** Appliances that somebody outside this session has, and until when. */
 	readonly taken?: readonly { readonly appliance: string; readonly until: number }[] | undefined;
 }

@@ -3,10 +3,11 @@
  * round makes it better or leaves it. Reproducible: no clock, no chance but a fixed seed. Handbook page 3.
  */
 import type { Plan, PlanEntry, PlanInput } from './plan';
+import { bringForward } from './solve/bestFirst';
 import { solveExactly } from './solve/exact';
 import { flatten, type Problem } from './solve/problem';
 import { search } from './solve/search';
-import type { State } from './solve/state';
+import { copyState, emptyState, type State } from './solve/state';
 import { timing } from './solve/timing';
 
 export interface Effort {
@@ -39,10 +40,13 @@ const FIRST_BREATH = 300_000;
 function planOf(problem: Problem, state: State, exact: boolean): Plan {
 	const { input, source, job, index } = problem;
 	const timed = timing(problem);
-	timed.time(state.order, state.n, state.who);
+	const shown = emptyState(problem);
+	copyState(state, shown);
+	if (input.bestFirst) bringForward(problem, shown, timed);
+	else timed.time(shown.order, shown.n, shown.who);
 	const entries: PlanEntry[] = [];
 	for (let i = 0; i < state.n; i++) {
-		const s = state.order[i] as number;
+		const s = shown.order[i] as number;
 		const j = job[s] as number;
 		entries.push({
 			job: input.jobs[source[j] as number]?.id ?? '',

@@ -76,14 +76,14 @@
 		{:else}<a class="plain" href="/">Today</a>{/if}
 	</header>
 	<!-- svelte-ignore a11y_no_noninteractive_tabindex -->
-	<div class="line" tabindex="0" role="region" aria-label="What is carried home">
+	<div class="line side-line" tabindex="0" role="region" aria-label="What is carried home">
 		<h1>Now carry it home</h1>
 		<p class="dim">
 			Sorted: {clearing.counts.bin} bin, {clearing.counts.give} give away, {clearing.counts.put} put away.
 		</p>
 		<RunNotices {running} {message} />
 		{#if clearing.counts.bin > 0}
-			<div class="row linen" class:towel={clearing.next === 'bin'}>
+			<div class="row side-peg linen" class:towel={clearing.next === 'bin'}>
 				<Glyph name={clearing.binOut ? 'done' : 'due'} size={34} />
 				<span class="text"
 					><b>Bin bag outside</b><span class="dim"
@@ -149,7 +149,7 @@
 		{/if}
 		{#each clearing.walk as one (one.room)}
 			{@const isNext = clearing.next === 'walk' && one === next}
-			<div class="row linen" class:towel={isNext} class:walked={one.walked}>
+			<div class="row side-peg linen" class:towel={isNext} class:walked={one.walked}>
 				{#if weave(one.room)}<span class="band"><Weave weave={weave(one.room) ?? ''} /></span>{/if}
 				<Glyph name={one.walked ? 'done' : 'due'} size={isNext ? 36 : 30} />
 				<span class="text">
@@ -170,7 +170,7 @@
 			</div>
 		{/each}
 		{#if clearing.next === 'judge'}
-			<div class="row towel">
+			<div class="row side-peg towel">
 				<span class="text">
 					<b class="big">{run.zones[plan?.room ?? '']?.name ?? 'The zone'}: how is it now?</b>
 					<span class="fields">
@@ -223,20 +223,10 @@
 		font-weight: 780;
 	}
 	.line {
-		position: relative;
 		display: grid;
 		align-content: start;
 		gap: 12px;
 		padding-left: 40px;
-	}
-	.line::before {
-		content: '';
-		position: absolute;
-		left: 18px;
-		top: 0;
-		bottom: 0;
-		width: 2px;
-		background: var(--ink);
 	}
 	h1,
 	.line > .dim {
@@ -250,17 +240,6 @@
 		gap: 16px;
 		padding: 12px 18px 12px 60px;
 		box-shadow: var(--sh-cloth);
-	}
-	.row::before {
-		content: '';
-		position: absolute;
-		left: -34px;
-		top: calc(50% - 5px);
-		width: 40px;
-		height: 9px;
-		border-radius: 4px;
-		background: var(--wood);
-		box-shadow: inset 0 0 0 1px var(--wood-deep);
 	}
 	.towel {
 		background: var(--enamel-hi);

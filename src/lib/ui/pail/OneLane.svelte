@@ -1,7 +1,7 @@
 <script lang="ts">
 	/** One person's way through a session: the great pail, the step, what comes then, and the one button. */
-	import Glyph from '../glyphs/Glyph.svelte';
 	import Notice from '../Notice.svelte';
+	import CautionBox from './CautionBox.svelte';
 	import Press from './Press.svelte';
 	import GreatPail from './GreatPail.svelte';
 	import RunHeader from './RunHeader.svelte';
@@ -102,9 +102,7 @@
 
 	<RunNotices {running} {message} />
 	{#if caution}
-		<p class="caution">
-			<Glyph name="caution" size={32} /><span><b>{caution.headline}</b> {caution.text}</span>
-		</p>
+		<CautionBox headline={caution.headline} text={caution.text} />
 	{/if}
 	{#if running.arranged.off.length > 0 && !running.atBell}
 		<p class="off">
@@ -232,18 +230,6 @@
 	.job {
 		margin: 6px 0 0;
 	}
-	.caution {
-		display: flex;
-		align-items: center;
-		gap: 16px;
-		margin: 20px 0 0;
-		padding: 12px 18px;
-		border: 2px solid var(--madder);
-		border-radius: var(--r-button);
-		background: var(--madder-wash);
-		color: var(--madder-ink);
-		font-size: 1.1875rem;
-	}
 	.press {
 		grid-row: -2;
 		position: relative;
@@ -291,11 +277,6 @@
 		.then {
 			margin-top: 8px;
 			font-size: 1.0625rem;
-		}
-		.caution {
-			margin-top: 12px;
-			padding: 10px 14px;
-			font-size: 1rem;
 		}
 		.press {
 			margin-top: auto;

@@ -4,9 +4,9 @@
 	 * hangs where that person is. The great button belongs to whoever is due first.
 	 */
 	import Furniture from '../house/Furniture.svelte';
-	import Glyph from '../glyphs/Glyph.svelte';
 	import Peg from '../glyphs/Peg.svelte';
 	import Weave from '../glyphs/Weave.svelte';
+	import CautionBox from './CautionBox.svelte';
 	import Press from './Press.svelte';
 	import GreatPail from './GreatPail.svelte';
 	import RunHeader from './RunHeader.svelte';
@@ -160,11 +160,7 @@
 			<Waits {running} strings={false} />
 		{/if}
 		{#if caution}
-			<p class="caution">
-				<Glyph name="caution" size={28} /><span
-					><b>{caution.headline}</b> {caution.text} {run.names[caution.who]} has it.</span
-				>
-			</p>
+			<CautionBox headline={caution.headline} text={caution.text} who={run.names[caution.who]} />
 		{/if}
 		{#if running.arranged.off.length > 0}
 			<p class="dim">
@@ -339,17 +335,6 @@
 		align-items: center;
 		gap: 8px;
 		min-height: 44px;
-	}
-	.caution {
-		display: flex;
-		align-items: center;
-		gap: 12px;
-		margin: 10px 0 0;
-		padding: 8px 14px;
-		border: 2px solid var(--madder);
-		border-radius: var(--r-button);
-		background: var(--madder-wash);
-		color: var(--madder-ink);
 	}
 	.press {
 		display: flex;

@@ -4,9 +4,11 @@
 	import Peg from '../glyphs/Peg.svelte';
 	import Weave from '../glyphs/Weave.svelte';
 	import { listNames, lowerNumber, minutesText } from '../words';
+	import CautionBox from './CautionBox.svelte';
 	import Press from './Press.svelte';
 	import RunHeader from './RunHeader.svelte';
 	import RunNotices from './RunNotices.svelte';
+	import Waits from './Waits.svelte';
 	import type { Running } from './running.svelte';
 	let { running, message, onchange }: { running: Running; message: string; onchange: () => void } = $props();
 	const run = $derived(running.run);
@@ -14,6 +16,7 @@
 	const lane = $derived(run.as === null ? (running.dueFirst ?? running.lane()) : running.lane());
 	const first = $derived(lane?.coming[0] ?? null);
 	const current = $derived(first ? running.step(first.step) : null);
+	const caution = $derived(current ? (run.cautions[current.job] ?? [])[0] : undefined);
 	const others = $derived(
 		running.arranged.lanes
 			.filter((one) => one.who !== lane?.who && one.coming.length > 0)
@@ -49,7 +52,7 @@
 	who: string,
 	glyph: 'running' | 'due'
 )}
-	<li>
+	<li class="side-peg">
 		{#if weave(step.room)}<span class="band"><Weave weave={weave(step.room) ?? ''} /></span>{/if}
 		<Glyph name={glyph} size={30} />
 		<span class="text"
@@ -92,7 +95,7 @@
 	{/if}
 	<RunNotices {running} {message} />
 	<!-- svelte-ignore a11y_no_noninteractive_tabindex -->
-	<div class="line" tabindex="0" role="region" aria-label="What is to do">
+	<div class="line side-line" tabindex="0" role="region" aria-label="What is to do">
 		{#if current && first}
 			<article class="mine" aria-label="Yours now">
 				<span class="pegs" aria-hidden="true"><Peg side /><Peg side /></span>
@@ -105,6 +108,7 @@
 				<h2 class="act">{current.text}</h2>
 				<p class="dim">{current.roomName}, {run.names[lane?.who ?? '']}</p>
 			</article>
+			{#if caution}<CautionBox headline={caution.headline} text={caution.text} />{/if}
 		{:else}
 			<article class="mine">
 				<h2 class="act">Yours is done.</h2>
@@ -118,7 +122,7 @@
 			</ul>
 		{/if}
 		{#if then.length > 0}
-			<h2>Then <span class="dim">most seen first</span></h2>
+			<h2>Then <span class="dim">what shows most first</span></h2>
 			<ul>
 				{#each then as { who, step, at } (at)}{@render rowOf(step, who, 'due')}{/each}
 			</ul>
@@ -136,6 +140,7 @@
 		</p>
 	{/if}
 	<div class="press">
+		<div class="by-itself"><Waits {running} strings={false} /></div>
 		<Press {running} lane={lane ?? null} {first} label={then.length > 0 ? 'Done, next' : 'Done'} />
 	</div>
 </div>
@@ -194,15 +199,6 @@
 		position: relative;
 		padding: 14px 0 10px 40px;
 	}
-	.line::before {
-		content: '';
-		position: absolute;
-		left: 18px;
-		top: 0;
-		bottom: 0;
-		width: 2px;
-		background: var(--ink);
-	}
 	.line h2 {
 		margin: 16px 0 8px;
 	}
@@ -228,17 +224,6 @@
 		display: flex;
 		align-items: center;
 		gap: 14px;
-	}
-	li::before {
-		content: '';
-		position: absolute;
-		left: -32px;
-		top: calc(50% - 5px);
-		width: 40px;
-		height: 9px;
-		border-radius: 4px;
-		background: var(--wood);
-		box-shadow: inset 0 0 0 1px var(--wood-deep);
 	}
 	.mine {
 		padding: 16px 20px 18px 76px;
@@ -318,6 +303,13 @@
 		align-self: end;
 		position: sticky;
 		bottom: 20px;
+	}
+	/* What runs by itself stands above the button: the button has its own height, not all that is left. */
+	.press :global(form) {
+		height: auto;
+	}
+	.by-itself :global(.waits) {
+		margin: 0 0 6px;
 	}
 	@media (max-width: 900px) {
 		.visit {
