@@ -252,3 +252,23 @@ test('the evening light is chosen with one touch, and stays', async ({ page }) =
 	await page.reload();
 	await expect(page.locator('html')).toHaveAttribute('data-light', 'evening');
 });
+
+test('after a week in which nothing was done the Line still ends at the side, also when a part is spread', async ({
+	page,
+	stack
+}) => {
+	stack.setClock('2027-03-10T10:40:00Z');
+	await page.goto('/');
+	await ready(page);
+	const over = () => page.evaluate(() => document.documentElement.scrollWidth - innerWidth);
+	const spread = page.getByRole('button', { name: /^\d+ jobs, / });
+	await expect(spread.first()).toBeVisible();
+	expect(await over()).toBe(0);
+	for (let i = (await spread.count()) - 1; i >= 0; i--) {
+		await spread.nth(i).click();
+		await expect(page.getByRole('button', { name: 'push together' })).toBeVisible();
+		expect(await over(), `part ${i}`).toBe(0);
+		await page.getByRole('button', { name: 'push together' }).click();
+		await expect(page.getByRole('button', { name: 'push together' })).toHaveCount(0);
+	}
+});
