@@ -1,5 +1,5 @@
 /** Sessions to their very end, and clocks that are wrong, jump, or slept. */
-import type { Page } from '@playwright/test';
+import type { Page, Request } from '@playwright/test';
 import { allSent, another, begin, giant, heard, setDown, withStubs } from './pails';
 import { expect, expectAccessible, ready, test } from './stack';
 
@@ -193,9 +193,16 @@ test('a device that slept with its clock stopped tells the bell at waking, witho
 	page
 }) => {
 	await withStubs(page);
+	// What the house still says to a question from before would set the clock right at once.
+	let asked = 0;
+	const isQuestion = (request: Request) => /\/alive$|__data\.json/.test(request.url());
+	page.on('request', (request) => void (isQuestion(request) && asked++));
+	page.on('requestfinished', (request) => void (isQuestion(request) && asked--));
+	page.on('requestfailed', (request) => void (isQuestion(request) && asked--));
 	await begin(page, '/pail?minutes=10&for=ottilie');
 	await allSent(page);
 	await page.context().setOffline(true);
+	await expect.poll(() => asked).toBe(0);
 	await page.evaluate(() => {
 		let hidden = true;
 		Object.defineProperty(document, 'visibilityState', {
@@ -243,3 +250,28 @@ test.describe('summer time', () => {
 		await setDown(page, 'Set it down');
 	});
 });
+
+for (const [how, broken] of [
+	['the connection goes', { abort: true }],
+	['the house answers with an error', { abort: false }]
+] as const) {
+	test(`while a running pail is read anew and ${how}, it stays and goes on`, async ({ page }) => {
+		await begin(page, '/pail?minutes=15&for=ottilie');
+		await allSent(page);
+		let asked = 0;
+		await page.route('**/__data.json*', (route) => {
+			asked++;
+			return broken.abort ? route.abort() : route.fulfill({ status: 503, body: 'away' });
+		});
+		// The page looks for other phones' presses by itself, and asks again for what did not come.
+		await expect.poll(() => asked, { timeout: 20_000 }).toBeGreaterThan(1);
+		await expect(page.getByText('Step 1 of')).toBeVisible();
+		await giant(page).click();
+		await expect(page.getByText('Step 2 of')).toBeVisible();
+		await page.unroute('**/__data.json*');
+		await allSent(page);
+		await expect(page.getByText('Not on the server yet')).toHaveCount(0);
+		await expect(page.getByText('Step 2 of')).toBeVisible();
+		await setDown(page);
+	});
+}

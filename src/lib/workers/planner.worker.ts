@@ -1,5 +1,6 @@
 /** The planner's second breath, beside the page: posts each better plan as it is found, then says that it is over. */
 import { chanceOfFitting, STARTER_SPREAD, type Habit } from '$core/session/chance';
+import { checkPlan } from '$core/session/check';
 import type { Plan, PlanInput } from '$core/session/plan';
 import { betterPlans } from '$core/session/planner';
 
@@ -29,6 +30,8 @@ self.addEventListener('message', ({ data }: MessageEvent<PlannerAsk>) => {
 					);
 		self.postMessage({ id, plan, chance } satisfies PlannerAnswer);
 	};
-	for (const plan of betterPlans(input)) say(plan);
+	// The checker knows the rules by itself: what it would not let start is not shown either.
+	for (const plan of betterPlans(input))
+		if (checkPlan(input, plan.entries).every((breach) => breach.rule === 'missing-job')) say(plan);
 	say(null);
 });

@@ -11,7 +11,7 @@
 	import Strip from '$ui/pail/Strip.svelte';
 	import WhoAndHow from '$ui/pail/WhoAndHow.svelte';
 	import { BetterPlan } from '$ui/pail/betterPlan.svelte';
-	import { sizeHref } from '$ui/pail/hrefs';
+	import { othersOf, seenRooms, sizeHref } from '$ui/pail/hrefs';
 	import { asideOf, offerWhy, takeAlong } from '$ui/pail/offerWords';
 	import { lanesOf } from '$ui/pail/strip';
 	import { once } from '$ui/once';
@@ -75,28 +75,14 @@
 	<input type="hidden" name="kind" value={view.kind} />
 	<input type="hidden" name="minutes" value={view.minutes} />
 	<input type="hidden" name="member" value={view.member} />
-	<input
-		type="hidden"
-		name="with"
-		value={view.people
-			.slice(1)
-			.map((one) => one.id)
-			.join(',')}
-	/>
+	<input type="hidden" name="with" value={othersOf(view)} />
 	<input type="hidden" name="how" value={view.together} />
 	<input type="hidden" name="in" value={view.held.join(',')} />
 	<input type="hidden" name="out" value={view.taken.join(',')} />
 	<input type="hidden" name="choice" value={view.offers.find((offer) => offer.chosen)?.name ?? 'worth'} />
 	{#if view.inRooms.length > 0}<input type="hidden" name="rooms" value={view.inRooms.join(',')} />{/if}
 	{#if view.rooms.length > 0}
-		<input
-			type="hidden"
-			name="rooms"
-			value={view.rooms
-				.filter((room) => room.in)
-				.map((room) => room.id)
-				.join(',')}
-		/>
+		<input type="hidden" name="rooms" value={seenRooms(view)} />
 	{/if}
 {/snippet}
 

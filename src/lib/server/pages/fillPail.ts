@@ -7,6 +7,7 @@ import { givenTo, ownLines, type GivenTurns } from '$core/people/ownList';
 import { mayDo, spanOfPart } from '$core/people/whoCan';
 import { readDay, type Day, type DayLine } from '$core/routine/readDay';
 import type { HomeStanding } from '$core/routine/standing';
+import { checkPlan } from '$core/session/check';
 import { readClock } from '$core/session/clock';
 import { filling, offers, type Filling, type PailOffer } from '$core/session/fill';
 import { gather, minutesOf, type Gathered } from '$core/session/gather';
@@ -16,6 +17,7 @@ import { appliancesTaken, linesTaken } from '$core/session/taken';
 import type { Together } from '$core/session/together';
 import { now } from '../clock';
 import { reading } from '../db/pool';
+import { log } from '../log';
 import { loadHome } from '../store/homeStore';
 import { openLoads } from '../store/laundryStore';
 import { loadSessionsAround, type StoredSession } from '../store/sessionStore';
@@ -142,5 +144,17 @@ export function fill(
 			facts.at
 		)
 	});
-	return { minutes, people, together, gathered, filled, offers: offers(filled) };
+	return { minutes, people, together, gathered, filled, offers: offers(filled).map(sound) };
+}
+
+/**
+ * A plan goes out only where the checker, which knows the rules by itself, has nothing against it; else it is none, and
+ * the log says which rule. What must be in and cannot is no fault of the plan: the page tells it.
+ */
+function sound(offer: PailOffer): PailOffer {
+	const broken = checkPlan(offer.input, offer.plan.entries).filter((one) => one.rule !== 'missing-job');
+	if (broken.length === 0) return offer;
+	log.error({ rules: broken.map((one) => one.rule) }, 'a plan broke a rule and was not shown');
+	const left = offer.input.jobs.map((job) => job.id);
+	return { ...offer, plan: { entries: [], worth: 0, end: 0, left, exact: false } };
 }

@@ -1,5 +1,6 @@
 <script lang="ts">
 	/** Minutes, for whom, who helps, how they work together, and which rooms are seen: one form that fills anew. */
+	import { othersOf, seenRooms } from './hrefs';
 	import type { FillView } from './view';
 	let { view, minutes }: { view: FillView; minutes: string } = $props();
 	const WAYS = [
@@ -54,14 +55,7 @@
 	{#if others.length > 0 && view.kind !== 'clearing'}
 		<fieldset class="bare-set">
 			<legend>With</legend>
-			<input
-				type="hidden"
-				name="with"
-				value={view.people
-					.slice(1)
-					.map((one) => one.id)
-					.join(',')}
-			/>
+			<input type="hidden" name="with" value={othersOf(view)} />
 			<span class="boxes">
 				{#each others as member (member.id)}
 					<label class="box"
@@ -88,14 +82,7 @@
 	{#if view.rooms.length > 0}
 		<fieldset class="bare-set">
 			<legend>They see</legend>
-			<input
-				type="hidden"
-				name="rooms"
-				value={view.rooms
-					.filter((room) => room.in)
-					.map((room) => room.id)
-					.join(',')}
-			/>
+			<input type="hidden" name="rooms" value={seenRooms(view)} />
 			<span class="boxes">
 				{#each view.rooms as room (room.id)}
 					<label class="box"
