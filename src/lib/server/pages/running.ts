@@ -18,7 +18,7 @@ import { eventDetailSchema } from '$core/session/sessionSchema';
 import { linesTaken } from '$core/session/taken';
 import type { RunView } from '$ui/pail/view';
 import { missWords } from '$ui/rhythmWords';
-import { dayAhead, WEEKDAYS } from '$ui/words';
+import { dayAhead, numberWord, WEEKDAYS } from '$ui/words';
 import { now } from '../clock';
 import { reading, transaction, type Db } from '../db/pool';
 import { leftTheHouse } from '../store/clearingStore';
@@ -257,7 +257,7 @@ export async function carry(asker: Asker, session: string, form: FormData) {
 			message:
 				moved === 0
 					? 'Nothing of it had to move: it hangs tomorrow by itself.'
-					: `${moved === 1 ? 'One job is' : `${moved} jobs are`} tomorrow’s now. The rest hangs there by itself.`
+					: `${moved === 1 ? 'One job is' : `${numberWord(moved)} jobs are`} tomorrow’s now. The rest hangs there by itself.`
 		};
 	});
 }

@@ -109,7 +109,7 @@
 				<button class="plain">Enough: carry the rest to tomorrow</button>
 			</ActForm>
 		{/if}
-		{#if said}<Notice><span>{said}</span></Notice>{/if}
+		{#if said}<div class="said"><Notice><span>{said}</span></Notice></div>{/if}
 		<p class="acts">
 			<a class="sign" href="/">Back to Today</a>
 			<span class="dim"
@@ -132,6 +132,9 @@
 	}
 	.note {
 		margin: 16px 0;
+	}
+	.said {
+		--page-edge: 0px;
 	}
 	/* The list may be long: the pail stays where it is seen. */
 	.pail {

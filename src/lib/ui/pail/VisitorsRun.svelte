@@ -108,7 +108,6 @@
 				<h2 class="act">{current.text}</h2>
 				<p class="dim">{current.roomName}, {run.names[lane?.who ?? '']}</p>
 			</article>
-			{#if caution}<CautionBox headline={caution.headline} text={caution.text} />{/if}
 		{:else}
 			<article class="mine">
 				<h2 class="act">Yours is done.</h2>
@@ -128,17 +127,20 @@
 			</ul>
 		{/if}
 	</div>
-	{#if running.arranged.off.length > 0 || nextToGo}
-		<p class="linen let">
-			<Glyph name="letgo" size={34} />
-			<span>
-				{#if running.arranged.off.length > 0}<b>Let lie:</b> {names(running.arranged.off)}.{/if}
-				{#if nextToGo}<span class="dim"
-						>If it gets tight, {nextToGo.step.jobName.toLowerCase()} goes next.</span
-					>{/if}
-			</span>
-		</p>
-	{/if}
+	<div class="beside">
+		{#if caution}<CautionBox headline={caution.headline} text={caution.text} />{/if}
+		{#if running.arranged.off.length > 0 || nextToGo}
+			<p class="linen let">
+				<Glyph name="letgo" size={34} />
+				<span>
+					{#if running.arranged.off.length > 0}<b>Let lie:</b> {names(running.arranged.off)}.{/if}
+					{#if nextToGo}<span class="dim"
+							>If it gets tight, {nextToGo.step.jobName.toLowerCase()} goes next.</span
+						>{/if}
+				</span>
+			</p>
+		{/if}
+	</div>
 	<div class="press">
 		<div class="by-itself"><Waits {running} strings={false} /></div>
 		<Press {running} lane={lane ?? null} {first} label={then.length > 0 ? 'Done, next' : 'Done'} />
@@ -284,10 +286,12 @@
 	.text .dim b {
 		color: var(--ink);
 	}
-	.let {
+	.beside {
 		grid-column: 2 !important;
 		grid-row: 5;
 		align-self: start;
+	}
+	.let {
 		display: flex;
 		align-items: center;
 		gap: 16px;
@@ -334,6 +338,9 @@
 			min-height: 0;
 			padding-left: 34px;
 			overflow-y: auto;
+		}
+		.beside {
+			align-self: stretch;
 		}
 		.let {
 			margin: 10px -15px 0;
