@@ -23,6 +23,12 @@ export interface PailStep {
 	readonly uses: readonly PlanUse[];
 }
 
+/**
+ * True for a small job that only the session knows: it stands in no routine, so nothing of it is due later. Its line
+ * begins with a sign that no id of a home can have.
+ */
+export const isSessionsOwn = (line: string): boolean => line.startsWith('~');
+
 /** What a session knows of a job beside its steps. */
 export interface SessionLine {
 	readonly worth: number;

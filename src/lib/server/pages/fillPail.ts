@@ -25,7 +25,8 @@ import { loadStanding } from '../store/standingStore';
 import type { Query } from './fillQuery';
 import { givenFor, type Asker } from './who';
 
-export interface Setting {
+/** All that filling a pail asks of the house, at one instant. */
+export interface HouseNow {
 	readonly home: PreparedHome;
 	readonly standing: HomeStanding;
 	readonly day: Day;
@@ -36,7 +37,7 @@ export interface Setting {
 	readonly loads: readonly Load[];
 }
 
-export async function setting(household: string): Promise<Setting> {
+export async function houseNow(household: string): Promise<HouseNow> {
 	const at = now();
 	return reading(async (db) => {
 		const home = await loadHome(db, household);
@@ -70,7 +71,7 @@ function peopleOf(home: PreparedHome, asker: Asker, query: Query): Member[] {
 }
 
 /** The lines these people may take: not in somebody's running pail, and not given to anybody else. */
-function poolOf({ day, sessions, given, at }: Setting, people: readonly Member[]): DayLine[] {
+function poolOf({ day, sessions, given, at }: HouseNow, people: readonly Member[]): DayLine[] {
 	const running = sessions.filter((session) => !session.isOver && session.date === day.date);
 	const taken = linesTaken(running.map((session) => readClock(session.plan, session.events, at)));
 	// Alone, children and helpers take what is on their list; grown-ups what they may and nobody else was given.
@@ -97,7 +98,7 @@ export interface Filled {
 	readonly offers: readonly PailOffer[];
 }
 
-export function defaultMinutes({ home, day, minute }: Setting, kind: SessionKind): number {
+export function defaultMinutes({ home, day, minute }: HouseNow, kind: SessionKind): number {
 	const rules = home.home.household;
 	const part = spanOfPart(partRunning(minute, rules), rules.parts);
 	return Math.round(
@@ -106,7 +107,7 @@ export function defaultMinutes({ home, day, minute }: Setting, kind: SessionKind
 }
 
 export function fill(
-	facts: Setting,
+	facts: HouseNow,
 	asker: Asker,
 	query: Query,
 	minutes: number,

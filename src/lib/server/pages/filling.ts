@@ -14,7 +14,7 @@ import type { FillView, OfferView } from '$ui/pail/view';
 import { clockText, listNames, minutesText } from '$ui/words';
 import { reading } from '../db/pool';
 import { timingsOf } from '../store/timings';
-import { defaultMinutes, fill, memberOf, setting, type Filled, type Setting } from './fillPail';
+import { defaultMinutes, fill, memberOf, houseNow, type Filled, type HouseNow } from './fillPail';
 import { hrefOf, minutesAsked, readQuery, type Query } from './fillQuery';
 import { KIND_WORDS, OFFER_TITLES } from './pailWords';
 import { tagOf, zoneMark } from './tags';
@@ -36,7 +36,7 @@ async function habitsOf(household: string, lines: readonly DayLine[]): Promise<R
 
 export async function loadFill(asker: Asker, url: URLSearchParams): Promise<FillView> {
 	const query = readQuery(url);
-	const facts = await setting(asker.householdId);
+	const facts = await houseNow(asker.householdId);
 	const { home, day, at, sessions } = facts;
 	const rules = home.home.household;
 	const asked = query.minutes ?? String(defaultMinutes(facts, query.kind));
@@ -149,7 +149,7 @@ export async function loadFill(asker: Asker, url: URLSearchParams): Promise<Fill
 
 /** What the page knows of each job that could be in, whatever plan it shows. */
 function pailJobs(
-	{ home, day, given }: Setting,
+	{ home, day, given }: HouseNow,
 	{ lineOf, extraOf }: Filled['filled'],
 	query: Query,
 	href: (changes: Partial<Record<keyof Query, string>>) => string
@@ -188,7 +188,7 @@ function titleOf(kind: SessionKind, minutes: number): string {
 }
 
 function leadOf(
-	{ home, day, minute }: Setting,
+	{ home, day, minute }: HouseNow,
 	query: Query,
 	made: Filled,
 	time: (after: number) => string

@@ -12,7 +12,7 @@ import { turnsToMove } from '$core/session/carry';
 import { errandDays } from '$core/session/clearing';
 import { outcomesOf, readClock } from '$core/session/clock';
 import { filling, sessionPlan } from '$core/session/fill';
-import { SESSION_EVENTS, type EventDetail, type SessionEventKind } from '$core/session/model';
+import { isSessionsOwn, SESSION_EVENTS, type EventDetail, type SessionEventKind } from '$core/session/model';
 import { firstPlan } from '$core/session/planner';
 import { eventDetailSchema } from '$core/session/sessionSchema';
 import { linesTaken } from '$core/session/taken';
@@ -92,7 +92,7 @@ export async function loadRun(asker: Asker, id: string, as: string | null): Prom
 		after: Object.fromEntries(
 			lines.map((line) => {
 				const job = home.lineById.get(line)?.job;
-				const own = line.startsWith('~') ? 'is let lie' : 'is no job of this home any more';
+				const own = isSessionsOwn(line) ? 'is let lie' : 'is no job of this home any more';
 				return [line, job ? `hangs until tonight; then ${missWords(job, catchUpName)}` : own];
 			})
 		),

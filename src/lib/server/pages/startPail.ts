@@ -10,7 +10,7 @@ import type { Plan } from '$core/session/plan';
 import { now } from '../clock';
 import { reading, transaction } from '../db/pool';
 import { loadSession, startSession } from '../store/sessionStore';
-import { defaultMinutes, fill, memberOf, setting } from './fillPail';
+import { defaultMinutes, fill, memberOf, houseNow } from './fillPail';
 import { minutesAsked, readQuery } from './fillQuery';
 import { acting, typed } from './guard';
 import { memberName } from './tags';
@@ -73,7 +73,7 @@ export async function start(asker: Asker, form: FormData) {
 				values: typed(form)
 			});
 		const query = readQuery(Object.entries({ ...raw, for: read.data.member }));
-		const facts = await setting(household);
+		const facts = await houseNow(household);
 		const { home, day } = facts;
 		const member = home.home.members.find((m) => m.id === read.data.member);
 		if (!member)

@@ -1,6 +1,7 @@
 <script lang="ts">
 	/** After the last step, or when the pail was set down: what got done, the minutes, what is left and where it goes. */
 	import type { JobOutcome, SessionClock } from '$core/session/clock';
+	import { isSessionsOwn } from '$core/session/model';
 	import type { ActionResult } from '@sveltejs/kit';
 	import ActForm from '../ActForm.svelte';
 	import Glyph from '../glyphs/Glyph.svelte';
@@ -40,12 +41,15 @@
 	const done = $derived(outcomes.filter((one) => one.outcome === 'done'));
 	const many = $derived(run.plan.people.length > 1);
 	/** Small jobs that only the session knew: what was not touched of them is let lie, and no line of its own. */
-	const isOwn = (line: string) => line.startsWith('~');
 	const rest = $derived(
-		outcomes.filter((one) => one.outcome !== 'done' && !(isOwn(one.line) && one.outcome === 'untouched'))
+		outcomes.filter(
+			(one) => one.outcome !== 'done' && !(isSessionsOwn(one.line) && one.outcome === 'untouched')
+		)
 	);
 	const letLie = $derived(
-		outcomes.filter((one) => isOwn(one.line) && one.outcome === 'untouched').map((one) => titled(one.line))
+		outcomes
+			.filter((one) => isSessionsOwn(one.line) && one.outcome === 'untouched')
+			.map((one) => titled(one.line))
 	);
 	const worked = $derived(clock.worked / 60_000);
 	const plannedAll = $derived(clock.steps.reduce((sum, step) => sum + step.minutes, 0));
