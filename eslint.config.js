@@ -4,7 +4,7 @@ import svelte from 'eslint-plugin-svelte';
 import globals from 'globals';
 import svelteConfig from './svelte.config.js';
 
-/** Imports run one way: routes → ui, server → core. */
+/** Imports run one way: routes → ui, server → words, views → core. tests/core/structure.test.ts holds the rest. */
 const never = (group, message) => ({
 	'no-restricted-imports': ['error', { patterns: [{ group, message }] }]
 });
@@ -40,6 +40,8 @@ export default ts.config(
 				[
 					'$ui*',
 					'$server*',
+					'$words*',
+					'$views*',
 					'$lib*',
 					'$app*',
 					'*/ui/*',
@@ -61,6 +63,19 @@ export default ts.config(
 				'The interface never reaches into the server.'
 			)
 		}
+	},
+	{
+		files: ['src/lib/words/**', 'src/lib/views/**'],
+		...{
+			rules: never(
+				['$ui*', '$server*', '$app*', 'svelte*', '@sveltejs/*', 'mysql2*', 'node:*'],
+				'Words and views know the core alone.'
+			)
+		}
+	},
+	{
+		files: ['src/lib/server/**'],
+		...{ rules: never(['$ui*', '*/ui/*'], 'The server never reaches into the interface.') }
 	},
 	{ ignores: ['build/', '.svelte-kit/', 'node_modules/', '.pail/', 'docs/schema/'] }
 );

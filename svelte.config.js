@@ -6,7 +6,13 @@ export default {
 	preprocess: vitePreprocess(),
 	kit: {
 		adapter: adapter({ out: 'build', precompress: true }),
-		alias: { $core: 'src/lib/core', $server: 'src/lib/server', $ui: 'src/lib/ui' },
+		alias: {
+			$core: 'src/lib/core',
+			$views: 'src/lib/views',
+			$words: 'src/lib/words',
+			$server: 'src/lib/server',
+			$ui: 'src/lib/ui'
+		},
 		// Styles carry lengths that depend on data (a longer cloth is a longer job), so inline style stays allowed.
 		csp: {
 			mode: 'auto',

@@ -7,7 +7,7 @@ export default defineConfig({
 	// Older phones do not read the inlined font data any faster than a file; keep files as files.
 	build: { assetsInlineLimit: 0 },
 	test: {
-		include: ['tests/core/**/*.test.ts', 'tests/store/**/*.test.ts', 'tests/cases/**/*.test.ts'],
+		include: ['tests/core/**/*.test.ts', 'tests/server/**/*.test.ts', 'tests/cases/**/*.test.ts'],
 		environment: 'node',
 		// The store tests share one database server, each file its own database.
 		testTimeout: 60_000,

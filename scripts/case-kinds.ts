@@ -17,20 +17,25 @@ import {
 	type Rotation
 } from '../src/lib/core/calendar/rotation';
 import { rowOfMonth, weekOfMonth } from '../src/lib/core/calendar/weeks';
-import type { Cadence, MissRule } from '../src/lib/core/routine/cadence';
-import { BEGINNING, EMPTY_CHECKPOINT, type LineEntry, type LineRule } from '../src/lib/core/routine/line';
-import { lineState } from '../src/lib/core/routine/lineState';
-import { checkPlan } from '../src/lib/core/session/check';
-import type { PlanInput } from '../src/lib/core/session/plan';
-import { makePlan } from '../src/lib/core/session/planner';
-import { shareOut } from '../src/lib/core/people/shareOut';
+import type { Recurrence, MissRule } from '../src/lib/core/calendar/recurrence';
+import {
+	BEGINNING,
+	EMPTY_CHECKPOINT,
+	type SeriesEntry,
+	type SeriesRule
+} from '../src/lib/core/schedule/series';
+import { seriesState } from '../src/lib/core/schedule/seriesState';
+import { checkPlan } from '../src/lib/core/planner/checkPlan';
+import type { PlanInput } from '../src/lib/core/planner/plan';
+import { makePlan } from '../src/lib/core/planner/makePlan';
+import { assign } from '../src/lib/core/people/assign';
 import {
 	FIRST_PASS,
 	settleItem,
 	startVisit,
 	visitOrder,
 	type ZoneItem
-} from '../src/lib/core/routine/zoneList';
+} from '../src/lib/core/schedule/zoneList';
 
 /* eslint-disable @typescript-eslint/no-explicit-any -- case files are foreign data, checked by comparing */
 
@@ -82,8 +87,8 @@ function rota(input: any, expect: any): CaseOutcome {
 
 function turns(input: any, expect: any): CaseOutcome {
 	const job = input.job;
-	const rule: LineRule = {
-		cadence: job.cadence as Cadence,
+	const rule: SeriesRule = {
+		cadence: job.cadence as Recurrence,
 		missRule: job.missRule as MissRule,
 		startsOn: toDay(job.startsOn),
 		leadDays: job.leadDays ?? 0,
@@ -91,7 +96,7 @@ function turns(input: any, expect: any): CaseOutcome {
 		weeks: { weekStart: (input.weekStart ?? 1) as Weekday, weekBelongs: input.weekBelongs ?? 'start' },
 		catchUpDays: input.catchUpDays ?? []
 	};
-	const ledger: LineEntry[] = input.ledger.map((entry: any) => ({
+	const ledger: SeriesEntry[] = input.ledger.map((entry: any) => ({
 		id: entry.id,
 		outcome: entry.outcome,
 		date: toDay(entry.date),
@@ -101,7 +106,7 @@ function turns(input: any, expect: any): CaseOutcome {
 		share: entry.share
 	}));
 	const pauses = mergeSpans((input.pauses ?? []).map((p: any) => ({ from: toDay(p.from), to: toDay(p.to) })));
-	const state = lineState(
+	const state = seriesState(
 		{ versions: [{ from: BEGINNING, rule }], checkpoint: EMPTY_CHECKPOINT, ledger, pauses },
 		toDay(input.today)
 	);
@@ -154,7 +159,7 @@ function share(input: any, expect: any): CaseOutcome {
 		minutes: job.minutes,
 		can: input.people.filter((one: any) => one.can.includes(job.id)).map((one: any) => one.id)
 	}));
-	const { given } = shareOut(people, items);
+	const { given } = assign(people, items);
 	// Judged anew from who takes what, not by the number that the program says of itself.
 	const minutes = new Map<string, number>(people.map((one: any) => [one.id, one.minutesSoFar]));
 	let allowed = true;

@@ -1,7 +1,7 @@
 /** `npm run rebuild`: builds the standing of every household anew from its ledger. */
 import { openPool, transaction, type Row } from '../src/lib/server/db/pool';
-import { loadHome } from '../src/lib/server/store/homeStore';
-import { rebuildStanding } from '../src/lib/server/store/standingStore';
+import { loadHome } from '../src/lib/server/repo/homeRepo';
+import { rebuildStanding } from '../src/lib/server/repo/projectionRepo';
 
 const url = process.env.DATABASE_URL;
 if (!url) {

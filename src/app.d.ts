@@ -13,8 +13,8 @@ declare global {
 			viewer: import('$core/people/permissions').Viewer | null;
 			/** The member whose device this is taken to be. */
 			me: string | null;
-			standing: import('$server/access/door').Standing;
-			homes: readonly import('$server/store/homeStore').HouseholdRow[];
+			access: import('$server/access/door').Access;
+			homes: readonly import('$server/repo/homeRepo').HouseholdRow[];
 		}
 	}
 }

@@ -1,16 +1,16 @@
-import { error, redirect, type Handle, type HandleServerError, type RequestEvent } from '@sveltejs/kit';
-import { standAt, COOKIES, type Standing } from '$server/access/door';
+import { accessAt, COOKIES, type Access } from '$server/access/door';
 import { actionOf, needsOf, opens, startOf } from '$server/access/routes';
-import { fingerprint } from '$server/access/secrets';
 import { now } from '$server/clock';
 import { DatabaseAway, reading } from '$server/db/pool';
 import { log } from '$server/log';
+import { fingerprint } from '$server/secrets';
+import { error, redirect, type Handle, type HandleServerError, type RequestEvent } from '@sveltejs/kit';
 
 /** What is served without asking who is there: what the app itself is made of. */
 const needsNobody = (path: string) =>
 	path.startsWith('/_app/') || path === '/favicon.svg' || path === '/alive' || path.startsWith('/calendar/');
 
-const NOBODY: Standing = {
+const NOBODY: Access = {
 	signIn: null,
 	device: null,
 	homes: [],
@@ -21,7 +21,7 @@ const NOBODY: Standing = {
 };
 
 /** Who each bearer of cookies was when the record book was last there: for the time in which it is away. */
-const lastKnown = new Map<string, Standing>();
+const lastKnown = new Map<string, Access>();
 
 function bearerOf({ cookies }: RequestEvent): string {
 	return fingerprint(
@@ -31,10 +31,10 @@ function bearerOf({ cookies }: RequestEvent): string {
 	);
 }
 
-async function standingOf(event: RequestEvent): Promise<Standing> {
+async function standingOf(event: RequestEvent): Promise<Access> {
 	const bearer = bearerOf(event);
 	try {
-		const standing = await reading((db) => standAt(db, event.cookies, now()));
+		const standing = await reading((db) => accessAt(db, event.cookies, now()));
 		lastKnown.delete(bearer);
 		lastKnown.set(bearer, standing);
 		if (lastKnown.size > 500) lastKnown.delete(lastKnown.keys().next().value as string);
@@ -55,7 +55,7 @@ function comesFromHere({ request, url }: RequestEvent): boolean {
 }
 
 /** Refuses, or sends on, whoever may not have what is asked for. */
-function guard(event: RequestEvent, standing: Standing): void {
+function guard(event: RequestEvent, standing: Access): void {
 	const { url, request, route } = event;
 	const method = request.method;
 	if (route.id === null) return;
@@ -87,7 +87,7 @@ function guard(event: RequestEvent, standing: Standing): void {
 }
 
 /** Where somebody without a home goes: to sign in, or to the first steps of a house that nobody lives in. */
-function anywhere(standing: Standing, url: URL): string {
+function anywhere(standing: Access, url: URL): string {
 	if (standing.device && !standing.viewer) return '/who';
 	const back = url.pathname === '/' ? '' : `?to=${encodeURIComponent(url.pathname)}`;
 	return standing.signIn?.account || !standing.isLivedIn ? '/begin' : `/sign-in${back}`;
@@ -107,7 +107,7 @@ export const handle: Handle = async ({ event, resolve }) => {
 	event.cookies.set = (name, value, options) =>
 		set(name, value, { ...options, secure: event.url.protocol === 'https:' });
 	const standing = needsNobody(pathname) ? NOBODY : await standingOf(event);
-	event.locals.standing = standing;
+	event.locals.access = standing;
 	event.locals.homes = standing.homes;
 	event.locals.householdId = standing.current?.id ?? '';
 	event.locals.isDemo = standing.current?.isDemo ?? false;

@@ -2,10 +2,10 @@ import { extentOf } from '$core/people/permissions';
 import { ROUTES, opens, startOf } from '$server/access/routes';
 import { now } from '$server/clock';
 import { reading } from '$server/db/pool';
-import { loading } from '$server/pages/guard';
-import { callWords } from '$server/pages/tags';
-import { openCalls } from '$server/store/handoutStore';
-import { loadHome } from '$server/store/homeStore';
+import { loading } from '$server/services/guard';
+import { callWords } from '$server/pages/today/tags';
+import { openCalls } from '$server/repo/assignmentRepo';
+import { loadHome } from '$server/repo/homeRepo';
 import type { LayoutServerLoad } from './$types';
 
 const PLACES = [
@@ -20,11 +20,11 @@ const PLACES = [
 
 export const load: LayoutServerLoad = async ({ locals, cookies, depends }) => {
 	depends('app:home', 'app:live');
-	const { viewer, standing, isDemo } = locals;
+	const { viewer, access, isDemo } = locals;
 	const home =
 		viewer === null ? null : await loading(() => reading((db) => loadHome(db, locals.householdId)));
 	const grown = viewer !== null && startOf(viewer) === '/';
-	const as = isDemo ? standing.canBe.find((one) => one.id === (viewer?.member ?? 'kitchen-tablet')) : null;
+	const as = isDemo ? access.canBe.find((one) => one.id === (viewer?.member ?? 'kitchen-tablet')) : null;
 	// A call for help reaches whoever can come, whatever page they look at.
 	const hears = viewer !== null && (viewer.role === 'device' || extentOf(viewer.role, 'confirm') !== null);
 	const calls = hears
@@ -36,7 +36,7 @@ export const load: LayoutServerLoad = async ({ locals, cookies, depends }) => {
 		role: viewer?.role ?? null,
 		/** Places that this one may open; children and helpers have a page of their own and no others. */
 		places: grown
-			? PLACES.filter(({ href }) => opens(ROUTES[href]?.see ?? 'doors', viewer, standing.signIn !== null))
+			? PLACES.filter(({ href }) => opens(ROUTES[href]?.see ?? 'doors', viewer, access.signIn !== null))
 			: [],
 		// Whoever is a child here is not told of other homes.
 		homes: grown
@@ -48,15 +48,15 @@ export const load: LayoutServerLoad = async ({ locals, cookies, depends }) => {
 				}))
 			: [],
 		/** In the demo: as whom it is looked at, and who else one can be. */
-		as: as ? { name: as.name, others: standing.canBe.filter((one) => one.id !== as.id) } : null,
+		as: as ? { name: as.name, others: access.canBe.filter((one) => one.id !== as.id) } : null,
 		/** Whoever is signed in at a device of the family. */
-		atDevice: standing.device !== null && standing.signIn?.how === 'pin',
+		atDevice: access.device !== null && access.signIn?.how === 'pin',
 		isDevice: viewer?.role === 'device' && !isDemo,
 		hasKeys: grown && viewer.role !== 'device' && !isDemo,
 		calls: calls.map((call) => ({ id: call.id, words: callWords(home, call) })),
 		mayCome: viewer !== null && extentOf(viewer.role, 'see-crew') !== null,
-		maySay: opens(ROUTES['/say']?.see ?? 'doors', viewer, standing.signIn !== null),
-		changes: standing.current?.changes ?? 0,
+		maySay: opens(ROUTES['/say']?.see ?? 'doors', viewer, access.signIn !== null),
+		changes: access.current?.changes ?? 0,
 		light: cookies.get('light') ?? ''
 	};
 };

@@ -1,9 +1,9 @@
-import { error } from '@sveltejs/kit';
 import { now } from '$server/clock';
-import { enough, skip, tick, undo } from '$server/pages/entryActions';
-import { loading } from '$server/pages/guard';
-import { leftOpenDone } from '$server/pages/leftOpen';
-import { loadToday, NoSuchDay } from '$server/pages/today';
+import { loadToday, NoSuchDay } from '$server/pages/today/loadToday';
+import { loading } from '$server/services/guard';
+import { enough, skip, tick, undo } from '$server/services/ledger/entryActions';
+import { leftOpenDone } from '$server/services/session/leftOpen';
+import { error } from '@sveltejs/kit';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ locals, url, cookies, depends }) => {

@@ -20,7 +20,7 @@
 	import WhoTicks from '$ui/today/WhoTicks.svelte';
 	import Tag from '$ui/today/Tag.svelte';
 	import { keyAct, keysOn, type KeyAct } from '$ui/today/keys';
-	import { duration, minutesText, OUTCOME_WORDS, plural } from '$ui/words';
+	import { duration, minutesText, OUTCOME_WORDS, plural } from '$words/general';
 	import { connection, readAnew } from '$ui/connection.svelte';
 	import { once } from '$ui/once';
 	import ActForm from '$ui/ActForm.svelte';

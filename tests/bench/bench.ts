@@ -5,25 +5,25 @@ import { dirname, join } from 'node:path';
 import { gzipSync } from 'node:zlib';
 import { addDays, isoOf, toDay, type CivilDay } from '../../src/lib/core/calendar/civil';
 import type { LedgerEntry } from '../../src/lib/core/household/entry';
-import { prepareHome } from '../../src/lib/core/household/history';
+import { prepareHome } from '../../src/lib/core/schedule/preparedHome';
 import { fileHead, FILE_FOOT, readHouseholdFile } from '../../src/lib/core/formats/householdFile';
 import type { Home, Job } from '../../src/lib/core/household/home';
 import { proposeMoves, type BalanceInput } from '../../src/lib/core/learning/balance';
 import { seededRandom } from '../../src/lib/core/random';
-import { cadenceTurns, type Schedule } from '../../src/lib/core/routine/cadence';
-import { readDay } from '../../src/lib/core/routine/readDay';
-import { projectHome } from '../../src/lib/core/routine/standing';
-import { trialYear } from '../../src/lib/core/routine/trial';
+import { occurrencesBetween, type Schedule } from '../../src/lib/core/calendar/recurrence';
+import { readDay } from '../../src/lib/core/schedule/readDay';
+import { projectHome } from '../../src/lib/core/schedule/projection';
+import { trialYear } from '../../src/lib/core/setup/trial';
 import { pailCandidates } from '../../src/lib/core/session/fill';
 import { migrate } from '../../src/lib/server/db/migrate';
 import { openPool, transaction } from '../../src/lib/server/db/pool';
 import { loadDemo } from '../../src/lib/server/demo/loadDemo';
 import { makeLedger } from '../../src/lib/server/demo/makeLedger';
-import { loadToday } from '../../src/lib/server/pages/today';
-import { firstHousehold, loadHome } from '../../src/lib/server/store/homeStore';
-import { insertEntries } from '../../src/lib/server/store/ledgerStore';
-import { exportHousehold, importHousehold } from '../../src/lib/server/store/wholeHome';
-import { rebuildStanding } from '../../src/lib/server/store/standingStore';
+import { loadToday } from '../../src/lib/server/pages/today/loadToday';
+import { firstHousehold, loadHome } from '../../src/lib/server/repo/homeRepo';
+import { insertEntries } from '../../src/lib/server/repo/ledgerRepo';
+import { exportHousehold, importHousehold } from '../../src/lib/server/services/home/wholeHome';
+import { rebuildProjection } from '../../src/lib/server/repo/projectionRepo';
 import { serve } from '../../scripts/lib/stack.mjs';
 import { freePort } from '../../scripts/lib/database.mjs';
 import { demoHome } from '../core/home';
@@ -55,7 +55,7 @@ async function core() {
 	const ledger: LedgerEntry[] = makeLedger(home, TODAY, 640, 7).map((m) => m.entry);
 	const standing = projectHome(home, ledger);
 	const day = await time(200, () => readDay(home, standing, TODAY));
-	say(`readDay, ${home.home.jobs.length} jobs (${home.lines.length} lines)`, ms(day), 'under 2 ms', day < 2);
+	say(`readDay, ${home.home.jobs.length} jobs (${home.series.length} lines)`, ms(day), 'under 2 ms', day < 2);
 
 	const schedules = home.home.jobs
 		.map((job) => job)
@@ -69,7 +69,7 @@ async function core() {
 		}));
 	const to = addDays(toDay('2027-01-04'), 3652);
 	const both = schedules.filter((s) => dueDatesByRrule(s, addDays(s.startsOn, 400)) !== null);
-	const own = await time(20, () => both.map((s) => cadenceTurns(s, s.startsOn, to)));
+	const own = await time(20, () => both.map((s) => occurrencesBetween(s, s.startsOn, to)));
 	const peer = await time(3, () => both.map((s) => dueDatesByRrule(s, to)));
 	say(
 		`ten years of turns of ${both.length} jobs`,
@@ -300,7 +300,7 @@ async function growLedger(pool: ReturnType<typeof openPool>, household: string, 
 	const [[{ n }]] = (await pool.query('SELECT COUNT(*) AS n FROM ledger')) as unknown as [[{ n: number }]];
 	const random = seededRandom(3);
 	const entries = Array.from({ length: Math.max(0, wanted - n) }, (_, i) => {
-		const line = home.lines[Math.floor(random() * home.lines.length)] as (typeof home.lines)[number];
+		const line = home.series[Math.floor(random() * home.series.length)] as (typeof home.series)[number];
 		const date = addDays(toDay('2027-01-03'), -Math.floor(i / 25)) as CivilDay;
 		const entry = {
 			outcome: 'done',
@@ -320,7 +320,7 @@ async function growLedger(pool: ReturnType<typeof openPool>, household: string, 
 		return { entry, job: line.job.id, part: line.part };
 	});
 	await insertEntries(pool as never, household, entries, 1);
-	await rebuildStanding(pool as never, household, home);
+	await rebuildProjection(pool as never, household, home);
 }
 
 /**

@@ -2,9 +2,9 @@
 import { get as httpGet, type IncomingMessage } from 'node:http';
 import { randomUUID } from 'node:crypto';
 import { v7 as uuidv7 } from 'uuid';
-import { shareOut, type ShareItem, type Sharer } from '../../src/lib/core/people/shareOut';
+import { assign, type ShareItem, type Sharer } from '../../src/lib/core/people/assign';
 import { seededRandom } from '../../src/lib/core/random';
-import { hashSecret, secretFits } from '../../src/lib/server/access/secrets';
+import { hashSecret, secretFits } from '../../src/lib/server/secrets';
 import { freePort } from '../../scripts/lib/database.mjs';
 import { serve } from '../../scripts/lib/stack.mjs';
 import { median, ms, say, time } from './measure';
@@ -56,9 +56,9 @@ async function givingOut() {
 	let slowest = 0;
 	for (let seed = 1; seed <= 6; seed++) {
 		const { people, items } = week(seed);
-		const { spread } = shareOut(people, items);
+		const { spread } = assign(people, items);
 		worst = Math.max(worst, spread - bound(highs, people, items));
-		slowest = Math.max(slowest, await time(5, () => shareOut(people, items)));
+		slowest = Math.max(slowest, await time(5, () => assign(people, items)));
 	}
 	say(
 		'a week of 120 jobs given to 6 people, worst of 6',

@@ -1,7 +1,7 @@
 /** The same dates by the common npm recurrence library (RFC 5545), where its rules can say the cadence. */
 import rruleModule, { type Options, type Weekday as RWeekday } from 'rrule';
 import type { CivilDay } from '../../src/lib/core/calendar/civil';
-import type { Schedule } from '../../src/lib/core/routine/cadence';
+import type { Schedule } from '../../src/lib/core/calendar/recurrence';
 import { weekStartOf } from '../../src/lib/core/calendar/weeks';
 
 const { RRule } = rruleModule as unknown as typeof import('rrule');

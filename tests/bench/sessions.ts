@@ -6,13 +6,13 @@ import { chromium } from '@playwright/test';
 import { planInput } from '../../scripts/case-kinds';
 import { freePort } from '../../scripts/lib/database.mjs';
 import { serve } from '../../scripts/lib/stack.mjs';
-import { arrange } from '../../src/lib/core/session/arrange';
-import { checkPlan } from '../../src/lib/core/session/check';
-import { readClock } from '../../src/lib/core/session/clock';
-import type { PlanInput } from '../../src/lib/core/session/plan';
-import { effortFor, firstPlan, makePlan } from '../../src/lib/core/session/planner';
-import { flatten } from '../../src/lib/core/session/solve/problem';
-import { search } from '../../src/lib/core/session/solve/search';
+import { replan } from '../../src/lib/core/session/replan';
+import { checkPlan } from '../../src/lib/core/planner/checkPlan';
+import { readSession } from '../../src/lib/core/session/sessionState';
+import type { PlanInput } from '../../src/lib/core/planner/plan';
+import { effortFor, firstPlan, makePlan } from '../../src/lib/core/planner/makePlan';
+import { flatten } from '../../src/lib/core/planner/solver/problem';
+import { search } from '../../src/lib/core/planner/solver/search';
 import { seededRandom } from '../../src/lib/core/random';
 import { event, MINUTE, session, step } from '../core/sessions';
 import { median, ms, say, time } from './measure';
@@ -143,8 +143,8 @@ async function replanning() {
 	const events = [event('started', 0), ...[0, 1, 2, 3, 4].map((i) => event('stepDone', 4 + i * 3, i * 2))];
 	// Late: not all of it fits any more, so that it is planned anew and not only timed.
 	const at = 40 * MINUTE;
-	const left = arrange(plan, readClock(plan, events, at), at);
-	const took = await time(30, () => arrange(plan, readClock(plan, events, at), at));
+	const left = replan(plan, readSession(plan, events, at), at);
+	const took = await time(30, () => replan(plan, readSession(plan, events, at), at));
 	say(
 		`planning the rest of a session of 40 jobs and 3 people again`,
 		`${ms(took)}, ${left.off.length} let lie`,

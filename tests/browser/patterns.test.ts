@@ -4,10 +4,10 @@ import { createPool } from 'mysql2/promise';
 import type { Page } from '@playwright/test';
 import { addDays, isoOf, toDay, weekdayOf, type CivilDay } from '../../src/lib/core/calendar/civil';
 import type { LedgerEntry } from '../../src/lib/core/household/entry';
-import { prepareHome, type PreparedHome } from '../../src/lib/core/household/history';
+import { prepareHome, type PreparedHome } from '../../src/lib/core/schedule/preparedHome';
 import { homeSchema } from '../../src/lib/core/household/home';
-import { readDay, type Day } from '../../src/lib/core/routine/readDay';
-import { projectHome } from '../../src/lib/core/routine/standing';
+import { readDay, type Day } from '../../src/lib/core/schedule/readDay';
+import { projectHome } from '../../src/lib/core/schedule/projection';
 import { expect, ready, test, signUp, type Stack } from './stack';
 
 test.use({ demo: false });
@@ -113,7 +113,7 @@ async function checkPage(page: Page, table: Table, home: PreparedHome, date: Civ
 		.locator('[data-line]')
 		.evaluateAll((all) => [...new Set(all.map((one) => (one as HTMLElement).dataset.line ?? ''))]);
 	const weekly = lines.flatMap((id) => {
-		const line = home.lineById.get(id);
+		const line = home.seriesById.get(id);
 		return line?.job.layer === 'weekly' ? [line.job.name] : [];
 	});
 	checkNames(table, date, weekly, 'on the page');

@@ -11,7 +11,7 @@ import { balanceInput } from '../../src/lib/core/learning/balanceInput';
 import { checkZones } from '../../src/lib/core/learning/zoneLoad';
 import { exhaustive } from '../bench/exhaustive';
 import { demoHome, prepared } from './home';
-import { prepareHome } from '../../src/lib/core/household/history';
+import { prepareHome } from '../../src/lib/core/schedule/preparedHome';
 
 export function randomInput(rooms: number, zones: number): fc.Arbitrary<BalanceInput> {
 	return fc.record({

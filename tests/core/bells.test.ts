@@ -3,25 +3,25 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { addDays, toDay } from '../../src/lib/core/calendar/civil';
 import { householdTime, wallTime } from '../../src/lib/core/calendar/instant';
-import type { DayLine } from '../../src/lib/core/routine/readDay';
-import { arrange } from '../../src/lib/core/session/arrange';
-import { bellsOf, hurryAt, isCapped, isUrgent, type Bell } from '../../src/lib/core/session/bells';
-import { turnsToMove } from '../../src/lib/core/session/carry';
-import { errandDays } from '../../src/lib/core/session/clearing';
-import { readClock, type JobOutcome } from '../../src/lib/core/session/clock';
-import type { Load } from '../../src/lib/core/session/laundry';
-import type { SessionEvent, SessionPlan } from '../../src/lib/core/session/model';
+import type { DaySeries } from '../../src/lib/core/schedule/readDay';
+import { replan } from '../../src/lib/core/session/replan';
+import { alarmsOf, hurryAt, isCapped, isUrgent, type Alarm } from '../../src/lib/core/session/alarms';
+import { occurrencesToMove } from '../../src/lib/core/session/occurrencesToMove';
+import { errandDays } from '../../src/lib/core/clearing/clearing';
+import { readSession, type JobOutcome } from '../../src/lib/core/session/sessionState';
+import type { Load } from '../../src/lib/core/laundry/laundry';
+import type { SessionEvent, SessionPlan } from '../../src/lib/core/session/sessionPlan';
 import { appliancesTaken, linesTaken } from '../../src/lib/core/session/taken';
 import { event, MINUTE, session, step } from './sessions';
 
 const read = (plan: SessionPlan, events: readonly SessionEvent[], minute: number) => {
 	const at = minute * MINUTE;
-	const clock = readClock(plan, events, at);
-	const arranged = arrange(plan, clock, at);
-	return { clock, arranged, bells: bellsOf(plan, clock, arranged, at) };
+	const clock = readSession(plan, events, at);
+	const arranged = replan(plan, clock, at);
+	return { clock, arranged, bells: alarmsOf(plan, clock, arranged, at) };
 };
 /** Kind and minute of each bell. */
-const told = (bells: readonly Bell[]) => bells.map((bell) => [bell.kind, bell.at / MINUTE]);
+const told = (bells: readonly Alarm[]) => bells.map((bell) => [bell.kind, bell.at / MINUTE]);
 
 const soaked = session(
 	[
@@ -135,7 +135,7 @@ describe('a session across a change of the clock on the wall', () => {
 	])('begun at %s it lasts its thirty minutes, and belongs to the evening before', (from, rings, date) => {
 		const start = Date.parse(from);
 		const events = [{ ...event('started', 0), at: start }];
-		const clock = readClock(session([step('a', 0, 40)], 30), events, start + 20 * MINUTE);
+		const clock = readSession(session([step('a', 0, 40)], 30), events, start + 20 * MINUTE);
 		expect(clock.left).toBe(10 * MINUTE);
 		expect(clock.bellAt).toBe(start + 30 * MINUTE);
 		expect(wallTime(clock.bellAt as number, rules.timeZone)).toBe(rings);
@@ -149,7 +149,7 @@ describe('a session across a change of the clock on the wall', () => {
 			{ ...event('started', 0), at: start },
 			{ ...event('paused', 0), at: start + 5 * MINUTE }
 		];
-		expect(readClock(plan, events, start + 20 * MINUTE).left).toBe(10 * MINUTE);
+		expect(readSession(plan, events, start + 20 * MINUTE).left).toBe(10 * MINUTE);
 	});
 });
 
@@ -180,7 +180,7 @@ describe('what is taken', () => {
 			30
 		);
 		const events = [event('started', 0), event('stepDone', 1, 0)];
-		const clock = (minute: number) => readClock(plan, events, minute * MINUTE);
+		const clock = (minute: number) => readSession(plan, events, minute * MINUTE);
 		expect(appliancesTaken([clock(3)], [], 3 * MINUTE)).toEqual([{ appliance: 'basin', until: 8 }]);
 		expect(appliancesTaken([clock(12)], [], 12 * MINUTE)).toEqual([]);
 	});
@@ -191,7 +191,7 @@ describe('what is taken', () => {
 			event('dropped', 1, null, { line: 'a' }),
 			event('added', 2, null, { line: 'c', steps: [step('c', 0, 2)] })
 		];
-		expect([...linesTaken([readClock(plan, events, 3 * MINUTE)])].sort()).toEqual(['b', 'c']);
+		expect([...linesTaken([readSession(plan, events, 3 * MINUTE)])].sort()).toEqual(['b', 'c']);
 		expect(linesTaken([]).size).toBe(0);
 	});
 });
@@ -207,8 +207,8 @@ describe('what goes to tomorrow', () => {
 		minutes: 0,
 		share: 0
 	});
-	const line = (id: string, state: DayLine['state'], dueOn: number | null) =>
-		({ line: { id }, state, dueOn }) as unknown as DayLine;
+	const line = (id: string, state: DaySeries['state'], dueOn: number | null) =>
+		({ line: { id }, state, dueOn }) as unknown as DaySeries;
 	it('is what was due today and is not done; what is late or open hangs there by itself', () => {
 		const lines = [
 			line('done', 'due', TODAY),
@@ -218,7 +218,7 @@ describe('what goes to tomorrow', () => {
 			line('open', 'open', TODAY + 1),
 			line('other', 'due', TODAY)
 		];
-		const moved = turnsToMove(
+		const moved = occurrencesToMove(
 			[
 				outcome('done', 'done'),
 				outcome('half', 'part'),

@@ -1,8 +1,8 @@
 /** Clearings and loads of laundry, read from their events. */
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { readClearing } from '../../src/lib/core/session/clearing';
-import type { SessionEvent } from '../../src/lib/core/session/model';
+import { readClearing } from '../../src/lib/core/clearing/clearing';
+import type { SessionEvent } from '../../src/lib/core/session/sessionPlan';
 import {
 	goneBy,
 	isWashDay,
@@ -11,7 +11,7 @@ import {
 	STAGES,
 	type Load,
 	type Stage
-} from '../../src/lib/core/session/laundry';
+} from '../../src/lib/core/laundry/laundry';
 import { day } from './entries';
 import { event, MINUTE, session } from './sessions';
 

@@ -3,7 +3,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { dayNamed, readCommand, type CommandContext } from '../../src/lib/core/command/parse';
 import { distance, find, wordsOf } from '../../src/lib/core/command/words';
-import type { Load } from '../../src/lib/core/session/laundry';
+import type { Load } from '../../src/lib/core/laundry/laundry';
 import { day } from './entries';
 
 const load = (id: string, name: string, ...stages: Load['events'][number]['stage'][]): Load => ({

@@ -1,11 +1,11 @@
 import { describe, expect, it } from 'vitest';
 import { isoOf, type CivilDay } from '../../src/lib/core/calendar/civil';
 import type { LedgerEntry } from '../../src/lib/core/household/entry';
-import { prepareHome, type PreparedHome } from '../../src/lib/core/household/history';
-import { forecastDay } from '../../src/lib/core/routine/forecast';
-import { hangDay, latenessOf } from '../../src/lib/core/routine/hang';
-import { readDay, type Day } from '../../src/lib/core/routine/readDay';
-import { historicStanding, projectHome } from '../../src/lib/core/routine/standing';
+import { prepareHome, type PreparedHome } from '../../src/lib/core/schedule/preparedHome';
+import { forecastDay } from '../../src/lib/core/schedule/forecast';
+import { agendaOf, latenessOf } from '../../src/lib/core/schedule/agenda';
+import { readDay, type Day } from '../../src/lib/core/schedule/readDay';
+import { projectionAt, projectHome } from '../../src/lib/core/schedule/projection';
 import { day, done, entry, undo } from './entries';
 import { job, makeHome, prepared } from './home';
 
@@ -14,7 +14,7 @@ const read = (home: PreparedHome, ledger: LedgerEntry[], date: string): Day =>
 const stateOf = (d: Day, line: string) => d.lines.find((l) => l.line.id === line)?.state;
 const hang = (home: PreparedHome, ledger: LedgerEntry[], date: string, minutes = 60) => {
 	const standing = projectHome(home, ledger);
-	return hangDay(home, standing, readDay(home, standing, day(date)), 'morning', minutes);
+	return agendaOf(home, standing, readDay(home, standing, day(date)), 'morning', minutes);
 };
 
 /** Everything done each Wednesday before, so that nothing is late. */
@@ -294,9 +294,9 @@ describe('looking back and ahead', () => {
 	it('shows a past day as it was, whatever came after', () => {
 		const home = prepared();
 		const ledger = [...upToDate(), done('toilet', '2027-03-04'), done('toilet', '2027-03-10')];
-		const past = readDay(home, historicStanding(home, ledger), day('2027-03-03'));
+		const past = readDay(home, projectionAt(home, ledger), day('2027-03-03'));
 		expect(stateOf(past, 'toilet')).toBe('due');
-		expect(stateOf(readDay(home, historicStanding(home, ledger), day('2027-03-04')), 'toilet')).toBe('done');
+		expect(stateOf(readDay(home, projectionAt(home, ledger), day('2027-03-04')), 'toilet')).toBe('done');
 	});
 
 	it('forecasts the turns of a coming day and the sitting of its zone', () => {

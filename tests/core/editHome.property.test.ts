@@ -1,8 +1,8 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { toDay } from '../../src/lib/core/calendar/civil';
-import { addFromLibrary, copyJob, retireJob } from '../../src/lib/core/household/editJobs';
-import { changeHousehold, switchLayer } from '../../src/lib/core/household/editHome';
+import { addFromLibrary, copyJob, retireJob } from '../../src/lib/core/setup/editJobs';
+import { changeHousehold, switchLayer } from '../../src/lib/core/setup/editHome';
 import {
 	addRoom,
 	changeRoom,
@@ -10,9 +10,9 @@ import {
 	moveRoom,
 	reorderRoom,
 	retireRoom
-} from '../../src/lib/core/household/editRooms';
-import type { Edit } from '../../src/lib/core/household/edit';
-import { addZone, changeZone, reorderZone, retireZone } from '../../src/lib/core/household/editZones';
+} from '../../src/lib/core/setup/editRooms';
+import type { Edit } from '../../src/lib/core/setup/edit';
+import { addZone, changeZone, reorderZone, retireZone } from '../../src/lib/core/setup/editZones';
 import { LAYERS, ROOM_KINDS, WEAVES, type Home } from '../../src/lib/core/household/home';
 import { demoHome, makeHome } from './home';
 import { library } from './library';

@@ -7,19 +7,19 @@ import {
 	moveRooms,
 	reorderRoom,
 	retireRoom
-} from '../../src/lib/core/household/editRooms';
-import { addZone, changeZone, reorderZone, retireZone } from '../../src/lib/core/household/editZones';
-import { copyJob, lastDoneAbout, retireJob, saveJob } from '../../src/lib/core/household/editJobs';
-import { switchLayer } from '../../src/lib/core/household/editHome';
-import type { Edit } from '../../src/lib/core/household/edit';
-import { prepareHome } from '../../src/lib/core/household/history';
-import { jobFromForm, type FormValues } from '../../src/lib/core/household/jobForm';
+} from '../../src/lib/core/setup/editRooms';
+import { addZone, changeZone, reorderZone, retireZone } from '../../src/lib/core/setup/editZones';
+import { copyJob, lastDoneAbout, retireJob, saveJob } from '../../src/lib/core/setup/editJobs';
+import { switchLayer } from '../../src/lib/core/setup/editHome';
+import type { Edit } from '../../src/lib/core/setup/edit';
+import { prepareHome } from '../../src/lib/core/schedule/preparedHome';
+import { jobFromForm, type FormValues } from '../../src/lib/core/setup/jobForm';
 import type { Job } from '../../src/lib/core/household/home';
-import { readDay } from '../../src/lib/core/routine/readDay';
-import { projectHome } from '../../src/lib/core/routine/standing';
-import { trialDates, trialYear, zoneDaysAhead } from '../../src/lib/core/routine/trial';
+import { readDay } from '../../src/lib/core/schedule/readDay';
+import { projectHome } from '../../src/lib/core/schedule/projection';
+import { trialDates, trialYear, zoneDaysAhead } from '../../src/lib/core/setup/trial';
 import { isoOf } from '../../src/lib/core/calendar/civil';
-import { NO_STANDING } from '../../src/lib/core/routine/upcoming';
+import { NO_STANDING } from '../../src/lib/core/schedule/upcoming';
 import { done } from './entries';
 import { makeHome } from './home';
 
@@ -197,7 +197,7 @@ describe('a job from the fields of a form', () => {
 		return made.ok ? made.job.cadence : made.problems[0]?.says;
 	};
 
-	it('says every cadence of the handbook', () => {
+	it('says every cadence of the rules', () => {
 		expect(cadence({ type: ['daily'] })).toEqual({ type: 'daily' });
 		expect(cadence({ type: ['daily'], weekdays: ['1', '3'] })).toEqual({ type: 'daily', weekdays: [1, 3] });
 		expect(cadence({ type: ['weekly'], weekdays: ['4'], everyWeeks: ['2'] })).toEqual({

@@ -13,9 +13,9 @@ import {
 import { readEntry } from '../../src/lib/core/household/entry';
 import { readHome } from '../../src/lib/core/household/home';
 import { describeProblems, type Problem } from '../../src/lib/core/household/problems';
-import { projectHome } from '../../src/lib/core/routine/standing';
-import { readDay } from '../../src/lib/core/routine/readDay';
-import { prepareHome } from '../../src/lib/core/household/history';
+import { projectHome } from '../../src/lib/core/schedule/projection';
+import { readDay } from '../../src/lib/core/schedule/readDay';
+import { prepareHome } from '../../src/lib/core/schedule/preparedHome';
 import { readDraft } from '../../src/lib/core/setup/draft';
 import { readLibrary } from '../../src/lib/core/setup/library';
 import { readPattern } from '../../src/lib/core/setup/pattern';

@@ -2,7 +2,7 @@ import { readFileSync } from 'node:fs';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { isoOf, toDay } from '../../src/lib/core/calendar/civil';
-import { cadenceFromText, cadenceToText } from '../../src/lib/core/formats/cadenceText';
+import { cadenceFromText, cadenceToText } from '../../src/lib/core/formats/recurrenceText';
 import { feedEvents } from '../../src/lib/core/formats/feed';
 import {
 	entryToFile,
@@ -13,8 +13,8 @@ import {
 import { importJobs, importLedger, jobRows } from '../../src/lib/core/formats/tables';
 import { readText } from '../../src/lib/core/formats/text';
 import { readHome } from '../../src/lib/core/household/home';
-import { prepareHome } from '../../src/lib/core/household/history';
-import { projectHome } from '../../src/lib/core/routine/standing';
+import { prepareHome } from '../../src/lib/core/schedule/preparedHome';
+import { projectHome } from '../../src/lib/core/schedule/projection';
 import { calendarCadence } from './generators';
 import { done, entry } from './entries';
 import { homeData, makeHome, prepared } from './home';

@@ -1,7 +1,7 @@
 /** A small home for tests, and ways to change it. */
 import { readFileSync } from 'node:fs';
 import { toDay } from '../../src/lib/core/calendar/civil';
-import { prepareHome, type PreparedHome } from '../../src/lib/core/household/history';
+import { prepareHome, type PreparedHome } from '../../src/lib/core/schedule/preparedHome';
 import { readHome, type Home } from '../../src/lib/core/household/home';
 
 export const step = (text: string, minutes: number, rest: Record<string, unknown> = {}) => ({

@@ -3,14 +3,14 @@ import { describe, expect, it } from 'vitest';
 import { addDays, isoOf, toDay, type CivilDay } from '../../src/lib/core/calendar/civil';
 import type { LedgerEntry, PauseEntry } from '../../src/lib/core/household/entry';
 import { readHolding } from '../../src/lib/core/learning/holding';
-import { forecastDay } from '../../src/lib/core/routine/forecast';
-import { outlook, visitsOf } from '../../src/lib/core/routine/outlook';
-import { projectHome } from '../../src/lib/core/routine/standing';
-import { NO_STANDING, nextDays, upcomingTurns } from '../../src/lib/core/routine/upcoming';
-import { underCloth } from '../../src/lib/core/routine/underCloth';
-import { backAfterIllness, wayBack } from '../../src/lib/core/routine/wayBack';
+import { forecastDay } from '../../src/lib/core/schedule/forecast';
+import { outlook, visitsOf } from '../../src/lib/core/schedule/outlook';
+import { projectHome } from '../../src/lib/core/schedule/projection';
+import { NO_STANDING, nextDays, upcomingTurns } from '../../src/lib/core/schedule/upcoming';
+import { pausedDays } from '../../src/lib/core/schedule/pausedDays';
+import { backAfterIllness, catchUpPlan } from '../../src/lib/core/schedule/catchUpPlan';
 import { minutesOfDay } from '../../src/lib/core/household/dayMinutes';
-import { prepareHome } from '../../src/lib/core/household/history';
+import { prepareHome } from '../../src/lib/core/schedule/preparedHome';
 import { done, entry } from './entries';
 import { demoHome, prepared } from './home';
 
@@ -34,9 +34,9 @@ describe('what is to come', () => {
 				.sort();
 			// A season that a floating turn steps over is known to the list of turns alone.
 			expect(
-				found.filter((id) => !home.lineById.get(id)?.job.season),
+				found.filter((id) => !home.seriesById.get(id)?.job.season),
 				isoOf(date)
-			).toEqual(wanted.filter((id) => !home.lineById.get(id)?.job.season));
+			).toEqual(wanted.filter((id) => !home.seriesById.get(id)?.job.season));
 		}
 	});
 
@@ -55,7 +55,7 @@ describe('what is to come', () => {
 				reason: 'holiday'
 			})
 		]);
-		const bench = small.lineById.get('bench');
+		const bench = small.seriesById.get('bench');
 		if (!bench) throw new Error('no line');
 		const pauses = [{ from: toDay('2027-03-22'), to: toDay('2027-03-28') }];
 		expect(nextDays(bench, standing, pauses, TODAY, 3).map((day) => isoOf(day))).toEqual([
@@ -67,7 +67,7 @@ describe('what is to come', () => {
 
 	it('floats on, over pauses', () => {
 		const small = prepared();
-		const line = small.lineById.get('skirting');
+		const line = small.seriesById.get('skirting');
 		if (!line) throw new Error('no line');
 		const standing = projectHome(small, [done('skirting', '2027-03-01')]);
 		const pauses = [{ from: toDay('2027-03-14'), to: toDay('2027-03-20') }];
@@ -87,7 +87,7 @@ describe('the outlook', () => {
 	it('takes a job of a month to be done on the emptiest of its days, once a month', () => {
 		const home = prepareHome([{ from: toDay('2027-01-04'), home: demoHome() }]);
 		const days = outlook(home, toDay('2027-04-01'), 30);
-		for (const line of home.lines.filter(
+		for (const line of home.series.filter(
 			(one) => one.job.cadence.type === 'months' && one.job.cadence.months.includes(4)
 		))
 			expect(days.filter((day) => day.lines.includes(line.id)).length, line.id).toBe(1);
@@ -100,7 +100,7 @@ describe('the outlook', () => {
 		for (const day of days)
 			if (day.paused) expect([isoOf(day.date), day.total]).toEqual([isoOf(day.date), 0]);
 		expect(days.filter((day) => day.paused).length).toBe(20);
-		const months = home.lines.filter((line) => line.job.cadence.type === 'months');
+		const months = home.series.filter((line) => line.job.cadence.type === 'months');
 		const before = outlook(home, TODAY, 60);
 		for (const line of months) {
 			const times = (list: typeof days) => list.filter((day) => day.lines.includes(line.id)).length;
@@ -121,7 +121,7 @@ describe('days under a cloth', () => {
 	const pause = (rest: Record<string, unknown>) =>
 		entry({ outcome: 'pause', date: '2027-03-03', reason: 'away', ...rest }) as PauseEntry;
 	it('are told each with what holds on it, the first and the last included', () => {
-		const days = underCloth(
+		const days = pausedDays(
 			[
 				pause({ scope: 'household', from: '2027-03-04', to: '2027-03-05' }),
 				pause({ scope: 'room', target: 'porch', from: '2027-03-05', to: '2027-03-06' })
@@ -185,13 +185,13 @@ describe('the way back after an illness', () => {
 			fc.property(fc.integer({ min: 30, max: 150 }), fc.integer({ min: 10, max: 30 }), (minutes, sitting) => {
 				const home = prepareHome([{ from: toDay('2027-01-04'), home: demoHome() }]);
 				const standing = projectHome(home, []);
-				const way = wayBack(home, standing, TODAY, minutes, sitting);
+				const way = catchUpPlan(home, standing, TODAY, minutes, sitting);
 				const lines = way.days.flatMap((day) => day.sitting.map((line) => line.line.id));
 				expect(new Set(lines).size).toBe(lines.length);
-				expect(lines.every((id) => home.lineById.get(id)?.job.layer !== 'basics')).toBe(true);
+				expect(lines.every((id) => home.seriesById.get(id)?.job.layer !== 'basics')).toBe(true);
 				const [first] = way.days;
 				const all = lines.reduce(
-					(sum, id) => sum + (home.lineById.get(id)?.job.depths.usual.minutes ?? 0),
+					(sum, id) => sum + (home.seriesById.get(id)?.job.depths.usual.minutes ?? 0),
 					0
 				);
 				const onFirst = (first?.sitting ?? []).reduce((sum, line) => sum + line.minutes, 0);
@@ -202,7 +202,7 @@ describe('the way back after an illness', () => {
 	});
 	it('is nothing where nothing was left', () => {
 		expect(
-			wayBack(
+			catchUpPlan(
 				prepared({
 					jobs: [],
 					zones: [],

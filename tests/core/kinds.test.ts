@@ -1,13 +1,13 @@
 /** What each kind of session draws from, the ways to fill it, working together, and the chance that it fits. */
 import { describe, expect, it } from 'vitest';
 import { addDays, toDay } from '../../src/lib/core/calendar/civil';
-import { prepareHome } from '../../src/lib/core/household/history';
+import { prepareHome } from '../../src/lib/core/schedule/preparedHome';
 import type { Job, Member } from '../../src/lib/core/household/home';
 import { mayDo } from '../../src/lib/core/people/whoCan';
-import { readDay } from '../../src/lib/core/routine/readDay';
-import { projectHome } from '../../src/lib/core/routine/standing';
-import { chanceOfFitting } from '../../src/lib/core/session/chance';
-import { checkPlan } from '../../src/lib/core/session/check';
+import { readDay } from '../../src/lib/core/schedule/readDay';
+import { projectHome } from '../../src/lib/core/schedule/projection';
+import { chanceOfFitting } from '../../src/lib/core/planner/chance';
+import { checkPlan } from '../../src/lib/core/planner/checkPlan';
 import { filling, offers, sessionPlan, type FillRequest } from '../../src/lib/core/session/fill';
 import { gather, minutesOf } from '../../src/lib/core/session/gather';
 import {
@@ -17,8 +17,8 @@ import {
 	TRAFFIC_ROOMS,
 	type SessionKind
 } from '../../src/lib/core/session/kinds';
-import { orderPairs } from '../../src/lib/core/session/orderPairs';
-import { makePlan } from '../../src/lib/core/session/planner';
+import { orderPairs } from '../../src/lib/core/planner/orderPairs';
+import { makePlan } from '../../src/lib/core/planner/makePlan';
 import { readPlan } from '../../src/lib/core/session/sessionSchema';
 import { roleOf, settle } from '../../src/lib/core/session/together';
 import { done } from './entries';
@@ -255,7 +255,7 @@ describe('named order', () => {
 		isKitchen: true
 	});
 	const wipe = { text: 'wipe', minutes: 2, class: 3, products: [] };
-	it('is that of the handbook', () => {
+	it('is that of the rules', () => {
 		const pairs = orderPairs([
 			job('hood', 'Wipe the hood', [wipe]),
 			job('hob', 'Wipe the hob', [wipe]),

@@ -1,12 +1,12 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { addDays, toDay } from '../../src/lib/core/calendar/civil';
-import { prepareHome } from '../../src/lib/core/household/history';
+import { prepareHome } from '../../src/lib/core/schedule/preparedHome';
 import { mayDo } from '../../src/lib/core/people/whoCan';
-import { readDay } from '../../src/lib/core/routine/readDay';
-import { projectHome } from '../../src/lib/core/routine/standing';
-import { checkPlan } from '../../src/lib/core/session/check';
-import { outcomesOf, readClock, type SessionEvent } from '../../src/lib/core/session/clock';
+import { readDay } from '../../src/lib/core/schedule/readDay';
+import { projectHome } from '../../src/lib/core/schedule/projection';
+import { checkPlan } from '../../src/lib/core/planner/checkPlan';
+import { outcomesOf, readSession, type SessionEvent } from '../../src/lib/core/session/sessionState';
 import { pailCandidates } from '../../src/lib/core/session/fill';
 import { done, testId } from './entries';
 import { demoHome } from './home';
@@ -82,7 +82,7 @@ describe('a pail for anybody, on any day, of any minutes', () => {
 				let pausedAt: number | null = null;
 				for (const [kind, seconds] of pressed) {
 					now += seconds * 1000;
-					const clock = readClock(plan, events, now);
+					const clock = readSession(plan, events, now);
 					if (clock.phase === 'over') break;
 					const press = (what: SessionEvent['kind'], step: number | null = null) =>
 						events.push({ id: testId(), kind: what, at: now, step });
@@ -96,7 +96,7 @@ describe('a pail for anybody, on any day, of any minutes', () => {
 					} else if (kind === 4) press('fiveMore');
 					else if (pausedAt === null && clock.current !== null) press('stepDone', clock.current);
 				}
-				const clock = readClock(plan, events, now);
+				const clock = readSession(plan, events, now);
 				const over = clock.phase === 'over' ? (clock.overAt ?? now) : now;
 				const pausing = pausedAt === null || pausedAt > over ? 0 : over - pausedAt;
 				expect(clock.worked).toBe(over - start - paused - pausing);

@@ -1,8 +1,8 @@
-/** Cards of paper: what stands on them, and that nothing is lost or runs over the edge. Handbook page 5, "Paper". */
+/** Cards of paper: what stands on them, and that nothing is lost or runs over the edge. Rules: "Printed cards". */
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { addDays, toDay } from '../../src/lib/core/calendar/civil';
-import { prepareHome } from '../../src/lib/core/household/history';
+import { prepareHome } from '../../src/lib/core/schedule/preparedHome';
 import {
 	bookmarkCard,
 	boxesOf,
@@ -11,11 +11,11 @@ import {
 	weekCard,
 	zoneCard,
 	type Card
-} from '../../src/lib/core/paper/cards';
-import { codeOf, CODES, readCardCode, shownCardCode } from '../../src/lib/core/paper/code';
-import { pagesOf } from '../../src/lib/core/paper/pages';
-import { FOOT, HEAD, MEASURES, SIZES } from '../../src/lib/core/paper/sizes';
-import { projectHome } from '../../src/lib/core/routine/standing';
+} from '../../src/lib/core/cards/cards';
+import { codeOf, CODES, readCardCode, shownCardCode } from '../../src/lib/core/cards/code';
+import { pagesOf } from '../../src/lib/core/cards/pages';
+import { FOOT, HEAD, MEASURES, SIZES } from '../../src/lib/core/cards/sizes';
+import { projectHome } from '../../src/lib/core/schedule/projection';
 import { demoHome } from './home';
 
 const MONDAY = toDay('2027-03-01');

@@ -3,12 +3,12 @@ import { describe, expect, it } from 'vitest';
 import { readFileSync } from 'node:fs';
 import type { Member } from '../../src/lib/core/household/home';
 import { estimateMinutes, normalCdf } from '../../src/lib/core/learning/minutes';
-import { carrySpans, homeSpans, nextAtHome } from '../../src/lib/core/people/presence';
+import { inChargeSpans, homeSpans, nextAtHome } from '../../src/lib/core/people/presence';
 import { ageOn, familiesAtAge, mayDo } from '../../src/lib/core/people/whoCan';
-import { rhythmWords } from '../../src/lib/ui/rhythmWords';
+import { rhythmWords } from '../../src/lib/words/recurrence';
 import { keyAct } from '../../src/lib/ui/today/keys';
 import { layLine } from '../../src/lib/ui/today/layout';
-import { clockText, dayAhead, duration, lateText, listNames, minutesText } from '../../src/lib/ui/words';
+import { clockText, dayAhead, duration, lateText, listNames, minutesText } from '../../src/lib/words/general';
 import { freshId } from '../../src/lib/ui/freshId';
 import { day } from './entries';
 import { demoHome, makeHome } from './home';
@@ -43,7 +43,7 @@ describe('people', () => {
 			{ from: 0, to: 495 },
 			{ from: 940, to: 1440 }
 		]);
-		expect(carrySpans(member('bram'), wednesday)).toEqual([{ from: 1020, to: 1380 }]);
+		expect(inChargeSpans(member('bram'), wednesday)).toEqual([{ from: 1020, to: 1380 }]);
 		expect(homeSpans(member('ottilie'), wednesday)).toEqual([{ from: 0, to: 1440 }]);
 		expect(nextAtHome(member('nan-wren'), wednesday)).toBe(day('2027-03-04'));
 	});
@@ -169,8 +169,8 @@ describe('words', () => {
 
 	it('keep from words of blame', () => {
 		const files = [
-			'src/lib/ui/words.ts',
-			'src/lib/server/pages/today.ts',
+			'src/lib/words/general.ts',
+			'src/lib/server/pages/today/loadToday.ts',
 			'src/routes/+page.svelte',
 			'src/lib/ui/today/Runner.svelte'
 		];

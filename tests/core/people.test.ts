@@ -1,23 +1,28 @@
-/** Who can take a job, fair shares, giving out a week, the ribbon, rungs, permissions. Handbook page 5. */
+/** Who can take a job, fair shares, giving out a week, the ribbon, rungs, permissions. Rules: "Fair shares". */
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { addDays, isoOf, toDay, type CivilDay } from '../../src/lib/core/calendar/civil';
 import { readEntry, type LedgerEntry } from '../../src/lib/core/household/entry';
-import { jobFromForm } from '../../src/lib/core/household/jobForm';
+import { jobFromForm } from '../../src/lib/core/setup/jobForm';
 import type { Home, Job, Member } from '../../src/lib/core/household/home';
 import { agreedShares, hoursAtHome, isWellOver, partOfAge } from '../../src/lib/core/people/agreedShares';
-import { carriedBetween } from '../../src/lib/core/people/carried';
-import { changedTurns, explain, giveOut, type GiveOutQuestion } from '../../src/lib/core/people/giveOut';
+import { minutesDoneBetween } from '../../src/lib/core/people/minutesDone';
+import {
+	changedOccurrences,
+	explain,
+	assignWeek,
+	type AssignQuestion
+} from '../../src/lib/core/people/assignWeek';
 import { ownLines, whoseTurn } from '../../src/lib/core/people/ownList';
 import { ACTS, extentOf, mayTick, PERMISSIONS, type Role } from '../../src/lib/core/people/permissions';
-import { hearsBell, homeSpans, presenceOf, whoCarries } from '../../src/lib/core/people/presence';
-import { ribbonOn } from '../../src/lib/core/people/ribbon';
-import { lookRounds, maySay, rungToPractise, standingOnRungs } from '../../src/lib/core/people/rungs';
-import { shareOut, type ShareItem, type Sharer } from '../../src/lib/core/people/shareOut';
-import { turnId } from '../../src/lib/core/people/weekTurns';
+import { hearsAlarm, homeSpans, presenceOf, inChargeAt } from '../../src/lib/core/people/presence';
+import { captainOn } from '../../src/lib/core/people/captain';
+import { lookRounds, maySay, rungToPractise, stateOfRungs } from '../../src/lib/core/people/rungs';
+import { assign, type ShareItem, type Sharer } from '../../src/lib/core/people/assign';
+import { occurrenceId } from '../../src/lib/core/people/weekOccurrences';
 import { whoCan } from '../../src/lib/core/people/whoCan';
-import { readDay } from '../../src/lib/core/routine/readDay';
-import { projectHome } from '../../src/lib/core/routine/standing';
+import { readDay } from '../../src/lib/core/schedule/readDay';
+import { projectHome } from '../../src/lib/core/schedule/projection';
 import { homeData, job, makeHome, prepared as preparedHome } from './home';
 
 const withSettings = (rest: Record<string, unknown>, settings: Record<string, unknown>) => ({
@@ -182,7 +187,7 @@ describe('sharing out', () => {
 	it('gives each job to one who can, and no other way is nearer to the shares', () => {
 		fc.assert(
 			fc.property(input, ({ who, items }) => {
-				const result = shareOut(who, items);
+				const result = assign(who, items);
 				const open = items.filter((item) => item.can.length > 0);
 				expect([...result.given.keys()].sort()).toEqual(open.map((item) => item.id).sort());
 				for (const item of open) expect(item.can).toContain(result.given.get(item.id));
@@ -201,17 +206,17 @@ describe('sharing out', () => {
 	it('keeps habits, lets turns change, and spreads what is disliked, where the shares allow both', () => {
 		const two: Sharer[] = ['a', 'b'].map((id) => ({ id, share: 0.5, minutesSoFar: 0 }));
 		const can = ['a', 'b'];
-		const habit = shareOut(two, [
+		const habit = assign(two, [
 			{ id: 'x', minutes: 10, can, before: 'b', wish: 'keep' },
 			{ id: 'y', minutes: 10, can, before: 'a', wish: 'keep' }
 		]);
 		expect([habit.given.get('x'), habit.given.get('y')]).toEqual(['b', 'a']);
-		const turns = shareOut(two, [
+		const turns = assign(two, [
 			{ id: 'x', minutes: 10, can, before: 'b', wish: 'change' },
 			{ id: 'y', minutes: 10, can, before: 'a', wish: 'change' }
 		]);
 		expect([turns.given.get('x'), turns.given.get('y')]).toEqual(['a', 'b']);
-		const loathed = shareOut(
+		const loathed = assign(
 			two,
 			['1', '2', '3', '4'].map((id) => ({
 				id,
@@ -224,15 +229,15 @@ describe('sharing out', () => {
 		expect(loathed.spread).toBe(0);
 	});
 	it('is the same for the same question, and nothing for nothing', () => {
-		expect(shareOut([{ id: 'a', share: 1, minutesSoFar: 0 }], [])).toMatchObject({ spread: 0, exact: true });
+		expect(assign([{ id: 'a', share: 1, minutesSoFar: 0 }], [])).toMatchObject({ spread: 0, exact: true });
 		const who = ['a', 'b', 'c'].map((id) => ({ id, share: 1 / 3, minutesSoFar: 7 }));
 		const items = Array.from({ length: 40 }, (_, i) => ({
 			id: `j${i}`,
 			minutes: 1 + ((i * 7) % 13),
 			can: i % 3 === 0 ? ['a', 'b'] : ['a', 'b', 'c']
 		}));
-		expect(shareOut(who, items)).toEqual(shareOut(who, items));
-		expect(shareOut(who, items).spread).toBeLessThan(0.005);
+		expect(assign(who, items)).toEqual(assign(who, items));
+		expect(assign(who, items).spread).toBeLessThan(0.005);
 	});
 });
 
@@ -276,7 +281,7 @@ describe('who is at home and carries the day', () => {
 	});
 	it('is whoever is named for the hour, else an organiser at home, never a child', () => {
 		const at = (day: CivilDay, hour: number, away = NOBODY) =>
-			whoCarries(home.members, day, hour * 60, away)?.id ?? null;
+			inChargeAt(home.members, day, hour * 60, away)?.id ?? null;
 		expect(at(WEDNESDAY, 10)).toBe('ada');
 		expect(at(WEDNESDAY, 18)).toBe('ben');
 		expect(at(addDays(WEDNESDAY, 1), 18)).toBe('ada');
@@ -295,12 +300,12 @@ describe('a day at home', () => {
 		expect(presenceOf([])).toBeNull();
 	});
 	it('says for whom a bell is: its owner, else whoever carries the day, else all; the wall hears every one', () => {
-		expect(hearsBell('cy', 'ada', 'cy')).toBe(true);
-		expect(hearsBell('cy', 'ada', 'ada')).toBe(false);
-		expect(hearsBell(null, 'ada', 'ada')).toBe(true);
-		expect(hearsBell(null, 'ada', 'ben')).toBe(false);
-		expect(hearsBell(null, null, 'ben')).toBe(true);
-		expect(hearsBell('cy', 'ada', null)).toBe(true);
+		expect(hearsAlarm('cy', 'ada', 'cy')).toBe(true);
+		expect(hearsAlarm('cy', 'ada', 'ada')).toBe(false);
+		expect(hearsAlarm(null, 'ada', 'ada')).toBe(true);
+		expect(hearsAlarm(null, 'ada', 'ben')).toBe(false);
+		expect(hearsAlarm(null, null, 'ben')).toBe(true);
+		expect(hearsAlarm('cy', 'ada', null)).toBe(true);
 	});
 	it('is too heavy a share only well over: a twentieth, and twenty minutes', () => {
 		expect(isWellOver(21, 400)).toBe(true);
@@ -343,9 +348,9 @@ const family = (more: Record<string, unknown> = {}, settings: Record<string, unk
 const question = (
 	home: ReturnType<typeof family>,
 	entries: LedgerEntry[],
-	rest: Partial<GiveOutQuestion> = {}
+	rest: Partial<AssignQuestion> = {}
 ) =>
-	giveOut({
+	assignWeek({
 		home,
 		standing: projectHome(home, entries),
 		entries,
@@ -358,7 +363,7 @@ const question = (
 	});
 
 describe('giving out the week', () => {
-	const takers = (week: ReturnType<typeof giveOut>, line: string) =>
+	const takers = (week: ReturnType<typeof assignWeek>, line: string) =>
 		week.turns.filter((turn) => turn.line.id === line).map((turn) => week.given.get(turn.id)?.to ?? null);
 	it('leaves what is fixed with its owner, turns go round, what is free stays free', () => {
 		const week = question(family(), []);
@@ -403,7 +408,7 @@ describe('giving out the week', () => {
 		);
 		const week = question(family(), before);
 		expect(takers(week, 'shared').filter((to) => to === 'ada').length).toBe(0);
-		const why = explain(week, turnId('shared', MONDAY));
+		const why = explain(week, occurrenceId('shared', MONDAY));
 		expect(why?.reasons.map((one) => one.code)).toContain('others-over');
 		expect(why?.could).toContain('ada');
 		expect(why?.reasons.length).toBeLessThanOrEqual(3);
@@ -428,7 +433,7 @@ describe('giving out the week', () => {
 		}
 	});
 	it('leaves turns by hand where they are, as long as that can be', () => {
-		const id = turnId('shared', addDays(MONDAY, 3));
+		const id = occurrenceId('shared', addDays(MONDAY, 3));
 		const held = new Set([id]);
 		const already = new Map([[id, 'dee']]);
 		expect(question(family(), [], { held, already }).given.get(id)).toEqual({ how: 'held', to: 'dee' });
@@ -440,7 +445,7 @@ describe('giving out the week', () => {
 		const now = question(home, []);
 		const then = question(home, [], { absences: [{ member: 'ada', from: MONDAY, to: addDays(MONDAY, 6) }] });
 		expect([...then.given.values()].some((one) => one.to === 'ada')).toBe(false);
-		const moved = changedTurns(now, then);
+		const moved = changedOccurrences(now, then);
 		expect(moved.length).toBeGreaterThan(0);
 		for (const turn of now.turns.filter((one) => now.given.get(one.id)?.to === 'ada'))
 			expect(moved).toContain(turn.id);
@@ -502,11 +507,11 @@ describe('what each has carried', () => {
 			entry({ outcome: 'done', job: 'unseen', by: 'ben' }),
 			entry({ outcome: 'done', job: 'unseen', by: 'ben', date: '2027-02-20' })
 		];
-		const sums = carriedBetween(home, entries, MONDAY, WEDNESDAY);
+		const sums = minutesDoneBetween(home, entries, MONDAY, WEDNESDAY);
 		expect(sums.get('ada')).toEqual({ minutes: 19.5, hidden: 0 });
 		expect(sums.get('ben')).toEqual({ minutes: 5, hidden: 5 });
 		const undone = [...entries, entry({ outcome: 'undo', of: done.id })];
-		expect(carriedBetween(home, undone, MONDAY, WEDNESDAY).get('ada')?.minutes).toBe(7.5);
+		expect(minutesDoneBetween(home, undone, MONDAY, WEDNESDAY).get('ada')?.minutes).toBe(7.5);
 	});
 });
 
@@ -522,12 +527,12 @@ describe('the ribbon', () => {
 		n: number,
 		away = never as (m: string, d: CivilDay) => boolean,
 		swaps = [] as never[]
-	) => Array.from({ length: n }, (_, i) => ribbonOn(of, addDays(MONDAY, i), away, swaps));
+	) => Array.from({ length: n }, (_, i) => captainOn(of, addDays(MONDAY, i), away, swaps));
 	it('goes round by day or by week, from its first day on', () => {
 		expect(days(home({}), 4)).toEqual(['cy', 'dee', 'cy', 'dee']);
 		expect(new Set(days(home({ every: 'week' }), 7)).size).toBe(1);
-		expect(ribbonOn(home({}), addDays(MONDAY, -1), never)).toBeNull();
-		expect(ribbonOn(home({ members: [] }), MONDAY, never)).toBeNull();
+		expect(captainOn(home({}), addDays(MONDAY, -1), never)).toBeNull();
+		expect(captainOn(home({ members: [] }), MONDAY, never)).toBeNull();
 	});
 	it('passes over who is away, and makes up for a swap with the next turn of whoever had it', () => {
 		const away = (member: string, day: CivilDay) => member === 'cy' && day < addDays(MONDAY, 2);
@@ -549,7 +554,7 @@ describe('growing into a job', () => {
 		entry({ outcome: 'rung', member: 'cy', chore: 'wash', rung: n, how });
 	const look = (verdict: string, rest: Record<string, unknown> = {}) =>
 		entry({ outcome: 'lookround', member: 'cy', chore: 'wash', verdict, ...rest });
-	const stages = (entries: LedgerEntry[]) => standingOnRungs(laundry, 'cy', entries).map((one) => one.stage);
+	const stages = (entries: LedgerEntry[]) => stateOfRungs(laundry, 'cy', entries).map((one) => one.stage);
 	it('opens the first rung, and each next one only when the one before is signed off', () => {
 		expect(stages([])).toEqual(['with', null, null]);
 		expect(stages([rung(0, 'with'), rung(0, 'alone')])).toEqual(['alone', null, null]);
@@ -562,14 +567,14 @@ describe('growing into a job', () => {
 	});
 	it('suggests, and never by itself: alone after two times, signing off after three passes in a row', () => {
 		const twice = [rung(0, 'with'), rung(0, 'with')];
-		expect(standingOnRungs(laundry, 'cy', twice)[0]).toMatchObject({ stage: 'with', ready: 'alone' });
+		expect(stateOfRungs(laundry, 'cy', twice)[0]).toMatchObject({ stage: 'with', ready: 'alone' });
 		const entries = [...twice, rung(0, 'alone')];
 		for (let i = 0; i < 3; i++) {
-			expect(standingOnRungs(laundry, 'cy', entries)[0]?.ready).toBeNull();
+			expect(stateOfRungs(laundry, 'cy', entries)[0]?.ready).toBeNull();
 			const asked = look('asked');
 			entries.push(asked, look('confirmed', { asking: asked.id }));
 		}
-		expect(standingOnRungs(laundry, 'cy', entries)[0]).toMatchObject({
+		expect(stateOfRungs(laundry, 'cy', entries)[0]).toMatchObject({
 			stage: 'alone',
 			passed: 3,
 			ready: 'sign'
@@ -589,10 +594,10 @@ describe('growing into a job', () => {
 			[true, 'back'],
 			[false, 'confirmed']
 		]);
-		expect(standingOnRungs(laundry, 'cy', entries)[0]).toMatchObject({ looked: 1, passed: 0 });
+		expect(stateOfRungs(laundry, 'cy', entries)[0]).toMatchObject({ looked: 1, passed: 0 });
 	});
 	it('takes only the steps that a rung allows', () => {
-		const at = (entries: LedgerEntry[]) => standingOnRungs(laundry, 'cy', entries);
+		const at = (entries: LedgerEntry[]) => stateOfRungs(laundry, 'cy', entries);
 		const can = (entries: LedgerEntry[], n: number) =>
 			(['with', 'alone', 'signed', 'again'] as const).filter((how) => maySay(at(entries)[n], how));
 		expect(can([], 0)).toEqual(['with', 'alone', 'signed']);
@@ -613,7 +618,7 @@ describe('whose a line is', () => {
 		expect(of('round')).toEqual(['ada']);
 		expect(of('shared')).toEqual(['ada', 'ben', 'dee']);
 		expect(of('free')).toEqual([]);
-		const given = new Map([[turnId('shared', MONDAY), 'dee']]);
+		const given = new Map([[occurrenceId('shared', MONDAY), 'dee']]);
 		expect(of('shared', given)).toEqual(['dee']);
 		expect(ownLines(day.lines, 'ada', MONDAY, given).map((one) => one.line.id)).toEqual(['round']);
 		expect(ownLines(day.lines, 'dee', MONDAY, given).map((one) => one.line.id)).toEqual(['shared']);
@@ -660,7 +665,7 @@ describe('what a job asks of people, from its form', () => {
 
 describe('permissions', () => {
 	const ROLES: Role[] = ['organiser', 'adult', 'child', 'helper', 'device'];
-	it('are a table: the organiser all, others no more than the handbook gives them', () => {
+	it('are a table: the organiser all, others no more than the rules give them', () => {
 		for (const act of ACTS) expect(extentOf('organiser', act)).toBe('all');
 		for (const role of ROLES.slice(1)) {
 			for (const act of ['edit-home', 'files', 'doors', 'tick-paper'] as const)

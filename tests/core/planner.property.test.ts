@@ -1,11 +1,11 @@
 /** The planner against any problem: every plan keeps every rule, is reproducible, and is never worse than the first. */
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { checkPlan } from '../../src/lib/core/session/check';
-import { attendedMinutes, type Plan, type PlanInput } from '../../src/lib/core/session/plan';
-import { betterPlans, firstPlan, makePlan } from '../../src/lib/core/session/planner';
-import { flatten } from '../../src/lib/core/session/solve/problem';
-import { timing } from '../../src/lib/core/session/solve/timing';
+import { checkPlan } from '../../src/lib/core/planner/checkPlan';
+import { attendedMinutes, type Plan, type PlanInput } from '../../src/lib/core/planner/plan';
+import { betterPlans, firstPlan, makePlan } from '../../src/lib/core/planner/makePlan';
+import { flatten } from '../../src/lib/core/planner/solver/problem';
+import { timing } from '../../src/lib/core/planner/solver/timing';
 import { oneStep, planInput, problem } from './plans';
 
 const EFFORT = { rounds: 2, exactNodes: 0 };

@@ -7,8 +7,8 @@ import {
 	familyBits,
 	FAMILIES
 } from '../../src/lib/core/cupboard/meet';
-import { checkPlan } from '../../src/lib/core/session/check';
-import { firstPlan, makePlan } from '../../src/lib/core/session/planner';
+import { checkPlan } from '../../src/lib/core/planner/checkPlan';
+import { firstPlan, makePlan } from '../../src/lib/core/planner/makePlan';
 import { oneStep, problem } from './plans';
 
 const planned = (input: Parameters<typeof makePlan>[0]) => {
@@ -180,7 +180,7 @@ describe('products that must not meet', () => {
 	it('a product that holds a danger in itself is never planned', () => {
 		expect(planned(problem(20, [oneStep('bad', 1, 9, uses(['bleach', 'acid']))])).left).toEqual(['bad']);
 	});
-	it('the pair table is that of the handbook, in either order', () => {
+	it('the pair table is that of the rules, in either order', () => {
 		const pairs = FAMILIES.flatMap((a, i) =>
 			FAMILIES.slice(i)
 				.filter((b) => mustNotMeet([a], [b]))

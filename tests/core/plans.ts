@@ -1,6 +1,6 @@
 /** Random planning problems for the property tests, and small ones to build cases from. */
 import fc from 'fast-check';
-import type { PlanInput, PlanJob, PlanStep } from '../../src/lib/core/session/plan';
+import type { PlanInput, PlanJob, PlanStep } from '../../src/lib/core/planner/plan';
 
 export const halves = (min: number, max: number) =>
 	fc.integer({ min: min * 2, max: max * 2 }).map((n) => n / 2);

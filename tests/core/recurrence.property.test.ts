@@ -2,9 +2,9 @@ import fc from 'fast-check';
 import ICAL from 'ical.js';
 import { describe, expect, it } from 'vitest';
 import { addDays, dayOf, isoOf, toDay, type CivilDay, type Weekday } from '../../src/lib/core/calendar/civil';
-import { recurrenceRule } from '../../src/lib/core/formats/recurrence';
-import { blankJob } from '../../src/lib/core/household/blankJob';
-import { cadenceTurns, type CalendarCadence } from '../../src/lib/core/routine/cadence';
+import { recurrenceRule } from '../../src/lib/core/formats/rrule';
+import { blankJob } from '../../src/lib/core/setup/blankJob';
+import { occurrencesBetween, type CalendarRecurrence } from '../../src/lib/core/calendar/recurrence';
 import { calendarCadence } from './generators';
 import { makeHome } from './home';
 
@@ -56,9 +56,9 @@ describe('a recurrence rule', () => {
 						...(season ? { season: [...season].sort((a, b) => a - b) } : {})
 					};
 					const to = addDays(startsOn, 800);
-					const plan = cadenceTurns(
+					const plan = occurrencesBetween(
 						{
-							cadence: cadence as CalendarCadence,
+							cadence: cadence as CalendarRecurrence,
 							startsOn,
 							leadDays: 0,
 							season,

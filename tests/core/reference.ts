@@ -1,5 +1,5 @@
 /**
- * The rules of handbook page 2 told a second time, the slow and plain way: one day after the other, every turn
+ * The rules of Rules: "Occurrences" told a second time, the slow and plain way: one day after the other, every turn
  * an object of its own. Shares nothing with the core but the calendar arithmetic of single dates.
  */
 export interface RefJob {

@@ -1,9 +1,9 @@
 /** A running session: lanes, caps, cuts, what is planned again, and who is nearest. */
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { arrange, nearest } from '../../src/lib/core/session/arrange';
-import { outcomesOf, readClock } from '../../src/lib/core/session/clock';
-import type { SessionEvent, SessionPlan } from '../../src/lib/core/session/model';
+import { replan, nearest } from '../../src/lib/core/session/replan';
+import { outcomesOf, readSession } from '../../src/lib/core/session/sessionState';
+import type { SessionEvent, SessionPlan } from '../../src/lib/core/session/sessionPlan';
 import { readPlan } from '../../src/lib/core/session/sessionSchema';
 import { event, MINUTE, session, step } from './sessions';
 
@@ -13,8 +13,8 @@ const soak = (line: string, who = 'ada') => [
 ];
 const rest = (plan: SessionPlan, events: readonly SessionEvent[], minute: number) => {
 	const at = minute * MINUTE;
-	const clock = readClock(plan, events, at);
-	return { clock, ...arrange(plan, clock, at) };
+	const clock = readSession(plan, events, at);
+	return { clock, ...replan(plan, clock, at) };
 };
 const order = (found: ReturnType<typeof rest>, who = 'ada') =>
 	found.lanes
@@ -27,7 +27,7 @@ describe('the clock with several people', () => {
 		15
 	);
 	it('books each one’s minutes on what they ticked, side by side', () => {
-		const clock = readClock(
+		const clock = readSession(
 			plan,
 			[event('started', 0), event('stepDone', 3, 1), event('stepDone', 5, 0)],
 			6 * MINUTE
@@ -40,7 +40,11 @@ describe('the clock with several people', () => {
 		]);
 	});
 	it('gives a step to whoever did it', () => {
-		const clock = readClock(plan, [event('started', 0), event('stepDone', 3, 2, { by: 'ada' })], 4 * MINUTE);
+		const clock = readSession(
+			plan,
+			[event('started', 0), event('stepDone', 3, 2, { by: 'ada' })],
+			4 * MINUTE
+		);
 		expect(outcomesOf(plan, clock).find((one) => one.line === 'c')).toMatchObject({
 			by: 'ada',
 			outcome: 'done',
@@ -49,7 +53,7 @@ describe('the clock with several people', () => {
 	});
 	it('takes waiting for a soak as no work on the step after it', () => {
 		const soaks = session(soak('x'), 30);
-		const clock = readClock(
+		const clock = readSession(
 			soaks,
 			[event('started', 0), event('stepDone', 1, 0), event('stepDone', 10, 1)],
 			10 * MINUTE
@@ -64,7 +68,7 @@ describe('what changes while it runs', () => {
 		const plan = session([step('a', 0, 6, { last: false }), step('a', 1, 4), step('b', 0, 5)], 60, {
 			cap: 10
 		});
-		const clock = readClock(
+		const clock = readSession(
 			plan,
 			[event('started', 0), event('stepDone', 8, 0), event('capped', 10, 1)],
 			11 * MINUTE
@@ -75,29 +79,29 @@ describe('what changes while it runs', () => {
 	it('a job that is taken out asks nothing more, and can be put back', () => {
 		const plan = session([step('a', 0, 3), step('b', 0, 3)], 15);
 		const out = [event('started', 0), event('dropped', 1, null, { line: 'a' })];
-		expect(readClock(plan, out, 2 * MINUTE).current).toBe(1);
+		expect(readSession(plan, out, 2 * MINUTE).current).toBe(1);
 		expect(order(rest(plan, out, 2))).toEqual(['b 0']);
 		const back = [...out, event('added', 2, null, { line: 'a' })];
-		expect(readClock(plan, back, 3 * MINUTE).current).toBe(0);
-		expect(readClock(plan, back, 3 * MINUTE).held.has('a')).toBe(true);
+		expect(readSession(plan, back, 3 * MINUTE).current).toBe(0);
+		expect(readSession(plan, back, 3 * MINUTE).held.has('a')).toBe(true);
 	});
 	it('all taken out but what is done ends it', () => {
 		const plan = session([step('a', 0, 3), step('b', 0, 3)], 15);
 		const events = [event('started', 0), event('stepDone', 2, 0), event('dropped', 3, null, { line: 'b' })];
-		expect(readClock(plan, events, 4 * MINUTE).phase).toBe('over');
+		expect(readSession(plan, events, 4 * MINUTE).phase).toBe('over');
 	});
 	it('a job that is put in comes with its steps, once', () => {
 		const plan = session([step('a', 0, 3)], 15);
 		const added = event('added', 1, null, { line: 'z', steps: [step('z', 0, 2)] });
-		const clock = readClock(plan, [event('started', 0), added, { ...added, id: 'again' }], 2 * MINUTE);
+		const clock = readSession(plan, [event('started', 0), added, { ...added, id: 'again' }], 2 * MINUTE);
 		expect(clock.steps.map((one) => one.line)).toEqual(['a', 'z']);
 		expect(clock.done).toEqual([false, false]);
 	});
 	it('visitors who come earlier cut the time from that instant; a pause does not put them off', () => {
 		const plan = session([step('a', 0, 3)], 30, { kind: 'visitors', fixedBell: true });
-		const paused = readClock(plan, [event('started', 0), event('paused', 5)], 10 * MINUTE);
+		const paused = readSession(plan, [event('started', 0), event('paused', 5)], 10 * MINUTE);
 		expect(paused).toMatchObject({ left: 20 * MINUTE, bellAt: 30 * MINUTE });
-		const earlier = readClock(
+		const earlier = readSession(
 			plan,
 			[event('started', 0), event('cutTo', 10, null, { minutes: 8 })],
 			12 * MINUTE
@@ -231,14 +235,14 @@ describe('the rest of a session', () => {
 describe('who is nearest', () => {
 	const plan = session([step('a', 0, 3), step('b', 0, 3, { who: 'ben', room: 'c' }), step('d', 0, 3)], 15);
 	it('has the shortest way; whose it is where nobody has been anywhere', () => {
-		const clock = readClock(
+		const clock = readSession(
 			plan,
 			[event('started', 0), event('stepDone', 1, 0), event('stepDone', 2, 1)],
 			3 * MINUTE
 		);
 		expect(nearest(plan, clock, 'b', 'ben')).toBe('ada');
 		expect(nearest(plan, clock, 'c', 'ada')).toBe('ben');
-		const fresh = readClock(plan, [event('started', 0)], MINUTE);
+		const fresh = readSession(plan, [event('started', 0)], MINUTE);
 		expect(nearest(plan, fresh, 'b', 'ben')).toBe('ben');
 	});
 });

@@ -1,11 +1,11 @@
 import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
 import { toDay, weekdayOf } from '../../src/lib/core/calendar/civil';
-import { checkEntry } from '../../src/lib/core/household/checkEntry';
+import { checkEntry } from '../../src/lib/core/schedule/checkEntry';
 import { readEntry } from '../../src/lib/core/household/entry';
 import { readHome, shiftHome } from '../../src/lib/core/household/home';
 import { describeProblems } from '../../src/lib/core/household/problems';
-import { refusalText } from '../../src/lib/ui/refusals';
+import { refusalText } from '../../src/lib/words/refusals';
 import { day, done, entry, testId } from './entries';
 import { demoHome, homeData, job, prepared, step } from './home';
 

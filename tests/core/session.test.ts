@@ -1,11 +1,11 @@
 import { describe, expect, it } from 'vitest';
-import { checkPlan } from '../../src/lib/core/session/check';
-import { outcomesOf, readClock } from '../../src/lib/core/session/clock';
+import { checkPlan } from '../../src/lib/core/planner/checkPlan';
+import { outcomesOf, readSession } from '../../src/lib/core/session/sessionState';
 import { pailCandidates } from '../../src/lib/core/session/fill';
-import type { PlanInput } from '../../src/lib/core/session/plan';
-import { makePlan } from '../../src/lib/core/session/planner';
-import { readDay } from '../../src/lib/core/routine/readDay';
-import { projectHome } from '../../src/lib/core/routine/standing';
+import type { PlanInput } from '../../src/lib/core/planner/plan';
+import { makePlan } from '../../src/lib/core/planner/makePlan';
+import { readDay } from '../../src/lib/core/schedule/readDay';
+import { projectHome } from '../../src/lib/core/schedule/projection';
 import type { Member } from '../../src/lib/core/household/home';
 import { day, done } from './entries';
 import { event, fillOne, MINUTE, session, step } from './sessions';
@@ -162,7 +162,7 @@ const plan = session(
 describe('the clock of a session', () => {
 	it('is computed from instants: reading it often or seldom gives the same', () => {
 		const events = [event('started', 0), event('stepDone', 1.5, 0), event('paused', 3), event('resumed', 63)];
-		const clock = readClock(plan, events, 64 * MINUTE);
+		const clock = readSession(plan, events, 64 * MINUTE);
 		expect(clock.worked).toBe(4 * MINUTE);
 		expect(clock.left).toBe(11 * MINUTE);
 		expect(clock.bellAt).toBe(75 * MINUTE);
@@ -171,32 +171,32 @@ describe('the clock of a session', () => {
 	});
 
 	it('lets pauses cost nothing, adds five minutes when asked, and counts on past the bell', () => {
-		const paused = readClock(plan, [event('started', 0), event('paused', 5)], 500 * MINUTE);
+		const paused = readSession(plan, [event('started', 0), event('paused', 5)], 500 * MINUTE);
 		expect(paused).toMatchObject({ phase: 'paused', left: 10 * MINUTE, bellAt: null });
-		const more = readClock(plan, [event('started', 0), event('fiveMore', 15)], 16 * MINUTE);
+		const more = readSession(plan, [event('started', 0), event('fiveMore', 15)], 16 * MINUTE);
 		expect(more).toMatchObject({ left: 4 * MINUTE, bellMinutes: 20 });
-		expect(readClock(plan, [event('started', 0)], 17 * MINUTE).left).toBe(-2 * MINUTE);
+		expect(readSession(plan, [event('started', 0)], 17 * MINUTE).left).toBe(-2 * MINUTE);
 	});
 
 	it('keeps the instants of a soak, and lets go of it when its next step is done', () => {
 		const begun = [event('started', 0), event('stepDone', 1, 0)];
-		expect(readClock(plan, begun, 2 * MINUTE).waits).toMatchObject([
+		expect(readSession(plan, begun, 2 * MINUTE).waits).toMatchObject([
 			{ step: 0, fetchAt: 11 * MINUTE, latestAt: 21 * MINUTE, trailing: false }
 		]);
 		const fetched = [...begun, event('stepDone', 5, 1), event('stepDone', 14, 2)];
-		const clock = readClock(plan, fetched, 15 * MINUTE);
+		const clock = readSession(plan, fetched, 15 * MINUTE);
 		expect(clock.waits).toEqual([]);
 		expect(clock.current).toBeNull();
 	});
 
 	it('takes a second press for the same step as none, and undoes a step', () => {
-		const twice = readClock(
+		const twice = readSession(
 			plan,
 			[event('started', 0), event('stepDone', 1, 0), event('stepDone', 1.2, 0)],
 			2 * MINUTE
 		);
 		expect(twice.done).toEqual([true, false, false]);
-		const undone = readClock(
+		const undone = readSession(
 			plan,
 			[event('started', 0), event('stepDone', 1, 0), event('stepUndone', 1.1, 0)],
 			2 * MINUTE
@@ -206,7 +206,7 @@ describe('the clock of a session', () => {
 	});
 
 	it('takes no time away when a clock is set back', () => {
-		const clock = readClock(plan, [event('started', 10), event('stepDone', 8, 0)], 9 * MINUTE);
+		const clock = readSession(plan, [event('started', 10), event('stepDone', 8, 0)], 9 * MINUTE);
 		expect(clock.worked).toBeGreaterThanOrEqual(0);
 		expect(clock.left).toBeLessThanOrEqual(15 * MINUTE);
 	});
@@ -218,13 +218,13 @@ describe('the clock of a session', () => {
 			event('stepDone', 6, 1),
 			event('setDown', 7)
 		];
-		const clock = readClock(plan, events, 30 * MINUTE);
+		const clock = readSession(plan, events, 30 * MINUTE);
 		expect(clock.phase).toBe('over');
 		expect(outcomesOf(plan, clock)).toEqual([
 			{ line: 'x', job: 'x', by: 'ada', outcome: 'part', cutOff: true, minutes: 2, share: 0.5 },
 			{ line: 'y', job: 'y', by: 'ada', outcome: 'done', cutOff: false, minutes: 5, share: 1 }
 		]);
-		const untouched = readClock(plan, [event('started', 0), event('setDown', 0)], MINUTE);
+		const untouched = readSession(plan, [event('started', 0), event('setDown', 0)], MINUTE);
 		expect(outcomesOf(plan, untouched).every((o) => o.outcome === 'untouched')).toBe(true);
 	});
 });

@@ -1,8 +1,8 @@
 /** Sessions by hand for the tests: a plan of steps, events at minutes, a pail filled for one person. */
 import type { CivilDay } from '../../src/lib/core/calendar/civil';
-import type { PreparedHome } from '../../src/lib/core/household/history';
+import type { PreparedHome } from '../../src/lib/core/schedule/preparedHome';
 import type { Member } from '../../src/lib/core/household/home';
-import type { DayLine } from '../../src/lib/core/routine/readDay';
+import type { DaySeries } from '../../src/lib/core/schedule/readDay';
 import { filling, offers, sessionPlan, type PailOffer } from '../../src/lib/core/session/fill';
 import type {
 	EventDetail,
@@ -10,7 +10,7 @@ import type {
 	SessionEvent,
 	SessionEventKind,
 	SessionPlan
-} from '../../src/lib/core/session/model';
+} from '../../src/lib/core/session/sessionPlan';
 import { readPlan } from '../../src/lib/core/session/sessionSchema';
 
 export const MINUTE = 60_000;
@@ -84,7 +84,7 @@ export interface OnePail {
 /** A pail of most worth for one person, in the first breath. */
 export function fillOne(
 	home: PreparedHome,
-	lines: readonly DayLine[],
+	lines: readonly DaySeries[],
 	member: Member,
 	bell: number,
 	date: CivilDay

@@ -1,14 +1,14 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { addDays, isoOf, toDay, weekdayOf } from '../../src/lib/core/calendar/civil';
-import { prepareHome } from '../../src/lib/core/household/history';
+import { prepareHome } from '../../src/lib/core/schedule/preparedHome';
 import { FLOORS, PETS, ROOM_KINDS, SURFACES } from '../../src/lib/core/household/home';
-import { blankJob } from '../../src/lib/core/household/blankJob';
+import { blankJob } from '../../src/lib/core/setup/blankJob';
 import { refusedFamilies, surfaceOfFloor } from '../../src/lib/core/cupboard/surfaces';
 import { ageNeeded, ageOn } from '../../src/lib/core/people/whoCan';
-import { outlook } from '../../src/lib/core/routine/outlook';
-import { projectHome } from '../../src/lib/core/routine/standing';
-import { readDay } from '../../src/lib/core/routine/readDay';
+import { outlook } from '../../src/lib/core/schedule/outlook';
+import { projectHome } from '../../src/lib/core/schedule/projection';
+import { readDay } from '../../src/lib/core/schedule/readDay';
 import { changeHome } from '../../src/lib/core/setup/change';
 import {
 	draftFromHome,

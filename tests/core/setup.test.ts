@@ -2,9 +2,9 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { addDays, toDay, weekdayOf } from '../../src/lib/core/calendar/civil';
 import { refusedFamilies, surfaceOfFloor } from '../../src/lib/core/cupboard/surfaces';
-import { prepareHome } from '../../src/lib/core/household/history';
+import { prepareHome } from '../../src/lib/core/schedule/preparedHome';
 import { LAYERS, ROOM_KINDS, type Home } from '../../src/lib/core/household/home';
-import { outlook } from '../../src/lib/core/routine/outlook';
+import { outlook } from '../../src/lib/core/schedule/outlook';
 import { changeHome } from '../../src/lib/core/setup/change';
 import { draftFromHome, EMPTY_DRAFT, homeFromDraft, type Draft } from '../../src/lib/core/setup/draft';
 import { jobForRoom, readLibrary, searchLibrary, suitsRoom } from '../../src/lib/core/setup/library';
@@ -110,7 +110,7 @@ describe('the starter library', () => {
 });
 
 describe('patterns', () => {
-	it('are ten, the names those of the handbook', () => {
+	it('are ten, the names those of the rules', () => {
 		expect(
 			patterns()
 				.map((one) => one.name)

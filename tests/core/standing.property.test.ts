@@ -2,21 +2,21 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { addDays, type CivilDay } from '../../src/lib/core/calendar/civil';
 import type { LedgerEntry } from '../../src/lib/core/household/entry';
-import { lineId } from '../../src/lib/core/household/entry';
-import { readDay } from '../../src/lib/core/routine/readDay';
+import { seriesId } from '../../src/lib/core/household/entry';
+import { readDay } from '../../src/lib/core/schedule/readDay';
 import {
-	appendToLine,
-	EMPTY_LINE,
-	historicStanding,
+	appendToSeries,
+	EMPTY_SERIES,
+	projectionAt,
 	projectHome,
-	projectLine
-} from '../../src/lib/core/routine/standing';
+	projectSeries
+} from '../../src/lib/core/schedule/projection';
 import { day, entry } from './entries';
 import { prepared } from './home';
 
 const home = prepared();
 const START = day('2027-02-15');
-const LINES = home.lines.map((line) => line.id);
+const LINES = home.series.map((line) => line.id);
 
 /** A random history of the small home over four weeks, in the order made. */
 const history: fc.Arbitrary<LedgerEntry[]> = fc
@@ -33,7 +33,7 @@ const history: fc.Arbitrary<LedgerEntry[]> = fc
 	.map((raw) => {
 		const made: LedgerEntry[] = [];
 		raw.forEach(([outcome, lineAt, ahead, shift, pick]) => {
-			const line = home.lines[lineAt] as (typeof home.lines)[number];
+			const line = home.series[lineAt] as (typeof home.series)[number];
 			const date = `2027-${ahead < 14 ? '02' : '03'}-${String(ahead < 14 ? 15 + ahead : ahead - 13).padStart(2, '0')}`;
 			const place = { job: line.job.id, part: line.part, date };
 			const later = addDays(day(date), shift);
@@ -53,19 +53,19 @@ describe('standing', () => {
 	it('grown entry by entry is the one that is rebuilt from the ledger', () => {
 		fc.assert(
 			fc.property(history, (ledger) => {
-				for (const line of home.lines) {
+				for (const line of home.series) {
 					const wentHere = new Set<string>();
 					const own = ledger.filter((e) => {
 						const here =
-							e.outcome === 'undo' ? wentHere.has(e.of) : 'job' in e && lineId(e.job, e.part) === line.id;
+							e.outcome === 'undo' ? wentHere.has(e.of) : 'job' in e && seriesId(e.job, e.part) === line.id;
 						if (here) wentHere.add(e.id);
 						return here;
 					});
-					let grown = EMPTY_LINE;
+					let grown = EMPTY_SERIES;
 					own.forEach((e, i) => {
-						grown = appendToLine(line, grown, e, []) ?? projectLine(line, own.slice(0, i + 1), []);
+						grown = appendToSeries(line, grown, e, []) ?? projectSeries(line, own.slice(0, i + 1), []);
 					});
-					expect(grown).toEqual(own.length === 0 ? EMPTY_LINE : projectLine(line, own, []));
+					expect(grown).toEqual(own.length === 0 ? EMPTY_SERIES : projectSeries(line, own, []));
 				}
 			}),
 			{ numRuns: 400, seed: 5 }
@@ -83,7 +83,7 @@ describe('standing', () => {
 						lines: read.lines.map(({ line, ...rest }) => ({ id: line.id, ...rest }))
 					};
 				};
-				expect(plain(projectHome(home, ledger))).toEqual(plain(historicStanding(home, ledger)));
+				expect(plain(projectHome(home, ledger))).toEqual(plain(projectionAt(home, ledger)));
 			}),
 			{ numRuns: 300, seed: 6 }
 		);

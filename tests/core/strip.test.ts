@@ -1,14 +1,15 @@
 /** A plan as lanes of cloths and strings, its words, and the addresses of pails. */
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import type { Plan, PlanInput } from '../../src/lib/core/session/plan';
-import { firstPlan } from '../../src/lib/core/session/planner';
+import type { Plan, PlanInput } from '../../src/lib/core/planner/plan';
+import { firstPlan } from '../../src/lib/core/planner/makePlan';
 import { hangStrings, lanesOf } from '../../src/lib/ui/pail/strip';
-import { asideOf, offerWhy, takeAlong, type PailJob } from '../../src/lib/ui/pail/offerWords';
-import type { TagView } from '../../src/lib/ui/today/view';
+import { asideOf, offerWhy, takeAlong } from '../../src/lib/words/offer';
+import { type PailJob } from '../../src/lib/views/session';
+import type { TagView } from '../../src/lib/views/today';
 import { sizeHref } from '../../src/lib/ui/pail/hrefs';
-import type { CatalogueJob, FillView } from '../../src/lib/ui/pail/view';
-import { hrefOf, minutesAsked, readQuery } from '../../src/lib/server/pages/fillQuery';
+import type { CatalogueJob, FillView } from '../../src/lib/views/session';
+import { hrefOf, minutesAsked, readQuery } from '../../src/lib/server/services/session/fillQuery';
 import { planInput, problem } from './plans';
 
 const catalogueOf = (input: PlanInput): Record<string, CatalogueJob> =>

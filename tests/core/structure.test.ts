@@ -1,8 +1,9 @@
-import { readFileSync, readdirSync, statSync } from 'node:fs';
-import { join } from 'node:path';
+import { existsSync, readFileSync, readdirSync, statSync } from 'node:fs';
+import { dirname, join, normalize } from 'node:path';
 import { describe, expect, it } from 'vitest';
 
 function filesBelow(dir: string): string[] {
+	if (!existsSync(dir)) return [];
 	return readdirSync(dir).flatMap((name) => {
 		const path = join(dir, name);
 		return statSync(path).isDirectory() ? filesBelow(path) : [path];
@@ -12,21 +13,107 @@ function filesBelow(dir: string): string[] {
 const importsOf = (file: string) =>
 	[...readFileSync(file, 'utf8').matchAll(/(?:from|import)\s+'([^']+)'/g)].map((match) => match[1] as string);
 
-describe('imports run one way', () => {
-	const allowed = /^(\.{1,2}\/(?!.*(ui|server|routes)\/)|zod$|temporal-polyfill$)/;
-	it.each(filesBelow('src/lib/core'))(
-		'%s imports nothing from outside the core but dates and schemas',
-		(file) => {
-			for (const target of importsOf(file)) expect(target, file).toMatch(allowed);
+const ALIASES: Readonly<Record<string, string>> = {
+	$core: 'src/lib/core',
+	$words: 'src/lib/words',
+	$views: 'src/lib/views',
+	$server: 'src/lib/server',
+	$ui: 'src/lib/ui'
+};
+
+/** The file or folder below src that an import names; null for a package. */
+function targetOf(file: string, spec: string): string | null {
+	if (spec.startsWith('.')) return normalize(join(dirname(file), spec));
+	const [alias = '', ...rest] = spec.split('/');
+	return ALIASES[alias] ? join(ALIASES[alias], ...rest) : null;
+}
+
+/** The layer of a path: core, words, views, server, ui, workers or routes. */
+const layerOf = (path: string) =>
+	/^src\/lib\/(core|words|views|server|ui|workers)\b/.exec(path)?.[1] ??
+	(path.startsWith('src/routes') ? 'routes' : null);
+
+/** What each layer may import beside itself: routes → ui, server → words, views → core. */
+const MAY: Readonly<Record<string, readonly string[]>> = {
+	core: [],
+	views: ['core'],
+	words: ['core', 'views'],
+	server: ['core', 'views', 'words'],
+	workers: ['core', 'views', 'words'],
+	ui: ['core', 'views', 'words', 'workers'],
+	routes: ['core', 'views', 'words', 'ui', 'server']
+};
+
+/** Folders of a layer that import each other in a circle, each named once. */
+function circles(root: string): string[] {
+	const edges = new Map<string, Set<string>>();
+	for (const file of filesBelow(root)) {
+		const from =
+			dirname(file)
+				.slice(root.length + 1)
+				.split('/')[0] ?? '';
+		for (const spec of importsOf(file)) {
+			const target = targetOf(file, spec);
+			if (!target?.startsWith(`${root}/`)) continue;
+			const to = target.slice(root.length + 1).split('/')[0] ?? '';
+			if (to !== from && statSync(join(root, to), { throwIfNoEntry: false })?.isDirectory())
+				edges.set(from, (edges.get(from) ?? new Set()).add(to));
 		}
-	);
-	it('the interface never imports the server', () => {
-		for (const file of filesBelow('src/lib/ui')) {
-			for (const target of importsOf(file)) expect(target, file).not.toMatch(/server/);
+	}
+	const found: string[] = [];
+	const seen = new Set<string>();
+	const walk = (at: string, path: readonly string[]): void => {
+		const back = path.indexOf(at);
+		if (back >= 0) {
+			found.push([...path.slice(back), at].join(' → '));
+			return;
+		}
+		if (seen.has(at)) return;
+		seen.add(at);
+		for (const next of edges.get(at) ?? []) walk(next, [...path, at]);
+	};
+	for (const folder of edges.keys()) walk(folder, []);
+	return found;
+}
+
+describe('imports run one way', () => {
+	const sources = filesBelow('src').filter((file) => /\.(ts|svelte)$/.test(file));
+	it('between the layers', () => {
+		const wrong = sources.flatMap((file) => {
+			const from = layerOf(file);
+			if (!from) return [];
+			return importsOf(file).flatMap((spec) => {
+				const target = targetOf(file, spec);
+				const to = target && layerOf(target);
+				return to && to !== from && !MAY[from]?.includes(to) ? [`${file} imports ${spec}`] : [];
+			});
+		});
+		expect(wrong).toEqual([]);
+	});
+	it('the core imports nothing from outside but dates and schemas', () => {
+		const wrong = filesBelow('src/lib/core').flatMap((file) =>
+			importsOf(file)
+				.filter((spec) => !spec.startsWith('.') && spec !== 'zod' && spec !== 'temporal-polyfill')
+				.map((spec) => `${file} imports ${spec}`)
+		);
+		expect(wrong).toEqual([]);
+	});
+	it.each(['src/lib/core', 'src/lib/server'])('without circles between the folders of %s', (root) => {
+		expect(circles(root)).toEqual([]);
+	});
+	it('the planner knows no sessions, and does not import its checker', () => {
+		for (const file of filesBelow('src/lib/core/planner')) {
+			expect(importsOf(file).join(), file).not.toMatch(/\/session\//);
+			if (!file.endsWith('checkPlan.ts')) expect(importsOf(file).join(), file).not.toMatch(/checkPlan/);
 		}
 	});
-	it('the planner does not import its checker', () => {
-		expect(importsOf('src/lib/core/session/planner.ts').join()).not.toMatch(/check/);
+	it('SQL stands in repositories and the database folder alone', () => {
+		const statement =
+			/`\s*(SELECT|INSERT|UPDATE|DELETE|REPLACE)\b|['"](SELECT|INSERT INTO|UPDATE|DELETE FROM|REPLACE INTO) /;
+		const wrong = filesBelow('src')
+			.filter((file) => !/^src\/lib\/server\/(repo|db)\//.test(file))
+			.filter((file) => statement.test(readFileSync(file, 'utf8')));
+		expect(wrong).toEqual([]);
 	});
 	it('components name no raw colours', () => {
 		for (const file of [...filesBelow('src/lib/ui'), ...filesBelow('src/routes')].filter((f) =>
@@ -41,5 +128,25 @@ describe('imports run one way', () => {
 		for (const file of filesBelow('src/lib/core')) {
 			expect(readFileSync(file, 'utf8'), file).not.toMatch(/Date\.now|new Date\(\)|Math\.random/);
 		}
+	});
+	it('no comment points to a page outside the repository', () => {
+		for (const file of sources) expect(readFileSync(file, 'utf8'), file).not.toMatch(/handbook/i);
+	});
+});
+
+describe('the rules', () => {
+	it('that docstrings name stand in docs/rules', () => {
+		const headings = new Set(
+			filesBelow('docs/rules').flatMap((file) =>
+				[...readFileSync(file, 'utf8').matchAll(/^#+ (.+)$/gm)].map((match) => match[1])
+			)
+		);
+		const missing = filesBelow('src/lib').flatMap((file) =>
+			[...readFileSync(file, 'utf8').matchAll(/Rules: "([^"]+)"/g)]
+				.map((match) => (match[1] as string).replace(/\s*\n\s*\*\s*/g, ' '))
+				.filter((heading) => !headings.has(heading))
+				.map((heading) => `${file}: ${heading}`)
+		);
+		expect(missing).toEqual([]);
 	});
 });

@@ -3,8 +3,13 @@ import { describe, expect, it } from 'vitest';
 import type { CivilDay } from '../../src/lib/core/calendar/civil';
 import { isoOf } from '../../src/lib/core/calendar/civil';
 import { mergeSpans, type Span } from '../../src/lib/core/calendar/pauses';
-import { BEGINNING, EMPTY_CHECKPOINT, type LineEntry, type LineRule } from '../../src/lib/core/routine/line';
-import { lineCheckpoint, lineState } from '../../src/lib/core/routine/lineState';
+import {
+	BEGINNING,
+	EMPTY_CHECKPOINT,
+	type SeriesEntry,
+	type SeriesRule
+} from '../../src/lib/core/schedule/series';
+import { seriesCheckpoint, seriesState } from '../../src/lib/core/schedule/seriesState';
 import { BASE, house, job, ledger } from './generators';
 import { referenceState, type RefEntry, type RefHouse, type RefJob } from './reference';
 
@@ -13,13 +18,13 @@ function lineOf(j: RefJob, h: RefHouse, entries: RefEntry[]) {
 		...j,
 		weeks: { weekStart: h.weekStart, weekBelongs: 'start' },
 		catchUpDays: h.catchUpDays
-	} as unknown as LineRule;
+	} as unknown as SeriesRule;
 	return {
 		versions: [{ from: BEGINNING, rule }],
 		checkpoint: EMPTY_CHECKPOINT,
 		pauses: mergeSpans(h.pauses as unknown as Span[]),
-		ledger: entries.map((entry): LineEntry => ({
-			...(entry as unknown as LineEntry),
+		ledger: entries.map((entry): SeriesEntry => ({
+			...(entry as unknown as SeriesEntry),
 			dueOn: entry.outcome === 'moved' ? (entry.date as CivilDay) : undefined
 		}))
 	};
@@ -35,7 +40,7 @@ describe('the state of a line', () => {
 	it('is the one that a plain day-by-day telling of the rules gives', () => {
 		fc.assert(
 			fc.property(scenario, ({ j, h, today, entries }) => {
-				const state = lineState(lineOf(j, h, entries), today as CivilDay);
+				const state = seriesState(lineOf(j, h, entries), today as CivilDay);
 				const expected = referenceState(j, h, entries, today);
 				expect({
 					state: state.state,
@@ -60,9 +65,9 @@ describe('the state of a line', () => {
 				// What moves turns reaches behind a checkpoint; lines with moves are projected anew.
 				const still = entries.filter((e) => e.outcome !== 'moved' && e.outcome !== 'undo');
 				const line = lineOf(j, h, still);
-				const checkpoint = lineCheckpoint(line, (today - back) as CivilDay);
-				const { doneTurns, ...fromStart } = lineState(line, today as CivilDay);
-				const { doneTurns: counted, ...fromThere } = lineState({ ...line, checkpoint }, today as CivilDay);
+				const checkpoint = seriesCheckpoint(line, (today - back) as CivilDay);
+				const { doneTurns, ...fromStart } = seriesState(line, today as CivilDay);
+				const { doneTurns: counted, ...fromThere } = seriesState({ ...line, checkpoint }, today as CivilDay);
 				expect(fromThere).toEqual(fromStart);
 				expect(counted).toBe(doneTurns);
 			}),
@@ -73,13 +78,13 @@ describe('the state of a line', () => {
 	it('does not change by an entry and its undo', () => {
 		fc.assert(
 			fc.property(scenario, fc.integer({ min: -10, max: 0 }), ({ j, h, today, entries }, back) => {
-				const before = lineState(lineOf(j, h, entries), today as CivilDay);
+				const before = seriesState(lineOf(j, h, entries), today as CivilDay);
 				const more: RefEntry[] = [
 					...entries,
 					{ id: 'x', outcome: 'done', date: today + back },
 					{ id: 'y', outcome: 'undo', date: today, of: 'x' }
 				];
-				expect(lineState(lineOf(j, h, more), today as CivilDay)).toEqual(before);
+				expect(seriesState(lineOf(j, h, more), today as CivilDay)).toEqual(before);
 			}),
 			{ numRuns: 1500, seed: 11 }
 		);
@@ -94,7 +99,7 @@ describe('the state of a line', () => {
 		});
 		const plainHouse: RefHouse = { weekStart: 1, catchUpDays: [6], pauses: [] };
 		const stateOn = (j: RefJob, entries: RefEntry[], day: number) =>
-			lineState(lineOf(j, plainHouse, entries), day as CivilDay);
+			seriesState(lineOf(j, plainHouse, entries), day as CivilDay);
 		// Done on day 5, its next turn moved from day 6 to day 5: that one is let go, and day 7 asks again.
 		const moved: RefEntry[] = [
 			{ id: 'a', outcome: 'done', date: BASE + 5 },

@@ -1,8 +1,8 @@
 /** How much of a job visitors see, and what that puts first. */
 import { describe, expect, it } from 'vitest';
 import { toDay } from '../../src/lib/core/calendar/civil';
-import { readDay } from '../../src/lib/core/routine/readDay';
-import { projectHome } from '../../src/lib/core/routine/standing';
+import { readDay } from '../../src/lib/core/schedule/readDay';
+import { projectHome } from '../../src/lib/core/schedule/projection';
 import { filling } from '../../src/lib/core/session/fill';
 import { gather } from '../../src/lib/core/session/gather';
 import { seenOfJob, seenOfRoom } from '../../src/lib/core/session/visible';

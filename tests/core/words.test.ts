@@ -1,12 +1,12 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { addDays, toDay } from '../../src/lib/core/calendar/civil';
-import type { EditRefusal, Effect } from '../../src/lib/core/household/edit';
-import type { Refusal } from '../../src/lib/core/household/checkEntry';
+import type { EditRefusal, Effect } from '../../src/lib/core/setup/edit';
+import type { Refusal } from '../../src/lib/core/schedule/checkEntry';
 import type { Job } from '../../src/lib/core/household/home';
-import { editRefusalText, effectText } from '../../src/lib/ui/editWords';
-import { refusalText } from '../../src/lib/ui/refusals';
-import { cadenceText, missWords, rhythmWords } from '../../src/lib/ui/rhythmWords';
+import { editRefusalText, effectText } from '../../src/lib/words/edits';
+import { refusalText } from '../../src/lib/words/refusals';
+import { cadenceText, missWords, rhythmWords } from '../../src/lib/words/recurrence';
 import {
 	clockText,
 	dayAhead,
@@ -20,7 +20,7 @@ import {
 	plural,
 	shortDate,
 	tinyDate
-} from '../../src/lib/ui/words';
+} from '../../src/lib/words/general';
 import { calendarCadence, floatingCadence } from './generators';
 import { makeHome } from './home';
 

@@ -28,7 +28,7 @@ import {
 	visitOrder,
 	type PassState,
 	type ZoneItem
-} from '../../src/lib/core/routine/zoneList';
+} from '../../src/lib/core/schedule/zoneList';
 
 const FROM = toDay('2027-01-04');
 const monthsOf = (day: CivilDay) => partsOf(day).month;

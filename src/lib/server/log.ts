@@ -1,6 +1,6 @@
 /** The server's log: one JSON line an event, without secrets. */
-import pino from 'pino';
 import { env } from 'node:process';
+import pino from 'pino';
 
 /** An error without the statement that failed: its values are other people's. */
 function plainError(error: Error) {

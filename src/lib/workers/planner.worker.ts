@@ -1,8 +1,8 @@
 /** The planner's second breath, beside the page: posts each better plan as it is found, then says that it is over. */
-import { chanceOfFitting, STARTER_SPREAD, type Habit } from '$core/session/chance';
-import { checkPlan } from '$core/session/check';
-import type { Plan, PlanInput } from '$core/session/plan';
-import { betterPlans } from '$core/session/planner';
+import { chanceOfFitting, STARTER_SPREAD, type Habit } from '$core/planner/chance';
+import { checkPlan } from '$core/planner/checkPlan';
+import type { Plan, PlanInput } from '$core/planner/plan';
+import { betterPlans } from '$core/planner/makePlan';
 
 export interface PlannerAsk {
 	readonly id: number;

@@ -1,6 +1,6 @@
-import { anew, beginnerOf, start, take, touch } from '$server/pages/begin';
-import { loadBegin } from '$server/pages/beginView';
-import { loading } from '$server/pages/guard';
+import { loadBegin } from '$server/pages/setup/loadBegin';
+import { loading } from '$server/services/guard';
+import { anew, beginnerOf, start, take, touch } from '$server/services/setup/begin';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ locals, url, cookies }) => ({

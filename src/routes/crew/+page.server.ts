@@ -1,9 +1,6 @@
-import { z } from 'zod';
-import { now } from '$server/clock';
-import { transaction } from '$server/db/pool';
-import { acting, loading } from '$server/pages/guard';
-import { loadCrew } from '$server/pages/crew';
-import { cameToHelp } from '$server/store/handoutStore';
+import { loading } from '$server/services/guard';
+import { loadCrew } from '$server/pages/people/loadCrew';
+import { came } from '$server/services/people/came';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ locals, url, depends }) => {
@@ -15,13 +12,5 @@ export const load: PageServerLoad = async ({ locals, url, depends }) => {
 };
 
 export const actions: Actions = {
-	came: async ({ locals, request }) => {
-		const form = await request.formData();
-		return acting(form, async () => {
-			const call = z.uuid().safeParse(form.get('call'));
-			if (call.success)
-				await transaction((db) => cameToHelp(db, locals.householdId, { call: call.data }, now()));
-			return { came: true };
-		});
-	}
+	came: async ({ locals, request }) => came(locals.householdId, await request.formData())
 };

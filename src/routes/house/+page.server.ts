@@ -1,5 +1,6 @@
-import { loading } from '$server/pages/guard';
-import { editHouse, loadHouse } from '$server/pages/house';
+import { loadHouse } from '$server/pages/house/house';
+import { loading } from '$server/services/guard';
+import { editHouse } from '$server/services/home/house';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ locals, url, depends }) => {

@@ -1,5 +1,6 @@
-import { loading } from '$server/pages/guard';
-import { comeIn, loadInvitation } from '$server/pages/joining';
+import { loadInvitation } from '$server/pages/access/joining';
+import { comeIn } from '$server/services/access/joining';
+import { loading } from '$server/services/guard';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async (event) => {

@@ -1,5 +1,6 @@
-import { loading } from '$server/pages/guard';
-import { add, drop, loadLaundry, set, tell } from '$server/pages/laundry';
+import { loadLaundry } from '$server/pages/laundry/laundry';
+import { loading } from '$server/services/guard';
+import { add, drop, set, tell } from '$server/services/laundry/laundry';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ locals, depends }) => {

@@ -6,10 +6,10 @@
 	import Peg from '$ui/glyphs/Peg.svelte';
 	import Weave from '$ui/glyphs/Weave.svelte';
 	import StageDrawing from '$ui/laundry/StageDrawing.svelte';
-	import type { LoadView } from '$ui/laundry/view';
+	import type { LoadView } from '$views/laundry';
 	import Notice from '$ui/Notice.svelte';
 	import { once } from '$ui/once';
-	import { lowerNumber, minutesText, numberWord, plural } from '$ui/words';
+	import { lowerNumber, minutesText, numberWord, plural } from '$words/general';
 	let { data, form } = $props();
 	const view = $derived(data.view);
 	const STAGES = [

@@ -1,7 +1,7 @@
 import { now } from '$server/clock';
-import { tick, undo } from '$server/pages/entryActions';
-import { loading } from '$server/pages/guard';
-import { loadLedger } from '$server/pages/ledger';
+import { tick, undo } from '$server/services/ledger/entryActions';
+import { loading } from '$server/services/guard';
+import { loadLedger } from '$server/pages/history/loadLedger';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ locals, url }) => {

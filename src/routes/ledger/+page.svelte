@@ -6,7 +6,7 @@
 	import WriteIn from '$ui/ledger/WriteIn.svelte';
 	import Notice from '$ui/Notice.svelte';
 	import Stitches from '$ui/Stitches.svelte';
-	import { minutesText } from '$ui/words';
+	import { minutesText } from '$words/general';
 	import ActForm from '$ui/ActForm.svelte';
 	let { data, form } = $props();
 	const view = $derived(data.view);

@@ -1,7 +1,8 @@
-import { tick, undo } from '$server/pages/entryActions';
-import { answer, ask } from '$server/pages/crewWeek';
-import { loading } from '$server/pages/guard';
-import { help, loadMine } from '$server/pages/mine';
+import { loadMine } from '$server/pages/child/mine';
+import { loading } from '$server/services/guard';
+import { tick, undo } from '$server/services/ledger/entryActions';
+import { help } from '$server/services/people/child';
+import { answer, ask } from '$server/services/people/week';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ locals, depends }) => {

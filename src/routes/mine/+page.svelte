@@ -6,7 +6,7 @@
 	import Weave from '$ui/glyphs/Weave.svelte';
 	import Thing from '$ui/mine/Thing.svelte';
 	import Notice from '$ui/Notice.svelte';
-	import { minutesText } from '$ui/words';
+	import { minutesText } from '$words/general';
 	let { data, form } = $props();
 	const view = $derived(data.view);
 	const wrong = $derived(

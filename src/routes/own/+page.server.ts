@@ -1,13 +1,13 @@
+import { loadOwn } from '$server/pages/access/doors';
 import {
 	beginSecond,
 	changePassword,
 	endSecond,
-	loadOwn,
 	outOwn,
 	proveSecond,
 	takeAccount
-} from '$server/pages/doors';
-import { loading } from '$server/pages/guard';
+} from '$server/services/access/doors';
+import { loading } from '$server/services/guard';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async (event) => ({ view: await loading(() => loadOwn(event)) });

@@ -1,6 +1,6 @@
-import { loading } from '$server/pages/guard';
-import { loadFill } from '$server/pages/filling';
-import { start } from '$server/pages/startPail';
+import { loading } from '$server/services/guard';
+import { loadFill } from '$server/pages/session/loadFill';
+import { start } from '$server/services/session/startSession';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ locals, url, cookies }) => {

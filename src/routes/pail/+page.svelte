@@ -12,10 +12,10 @@
 	import WhoAndHow from '$ui/pail/WhoAndHow.svelte';
 	import { BetterPlan } from '$ui/pail/betterPlan.svelte';
 	import { othersOf, seenRooms, sizeHref } from '$ui/pail/hrefs';
-	import { asideOf, offerWhy, takeAlong } from '$ui/pail/offerWords';
+	import { asideOf, offerWhy, takeAlong } from '$words/offer';
 	import { lanesOf } from '$ui/pail/strip';
 	import { once } from '$ui/once';
-	import { listNames } from '$ui/words';
+	import { listNames } from '$words/general';
 	let { data, form } = $props();
 	const view = $derived(data.view);
 	const sizes = [

@@ -1,4 +1,4 @@
-import { askReset, setByReset } from '$server/pages/signing';
+import { askReset, setByReset } from '$server/services/access/signing';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = ({ url }) => ({ code: url.searchParams.get('code') });

@@ -1,6 +1,6 @@
-import { extra, move, skip, undo } from '$server/pages/entryActions';
-import { loading } from '$server/pages/guard';
-import { loadRota } from '$server/pages/rota';
+import { extra, move, skip, undo } from '$server/services/ledger/entryActions';
+import { loading } from '$server/services/guard';
+import { loadRota } from '$server/pages/schedule/loadRota';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ locals, url }) => ({

@@ -7,7 +7,7 @@
 	import Round from '$ui/rota/Round.svelte';
 	import RoundTop from '$ui/rota/RoundTop.svelte';
 	import Week from '$ui/rota/Week.svelte';
-	import { minutesText } from '$ui/words';
+	import { minutesText } from '$words/general';
 	import ActForm from '$ui/ActForm.svelte';
 	let { data, form } = $props();
 	const view = $derived(data.view);

@@ -1,9 +1,9 @@
-import { second, signIn, signOut } from '$server/pages/signing';
+import { second, signIn, signOut } from '$server/services/access/signing';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = ({ locals, url }) => ({
 	to: url.searchParams.get('to') ?? '/',
-	signedIn: locals.standing.signIn !== null,
+	signedIn: locals.access.signIn !== null,
 	hasDemo: locals.homes.some((home) => home.isDemo)
 });
 

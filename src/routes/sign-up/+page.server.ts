@@ -1,5 +1,5 @@
-import { makeWaiting } from '$server/pages/begin';
-import { signUp } from '$server/pages/signing';
+import { signUp } from '$server/services/access/signing';
+import { makeWaiting } from '$server/services/setup/begin';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = ({ url }) => ({ waits: url.searchParams.get('to') === '/begin' });

@@ -1,6 +1,7 @@
+import { loadWho } from '$server/pages/access/joining';
+import { iAm, iAmDone } from '$server/services/access/joining';
+import { loading } from '$server/services/guard';
 import { redirect } from '@sveltejs/kit';
-import { loading } from '$server/pages/guard';
-import { iAm, iAmDone, loadWho } from '$server/pages/joining';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async (event) => {

@@ -4,7 +4,7 @@
  */
 export type CivilDay = number & { readonly __civilDay: unique symbol };
 
-/** Weekdays as the handbook numbers them: 1 Monday … 7 Sunday (ISO 8601). */
+/** Weekdays: 1 Monday … 7 Sunday (ISO 8601). */
 export type Weekday = 1 | 2 | 3 | 4 | 5 | 6 | 7;
 
 export interface YearMonthDay {

@@ -1,7 +1,7 @@
-/** From instants to the household's days and back. Handbook page 2, "Days and weeks". */
+/** From instants to the household's days and back. Rules: "Days and weeks". */
 import { Temporal } from 'temporal-polyfill';
 import { addDays, dayOf, partsOf, type CivilDay } from './civil';
-import { DAY_PARTS, type DayPart } from '../household/fields';
+import { DAY_PARTS, type DayPart } from '../calendar/dayParts';
 
 export interface DayRules {
 	readonly timeZone: string;

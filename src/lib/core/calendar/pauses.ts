@@ -1,4 +1,4 @@
-/** Pauses as merged spans of days. Handbook page 2, "Pauses". */
+/** Pauses as merged spans of days. Rules: "Pauses". */
 import { addDays, type CivilDay } from './civil';
 
 export interface Span {

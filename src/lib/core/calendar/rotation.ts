@@ -1,4 +1,4 @@
-/** Which zone is on: the schools of handbook page 2, "Zones come round". */
+/** Which zone is on: the schools of Rules: "Zones in rotation". */
 import {
 	addDays,
 	firstOfMonth,

@@ -1,4 +1,4 @@
-/** Weeks of a household, rows and weeks of a month. Handbook page 2, "Days and weeks". */
+/** Weeks of a household, rows and weeks of a month. Rules: "Days and weeks". */
 import {
 	addDays,
 	firstOfMonth,

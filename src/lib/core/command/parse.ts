@@ -4,7 +4,7 @@
  */
 import { addDays, isoOf, parseDay, weekdayOf, type CivilDay } from '../calendar/civil';
 import type { SessionKind } from '../session/kinds';
-import { readLoad, type Load, type Stage } from '../session/laundry';
+import { readLoad, type Load, type Stage } from '../laundry/laundry';
 import { distance, find, wordsOf, type Named } from './words';
 
 export interface CommandContext {

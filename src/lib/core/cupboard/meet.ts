@@ -1,7 +1,7 @@
-/** Which products must never meet on one surface or in one basin. Handbook page 4, "What must never meet". */
+/** Which products must never meet on one surface or in one basin. Rules: "What must not meet". */
 import { productFamily } from '../household/fields';
 
-/** Product families, in the order of the handbook's table. */
+/** Product families, in the order of the table. Rules: "Product families". */
 export const FAMILIES = productFamily.options;
 
 /** The pairs of level danger. Two uses of caustic are one, too: they may not be the same stuff. */

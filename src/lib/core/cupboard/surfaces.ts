@@ -1,4 +1,4 @@
-/** What a surface does not take. Handbook page 4, "What a surface does not take". */
+/** What a surface does not take. Rules: "Surfaces". */
 
 /** Families that a surface refuses, by the last column of the table, on the safe side. */
 const REFUSED: Readonly<Record<string, readonly string[]>> = {

@@ -3,13 +3,13 @@
  * The text of the calendar is made from these on the server.
  */
 import { addDays, type CivilDay } from '../calendar/civil';
-import type { Line, PreparedHome } from '../household/history';
-import { cadenceTurns, type Schedule } from '../routine/cadence';
-import { effectiveEntries, versionOn } from '../routine/line';
-import { outlook } from '../routine/outlook';
-import { effectivePauses, EMPTY_LINE, pausesForLine, type HomeStanding } from '../routine/standing';
-import { nextDays, upcomingDays } from '../routine/upcoming';
-import { recurrenceRule } from './recurrence';
+import type { Series, PreparedHome } from '../schedule/preparedHome';
+import { occurrencesBetween, type Schedule } from '../calendar/recurrence';
+import { effectiveEntries, versionOn } from '../schedule/series';
+import { outlook } from '../schedule/outlook';
+import { effectivePauses, EMPTY_SERIES, pausesForSeries, type HomeProjection } from '../schedule/projection';
+import { nextDays, upcomingDays } from '../schedule/upcoming';
+import { recurrenceRule } from './rrule';
 
 export interface FeedEvent {
 	/** Stays the same for the same line as long as it lives. */
@@ -34,18 +34,18 @@ const minutesOf = (time: string) => Number(time.slice(0, 2)) * 60 + Number(time.
 
 export interface FeedInput {
 	readonly home: PreparedHome;
-	readonly standing: HomeStanding;
+	readonly standing: HomeProjection;
 	readonly today: CivilDay;
 	/** Only what this member does; null for the home. */
 	readonly member: string | null;
 }
 
-function partOf(line: Line, home: PreparedHome): number | null {
+function partOf(line: Series, home: PreparedHome): number | null {
 	const part = line.part ?? line.job.parts[0] ?? null;
 	return part === null ? null : minutesOf(home.home.household.parts[part as 'morning']);
 }
 
-function base(line: Line, input: FeedInput) {
+function base(line: Series, input: FeedInput) {
 	const names = line.job.who.members.map(
 		(id) => input.home.home.members.find((one) => one.id === id)?.name ?? id
 	);
@@ -59,13 +59,13 @@ function base(line: Line, input: FeedInput) {
 	};
 }
 
-function series(line: Line, input: FeedInput): FeedEvent[] {
+function series(line: Series, input: FeedInput): FeedEvent[] {
 	const { home, standing, today } = input;
 	const rule = recurrenceRule(line.job, home.home.household);
-	const pauses = pausesForLine(line, effectivePauses(standing.home));
+	const pauses = pausesForSeries(line, effectivePauses(standing.home));
 	const own = versionOn(line.versions, today)?.rule;
 	if (!own) return [];
-	const tail = effectiveEntries((standing.lines.get(line.id) ?? EMPTY_LINE).tail);
+	const tail = effectiveEntries((standing.series.get(line.id) ?? EMPTY_SERIES).tail);
 	if (rule === null) {
 		const days =
 			line.job.cadence.type === 'afterDone'
@@ -82,7 +82,7 @@ function series(line: Line, input: FeedInput): FeedEvent[] {
 		}));
 	}
 	const schedule = own as unknown as Schedule;
-	const plain = cadenceTurns(schedule, today, addDays(today, AHEAD)).map((turn) => turn.due);
+	const plain = occurrencesBetween(schedule, today, addDays(today, AHEAD)).map((turn) => turn.due);
 	const first = plain[0];
 	if (first === undefined) return [];
 	const moved = tail
@@ -152,7 +152,7 @@ function cancelled(input: FeedInput): FeedEvent[] {
 
 /** All events of a feed, from today on. Layers that are not on are not in it. */
 export function feedEvents(input: FeedInput): FeedEvent[] {
-	const lines = input.home.lines.filter(
+	const lines = input.home.series.filter(
 		(line) =>
 			line.job.cadence.type !== 'zone' &&
 			line.job.cadence.type !== 'onCall' &&

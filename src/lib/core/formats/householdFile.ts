@@ -5,7 +5,7 @@
 import { isoOf, parseDay, type CivilDay } from '../calendar/civil';
 import { entrySchema, type LedgerEntry } from '../household/entry';
 import { planDate } from '../household/fields';
-import type { HomeVersion } from '../household/history';
+import type { HomeVersion } from '../schedule/preparedHome';
 import { readHome } from '../household/home';
 import { problemsOf, type Problem } from '../household/problems';
 

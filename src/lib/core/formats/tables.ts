@@ -3,16 +3,16 @@
  * told line by line, before anything is written.
  */
 import { isoOf } from '../calendar/civil';
-import { saveJob } from '../household/editJobs';
-import type { Edit } from '../household/edit';
+import { saveJob } from '../setup/editJobs';
+import type { Edit } from '../setup/edit';
 import { entrySchema, isWork, type LedgerEntry } from '../household/entry';
-import type { PreparedHome } from '../household/history';
+import type { PreparedHome } from '../schedule/preparedHome';
 import type { Home, Job } from '../household/home';
 import { jobSchema } from '../household/jobSchema';
 import { problemsOf } from '../household/problems';
 import { freeId } from '../setup/library';
 import { shareHalves } from '../setup/round';
-import { cadenceFromText, cadenceToText } from './cadenceText';
+import { cadenceFromText, cadenceToText } from './recurrenceText';
 
 export type TableRow = Readonly<Record<string, string>>;
 

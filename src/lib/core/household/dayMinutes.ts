@@ -1,4 +1,4 @@
-/** How much work a day holds. Handbook page 2: what hangs stays within the minutes of the day. */
+/** How much work a day holds. Rules: "What a day shows": what hangs stays within the minutes of the day. */
 import type { Household } from './home';
 
 /** Where nothing is said and nothing is known yet. */

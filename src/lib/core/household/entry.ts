@@ -109,7 +109,7 @@ export type RungEntry = Extract<LedgerEntry, { outcome: 'rung' }>;
 export type LookRoundEntry = Extract<LedgerEntry, { outcome: 'lookround' }>;
 
 /** True for entries that belong to a line of a job. */
-export function isOnLine(entry: LedgerEntry): entry is Extract<LedgerEntry, { job: string }> {
+export function isOnSeries(entry: LedgerEntry): entry is Extract<LedgerEntry, { job: string }> {
 	return 'job' in entry;
 }
 
@@ -119,7 +119,7 @@ export function isWork(entry: LedgerEntry): entry is WorkEntry {
 }
 
 /** The id of a line: the job, or the job and its part of the day where it has several. */
-export function lineId(job: string, part: string | null): string {
+export function seriesId(job: string, part: string | null): string {
 	return part === null ? job : `${job}/${part}`;
 }
 

@@ -1,4 +1,4 @@
-/** What a family has agreed among itself. Handbook page 5. */
+/** What a family has agreed among itself. Rules: "Fair shares". */
 import { z } from 'zod';
 import { id, planDate } from './fields';
 

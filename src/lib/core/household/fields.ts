@@ -1,5 +1,6 @@
 /** Small schemas that the home, the ledger and the forms share. */
 import { z } from 'zod';
+import { DAY_PARTS } from '../calendar/dayParts';
 import { parseDay, type CivilDay } from '../calendar/civil';
 
 export const id = z
@@ -67,9 +68,7 @@ export const minutes = z
 
 export const uuid = z.uuid('An entry id is a UUID.');
 
-export const dayPart = z.enum(['morning', 'midday', 'evening']);
-export type DayPart = z.infer<typeof dayPart>;
-export const DAY_PARTS: readonly DayPart[] = ['morning', 'midday', 'evening'];
+export const dayPart = z.enum(DAY_PARTS);
 
 export const depth = z.enum(['quick', 'usual', 'deep']);
 export type Depth = z.infer<typeof depth>;

@@ -123,7 +123,7 @@ export const PETS = ['cat', 'dog', 'bird', 'small', 'fish'] as const;
 /** What is underfoot. */
 export const FLOORS = ['boards', 'laminate', 'carpet', 'cork', 'tiles', 'stone', 'lino', 'concrete'] as const;
 
-/** What gets wiped: the surfaces of the handbook's table, and those that refuse nothing. */
+/** What gets wiped: those that refuse something, and those that refuse nothing. */
 export const SURFACES = [
 	'paint',
 	'glass',

@@ -1,7 +1,7 @@
 /** The checks that reach over several parts of a home. Every problem names its place and what to do. */
 import { z } from 'zod';
 import { addDays, parseDay } from '../calendar/civil';
-import { nextCadenceTurn, type CalendarCadence } from '../routine/cadence';
+import { nextOccurrence, type CalendarRecurrence } from '../calendar/recurrence';
 import type { Job } from './jobSchema';
 import type { householdSchema, memberSchema, petSchema, roomSchema, zoneSchema } from './home';
 
@@ -172,9 +172,9 @@ function checkCadence(
 	const startsOn = parseDay(job.startsOn ?? household.startsOn);
 	// A date that does not exist has been reported at its own place.
 	if (startsOn === null) return;
-	const first = nextCadenceTurn(
+	const first = nextOccurrence(
 		{
-			cadence: cadence as CalendarCadence,
+			cadence: cadence as CalendarRecurrence,
 			startsOn,
 			leadDays: 0,
 			season: job.season,

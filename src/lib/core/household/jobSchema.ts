@@ -4,7 +4,7 @@ import { dayPart, id, minutes, months, name, planDate, productFamily, weekday, w
 
 const someWeekdays = weekdays.min(1, 'With no weekday it never falls due. Name at least one, 1 to 7.');
 
-/** Handbook page 2, "Jobs and their cadence". */
+/** Rules: "Recurrence". */
 export const cadenceSchema = z.union(
 	[
 		z.strictObject({ type: z.literal('daily'), weekdays: someWeekdays.optional() }),

@@ -1,4 +1,4 @@
-/** The fewest moves of single rooms that make the largest ratio as small as possible. Handbook page 6, "Are the zones even". */
+/** The fewest moves of single rooms that make the largest ratio as small as possible. Rules: "Load and capacity of zones". */
 import { type Unit, largest, improve } from './improveZones';
 
 /** A room as the balance sees it: what it asks of each visit, whatever zone it lies in. */

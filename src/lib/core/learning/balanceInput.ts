@@ -1,5 +1,5 @@
 /** A prepared home as the balance sees it. */
-import type { PreparedHome } from '../household/history';
+import type { PreparedHome } from '../schedule/preparedHome';
 import { type ZoneCheck, CLEARING_SITTINGS, minutesAVisit } from './zoneLoad';
 import type { BalanceRoom, BalanceInput } from './balance';
 

@@ -1,11 +1,11 @@
-/** Does a layer hold: a plain reading of the last two weeks, and what may come next. Handbook page 1, "The four layers". */
+/** Does a layer hold: a plain reading of the last two weeks, and what may come next. Rules: "Layers that hold". */
 import { addDays, type CivilDay } from '../calendar/civil';
-import { isWork, lineId, type LedgerEntry } from '../household/entry';
-import type { PreparedHome } from '../household/history';
+import { isWork, seriesId, type LedgerEntry } from '../household/entry';
+import type { PreparedHome } from '../schedule/preparedHome';
 import { LAYERS, type Layer } from '../household/home';
-import { effectiveLedger } from '../routine/line';
-import { readDay } from '../routine/readDay';
-import { historicStanding } from '../routine/standing';
+import { effectiveLedger } from '../schedule/series';
+import { readDay } from '../schedule/readDay';
+import { projectionAt } from '../schedule/projection';
 
 export interface LayerHold {
 	readonly layer: Layer;
@@ -36,13 +36,13 @@ export const WINDOW = 14;
 
 /** Reads the two weeks before `today`. Costs a walk through their days; for the page that shows it. */
 export function readHolding(home: PreparedHome, ledger: readonly LedgerEntry[], today: CivilDay): Holding {
-	const standing = historicStanding(home, ledger);
+	const standing = projectionAt(home, ledger);
 	const holding = effectiveLedger(ledger);
 	const doneOn = new Map<CivilDay, Set<string>>();
 	for (const entry of holding) {
 		if (!isWork(entry) || entry.outcome === 'part') continue;
 		const lines = doneOn.get(entry.date) ?? new Set();
-		lines.add(lineId(entry.job, entry.part));
+		lines.add(seriesId(entry.job, entry.part));
 		doneOn.set(entry.date, lines);
 	}
 	const counts = new Map(LAYERS.map((layer) => [layer, { asked: 0, held: 0 }]));

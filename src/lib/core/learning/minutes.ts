@@ -1,5 +1,5 @@
 /**
- * How long a job really takes. Handbook page 6, "How long does it take": the logarithm of the minutes is
+ * How long a job really takes. Rules: "Estimate of minutes": the logarithm of the minutes is
  * normal; a prior from the starter minutes; timings that the bell cut off are lower bounds.
  */
 
@@ -67,7 +67,7 @@ const GRID = 801;
 
 /**
  * The estimate from `startMinutes` and the timings so far, for one person and one depth. Minutes must be above
- * 0. Source: handbook page 6 and the exact form in the worked cases' README.
+ * 0. Rules: "Estimate of minutes".
  */
 export function estimateMinutes(startMinutes: number, timings: readonly Timing[]): Estimate {
 	const prior = Math.log(startMinutes);

@@ -1,7 +1,7 @@
-/** Load of each zone against what its days hold, over the coming twelve months. Handbook page 6, "Are the zones even". */
+/** Load of each zone against what its days hold, over the coming twelve months. Rules: "Load and capacity of zones". */
 import { addDays, type CivilDay } from '../calendar/civil';
 import { missedZones, visitsInYear, zoneDaysBetween, type MissedZone } from '../calendar/rotation';
-import type { PreparedHome } from '../household/history';
+import type { PreparedHome } from '../schedule/preparedHome';
 import type { Job } from '../household/home';
 
 export interface ZoneBalance {

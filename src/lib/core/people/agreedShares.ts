@@ -1,8 +1,8 @@
-/** The shares that a family has agreed. Handbook page 5, "Fair shares". */
+/** The shares that a family has agreed. Rules: "Fair shares". */
 import { addDays, type CivilDay } from '../calendar/civil';
 import type { Home, Member } from '../household/home';
 import { homeSpans } from './presence';
-import { normalShares } from './shareOut';
+import { normalShares } from './assign';
 import { ageOn } from './whoCan';
 
 /** The waking day in which hours at home count, in minutes after midnight. */

@@ -1,7 +1,7 @@
-/** What of a day is somebody's: given, fixed, in turn, or shared among those named. Handbook page 5. */
+/** What of a day is somebody's: given, fixed, in turn, or shared among those named. Rules: "Who can take a job". */
 import type { CivilDay } from '../calendar/civil';
-import type { DayLine } from '../routine/readDay';
-import { turnId } from './weekTurns';
+import type { DaySeries } from '../schedule/readDay';
+import { occurrenceId } from './weekOccurrences';
 
 /** Who has which turn, by line and due day; empty where nothing has been given out. */
 export type GivenTurns = ReadonlyMap<string, string>;
@@ -9,17 +9,17 @@ export type GivenTurns = ReadonlyMap<string, string>;
 export const NOTHING_GIVEN: GivenTurns = new Map();
 
 /** To whom a line was given for a day: the turn of the day itself, or the one that stands since its due day. */
-export function givenTo(line: DayLine, day: CivilDay, given: GivenTurns): string | null {
-	const today = given.get(turnId(line.line.id, day));
+export function givenTo(line: DaySeries, day: CivilDay, given: GivenTurns): string | null {
+	const today = given.get(occurrenceId(line.line.id, day));
 	if (today !== undefined) return today;
-	return line.dueOn === null ? null : (given.get(turnId(line.line.id, line.dueOn)) ?? null);
+	return line.dueOn === null ? null : (given.get(occurrenceId(line.line.id, line.dueOn)) ?? null);
 }
 
 /**
  * Whose turn a line is on a day: whoever it was given to; else its owner, the next in turn, or all it names; none
  * for what is free.
  */
-export function whoseTurn(line: DayLine, day: CivilDay, given: GivenTurns = NOTHING_GIVEN): string[] {
+export function whoseTurn(line: DaySeries, day: CivilDay, given: GivenTurns = NOTHING_GIVEN): string[] {
 	const to = givenTo(line, day, given);
 	if (to !== null) return [to];
 	const { mode, members } = line.line.job.who;
@@ -30,11 +30,11 @@ export function whoseTurn(line: DayLine, day: CivilDay, given: GivenTurns = NOTH
 
 /** The lines of a day that are somebody's to do: due, late or open, or done today. What is free is nobody's own. */
 export function ownLines(
-	lines: readonly DayLine[],
+	lines: readonly DaySeries[],
 	member: string,
 	day: CivilDay,
 	given: GivenTurns
-): DayLine[] {
+): DaySeries[] {
 	return lines.filter((line) => {
 		const stands =
 			line.state === 'due' || line.state === 'late' || line.state === 'open' || line.ticks.length > 0;

@@ -1,6 +1,5 @@
 /**
- * Who may do what: one table, asked by every page, every action and every query that shows a part. Handbook
- * page 5, "Membership and access".
+ * Who may do what: one table, asked by every page, every action and every query that shows a part. Rules: "Who may do what".
  */
 import type { Home, Job, Member } from '../household/home';
 

@@ -1,4 +1,4 @@
-/** Who is at home and who carries the day. Handbook page 5, "Who carries the day". */
+/** Who is at home and who carries the day. Rules: "In charge and captain". */
 import { addDays, toDay, weekdayOf, type CivilDay } from '../calendar/civil';
 import type { Member } from '../household/home';
 
@@ -29,7 +29,7 @@ export function homeSpans(member: Member, day: CivilDay): DaySpan[] {
 }
 
 /** When a member carries the day. */
-export function carrySpans(member: Member, day: CivilDay): DaySpan[] {
+export function inChargeSpans(member: Member, day: CivilDay): DaySpan[] {
 	if (isAway(member, day)) return [];
 	return spansOn(member.carries, day);
 }
@@ -41,7 +41,7 @@ export function nextAtHome(member: Member, day: CivilDay): CivilDay | null {
 }
 
 /** Who carries the day at a minute of it: an organiser or adult at home who is named for it; null for nobody. */
-export function whoCarries(
+export function inChargeAt(
 	members: readonly Member[],
 	day: CivilDay,
 	minute: number,
@@ -52,7 +52,7 @@ export function whoCarries(
 	);
 	const at = (spans: readonly DaySpan[]) => spans.some((span) => span.from <= minute && minute < span.to);
 	return (
-		grown.find((one) => at(carrySpans(one, day))) ??
+		grown.find((one) => at(inChargeSpans(one, day))) ??
 		// Nobody is named for this hour: whoever of them is at home, the organiser first.
 		grown.find((one) => one.role === 'organiser' && at(homeSpans(one, day))) ??
 		grown.find((one) => at(homeSpans(one, day))) ??
@@ -64,7 +64,7 @@ export function whoCarries(
  * True where a bell of the house is for whoever looks at this page: for its owner; without one for whoever carries the
  * day; where nobody does, for everybody. `listener` is null for a device of the whole house, which hears every bell.
  */
-export function hearsBell(owner: string | null, carrier: string | null, listener: string | null): boolean {
+export function hearsAlarm(owner: string | null, carrier: string | null, listener: string | null): boolean {
 	const meant = owner ?? carrier;
 	return listener === null || meant === null || meant === listener;
 }

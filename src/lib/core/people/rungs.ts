@@ -1,12 +1,12 @@
-/** Growing into a job, rung by rung. Handbook page 5, "Growing into a job" and "The look-round". */
+/** Growing into a job, rung by rung. Rules: "Learning a job". */
 import type { LedgerEntry, LookRoundEntry, RungEntry } from '../household/entry';
 import type { Job, Member } from '../household/home';
-import { effectiveLedger } from '../routine/line';
+import { effectiveLedger } from '../schedule/series';
 
 /** How somebody does a rung: with somebody beside them, alone and looked at, or by themselves for good. */
 export type RungStage = 'with' | 'alone' | 'signed';
 
-export interface RungStanding {
+export interface RungState {
 	readonly rung: number;
 	readonly name: string;
 	/** Null: not open yet. */
@@ -55,11 +55,11 @@ export function lookRounds(entries: readonly LedgerEntry[], member: string, chor
  * before it is signed off; `again` takes a rung back to being done with somebody. The suggestions never act by
  * themselves.
  */
-export function standingOnRungs(
+export function stateOfRungs(
 	job: Job,
 	member: string,
 	entries: readonly LedgerEntry[]
-): readonly RungStanding[] {
+): readonly RungState[] {
 	const said = effectiveLedger(entries).filter(
 		(entry): entry is RungEntry =>
 			entry.outcome === 'rung' && entry.member === member && entry.chore === job.id
@@ -111,14 +111,14 @@ export function rungToPractise(
 	entries: readonly LedgerEntry[]
 ): { readonly rung: number; readonly stage: 'with' | 'alone' } | null {
 	if (job.rungs.length === 0 || member.role !== 'child') return null;
-	const standing = standingOnRungs(job, member.id, entries).find((one) => one.stage !== 'signed');
+	const standing = stateOfRungs(job, member.id, entries).find((one) => one.stage !== 'signed');
 	if (!standing || standing.stage === null || standing.stage === 'signed') return null;
 	if (standing.stage === 'alone' && standing.rung === job.rungs.length - 1) return null;
 	return { rung: standing.rung, stage: standing.stage };
 }
 
 /** Whether a step may be said of a rung as it stands: only open rungs move, and each stage has its own ways on. */
-export function maySay(standing: RungStanding | undefined, how: RungEntry['how']): boolean {
+export function maySay(standing: RungState | undefined, how: RungEntry['how']): boolean {
 	if (!standing || standing.stage === null) return false;
 	if (how === 'again') return standing.stage !== 'with';
 	if (how === 'with') return standing.stage === 'with';

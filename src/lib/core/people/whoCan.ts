@@ -1,6 +1,6 @@
-/** Who can take a job. Handbook page 5, "Who can take a job"; ages of page 4, "People". */
+/** Who can take a job. Rules: "Who can take a job". */
 import { partsOf, toDay, type CivilDay } from '../calendar/civil';
-import type { DayPart } from '../household/fields';
+import type { DayPart } from '../calendar/dayParts';
 import type { Home, Household, Job, Member, Room } from '../household/home';
 import { homeSpans } from './presence';
 
@@ -16,7 +16,7 @@ export function ageOn(member: Member, day: CivilDay): number | null {
 const FROM_8 = ['water', 'surfactant'];
 const FROM_12 = ['water', 'surfactant', 'alcohol'];
 
-/** The product families that an age may use; null for all. Handbook page 4, "People". */
+/** The product families that an age may use; null for all. Rules: "Who can take a job". */
 export function familiesAtAge(age: number | null): readonly string[] | null {
 	if (age === null || age >= 16) return null;
 	if (age >= 12) return FROM_12;
@@ -118,7 +118,7 @@ export interface WhoCanQuestion {
 
 /**
  * Everybody in the house with what stands against their taking a job on a day; nothing stands against who can.
- * Devices take no jobs. Source: handbook page 5, "Who can take a job", and page 4, "People".
+ * Devices take no jobs. Rules: "Who can take a job".
  */
 export function whoCan(home: Home, question: WhoCanQuestion): Candidate[] {
 	const { job, day, part, awayIds, rungOf } = question;

@@ -1,22 +1,22 @@
 /** Fills a pail: from what is on, for one person or several and a bell, the steps in the order in which to do them. */
 import type { CivilDay } from '../calendar/civil';
-import type { PreparedHome } from '../household/history';
+import type { PreparedHome } from '../schedule/preparedHome';
 import type { Member } from '../household/home';
 import type { JobStep } from '../household/jobSchema';
 import { mayDo } from '../people/whoCan';
-import type { DayLine } from '../routine/readDay';
+import type { DaySeries } from '../schedule/readDay';
 import type { ExtraJob, Gathered } from './gather';
 import { breaksOf, KIND_RULES, type SessionKind } from './kinds';
-import type { PailStep, SessionLine, SessionPlan } from './model';
-import { orderPairs } from './orderPairs';
-import { attendedMinutes, type Plan, type PlanInput, type PlanJob } from './plan';
-import { firstPlan, makePlan, type Effort } from './planner';
+import type { PailStep, SessionLine, SessionPlan } from './sessionPlan';
+import { orderPairs } from '../planner/orderPairs';
+import { attendedMinutes, type Plan, type PlanInput, type PlanJob } from '../planner/plan';
+import { firstPlan, makePlan, type Effort } from '../planner/makePlan';
 import { settle, type Together } from './together';
 
-export type { PailStep } from './model';
+export type { PailStep } from './sessionPlan';
 
 /** The steps of a line at the depth of its turn. */
-export function stepsOf(line: DayLine): readonly JobStep[] {
+export function stepsOf(line: DaySeries): readonly JobStep[] {
 	const { depths } = line.line.job;
 	return (depths[line.depth] ?? depths.usual).steps;
 }
@@ -48,8 +48,8 @@ function planSteps(steps: readonly JobStep[], room: string): PlanJob['steps'] {
 	}));
 }
 
-/** A line of the day as a job for the planner, at the depth of its turn; it may be left out. Handbook page 3. */
-export function planJob(line: DayLine, cap: number | null = null): PlanJob {
+/** A line of the day as a job for the planner, at the depth of its turn; it may be left out. Rules: "Kinds of session". */
+export function planJob(line: DaySeries, cap: number | null = null): PlanJob {
 	return {
 		id: line.line.id,
 		worth: line.worth,
@@ -59,7 +59,7 @@ export function planJob(line: DayLine, cap: number | null = null): PlanJob {
 }
 
 /** Lines that a pail may take: due, late or open, not off the line, and not somebody else's own. */
-export function pailCandidates(lines: readonly DayLine[], member: Member, date: CivilDay): DayLine[] {
+export function pailCandidates(lines: readonly DaySeries[], member: Member, date: CivilDay): DaySeries[] {
 	return lines.filter(
 		(line) =>
 			(line.state === 'due' || line.state === 'late' || line.state === 'open') &&
@@ -88,11 +88,11 @@ export interface FillRequest {
 export interface Filling {
 	readonly request: FillRequest;
 	readonly input: PlanInput;
-	readonly lineOf: ReadonlyMap<string, DayLine>;
+	readonly lineOf: ReadonlyMap<string, DaySeries>;
 	readonly extraOf: ReadonlyMap<string, ExtraJob>;
 }
 
-/** What is due outweighs what may be done: a day's worth of weights apart keeps the order of page 3 within each. */
+/** What is due outweighs what may be done: a day's worth of weights apart keeps the order of worth within each. */
 const OPEN_WORTH = 1 / 1000;
 /** Worth of what is not due yet and done all the same, for visitors. */
 const RESTING_WORTH = 0.5;

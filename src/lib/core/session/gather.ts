@@ -1,11 +1,11 @@
-/** What each kind of session draws from: lines of the day, and small jobs of its own. Handbook page 3. */
+/** What each kind of session draws from: lines of the day, and small jobs of its own. Rules: "Kinds of session". */
 import type { CivilDay } from '../calendar/civil';
-import type { DayPart } from '../household/fields';
-import type { PreparedHome } from '../household/history';
+import type { DayPart } from '../calendar/dayParts';
+import type { PreparedHome } from '../schedule/preparedHome';
 import type { Job, JobStep } from '../household/jobSchema';
-import { hangDay, minutesToDo } from '../routine/hang';
-import type { Day, DayLine } from '../routine/readDay';
-import type { HomeStanding } from '../routine/standing';
+import { agendaOf, minutesToDo } from '../schedule/agenda';
+import type { Day, DaySeries } from '../schedule/readDay';
+import type { HomeProjection } from '../schedule/projection';
 import { KIND_RULES, TRAFFIC_ROOMS, type SessionKind } from './kinds';
 import { seenOfJob, seenOfRoom } from './visible';
 
@@ -21,7 +21,7 @@ export interface ExtraJob {
 }
 
 export interface Gathered {
-	readonly lines: readonly DayLine[];
+	readonly lines: readonly DaySeries[];
 	readonly extra: readonly ExtraJob[];
 	/** How much of the worth of work in a room counts here, and of a job in it: visitors see only part of some. */
 	readonly seen: (room: string, job?: Job) => number;
@@ -29,18 +29,18 @@ export interface Gathered {
 
 export interface GatherQuestion {
 	readonly home: PreparedHome;
-	readonly standing: HomeStanding;
+	readonly standing: HomeProjection;
 	readonly day: Day;
 	readonly part: DayPart;
 	/** The lines that these people may take and that are in no other session. */
-	readonly pool: readonly DayLine[];
+	readonly pool: readonly DaySeries[];
 	/** `visitors`: the rooms that they see; null for those marked so in the house. */
 	readonly rooms: readonly string[] | null;
 	/** `bigday`, `detail`: how long it lasts, in minutes. */
 	readonly minutes: number;
 }
 
-const isOn = (line: DayLine) =>
+const isOn = (line: DaySeries) =>
 	(line.state === 'due' || line.state === 'late' || line.state === 'open') && !line.offTheLine;
 
 const step = (text: string, minutes: number, classOf: number, more: Partial<JobStep> = {}): JobStep => ({
@@ -94,8 +94,8 @@ export function gather(kind: SessionKind, question: GatherQuestion): Gathered {
 }
 
 /** The basics of the part of the day that is running, and what is left of earlier parts. */
-function basicsOf({ home, standing, day, part }: GatherQuestion, on: readonly DayLine[]): DayLine[] {
-	const hung = hangDay(home, standing, day, part, 24 * 60);
+function basicsOf({ home, standing, day, part }: GatherQuestion, on: readonly DaySeries[]): DaySeries[] {
+	const hung = agendaOf(home, standing, day, part, 24 * 60);
 	const parts: readonly DayPart[] = ['morning', 'midday', 'evening'];
 	const upToNow = new Set(
 		parts.slice(0, parts.indexOf(part) + 1).flatMap((one) => hung.parts[one].map((line) => line.line.id))
@@ -115,7 +115,7 @@ const SPOTS = [
 	'the door handle'
 ];
 
-/** The stations of an evening reset, in their order. Handbook page 3, "reset". */
+/** The stations of an evening reset, in their order. Rules: "Kinds of session". */
 function stations(room: string, date: CivilDay): (ExtraJob & { readonly covers: RegExp })[] {
 	const appliance = APPLIANCES[date % APPLIANCES.length] as string;
 	const spot = SPOTS[date % SPOTS.length] as string;
@@ -143,7 +143,7 @@ function stations(room: string, date: CivilDay): (ExtraJob & { readonly covers: 
 }
 
 /** The kitchen of an evening: its own routine where it has one, and the stations that the routine leaves out. */
-function resetOf({ home, day }: GatherQuestion, on: readonly DayLine[]): Gathered {
+function resetOf({ home, day }: GatherQuestion, on: readonly DaySeries[]): Gathered {
 	const kitchen = home.home.rooms.find((room) => room.kind === 'kitchen') ?? home.home.rooms[0];
 	const inKitchen = on.filter(
 		(line) =>
@@ -230,7 +230,7 @@ function visitorsOf({ home, pool, rooms }: GatherQuestion): Gathered {
 /** Minutes of a wash and of hanging it out, for the laundry that runs under a big day. */
 const WASH = 60;
 
-/** Loads that run while the house is cleaned, one after the other. Handbook page 3, "big day". */
+/** Loads that run while the house is cleaned, one after the other. Rules: "Kinds of session". */
 function laundryUnderneath(home: PreparedHome, minutes: number): ExtraJob[] {
 	const room =
 		home.home.rooms.find((one) => one.kind === 'laundry') ??

@@ -1,4 +1,4 @@
-/** The kinds of session, with their bells and caps. Handbook page 3, "Kinds of session". */
+/** The kinds of session, with their bells and caps. Rules: "Kinds of session". */
 
 export const SESSION_KINDS = [
 	'bite',
@@ -45,7 +45,7 @@ const WORK_BETWEEN_BREAKS = 75;
 const SHORT_BREAK = 15;
 const LONG_BREAK = 30;
 
-/** The breaks of a day of `minutes`, from its beginning. Handbook page 3, "big day". */
+/** The breaks of a day of `minutes`, from its beginning. Rules: "Kinds of session". */
 export function breaksOf(minutes: number): { from: number; until: number }[] {
 	const lay = (long: number) => {
 		const breaks: { from: number; until: number }[] = [];

@@ -1,7 +1,7 @@
 /** The schema of a stored session and of what is said to it: every row and every press passes it. */
 import { z } from 'zod';
 import { SESSION_KINDS } from './kinds';
-import { CLUTTER, CONTAINERS, type SessionPlan } from './model';
+import { CLUTTER, CONTAINERS, type SessionPlan } from './sessionPlan';
 
 const word = z.string().trim().min(1).max(80);
 const memberId = z.string().max(60);

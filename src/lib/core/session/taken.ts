@@ -1,7 +1,7 @@
-/** What other sessions and the laundry have in hand just now. Handbook page 3. */
-import type { SessionClock } from './clock';
-import { readLoad, type Load } from './laundry';
-import type { PlanInput } from './plan';
+/** What other sessions and the laundry have in hand just now. Rules: "Running session". */
+import type { SessionState } from './sessionState';
+import { readLoad, type Load } from '../laundry/laundry';
+import type { PlanInput } from '../planner/plan';
 
 const MINUTE = 60_000;
 /** What a wash of the laundry's own loads is in. */
@@ -12,7 +12,7 @@ const WASHER = 'washer';
  * waits of other sessions whose step stands in one. Hard rule 1.
  */
 export function appliancesTaken(
-	clocks: readonly SessionClock[],
+	clocks: readonly SessionState[],
 	loads: readonly Load[],
 	at: number
 ): NonNullable<PlanInput['taken']> {
@@ -31,7 +31,7 @@ export function appliancesTaken(
 }
 
 /** Lines that stand in these sessions and were not taken out of them: nobody else is offered them meanwhile. */
-export function linesTaken(clocks: readonly SessionClock[]): Set<string> {
+export function linesTaken(clocks: readonly SessionState[]): Set<string> {
 	return new Set(
 		clocks.flatMap((clock) =>
 			clock.steps.filter((step) => !clock.dropped.has(step.line)).map((step) => step.line)

@@ -1,9 +1,9 @@
 /**
  * How several people share one session: each room one of them, each kind of work one of them, or each their agreed
- * share. Handbook page 5, "joint work"; page 3, several people.
+ * share. Rules: "Joint work".
  */
-import { shareOut } from '../people/shareOut';
-import { attendedMinutes, type PlanInput, type PlanJob } from './plan';
+import { assign } from '../people/assign';
+import { attendedMinutes, type PlanInput, type PlanJob } from '../planner/plan';
 
 /** `free`: whoever it suits, as the planner finds it. */
 export const TOGETHER = ['free', 'room', 'role', 'share'] as const;
@@ -43,7 +43,7 @@ function giveGroups(
 			can: input.people.filter((one) => mayDo(input, one.id, jobs).length === most).map((one) => one.id)
 		};
 	});
-	for (const [group, person] of shareOut(people, items).given) {
+	for (const [group, person] of assign(people, items).given) {
 		for (const job of mayDo(input, person, groups[Number(group)] ?? [])) given.set(job.id, person);
 	}
 	return given;

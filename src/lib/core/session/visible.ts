@@ -1,4 +1,4 @@
-/** How much of a job visitors see. Handbook page 3: a job's worth before visitors is times how much of it they see. */
+/** How much of a job visitors see. Rules: "What makes a plan better": a job's worth before visitors is times how much of it they see. */
 import type { Job } from '../household/jobSchema';
 
 /** By kind of room: a living room is seen for the whole visit, a hall in passing. */

@@ -1,7 +1,7 @@
-/** Lays a home's jobs over its weeks as a pattern says. Handbook page 7; the cadences are those of page 2. */
+/** Lays a home's jobs over its weeks as a pattern says. Rules: "Patterns"; the recurrences are those of the schedule. */
 import { ageOn } from '../people/whoCan';
 import type { Weekday } from '../calendar/civil';
-import { floatItem } from '../household/edit';
+import { floatItem } from './edit';
 import type { Job } from '../household/home';
 import { freeId } from './library';
 import { partRooms } from './zones';

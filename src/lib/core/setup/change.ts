@@ -1,8 +1,8 @@
 /** The first steps run again on a home that is there: only what was changed changes. */
 import { isoOf, type CivilDay } from '../calendar/civil';
-import { addFromLibrary } from '../household/editJobs';
-import { changeRoom, moveRoom, retireRoom } from '../household/editRooms';
-import type { Edit } from '../household/edit';
+import { addFromLibrary } from './editJobs';
+import { changeRoom, moveRoom, retireRoom } from './editRooms';
+import type { Edit } from './edit';
 import { agreedAmong } from '../household/familySchema';
 import { readHome, type Home } from '../household/home';
 import { homeFromDraft, jobsOfRoom, membersOf, walkRooms, type Draft } from './draft';

@@ -1,4 +1,4 @@
-/** Keeps a new home's week within the minutes it has: the weekly round gives way first. Handbook page 1. */
+/** Keeps a new home's week within the minutes it has: the weekly round gives way first. Rules: "A week within its minutes". */
 import { minutesOfDay } from '../household/dayMinutes';
 import type { Household, Job } from '../household/home';
 

@@ -107,7 +107,7 @@ type Products = Depths['usual']['steps'][number]['products'];
 
 /**
  * The steps of a library job for one room: "floor" becomes what is underfoot there, and a product that the
- * surface refuses becomes soap, a rinse that would harm it a damp cloth. Handbook page 4.
+ * surface refuses becomes soap, a rinse that would harm it a damp cloth. Rules: "Surfaces".
  */
 function fitDepths(depths: Depths, room: RoomFacts): { depths: Depths; changed: boolean } {
 	let changed = false;

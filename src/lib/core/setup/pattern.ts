@@ -1,6 +1,6 @@
 /**
  * Patterns to start from: files in an open format that say how a household's jobs are laid over its weeks.
- * Handbook page 7. A pattern only chooses among the cadences and miss rules of page 2; nothing else in the
+ * Rules: "Patterns". A pattern only chooses among the cadences and miss rules of the schedule; nothing else in the
  * program knows which pattern a home began with.
  */
 import { z } from 'zod';

@@ -1,4 +1,4 @@
-/** A round: several jobs as one, cut down to so many minutes in all. Handbook page 3, "weekly round". */
+/** A round: several jobs as one, cut down to so many minutes in all. Rules: "Kinds of session". */
 import type { Job, JobStep } from '../household/jobSchema';
 import type { Room } from '../household/home';
 

@@ -1,5 +1,5 @@
 /** Jobs that gather others: rounds through several rooms, and the job that takes the next of a list each time. */
-import { blankJob } from '../household/blankJob';
+import { blankJob } from './blankJob';
 import type { Job } from '../household/home';
 import { freeId } from './library';
 import { roundSteps } from './round';

@@ -1,4 +1,4 @@
-/** The scheme of the zones that a home keeps of a pattern. Handbook page 7. */
+/** The scheme of the zones that a home keeps of a pattern. Rules: "Patterns". */
 import type { Weekday } from '../calendar/civil';
 import type { Home } from '../household/home';
 import type { Pattern } from './pattern';

@@ -1,5 +1,5 @@
 /**
- * First dates. Handbook page 2: where many jobs begin at once they are spread over one interval of each job,
+ * First dates. Rules: "Beginning many jobs at once": where many jobs begin at once they are spread over one interval of each job,
  * heavy ones apart, within the minutes of a day.
  */
 import { minutesOfDay } from '../household/dayMinutes';
@@ -13,7 +13,7 @@ import {
 	type Weekday
 } from '../calendar/civil';
 import type { Household, Job } from '../household/home';
-import { eachCadenceTurn, type CalendarCadence, type Schedule } from '../routine/cadence';
+import { eachOccurrence, type CalendarRecurrence, type Schedule } from '../calendar/recurrence';
 
 /** Minutes from which a job is heavy, and the days that two heavy ones keep apart. */
 const HEAVY = 25;
@@ -23,7 +23,7 @@ const SHORT_NOTICE = 10;
 
 function schedule(job: Job, startsOn: CivilDay, household: Household): Schedule {
 	return {
-		cadence: job.cadence as CalendarCadence,
+		cadence: job.cadence as CalendarRecurrence,
 		startsOn,
 		leadDays: job.leadDays,
 		season: job.season,
@@ -56,7 +56,7 @@ function fixedLoad(jobs: readonly Job[], from: CivilDay, days: number, household
 	for (const job of jobs) {
 		if (!fixedInTime(job)) continue;
 		const times = Math.max(1, job.parts.length);
-		eachCadenceTurn(schedule(job, from, household), from, addDays(from, days - 1), (_, due) => {
+		eachOccurrence(schedule(job, from, household), from, addDays(from, days - 1), (_, due) => {
 			load[due - from] = (load[due - from] as number) + job.depths.usual.minutes * times;
 		});
 	}
@@ -135,7 +135,7 @@ function firstWeek(job: Job, from: CivilDay, household: Household, load: number[
 	const dueIn = (week: number) => {
 		const days: number[] = [];
 		const begin = addDays(from, 7 * week);
-		eachCadenceTurn(schedule(job, begin, household), begin, addDays(begin, 6), (_, due) =>
+		eachOccurrence(schedule(job, begin, household), begin, addDays(begin, 6), (_, due) =>
 			days.push(due - from)
 		);
 		return days;

@@ -1,4 +1,4 @@
-/** Zones for a home that has none: rooms that lie together, as even as they can be. Handbook page 1. */
+/** Zones for a home that has none: rooms that lie together, as even as they can be. Rules: "Suggested zones". */
 import { WEAVES, type Room, type Zone } from '../household/home';
 import { freeId } from './library';
 

@@ -1,9 +1,9 @@
 /** Who stands at the door: what the cookies of a request say, and which homes that opens. */
+import type { Member } from '$core/household/home';
+import type { Role, Viewer } from '$core/people/permissions';
 import type { Cookies } from '@sveltejs/kit';
 import { createHash } from 'node:crypto';
 import { v7 as uuidv7 } from 'uuid';
-import type { Role, Viewer } from '$core/people/permissions';
-import type { Member } from '$core/household/home';
 import type { Db } from '../db/pool';
 import {
 	addSignIn,
@@ -15,9 +15,9 @@ import {
 	signInByToken,
 	type Device,
 	type SignIn
-} from '../store/accessStore';
-import { listHouseholds, loadHome, type HouseholdRow } from '../store/homeStore';
-import { fingerprint, newToken } from './secrets';
+} from '../repo/accessRepo';
+import { listHouseholds, loadHome, type HouseholdRow } from '../repo/homeRepo';
+import { fingerprint, newToken } from '../secrets';
 import { LASTS } from './rules';
 
 export const COOKIES = {
@@ -33,7 +33,7 @@ export const COOKIES = {
 	as: 'as'
 } as const;
 
-export interface Standing {
+export interface Access {
 	readonly signIn: SignIn | null;
 	readonly device: Device | null;
 	/** The homes that are open, one's own first. */
@@ -74,7 +74,7 @@ async function deviceOf(db: Db, cookies: Cookies, now: number): Promise<Device |
 }
 
 /** Reads the cookies, and what they open at this instant. */
-export async function standAt(db: Db, cookies: Cookies, now: number): Promise<Standing> {
+export async function accessAt(db: Db, cookies: Cookies, now: number): Promise<Access> {
 	const [all, signIn, device] = await Promise.all([
 		listHouseholds(db),
 		signInOf(db, cookies, now),

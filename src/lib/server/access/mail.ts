@@ -2,13 +2,13 @@
  * Mail: by the server that SMTP_URL names; without one into an outbox that is read on the machine itself
  * (`npm run outbox`). What is written in the demo home always goes into the outbox, which its own page shows.
  */
-import { createTransport } from 'nodemailer';
 import { env } from 'node:process';
+import { createTransport } from 'nodemailer';
 import { v7 as uuidv7 } from 'uuid';
 import { now } from '../clock';
 import { reading } from '../db/pool';
 import { log } from '../log';
-import { putInOutbox, type Mail } from '../store/accessStore';
+import { putInOutbox, type Mail } from '../repo/accessRepo';
 
 export async function sendMail(mail: Mail, isDemo: boolean): Promise<void> {
 	if (!isDemo && env.SMTP_URL) {

@@ -1,8 +1,8 @@
 /** Forward-only migrations: plain SQL files, each applied once, in order of their names. */
-import { createHash } from 'node:crypto';
-import { readFileSync, readdirSync } from 'node:fs';
-import { join } from 'node:path';
 import { createConnection, type RowDataPacket } from 'mysql2/promise';
+import { createHash } from 'node:crypto';
+import { readdirSync, readFileSync } from 'node:fs';
+import { join } from 'node:path';
 
 const NAME = /^\d{4}-[a-z0-9-]+\.sql$/;
 

@@ -1,5 +1,6 @@
 /** The connection pool, transactions, and what to say when the database is away. */
 import { createPool, type Pool, type PoolConnection, type RowDataPacket } from 'mysql2/promise';
+import { AsyncLocalStorage } from 'node:async_hooks';
 import { env } from 'node:process';
 
 /** The database does not answer. The same request works again once it is back. */
@@ -60,8 +61,16 @@ export function pool(): Pool {
 	return shared;
 }
 
-/** Runs reads on the pool; says DatabaseAway where the server does not answer. A lost idle connection is tried once more. */
+/** The transaction that the code of a use case runs in: its reads see what it decides on. */
+const current = new AsyncLocalStorage<Db>();
+
+/**
+ * Runs reads: in the transaction of the use case where one runs, else on the pool. Says DatabaseAway where the
+ * server does not answer; a lost idle connection is tried once more.
+ */
 export async function reading<T>(work: (db: Db) => Promise<T>, on: Pool = pool()): Promise<T> {
+	const open = current.getStore();
+	if (open) return work(open);
 	try {
 		return await work(on);
 	} catch (error) {
@@ -74,28 +83,60 @@ export async function reading<T>(work: (db: Db) => Promise<T>, on: Pool = pool()
 	}
 }
 
-/** Runs `work` in one transaction: all of it, or nothing. Tried again where two met (deadlock). */
-export async function transaction<T>(work: (db: Db) => Promise<T>, on: Pool = pool()): Promise<T> {
+/** Thrown back because it met another: the whole transaction may be tried again. Galera says it at COMMIT, too. */
+const MET_CODES = new Set([
+	'ER_LOCK_DEADLOCK',
+	'ER_LOCK_WAIT_TIMEOUT',
+	'ER_CHECKREAD',
+	'ER_ERROR_DURING_COMMIT',
+	'ER_XA_RBDEADLOCK'
+]);
+
+/** So often a transaction is tried that meets others, with pauses that grow and differ. */
+const TRIES = 12;
+
+const pause = (tries: number) =>
+	new Promise((done) => setTimeout(done, Math.random() * Math.min(250, 5 * 2 ** tries)));
+
+/** Ends a transaction without writing, and hands its result on. */
+export class RolledBack<T> {
+	constructor(readonly value: T) {}
+}
+
+/**
+ * Runs `work` in one transaction: all of it, or nothing. What was thrown back because it met another is tried
+ * again from its start. A `RolledBack` that `work` returns leaves nothing written. Within a transaction it joins.
+ */
+export async function transaction<T>(
+	work: (db: Db) => Promise<T | RolledBack<T>>,
+	on: Pool = pool()
+): Promise<T> {
+	const open = current.getStore();
+	if (open) {
+		const joined = await work(open);
+		return joined instanceof RolledBack ? joined.value : joined;
+	}
 	for (let tries = 1; ; tries++) {
 		let connection: PoolConnection | null = null;
 		try {
-			connection = await on.getConnection();
-			await connection.beginTransaction();
-			const result = await work(connection);
-			await connection.commit();
-			connection.release();
-			return result;
+			const own = await on.getConnection();
+			connection = own;
+			await own.beginTransaction();
+			const result = await current.run(own, () => work(own));
+			if (result instanceof RolledBack) await own.rollback();
+			else await own.commit();
+			own.release();
+			return result instanceof RolledBack ? result.value : result;
 		} catch (error) {
 			await connection?.rollback().catch(() => undefined);
 			// A connection in doubt is not given back to the pool.
 			if (isAway(error)) connection?.destroy();
 			else connection?.release();
-			const code = (error as { code?: string }).code;
-			const met = code === 'ER_LOCK_DEADLOCK' || code === 'ER_LOCK_WAIT_TIMEOUT';
-			// A pooled connection can turn out dead at its first use; nothing was written then.
+			const met = MET_CODES.has((error as { code?: string }).code ?? '');
+			// A pooled connection can turn out dead at its first use; ids make a second try harmless.
 			const stale = isAway(error) && connection !== null && tries === 1;
-			if ((met && tries < 4) || stale) continue;
-			throw isAway(error) ? new DatabaseAway(error) : error;
+			if (met && tries < TRIES) await pause(tries);
+			else if (!stale) throw isAway(error) ? new DatabaseAway(error) : error;
 		}
 	}
 }

@@ -1,19 +1,19 @@
 /** Loads the demo home: the open file, shifted to the week of the start, and a ledger of eight weeks. */
-import { readFileSync } from 'node:fs';
-import { v7 as uuidv7 } from 'uuid';
 import { toDay, weekdayOf } from '$core/calendar/civil';
 import { householdTime } from '$core/calendar/instant';
 import { weekStartOf } from '$core/calendar/weeks';
-import { prepareHome } from '$core/household/history';
 import { readHome, shiftHome, type Home } from '$core/household/home';
 import { describeProblems } from '$core/household/problems';
-import { DRY_MINUTES, KIND_MINUTES, type Load, type LoadKind } from '$core/session/laundry';
-import { transaction } from '../db/pool';
-import { createHousehold, firstHousehold } from '../store/homeStore';
-import { addLoad } from '../store/laundryStore';
-import { insertEntries } from '../store/ledgerStore';
-import { rebuildStanding } from '../store/standingStore';
+import { DRY_MINUTES, KIND_MINUTES, type Load, type LoadKind } from '$core/laundry/laundry';
+import { prepareHome } from '$core/schedule/preparedHome';
 import type { Pool } from 'mysql2/promise';
+import { readFileSync } from 'node:fs';
+import { v7 as uuidv7 } from 'uuid';
+import { transaction } from '../db/pool';
+import { createHousehold, firstHousehold } from '../repo/homeRepo';
+import { addLoad } from '../repo/laundryRepo';
+import { insertEntries } from '../repo/ledgerRepo';
+import { rebuildProjection } from '../repo/projectionRepo';
 import { makeLedger } from './makeLedger';
 
 /** In the file the home has been running for eight weeks on this day. */
@@ -96,7 +96,7 @@ export async function loadDemo(path: string, now: number, on?: Pool): Promise<bo
 			}),
 			now
 		);
-		await rebuildStanding(db, household, prepared);
+		await rebuildProjection(db, household, prepared);
 		for (const load of demoPile(home))
 			await addLoad(db, household, { ...load, id: uuidv7({ msecs: now }) }, now);
 		return true;

@@ -1,17 +1,17 @@
 /** Eight weeks of believable work in the demo home, up to now: seeded, so that the same start gives the same weeks. */
-import { v7 as uuidv7 } from 'uuid';
 import { addDays, weekdayOf, type CivilDay } from '$core/calendar/civil';
+import { DAY_PARTS } from '$core/calendar/dayParts';
 import { dayBegins, partRunning } from '$core/calendar/instant';
 import type { LedgerEntry } from '$core/household/entry';
-import type { PreparedHome } from '$core/household/history';
 import { startOfJob, type Member } from '$core/household/home';
-import { DAY_PARTS } from '$core/household/fields';
-import { mayDo } from '$core/people/whoCan';
 import { homeSpans } from '$core/people/presence';
+import { mayDo } from '$core/people/whoCan';
 import { normalDraw, seededRandom } from '$core/random';
-import { partOf } from '$core/routine/hang';
-import { readDay, type DayLine } from '$core/routine/readDay';
-import { historicStanding } from '$core/routine/standing';
+import { partOf } from '$core/schedule/agenda';
+import type { PreparedHome } from '$core/schedule/preparedHome';
+import { projectionAt } from '$core/schedule/projection';
+import { readDay, type DaySeries } from '$core/schedule/readDay';
+import { v7 as uuidv7 } from 'uuid';
 
 export interface MadeEntry {
 	readonly entry: LedgerEntry;
@@ -64,7 +64,7 @@ export function makeLedger(
 			random: Uint8Array.from({ length: 16 }, () => Math.floor(random() * 256))
 		});
 
-	const somebody = (line: DayLine, date: CivilDay): Member | null => {
+	const somebody = (line: DaySeries, date: CivilDay): Member | null => {
 		const { job } = line.line;
 		const able = home.home.members.filter(
 			(m) => m.role !== 'device' && mayDo(job, m, date) && homeSpans(m, date).length > 0
@@ -78,7 +78,7 @@ export function makeLedger(
 		return by ?? null;
 	};
 
-	const work = (line: DayLine, date: CivilDay, at: number): MadeEntry | null => {
+	const work = (line: DaySeries, date: CivilDay, at: number): MadeEntry | null => {
 		const by = somebody(line, date);
 		if (!by) return null;
 		const chance = random();
@@ -108,7 +108,7 @@ export function makeLedger(
 	for (let date = startOfJob(home.home.jobs[0]!, rules); date <= today; date = addDays(date, 1)) {
 		const day = readDay(
 			home,
-			historicStanding(
+			projectionAt(
 				home,
 				made.map((m) => m.entry)
 			),

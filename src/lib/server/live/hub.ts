@@ -5,7 +5,7 @@
  */
 import { reading } from '../db/pool';
 import { log } from '../log';
-import { changesOf } from '../store/changes';
+import { changesOf } from '../repo/householdRepo';
 
 /** How often the homes that are listened to are looked at. */
 const EVERY = 200;

@@ -1,6 +1,6 @@
 <script lang="ts">
 	/** Four lines, one a week; a cloth is as long as its minutes, sewn of basics, weekly round and zone. */
-	import type { Yard } from './view';
+	import type { Yard } from '$views/setup';
 	let { yard, scale, holds }: { yard: Yard; scale: number; holds: number } = $props();
 	const names = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'];
 	const px = (minutes: number) => minutes * scale;

@@ -1,9 +1,9 @@
 <script lang="ts">
 	/** The first week as it will be, and the one button that begins it. */
-	import { numberWord, plural } from '../words';
+	import { numberWord, plural } from '$words/general';
 	import Touch from './Touch.svelte';
 	import TouchForm from './TouchForm.svelte';
-	import type { BeginView } from './view';
+	import type { BeginView } from '$views/setup';
 	let { view }: { view: BeginView } = $props();
 	const first = $derived(view.first);
 	const most = $derived(Math.max(1, ...(first?.days.map((day) => day.minutes) ?? [1])));

@@ -3,7 +3,7 @@
 	import Animal from './Animal.svelte';
 	import Touch from './Touch.svelte';
 	import TouchForm from './TouchForm.svelte';
-	import type { BeginView } from './view';
+	import type { BeginView } from '$views/setup';
 	let { view }: { view: BeginView } = $props();
 	const ROLES: Record<string, string> = {
 		organiser: 'organises',

@@ -4,7 +4,7 @@
 	import DryingYard from './DryingYard.svelte';
 	import Touch from './Touch.svelte';
 	import TouchForm from './TouchForm.svelte';
-	import type { BeginView } from './view';
+	import type { BeginView } from '$views/setup';
 	let { view }: { view: BeginView } = $props();
 	const holds = $derived(view.draft.minutesADay);
 	const longest = $derived(Math.max(30, view.yard?.longest ?? 0, view.beside?.longest ?? 0));

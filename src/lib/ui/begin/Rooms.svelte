@@ -2,11 +2,11 @@
 	/** The walk from the top of the house down: keys hang under it, a touch puts a room in. */
 	import DollHouse from '../house/DollHouse.svelte';
 	import Animal from './Animal.svelte';
-	import { lowerNumber, plural } from '../words';
+	import { lowerNumber, plural } from '$words/general';
 	import Sample from './Sample.svelte';
 	import Touch from './Touch.svelte';
 	import TouchForm from './TouchForm.svelte';
-	import type { BeginView } from './view';
+	import type { BeginView } from '$views/setup';
 	let { view }: { view: BeginView } = $props();
 	let renaming = $state(false);
 	let allSurfaces = $state(false);

@@ -2,10 +2,10 @@
 	/** Rooms that lie together, in zones that are even; each room can be put elsewhere with one touch. */
 	import DollHouse from '../house/DollHouse.svelte';
 	import Weave from '../glyphs/Weave.svelte';
-	import { plural } from '../words';
+	import { plural } from '$words/general';
 	import Touch from './Touch.svelte';
 	import TouchForm from './TouchForm.svelte';
-	import type { BeginView } from './view';
+	import type { BeginView } from '$views/setup';
 	let { view }: { view: BeginView } = $props();
 	const most = $derived(Math.max(1, ...view.zones.map((zone) => zone.minutes)));
 	const inNone = $derived(view.rooms.filter((room) => room.number === null));

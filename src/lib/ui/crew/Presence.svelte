@@ -1,6 +1,6 @@
 <script lang="ts">
 	/** Two weeks of presence: a long stitch is all day, a short one a part of it, a tin dash is away. */
-	import type { CrewView } from './view';
+	import type { CrewView } from '$views/people';
 	let { days, rows }: { days: CrewView['days']; rows: CrewView['presence'] } = $props();
 </script>
 

@@ -5,7 +5,7 @@
 	 */
 	import { scaleLinear } from 'd3-scale';
 	import Glyph from '../glyphs/Glyph.svelte';
-	import type { CrewPerson } from './view';
+	import type { CrewPerson } from '$views/people';
 	let { people }: { people: readonly CrewPerson[] } = $props();
 	const HIGH = 112;
 	const most = $derived(Math.max(0.05, ...people.flatMap((one) => [one.weekPart, one.fourPart, one.share])));

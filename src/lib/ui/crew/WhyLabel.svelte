@@ -2,7 +2,7 @@
 	/** A luggage label: why a job is whose, and who else could. */
 	import ActForm from '../ActForm.svelte';
 	import Label from '../house/Label.svelte';
-	import type { WhyView } from './view';
+	import type { WhyView } from '$views/people';
 	let { why, full = false }: { why: WhyView; full?: boolean } = $props();
 	const other = $derived(why.could.find((one) => one.id !== why.to?.id) ?? null);
 </script>

@@ -1,6 +1,6 @@
 <script lang="ts">
 	/** A state as a shape. Below 28 px a word stands beside it; read aloud it is the word that the caller gives. */
-	import type { Glyph } from '../today/view';
+	import type { Glyph } from '$views/today';
 	type Mark = Glyph | 'yoke' | 'back' | 'bell' | 'caution';
 	let { name, size = 28, turns = null }: { name: Mark; size?: number; turns?: number | null } = $props();
 	const ids: Partial<Record<Mark, string>> = {

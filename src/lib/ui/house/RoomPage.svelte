@@ -2,7 +2,7 @@
 	/** One room: its name and facts, its jobs, and what can be done with it. */
 	import EditForm from './EditForm.svelte';
 	import PlaceButtons from './PlaceButtons.svelte';
-	import type { HouseView } from './view';
+	import type { HouseView } from '$views/house';
 	let { view }: { view: HouseView } = $props();
 	const room = $derived(view.room);
 	const LAYERS: Record<string, string> = {

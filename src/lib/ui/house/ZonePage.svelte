@@ -3,10 +3,10 @@
 	import { dndzone } from 'svelte-dnd-action';
 	import ActForm from '../ActForm.svelte';
 	import Weave from '../glyphs/Weave.svelte';
-	import { plural } from '../words';
+	import { plural } from '$words/general';
 	import EditForm from './EditForm.svelte';
 	import PlaceButtons from './PlaceButtons.svelte';
-	import type { HouseView, ZoneItemView } from './view';
+	import type { HouseView, ZoneItemView } from '$views/house';
 	import { once } from '../once';
 	let { view }: { view: HouseView } = $props();
 	const zone = $derived(view.zone);

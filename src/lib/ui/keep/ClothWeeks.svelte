@@ -1,6 +1,6 @@
 <script lang="ts">
 	/** The coming weeks as a sheet of days: what lies under a cloth is covered, wholly or half. */
-	import type { ClothDayView } from './view';
+	import type { ClothDayView } from '$views/settings';
 	let { weeks, names }: { weeks: readonly (readonly ClothDayView[])[]; names: readonly string[] } = $props();
 	/** Over how many days, from the first of them on, the words of a cloth are written; 0 where they are already. */
 	function runFrom(week: readonly ClothDayView[], i: number): number {

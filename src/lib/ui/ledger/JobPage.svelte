@@ -2,8 +2,8 @@
 	/** The page of one job: last done, next due, what was said against what it takes, its earlier times. */
 	import Glyph from '../glyphs/Glyph.svelte';
 	import Stitches from '../Stitches.svelte';
-	import { minutesText } from '../words';
-	import type { JobPage } from './view';
+	import { minutesText } from '$words/general';
+	import type { JobPage } from '$views/history';
 	import ActForm from '../ActForm.svelte';
 	let { page, formId, filter }: { page: JobPage; formId: string; filter: string } = $props();
 	const longest = $derived(Math.max(page.said * 1.4, ...page.times.map((time) => time.minutes ?? 0)));

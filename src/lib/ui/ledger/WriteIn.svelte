@@ -2,7 +2,7 @@
 	/** Writes in what was done on a day and not ticked then. What was typed stays when it cannot be written. */
 	import { untrack } from 'svelte';
 	import Notice from '../Notice.svelte';
-	import type { LedgerView } from './view';
+	import type { LedgerView } from '$views/history';
 	import { once } from '../once';
 	let {
 		view,

@@ -1,6 +1,6 @@
 <script lang="ts">
 	/** How likely it is that all of it is done before the bell: ten pegs on a line, and words. */
-	import { numberWord } from '../words';
+	import { numberWord } from '$words/general';
 	let { chance }: { chance: number } = $props();
 	const pegs = $derived(Math.max(0, Math.min(10, Math.round(chance * 10))));
 	const words = $derived(

@@ -1,7 +1,7 @@
 <script lang="ts">
 	/** Putting jobs in and taking them out while it runs; the rest is planned again at once. */
 	import Drawer from '../Drawer.svelte';
-	import { minutesText } from '../words';
+	import { minutesText } from '$words/general';
 	import type { Running } from './running.svelte';
 	let { running, onclose }: { running: Running; onclose: () => void } = $props();
 	const clock = $derived(running.clock);

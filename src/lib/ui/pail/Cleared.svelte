@@ -1,8 +1,8 @@
 <script lang="ts">
 	/** After the closing: what was sorted, what has left the house in the year behind, and the way back. */
-	import type { Clearing } from '$core/session/clearing';
+	import type { Clearing } from '$core/clearing/clearing';
 	import Container from './Container.svelte';
-	import { minutesText } from '../words';
+	import { minutesText } from '$words/general';
 	import type { Running } from './running.svelte';
 	let { running, clearing }: { running: Running; clearing: Clearing } = $props();
 	const run = $derived(running.run);

@@ -3,7 +3,7 @@
 	import type { Snippet } from 'svelte';
 	import { once } from '../once';
 	import Container from './Container.svelte';
-	import type { FillView } from './view';
+	import type { FillView } from '$views/session';
 	let { view, values, hidden }: { view: FillView; values: Record<string, string>; hidden: Snippet } =
 		$props();
 	const PORTIONS = [

@@ -1,7 +1,7 @@
 <script lang="ts">
 	/** While a clearing runs: one thing at a time, three containers to count into. */
-	import type { Clearing } from '$core/session/clearing';
-	import type { Container as Kind } from '$core/session/model';
+	import type { Clearing } from '$core/clearing/clearing';
+	import type { Container as Kind } from '$core/session/sessionPlan';
 	import Container from './Container.svelte';
 	import GreatPail from './GreatPail.svelte';
 	import RunHeader from './RunHeader.svelte';

@@ -1,11 +1,11 @@
 <script lang="ts">
 	/** The closing of a clearing, with its own clock: bin bag out, the give-away bag, the walk room after room, the zone. */
-	import type { Clearing } from '$core/session/clearing';
-	import type { EventDetail, SessionEventKind } from '$core/session/model';
+	import type { Clearing } from '$core/clearing/clearing';
+	import type { EventDetail, SessionEventKind } from '$core/session/sessionPlan';
 	import BitePail from '../glyphs/BitePail.svelte';
 	import Glyph from '../glyphs/Glyph.svelte';
 	import Weave from '../glyphs/Weave.svelte';
-	import { listNames, plural } from '../words';
+	import { listNames, plural } from '$words/general';
 	import GiantButton from './GiantButton.svelte';
 	import RunNotices from './RunNotices.svelte';
 	import type { Running } from './running.svelte';

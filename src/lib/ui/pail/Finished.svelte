@@ -1,15 +1,15 @@
 <script lang="ts">
 	/** After the last step, or when the pail was set down: what got done, the minutes, what is left and where it goes. */
-	import type { JobOutcome, SessionClock } from '$core/session/clock';
-	import { isSessionsOwn } from '$core/session/model';
+	import type { JobOutcome, SessionState } from '$core/session/sessionState';
+	import { isSessionsOwn } from '$core/session/sessionPlan';
 	import type { ActionResult } from '@sveltejs/kit';
 	import ActForm from '../ActForm.svelte';
 	import Glyph from '../glyphs/Glyph.svelte';
 	import GreatPail from './GreatPail.svelte';
 	import Notice from '../Notice.svelte';
 	import Stitches from '../Stitches.svelte';
-	import { minutesText, numberWord, plural } from '../words';
-	import type { RunView } from './view';
+	import { minutesText, numberWord, plural } from '$words/general';
+	import type { RunView } from '$views/session';
 	let {
 		run,
 		clock,
@@ -19,7 +19,7 @@
 		stuck
 	}: {
 		run: RunView;
-		clock: SessionClock;
+		clock: SessionState;
 		outcomes: readonly JobOutcome[];
 		canUndo: boolean;
 		undo: () => void;

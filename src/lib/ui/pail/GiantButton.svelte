@@ -1,6 +1,6 @@
 <script lang="ts">
 	/** The one great button: it takes a press anywhere on it and needs no lift. */
-	import type { SessionEventKind } from '$core/session/model';
+	import type { SessionEventKind } from '$core/session/sessionPlan';
 	import type { Running } from './running.svelte';
 	let {
 		running,

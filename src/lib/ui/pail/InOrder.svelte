@@ -2,9 +2,9 @@
 	/** The same plan as a list: one lane down the left edge, cloths pegged by their side, whose it is said last. */
 	import Glyph from '../glyphs/Glyph.svelte';
 	import Weave from '../glyphs/Weave.svelte';
-	import { clockText, minutesText } from '../words';
+	import { clockText, minutesText } from '$words/general';
 	import type { LaneOfCloths } from './strip';
-	import type { FillView } from './view';
+	import type { FillView } from '$views/session';
 	let { lanes, view, bell }: { lanes: readonly LaneOfCloths[]; view: FillView; bell: number } = $props();
 	const time = (minutes: number) =>
 		clockText(

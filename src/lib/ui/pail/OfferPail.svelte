@@ -1,8 +1,8 @@
 <script lang="ts">
 	/** One way to fill it: a pail as full as its minutes, its name, minutes and steps, and one line why. */
 	import BitePail from '../glyphs/BitePail.svelte';
-	import { minutesText, plural } from '../words';
-	import type { OfferView } from './view';
+	import { minutesText, plural } from '$words/general';
+	import type { OfferView } from '$views/session';
 	let { offer }: { offer: OfferView } = $props();
 </script>
 

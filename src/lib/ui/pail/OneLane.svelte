@@ -7,8 +7,8 @@
 	import RunHeader from './RunHeader.svelte';
 	import RunNotices from './RunNotices.svelte';
 	import Waits from './Waits.svelte';
-	import { capWords } from '../words';
-	import { KIND_TITLES } from './kindWords';
+	import { capWords } from '$words/general';
+	import { KIND_TITLES } from '$words/kinds';
 	import type { Running } from './running.svelte';
 	let { running, message, onchange }: { running: Running; message: string; onchange: () => void } = $props();
 	const run = $derived(running.run);

@@ -1,6 +1,6 @@
 <script lang="ts">
 	/** The press of a lane: undo for a moment, the choice at the bell, going on after a pause, else the one great button. */
-	import type { Coming, Lane } from '$core/session/arrange';
+	import type { Coming, Lane } from '$core/session/replan';
 	import Glyph from '../glyphs/Glyph.svelte';
 	import BellChoice from './BellChoice.svelte';
 	import GiantButton from './GiantButton.svelte';

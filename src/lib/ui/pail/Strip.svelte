@@ -1,7 +1,7 @@
 <script lang="ts">
 	/** The plan as a line for each person, from the prop (now) to the hand bell; strings hang under it. */
 	import { scaleLinear } from 'd3-scale';
-	import { clockText, minutesText } from '../words';
+	import { clockText, minutesText } from '$words/general';
 	import Glyph from '../glyphs/Glyph.svelte';
 	import Peg from '../glyphs/Peg.svelte';
 	import Weave from '../glyphs/Weave.svelte';

@@ -12,7 +12,7 @@
 	import RunHeader from './RunHeader.svelte';
 	import RunNotices from './RunNotices.svelte';
 	import Waits from './Waits.svelte';
-	import { KIND_TITLES } from './kindWords';
+	import { KIND_TITLES } from '$words/kinds';
 	import type { Running } from './running.svelte';
 	let { running, message, onchange }: { running: Running; message: string; onchange: () => void } = $props();
 	const run = $derived(running.run);

@@ -3,7 +3,7 @@
 	import Glyph from '../glyphs/Glyph.svelte';
 	import Peg from '../glyphs/Peg.svelte';
 	import Weave from '../glyphs/Weave.svelte';
-	import { listNames, lowerNumber, minutesText } from '../words';
+	import { listNames, lowerNumber, minutesText } from '$words/general';
 	import CautionBox from './CautionBox.svelte';
 	import Press from './Press.svelte';
 	import RunHeader from './RunHeader.svelte';

@@ -1,7 +1,7 @@
 <script lang="ts">
 	/** Minutes, for whom, who helps, how they work together, and which rooms are seen: one form that fills anew. */
 	import { othersOf, seenRooms } from './hrefs';
-	import type { FillView } from './view';
+	import type { FillView } from '$views/session';
 	let { view, minutes }: { view: FillView; minutes: string } = $props();
 	const WAYS = [
 		['free', 'as it suits'],

@@ -1,6 +1,6 @@
 /** Better plans for the pail on the page, as the worker finds them. A plan does not change under a finger. */
-import type { Habit } from '$core/session/chance';
-import type { Plan, PlanInput } from '$core/session/plan';
+import type { Habit } from '$core/planner/chance';
+import type { Plan, PlanInput } from '$core/planner/plan';
 import type { PlannerAnswer, PlannerAsk } from '../../workers/planner.worker';
 import PlannerWorker from '../../workers/planner.worker?worker';
 

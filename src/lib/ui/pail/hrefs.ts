@@ -1,5 +1,5 @@
 /** Addresses of pails. */
-import type { FillView } from './view';
+import type { FillView } from '$views/session';
 
 /** Those who are asked along, as one word of an address or a form. */
 export const othersOf = (view: Pick<FillView, 'people'>): string =>

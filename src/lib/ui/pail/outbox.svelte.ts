@@ -3,7 +3,7 @@
  * makes a second arrival harmless. Until then the device keeps it, so that a reload or a closed tab loses nothing.
  */
 import { deserialize } from '$app/forms';
-import type { EventDetail, SessionEvent, SessionEventKind } from '$core/session/model';
+import type { EventDetail, SessionEvent, SessionEventKind } from '$core/session/sessionPlan';
 import { houseTime, readAnew } from '../connection.svelte';
 import { freshId } from '../freshId';
 

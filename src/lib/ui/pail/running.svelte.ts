@@ -3,15 +3,15 @@
  * The server's clock decides: the device only measures how long ago the server last said what time it is.
  */
 import { browser } from '$app/environment';
-import { arrange, nearest, type Arranged } from '$core/session/arrange';
-import { bellsOf, isCapped, isUrgent, type Bell } from '$core/session/bells';
-import { readClock, type RunningWait, type SessionClock } from '$core/session/clock';
-import type { EventDetail, PailStep, SessionEvent, SessionEventKind } from '$core/session/model';
+import { replan, nearest, type Replanned } from '$core/session/replan';
+import { alarmsOf, isCapped, isUrgent, type Alarm } from '$core/session/alarms';
+import { readSession, type RunningWait, type SessionState } from '$core/session/sessionState';
+import type { EventDetail, PailStep, SessionEvent, SessionEventKind } from '$core/session/sessionPlan';
 import { connection } from '../connection.svelte';
-import { capWords, clockText } from '../words';
+import { capWords, clockText } from '$words/general';
 import { Outbox } from './outbox.svelte';
 import { mayNotify, notify, readySound, ring, type Strikes, type Volume } from './sound';
-import type { RunView } from './view';
+import type { RunView } from '$views/session';
 
 /** The rest is planned again at each event, and this often as time goes by. */
 const BEAT = 10_000;
@@ -20,7 +20,7 @@ const ASLEEP = 5_000;
 /** A longer sleep than this is no sleep: a session ends with its day. */
 const LONGEST_SLEEP = 24 * 60 * 60_000;
 /** One strike at the end of a pail, two for a fetch hour, three in a hurry. */
-const STRIKES: Readonly<Record<Bell['kind'], Strikes>> = { bell: 1, fetch: 2, rest: 2, cap: 2, hurry: 3 };
+const STRIKES: Readonly<Record<Alarm['kind'], Strikes>> = { bell: 1, fetch: 2, rest: 2, cap: 2, hurry: 3 };
 /** A second press within this is the same. */
 const SAME_PRESS = 600;
 const UNDO_FOR = 6_000;
@@ -30,8 +30,8 @@ export class Running {
 	run: RunView;
 	now: number;
 	events: readonly SessionEvent[];
-	clock: SessionClock;
-	arranged: Arranged;
+	clock: SessionState;
+	arranged: Replanned;
 	/** What rang while nobody could hear it. */
 	missed = $state<string | null>(null);
 	volume = $state<Volume>(0.6);
@@ -54,10 +54,10 @@ export class Running {
 			...this.run.events,
 			...this.outbox.waiting.filter((event) => !this.run.events.some((known) => known.id === event.id))
 		]);
-		this.clock = $derived(readClock(this.run.plan, this.events, this.now));
+		this.clock = $derived(readSession(this.run.plan, this.events, this.now));
 		this.arranged = $derived.by(() => {
 			const at = Math.max(this.#beat, this.run.now, ...this.events.map((event) => event.at));
-			return arrange(this.run.plan, readClock(this.run.plan, this.events, at), at);
+			return replan(this.run.plan, readSession(this.run.plan, this.events, at), at);
 		});
 	}
 
@@ -179,7 +179,7 @@ export class Running {
 	}
 
 	/** What a bell means, in words. */
-	#meaning(bell: Bell): string {
+	#meaning(bell: Alarm): string {
 		switch (bell.kind) {
 			case 'bell':
 				return this.run.plan.kind === 'visitors' ? 'They ring now.' : 'The bell. Stop here.';
@@ -207,7 +207,7 @@ export class Running {
 		this.#ticking = performance.now();
 		const since = this.#lastLook;
 		this.#lastLook = this.now;
-		const bells = bellsOf(this.run.plan, this.clock, this.arranged, this.now);
+		const bells = alarmsOf(this.run.plan, this.clock, this.arranged, this.now);
 		const due = bells.filter((bell) => bell.at <= this.now && !this.#rung.has(bell.key));
 		for (const bell of due) this.#rung.add(bell.key);
 		const strikes = Math.max(

@@ -1,6 +1,6 @@
 /** A plan as lanes of cloths and strings: what the strip and the list draw. */
-import type { Plan, PlanInput } from '$core/session/plan';
-import type { CatalogueJob } from './view';
+import type { Plan, PlanInput } from '$core/planner/plan';
+import type { CatalogueJob } from '$views/session';
 
 export interface Cloth {
 	readonly job: string;

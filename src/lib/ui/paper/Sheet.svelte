@@ -3,9 +3,9 @@
 	 * The pages of a card. All lengths are in `--mm`: a millimetre on paper, as many pixels as fit on the screen.
 	 * Ink only: weaves as line patterns, hollow boxes, no shaded grounds.
 	 */
-	import type { Column, PlacedRow } from '$core/paper/pages';
-	import { BOX, GAP } from '$core/paper/sizes';
-	import type { SheetView } from './view';
+	import type { Column, PlacedRow } from '$core/cards/pages';
+	import { BOX, GAP } from '$core/cards/sizes';
+	import type { SheetView } from '$views/print';
 	let { sheet, mm = '1mm' }: { sheet: SheetView; mm?: string } = $props();
 	const minutes = (n: number) => (n > 0 ? `${Math.round(n)} minutes` : '');
 	const isNarrow = $derived(sheet.kind === 'bookmark' || sheet.kind === 'week');

@@ -1,6 +1,6 @@
 <script lang="ts">
 	/** What of a job is seldom changed: weight, layer, first day, what it asks and covers, rungs, looks, its steps. */
-	import type { JobEditorView } from './view';
+	import type { JobEditorView } from '$views/jobEditor';
 	let { view }: { view: JobEditorView } = $props();
 	const job = $derived(view.job);
 	const CLASSES = [

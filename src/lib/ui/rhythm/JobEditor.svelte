@@ -1,19 +1,19 @@
 <script lang="ts">
 	/** The rhythm of a job: a sentence, not a form. What is sewn on linen tape can be unpicked. */
 	import { addDays, isoOf, type CivilDay } from '$core/calendar/civil';
-	import { jobFromForm, type FormValues } from '$core/household/jobForm';
-	import { datesBefore, trialDates, type TrialInput } from '$core/routine/trial';
-	import type { HomeStanding } from '$core/routine/standing';
+	import { jobFromForm, type FormValues } from '$core/setup/jobForm';
+	import { datesBefore, trialDates, type TrialInput } from '$core/setup/trial';
+	import type { HomeProjection } from '$core/schedule/projection';
 	import { untrack } from 'svelte';
 	import BitePail from '../glyphs/BitePail.svelte';
 	import Peg from '../glyphs/Peg.svelte';
 	import Rope from '../today/Rope.svelte';
 	import Weave from '../glyphs/Weave.svelte';
-	import { cadenceText } from '../rhythmWords';
-	import { tinyDate } from '../words';
+	import { cadenceText } from '$words/recurrence';
+	import { tinyDate } from '$words/general';
 	import JobDetails from './JobDetails.svelte';
 	import TapeMeasure from './TapeMeasure.svelte';
-	import type { JobEditorView } from './view';
+	import type { JobEditorView } from '$views/jobEditor';
 	import { once } from '../once';
 	let { view }: { view: JobEditorView } = $props();
 	const job = $derived(view.job);
@@ -65,8 +65,8 @@
 				gone: [] as CivilDay[],
 				words: ''
 			};
-		const standing: HomeStanding = {
-			lines: new Map(view.standing ? [[view.standing.id, view.standing.line]] : []),
+		const standing: HomeProjection = {
+			series: new Map(view.standing ? [[view.standing.id, view.standing.line]] : []),
 			zones: new Map(),
 			home: []
 		};

@@ -1,7 +1,7 @@
 <script lang="ts">
 	/** The round of the year: months outside, weeks in their zones' weaves inside, each as wide as its days. */
 	import { arc } from 'd3-shape';
-	import type { RotaView } from './view';
+	import type { RotaView } from '$views/schedule';
 	let { view, hrefOf }: { view: RotaView; hrefOf: (date: string) => string } = $props();
 	const R = 330;
 	const turn = (day: number) => (day / view.daysInYear) * 2 * Math.PI;

@@ -2,7 +2,7 @@
 	/** The top of the round, for a phone: it turns under a fixed hand, by thumb or by its two buttons. */
 	import { goto } from '$app/navigation';
 	import { arc } from 'd3-shape';
-	import type { RotaView, RoundWeek } from './view';
+	import type { RotaView, RoundWeek } from '$views/schedule';
 	let { view, hrefOf }: { view: RotaView; hrefOf: (date: string) => string } = $props();
 	const uid = $props.id();
 	const OUTER = 470;

@@ -3,8 +3,8 @@
 	import { dndzone } from 'svelte-dnd-action';
 	import Glyph from '../glyphs/Glyph.svelte';
 	import Weave from '../glyphs/Weave.svelte';
-	import { minutesText } from '../words';
-	import type { RotaItem, RotaView } from './view';
+	import { minutesText } from '$words/general';
+	import type { RotaItem, RotaView } from '$views/schedule';
 	import { once } from '../once';
 	import ActForm from '../ActForm.svelte';
 	let { view }: { view: RotaView } = $props();

@@ -2,7 +2,7 @@
 	/** The line to say it in, over any page: one key opens it. */
 	import Drawer from '../Drawer.svelte';
 	import SayIt from './SayIt.svelte';
-	import type { SaidView } from './view';
+	import type { SaidView } from '$views/command';
 	let { onclose }: { onclose: () => void } = $props();
 	const first: SaidView = {
 		text: '',

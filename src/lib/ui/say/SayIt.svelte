@@ -4,7 +4,7 @@
 	import { onMount } from 'svelte';
 	import ActForm from '../ActForm.svelte';
 	import Glyph from '../glyphs/Glyph.svelte';
-	import type { SaidView } from './view';
+	import type { SaidView } from '$views/command';
 	let { first, formId = '', onended }: { first: SaidView; formId?: string; onended?: () => void } = $props();
 	// svelte-ignore state_referenced_locally
 	let text = $state(first.text);

@@ -4,7 +4,7 @@
 	import Glyph from '../glyphs/Glyph.svelte';
 	import Peg from '../glyphs/Peg.svelte';
 	import Weave from '../glyphs/Weave.svelte';
-	import type { TodayView } from './view';
+	import type { TodayView } from '$views/today';
 	let { view, hrefOf }: { view: TodayView; hrefOf: (line: string) => string } = $props();
 	const shown = $derived(view.done.slice(0, view.done.length > 3 ? 2 : 3));
 	const rest = $derived(view.done.length - shown.length);

@@ -2,9 +2,9 @@
 	/** The next act: the one solid button of the page. */
 	import Peg from '../glyphs/Peg.svelte';
 	import Weave from '../glyphs/Weave.svelte';
-	import { minutesText } from '../words';
+	import { minutesText } from '$words/general';
 	import TickForm from './TickForm.svelte';
-	import type { TagView } from './view';
+	import type { TagView } from '$views/today';
 	import { once } from '../once';
 	let {
 		tag,

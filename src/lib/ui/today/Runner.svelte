@@ -3,8 +3,8 @@
 	import ActForm from '../ActForm.svelte';
 	import Glyph from '../glyphs/Glyph.svelte';
 	import Weave from '../glyphs/Weave.svelte';
-	import { minutesText } from '../words';
-	import type { TodayView } from './view';
+	import { minutesText } from '$words/general';
+	import type { TodayView } from '$views/today';
 	let { view, hrefOf }: { view: TodayView; hrefOf: (line: string) => string } = $props();
 	let all = $state(false);
 	let openShown = $state(false);

@@ -2,8 +2,8 @@
 	/** Everything about one job of the day, and every way to take it off the line. */
 	import { untrack } from 'svelte';
 	import Glyph from '../glyphs/Glyph.svelte';
-	import { minutesText, OUTCOME_WORDS } from '../words';
-	import type { SheetView, TodayView } from './view';
+	import { minutesText, OUTCOME_WORDS } from '$words/general';
+	import type { SheetView, TodayView } from '$views/today';
 	import { once } from '../once';
 	import ActForm from '../ActForm.svelte';
 	let {

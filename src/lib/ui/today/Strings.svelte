@@ -1,7 +1,7 @@
 <script lang="ts">
 	/** What runs by itself: slack strings from the present to the hour at which to fetch. */
-	import { minutesText } from '../words';
-	import type { StringView } from './view';
+	import { minutesText } from '$words/general';
+	import type { StringView } from '$views/today';
 	import { once } from '../once';
 	let { strings, now }: { strings: readonly StringView[]; now: number } = $props();
 	const minutesTo = (string: StringView) => (string.fetchAt - now) / 60_000;

@@ -3,8 +3,8 @@
 	import Glyph from '../glyphs/Glyph.svelte';
 	import Peg from '../glyphs/Peg.svelte';
 	import Weave from '../glyphs/Weave.svelte';
-	import { minutesText } from '../words';
-	import type { TagView } from './view';
+	import { minutesText } from '$words/general';
+	import type { TagView } from '$views/today';
 	import TickForm from './TickForm.svelte';
 	let {
 		tag,

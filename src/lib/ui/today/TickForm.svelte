@@ -2,7 +2,7 @@
 	/** The glyph of a cloth as a button: one touch says done. The id is made here, so a second touch counts once. */
 	import { page } from '$app/state';
 	import Glyph from '../glyphs/Glyph.svelte';
-	import type { TagView } from './view';
+	import type { TagView } from '$views/today';
 	import { once } from '../once';
 	let { tag, date, me }: { tag: TagView; date: string; me: string } = $props();
 	const by = $derived(

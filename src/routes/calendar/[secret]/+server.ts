@@ -1,6 +1,6 @@
 /** The calendar feed at its secret address. `?todo=1` gives to-dos instead of events. */
 import { error } from '@sveltejs/kit';
-import { calendarFeed } from '$server/pages/calendars';
+import { calendarFeed } from '$server/pages/files/calendars';
 import { DatabaseAway } from '$server/db/pool';
 import type { RequestHandler } from './$types';
 

@@ -1,5 +1,6 @@
-import { loading } from '$server/pages/guard';
-import { editMember, loadMember } from '$server/pages/memberEdit';
+import { loadMember } from '$server/pages/people/memberEdit';
+import { loading } from '$server/services/guard';
+import { editMember } from '$server/services/people/member';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ locals, params }) => ({

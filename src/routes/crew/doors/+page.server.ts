@@ -1,5 +1,6 @@
-import { addFamilyDevice, changePin, inviteMember, loadDoors, putOut, revoke } from '$server/pages/doors';
-import { loading } from '$server/pages/guard';
+import { loadDoors } from '$server/pages/access/doors';
+import { addFamilyDevice, changePin, inviteMember, putOut, revoke } from '$server/services/access/doors';
+import { loading } from '$server/services/guard';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ locals }) => ({

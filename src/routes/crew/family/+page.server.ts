@@ -1,5 +1,6 @@
-import { editFamily, giveRibbon, loadFamily } from '$server/pages/familyEdit';
-import { loading } from '$server/pages/guard';
+import { loadFamily } from '$server/pages/people/familyEdit';
+import { loading } from '$server/services/guard';
+import { editFamily, giveRibbon } from '$server/services/people/family';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ locals }) => ({

@@ -1,5 +1,6 @@
-import { answerLook, loadLadder, say } from '$server/pages/growth';
-import { loading } from '$server/pages/guard';
+import { loadLadder } from '$server/pages/people/growth';
+import { loading } from '$server/services/guard';
+import { answerLook, say } from '$server/services/people/growth';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ locals, url, depends }) => {

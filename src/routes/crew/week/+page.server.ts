@@ -1,5 +1,6 @@
-import { loading } from '$server/pages/guard';
-import { answer, ask, give, loadWeek, put } from '$server/pages/crewWeek';
+import { loadWeek } from '$server/pages/people/crewWeek';
+import { loading } from '$server/services/guard';
+import { answer, ask, give, put } from '$server/services/people/week';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ locals, url, depends }) => {

@@ -4,7 +4,7 @@
 	import WhyLabel from '$ui/crew/WhyLabel.svelte';
 	import Weave from '$ui/glyphs/Weave.svelte';
 	import Notice from '$ui/Notice.svelte';
-	import { minutesText } from '$ui/words';
+	import { minutesText } from '$words/general';
 	let { data, form } = $props();
 	const view = $derived(data.view);
 	const said = $derived(form && 'said' in form ? form.said : null);

@@ -6,7 +6,7 @@ import type { RequestHandler } from './$types';
 
 export const POST: RequestHandler = async ({ request, cookies, locals }) => {
 	const wanted = (await request.formData()).get('as');
-	const one = locals.isDemo ? locals.standing.canBe.find(({ id }) => id === wanted) : undefined;
+	const one = locals.isDemo ? locals.access.canBe.find(({ id }) => id === wanted) : undefined;
 	if (!one) redirect(303, '/');
 	cookies.set(COOKIES.as, one.id, {
 		path: '/',

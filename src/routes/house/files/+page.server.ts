@@ -1,7 +1,7 @@
-import { calendarIn, makeFeed } from '$server/pages/calendars';
-import { jobsFromCsv, ledgerFromCsv } from '$server/pages/tables';
-import { loadFiles } from '$server/pages/files';
-import { loading } from '$server/pages/guard';
+import { loadFiles } from '$server/pages/files/files';
+import { calendarIn, makeFeed } from '$server/services/files/calendars';
+import { jobsFromCsv, ledgerFromCsv } from '$server/services/files/tables';
+import { loading } from '$server/services/guard';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ locals, url }) => ({

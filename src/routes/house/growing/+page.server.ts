@@ -1,5 +1,6 @@
-import { loading } from '$server/pages/guard';
-import { editGrowing, loadGrowing } from '$server/pages/keeping';
+import { loadGrowing } from '$server/pages/house/keeping';
+import { loading } from '$server/services/guard';
+import { editGrowing } from '$server/services/home/settings';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ locals }) => ({

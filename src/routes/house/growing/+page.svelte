@@ -1,7 +1,7 @@
 <script lang="ts">
 	import EditForm from '$ui/house/EditForm.svelte';
 	import Notice from '$ui/Notice.svelte';
-	import { plural } from '$ui/words';
+	import { plural } from '$words/general';
 	let { data, form } = $props();
 	const view = $derived(data.view);
 	const action = '/house/growing?/switch';

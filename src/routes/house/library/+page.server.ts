@@ -1,5 +1,6 @@
-import { loading } from '$server/pages/guard';
-import { addJob, loadLibrary } from '$server/pages/jobEditor';
+import { loadLibrary } from '$server/pages/house/jobEditor';
+import { loading } from '$server/services/guard';
+import { addJob } from '$server/services/home/job';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ locals, url }) => ({

@@ -1,6 +1,6 @@
-import { move, pause, undo } from '$server/pages/entryActions';
-import { loading } from '$server/pages/guard';
-import { loadPauses } from '$server/pages/keeping';
+import { move, pause, undo } from '$server/services/ledger/entryActions';
+import { loading } from '$server/services/guard';
+import { loadPauses } from '$server/pages/house/keeping';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ locals }) => ({

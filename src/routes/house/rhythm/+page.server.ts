@@ -1,5 +1,6 @@
-import { loading } from '$server/pages/guard';
-import { editRhythm, loadRhythm } from '$server/pages/keeping';
+import { loadRhythm } from '$server/pages/house/keeping';
+import { loading } from '$server/services/guard';
+import { editRhythm } from '$server/services/home/settings';
 import type { Actions, PageServerLoad } from './$types';
 
 /** What is tried stands in the address: old and new lie side by side, and nothing is written. */

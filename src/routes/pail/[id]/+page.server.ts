@@ -1,6 +1,7 @@
+import { loadRun } from '$server/pages/session/running';
+import { loading } from '$server/services/guard';
+import { carry, event } from '$server/services/session/press';
 import { redirect } from '@sveltejs/kit';
-import { loading } from '$server/pages/guard';
-import { carry, event, loadRun } from '$server/pages/running';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ locals, params, url, depends }) => {

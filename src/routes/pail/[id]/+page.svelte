@@ -1,8 +1,8 @@
 <script lang="ts">
 	import { browser } from '$app/environment';
 	import { onMount } from 'svelte';
-	import { readClearing } from '$core/session/clearing';
-	import { outcomesOf } from '$core/session/clock';
+	import { readClearing } from '$core/clearing/clearing';
+	import { outcomesOf } from '$core/session/sessionState';
 	import { readAnew } from '$ui/connection.svelte';
 	import ChangeIt from '$ui/pail/ChangeIt.svelte';
 	import Cleared from '$ui/pail/Cleared.svelte';

@@ -1,5 +1,6 @@
-import { loading } from '$server/pages/guard';
-import { loadTickPaper, tickPaper } from '$server/pages/paper';
+import { loadTickPaper } from '$server/pages/print/paper';
+import { loading } from '$server/services/guard';
+import { tickPaper } from '$server/services/print/tickPaper';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ locals, url }) => ({

@@ -1,4 +1,4 @@
-import { homeStream } from '$server/pages/files';
+import { homeStream } from '$server/pages/files/files';
 import type { RequestHandler } from './$types';
 
 export const GET: RequestHandler = ({ locals }) =>

@@ -1,12 +1,12 @@
 /** Takes a home in from a file, and tells as it goes: one JSON line a step, the last one says how it ended. */
 import { DatabaseAway } from '$server/db/pool';
 import { log } from '$server/log';
-import { takeHomeIn } from '$server/pages/files';
-import { AWAY_TEXT } from '$server/pages/guard';
+import { takeHomeIn } from '$server/services/files/takeHomeIn';
+import { AWAY_TEXT } from '$server/services/guard';
 import type { RequestHandler } from './$types';
 
 export const POST: RequestHandler = async ({ request, locals }) => {
-	const account = locals.standing.signIn?.account ?? null;
+	const account = locals.access.signIn?.account ?? null;
 	if (account === null) {
 		const says = 'A home that is taken in belongs to somebody: sign up first, then take it in.';
 		return new Response(`${JSON.stringify({ problems: [{ at: 'the door', says }] })}\n`, {

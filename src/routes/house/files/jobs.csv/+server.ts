@@ -1,5 +1,5 @@
-import { jobsCsv } from '$server/pages/tables';
-import { loading } from '$server/pages/guard';
+import { jobsCsv } from '$server/pages/files/tables';
+import { loading } from '$server/services/guard';
 import type { RequestHandler } from './$types';
 
 export const GET: RequestHandler = async ({ locals }) =>

@@ -1,4 +1,4 @@
-import { ledgerCsvStream } from '$server/pages/tables';
+import { ledgerCsvStream } from '$server/pages/files/tables';
 import type { RequestHandler } from './$types';
 
 export const GET: RequestHandler = ({ locals }) =>

@@ -1,5 +1,6 @@
-import { loading } from '$server/pages/guard';
-import { editJob, loadJobEditor } from '$server/pages/jobEditor';
+import { loadJobEditor } from '$server/pages/house/jobEditor';
+import { loading } from '$server/services/guard';
+import { editJob } from '$server/services/home/job';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ locals, params, url }) => ({

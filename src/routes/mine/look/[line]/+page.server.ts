@@ -1,5 +1,6 @@
-import { loading } from '$server/pages/guard';
-import { loadLook, lookedRound } from '$server/pages/mine';
+import { loadLook } from '$server/pages/child/mine';
+import { loading } from '$server/services/guard';
+import { lookedRound } from '$server/services/people/child';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ locals, params, url }) => ({

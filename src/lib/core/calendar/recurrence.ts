@@ -1,0 +1,195 @@
+/** When turns fall due: the calendar cadences of Rules: "Recurrence". */
+import {
+	addDays,
+	dayOf,
+	daysInMonth,
+	firstOfMonth,
+	lastOfMonth,
+	monthIndexOf,
+	monthOfIndex,
+	weekdayOf,
+	type CivilDay,
+	type Weekday
+} from './civil';
+import { startOfWeekInMonth, weekStartOf, type WeekBelongs } from './weeks';
+
+export type CalendarRecurrence =
+	| { readonly type: 'daily'; readonly weekdays?: readonly Weekday[] | undefined }
+	| { readonly type: 'weekly'; readonly weekdays: readonly Weekday[]; readonly everyWeeks: number }
+	| { readonly type: 'timesAWeek'; readonly times: number }
+	| { readonly type: 'monthly'; readonly day: number }
+	| { readonly type: 'monthly'; readonly nth: number; readonly weekday: Weekday }
+	| { readonly type: 'monthly'; readonly card: number; readonly weekday: Weekday }
+	| { readonly type: 'months'; readonly months: readonly number[] };
+
+export type FloatingRecurrence = { readonly type: 'afterDone'; readonly min: number; readonly max: number };
+
+export type Recurrence =
+	| CalendarRecurrence
+	| FloatingRecurrence
+	| { readonly type: 'zone'; readonly every: 1 | 2 }
+	| { readonly type: 'onCall' };
+
+export type MissRule = 'letgo' | 'catchup' | 'stays' | 'carry';
+
+/** What a cadence needs of the household's weeks. */
+export interface WeekRules {
+	readonly weekStart: Weekday;
+	readonly weekBelongs: WeekBelongs;
+}
+
+/** A turn as the cadence alone gives it. */
+export interface Occurrence {
+	readonly opens: CivilDay;
+	readonly due: CivilDay;
+}
+
+export interface Schedule {
+	readonly cadence: CalendarRecurrence;
+	readonly startsOn: CivilDay;
+	/** Days before the due date on which a turn opens; not looked at by `timesAWeek` and `months`. */
+	readonly leadDays: number;
+	/** Months (1-12) in which turns exist; undefined for all. */
+	readonly season?: readonly number[] | undefined;
+	readonly weeks: WeekRules;
+}
+
+/** True where `day` lies in a month of the season. */
+export function inSeason(day: CivilDay, season: readonly number[] | undefined): boolean {
+	return season === undefined || season.includes((monthIndexOf(day) % 12) + 1);
+}
+
+/** The date of a monthly turn in a month. */
+function monthlyDate(
+	cadence: Extract<CalendarRecurrence, { type: 'monthly' }>,
+	index: number,
+	weeks: WeekRules
+): CivilDay {
+	if ('day' in cadence) {
+		const { year, month } = monthOfIndex(index);
+		return dayOf(year, month, Math.min(cadence.day, daysInMonth(year, month)));
+	}
+	if ('card' in cadence) {
+		const start = startOfWeekInMonth(index, cadence.card, weeks.weekStart, weeks.weekBelongs);
+		return addDays(start, (cadence.weekday - weeks.weekStart + 7) % 7);
+	}
+	if (cadence.nth === -1) {
+		const last = lastOfMonth(index);
+		return addDays(last, -((weekdayOf(last) - cadence.weekday + 7) % 7));
+	}
+	const first = firstOfMonth(index);
+	return addDays(first, ((cadence.weekday - weekdayOf(first) + 7) % 7) + 7 * (cadence.nth - 1));
+}
+
+interface WeekOffset {
+	readonly opens: number;
+	readonly due: number;
+}
+
+/** Asked for again and again for the same few rules, so each rule's are kept with it. */
+const offsetsOf = new WeakMap<CalendarRecurrence, Map<Weekday, readonly WeekOffset[]>>();
+
+/** Offsets, in days of the week, of the turns that recur every week. */
+function weekOffsets(cadence: CalendarRecurrence, weekStart: Weekday): readonly WeekOffset[] {
+	let kept = offsetsOf.get(cadence);
+	if (!kept) offsetsOf.set(cadence, (kept = new Map()));
+	let offsets = kept.get(weekStart);
+	if (!offsets) kept.set(weekStart, (offsets = computeOffsets(cadence, weekStart)));
+	return offsets;
+}
+
+function computeOffsets(cadence: CalendarRecurrence, weekStart: Weekday): WeekOffset[] {
+	if (cadence.type === 'timesAWeek') {
+		const n = cadence.times;
+		return Array.from({ length: n }, (_, i) => ({
+			opens: Math.floor((i * 7) / n),
+			due: Math.ceil(((i + 1) * 7) / n) - 1
+		}));
+	}
+	const weekdays =
+		cadence.type === 'weekly' || (cadence.type === 'daily' && cadence.weekdays)
+			? [...new Set(cadence.weekdays)]
+			: ([1, 2, 3, 4, 5, 6, 7] as Weekday[]);
+	return weekdays
+		.map((weekday) => (weekday - weekStart + 7) % 7)
+		.sort((a, b) => a - b)
+		.map((offset) => ({ opens: offset, due: offset }));
+}
+
+/**
+ * The turns that a calendar cadence gives with due dates from `from` to `to`, both included, in order.
+ * Moves, pauses and the ledger are not looked at. No turn is due or opens before `startsOn`; none is due
+ * outside the season.
+ */
+export function occurrencesBetween(schedule: Schedule, from: CivilDay, to: CivilDay): Occurrence[] {
+	const turns: Occurrence[] = [];
+	eachOccurrence(schedule, from, to, (opens, due) => turns.push({ opens, due }));
+	return turns;
+}
+
+/** The same turns, each handed to `take` in order, for callers that make something of their own of them. */
+export function eachOccurrence(
+	schedule: Schedule,
+	from: CivilDay,
+	to: CivilDay,
+	take: (opens: CivilDay, due: CivilDay) => void
+): void {
+	const { cadence, startsOn, season, weeks } = schedule;
+	const first = from > startsOn ? from : startsOn;
+	const push = (opens: number, due: number) => {
+		if (due < first || due > to) return;
+		take(Math.max(opens, startsOn) as CivilDay, due as CivilDay);
+	};
+	if (first > to) return;
+
+	if (cadence.type === 'monthly' || cadence.type === 'months') {
+		// A card's week can reach over the month's end on either side, so look one month further.
+		for (let index = monthIndexOf(first) - 1; index <= monthIndexOf(to) + 1; index++) {
+			if (cadence.type === 'monthly') {
+				const due = monthlyDate(cadence, index, weeks);
+				if (inSeason(due, season)) push(due - schedule.leadDays, due);
+			} else if (cadence.months.includes((index % 12) + 1)) {
+				const due = lastOfMonth(index);
+				if (inSeason(due, season)) push(firstOfMonth(index), due);
+			}
+		}
+		return;
+	}
+
+	const offsets = weekOffsets(cadence, weeks.weekStart);
+	const fixedOpening = cadence.type === 'timesAWeek';
+	const step = cadence.type === 'weekly' ? 7 * cadence.everyWeeks : 7;
+	const origin = weekStartOf(startsOn, weeks.weekStart);
+	const skip = Math.max(0, Math.floor((weekStartOf(first, weeks.weekStart) - origin) / step));
+	// Only seasonal jobs ask for the month, which costs more than all else here: ask once for each month.
+	let monthEnds = -Infinity;
+	let monthIsIn = true;
+	for (let week = origin + skip * step; week <= to; week += step) {
+		for (const offset of offsets) {
+			const due = week + offset.due;
+			if (season !== undefined && due > monthEnds) {
+				const index = monthIndexOf(due as CivilDay);
+				monthEnds = lastOfMonth(index);
+				monthIsIn = season.includes((index % 12) + 1);
+			}
+			if (monthIsIn) push(fixedOpening ? week + offset.opens : due - schedule.leadDays, due);
+		}
+	}
+}
+
+/** How far ahead a search for the next turn may look: yearly jobs in a leap-day season still come up in it. */
+const FURTHEST_AHEAD = 366 * 9;
+
+/** The first turn due after `day` by the cadence alone, or null where none comes within nine years. */
+export function nextOccurrence(schedule: Schedule, day: CivilDay): Occurrence | null {
+	let from = addDays(day, 1);
+	if (schedule.startsOn > from) from = schedule.startsOn;
+	const end = from + FURTHEST_AHEAD;
+	for (let span = 16; from <= end; span *= 4) {
+		const to = addDays(from, span);
+		const found = occurrencesBetween(schedule, from, to)[0];
+		if (found) return found;
+		from = addDays(to, 1);
+	}
+	return null;
+}

@@ -1,0 +1,351 @@
+/**
+ * What stands on a card of paper: rows with boxes, each box a line on a day. Rules: "Printed cards". How it is cut
+ * into pages stands in `pages.ts`, how it looks in the interface.
+ */
+import { addDays, weekdayOf, type CivilDay, type Weekday } from '../calendar/civil';
+import { visitOn } from '../calendar/rotation';
+import { startOfWeekInMonth, weekOfMonth, weeksInMonth } from '../calendar/weeks';
+import { DAY_PARTS, type DayPart } from '../calendar/dayParts';
+import type { Series, PreparedHome } from '../schedule/preparedHome';
+import type { JobStep } from '../household/jobSchema';
+import { partOf } from '../schedule/agenda';
+import type { DaySeries } from '../schedule/readDay';
+import type { HomeProjection } from '../schedule/projection';
+import { upcomingTurns } from '../schedule/upcoming';
+
+/** A box: a line that was done if it is ticked, and the day on which that counts. */
+export interface Box {
+	readonly line: string;
+	readonly date: CivilDay;
+}
+
+export interface CardRow {
+	readonly text: string;
+	/** A second line in small: the room, who, when. */
+	readonly note: string;
+	/** The place in the order of the work; null where there is none. */
+	readonly number: number | null;
+	/** A box a column; null where there is nothing to tick. */
+	readonly boxes: readonly (Box | null)[];
+	/** Begins a part of the card. */
+	readonly heading: string | null;
+	/** A wait that begins with this row: the row that ends it, and its least and longest time in minutes. */
+	readonly wait: { readonly to: number; readonly min: number; readonly max: number | null } | null;
+}
+
+export interface CardSide {
+	readonly name: string;
+	readonly minutes: number;
+	readonly columns: readonly string[];
+	readonly rows: readonly CardRow[];
+	readonly caution: { readonly headline: string; readonly text: string } | null;
+}
+
+export interface Card {
+	readonly kind: 'room' | 'person' | 'zone' | 'bookmark' | 'week';
+	readonly title: string;
+	/** The zone whose weave and plate it bears. */
+	readonly zone: string | null;
+	/** First and last day that it is for. */
+	readonly from: CivilDay;
+	readonly to: CivilDay;
+	readonly sides: readonly CardSide[];
+}
+
+interface Week {
+	readonly home: PreparedHome;
+	readonly standing: HomeProjection;
+	readonly today: CivilDay;
+	/** First day of the week that the card is for. */
+	readonly begin: CivilDay;
+}
+
+const LETTERS = ['M', 'T', 'W', 'T', 'F', 'S', 'S'];
+const letterOf = (day: CivilDay) => LETTERS[weekdayOf(day) - 1] as string;
+const PART_NAMES: Readonly<Record<DayPart, string>> = {
+	morning: 'Morning',
+	midday: 'Midday',
+	evening: 'Evening'
+};
+const partOfLine = (line: Series): DayPart => partOf({ line } as DaySeries, 'midday');
+
+const row = (text: string, rest: Partial<CardRow>): CardRow => ({
+	text,
+	note: '',
+	number: null,
+	boxes: [],
+	heading: null,
+	wait: null,
+	...rest
+});
+
+/** Due days of every line from one day to another, as things stand. */
+function turnsOf({ home, standing, today }: Week, from: CivilDay, to: CivilDay): Map<string, CivilDay[]> {
+	return upcomingTurns(home, standing, today, from, to);
+}
+
+const sumOf = (lines: readonly Series[]) =>
+	lines.reduce((sum, line) => sum + line.job.depths.usual.minutes, 0);
+
+/** The lines of a layer in an order: by part of the day, then as the home has them. */
+function linesOf(home: PreparedHome, of: (line: Series) => boolean): Series[] {
+	return home.series
+		.filter(of)
+		.map((line, i) => ({ line, i }))
+		.sort(
+			(a, b) => DAY_PARTS.indexOf(partOfLine(a.line)) - DAY_PARTS.indexOf(partOfLine(b.line)) || a.i - b.i
+		)
+		.map(({ line }) => line);
+}
+
+const nameOf = (home: PreparedHome, id: string) => home.home.members.find((one) => one.id === id)?.name ?? '';
+
+/** Who does a line, in a word or two; empty for whoever comes. */
+function whoOf(home: PreparedHome, line: Series): string {
+	const { members } = line.job.who;
+	return members.length > 2 ? '' : members.map((id) => nameOf(home, id)).join(' or ');
+}
+
+function dailyRows(week: Week, lines: readonly Series[], notes: (line: Series) => string): CardRow[] {
+	const days = Array.from({ length: 7 }, (_, i) => addDays(week.begin, i));
+	const turns = turnsOf(week, week.begin, addDays(week.begin, 6));
+	return lines.map((line) => {
+		const due = new Set(turns.get(line.id) ?? []);
+		return row(line.job.name, {
+			note: notes(line),
+			boxes: days.map((date) => (due.has(date) ? { line: line.id, date } : null))
+		});
+	});
+}
+
+/** The first caution of some jobs, the danger first as it stands. */
+function cautionOf(lines: readonly Series[]): CardSide['caution'] {
+	return lines.flatMap((line) => line.job.cautions)[0] ?? null;
+}
+
+/**
+ * A room: one side for every day of a week, the other for the weeks of its month, its steps numbered in the order
+ * of the work, waits from the step that begins them to the one that ends them.
+ */
+export function roomCard(week: Week, roomId: string): Card | null {
+	const { home, begin } = week;
+	const room = home.roomById.get(roomId);
+	if (!room) return null;
+	const inRoom = (layers: readonly string[]) => (line: Series) =>
+		line.job.room === roomId && layers.includes(line.job.layer);
+	const daily = linesOf(home, (line) => inRoom(['basics'])(line) && line.job.cadence.type !== 'zone');
+	const weekly = linesOf(home, inRoom(['weekly']));
+	const { weekStart, weekBelongs } = home.home.household;
+	const month = weekOfMonth(begin, weekStart as Weekday, weekBelongs).monthIndex;
+	const weeks = Array.from({ length: weeksInMonth(month, weekStart as Weekday, weekBelongs) }, (_, i) =>
+		startOfWeekInMonth(month, i + 1, weekStart as Weekday, weekBelongs)
+	);
+	const monthTurns = turnsOf(week, weeks[0] as CivilDay, addDays(weeks.at(-1) as CivilDay, 6));
+	// The steps of all jobs in one order: by class, each job's own order kept.
+	const steps = weekly
+		.flatMap((line, at) =>
+			line.job.depths.usual.steps.map((step, i, all) => ({ line, at, step, i, last: i === all.length - 1 }))
+		)
+		.sort((a, b) => reachedClass(a.line, a.i) - reachedClass(b.line, b.i) || a.at - b.at || a.i - b.i);
+	const rows = steps.map(({ line, step, i, last }, n): CardRow => {
+		const ends = steps.findIndex((other) => other.line === line && other.i === i + 1);
+		return row(step.text, {
+			note: line.job.name,
+			number: n + 1,
+			// A job is ticked where its last step is.
+			boxes: weeks.map((start) => {
+				const due = (monthTurns.get(line.id) ?? []).filter((day) => day >= start && day <= addDays(start, 6));
+				return last && due[0] !== undefined ? { line: line.id, date: due.at(-1) as CivilDay } : null;
+			}),
+			wait: step.wait && ends > n ? { to: ends, min: step.wait.min, max: step.wait.max ?? null } : null
+		});
+	});
+	const sides: CardSide[] = [];
+	if (daily.length > 0)
+		sides.push({
+			name: 'Every day',
+			minutes: sumOf(daily),
+			columns: Array.from({ length: 7 }, (_, i) => letterOf(addDays(begin, i))),
+			rows: dailyRows(week, daily, (line) => PART_NAMES[partOfLine(line)]),
+			caution: cautionOf(daily)
+		});
+	if (rows.length > 0)
+		sides.push({
+			name: 'Every week',
+			minutes: sumOf(weekly),
+			columns: weeks.map((_, i) => String(i + 1)),
+			rows,
+			caution: cautionOf(weekly)
+		});
+	if (sides.length === 0) return null;
+	return {
+		kind: 'room',
+		title: room.name,
+		zone: room.zone,
+		from: sides[0]?.name === 'Every day' ? begin : (weeks[0] as CivilDay),
+		to: rows.length > 0 ? addDays(weeks.at(-1) as CivilDay, 6) : addDays(begin, 6),
+		sides
+	};
+}
+
+/** The class at which a step can be: never before that of the step before it in the same job. */
+function reachedClass(line: Series, i: number): number {
+	const steps: readonly JobStep[] = line.job.depths.usual.steps;
+	return steps.slice(0, i + 1).reduce((most, step) => Math.max(most, step.class === 0 ? 0 : step.class), 0);
+}
+
+/** A person and a day: what is theirs, by part of the day. `ids` are the lines that are theirs on it. */
+export function personCard(week: Week, member: string, day: CivilDay, ids: readonly string[]): Card | null {
+	const { home } = week;
+	const found = home.home.members.find((one) => one.id === member && one.role !== 'device');
+	if (!found) return null;
+	const mine = linesOf(home, (line) => ids.includes(line.id));
+	let part: DayPart | null = null;
+	const rows = mine.map((line) => {
+		const own = partOfLine(line);
+		const heading = own === part ? null : PART_NAMES[own];
+		part = own;
+		return row(line.job.name, {
+			note: `${line.room.name}, ${line.job.depths.usual.minutes} min`,
+			heading,
+			boxes: [{ line: line.id, date: day }]
+		});
+	});
+	return {
+		kind: 'person',
+		title: found.name,
+		zone: null,
+		from: day,
+		to: day,
+		sides: [{ name: 'Today', minutes: sumOf(mine), columns: [''], rows, caution: cautionOf(mine) }]
+	};
+}
+
+/** A zone: its deep list, a box each, for its next visit. */
+export function zoneCard(week: Week, zoneId: string): Card | null {
+	const { home, begin } = week;
+	const zone = home.zoneById.get(zoneId);
+	if (!zone) return null;
+	let from = begin;
+	let to = addDays(begin, 6);
+	for (let i = 0; i < 200; i++) {
+		const visit = visitOn(addDays(begin, i), home.rotation);
+		if (visit?.zone !== zoneId) continue;
+		from = visit.days[0] as CivilDay;
+		to = visit.days.at(-1) as CivilDay;
+		break;
+	}
+	const lines = zone.list.flatMap((id) => home.seriesById.get(id) ?? []);
+	if (lines.length === 0) return null;
+	return {
+		kind: 'zone',
+		title: zone.name,
+		zone: zoneId,
+		from,
+		to,
+		sides: [
+			{
+				name: 'The deep list',
+				minutes: sumOf(lines),
+				columns: [''],
+				rows: lines.map((line, i) =>
+					row(line.job.name, {
+						note: `${line.room.name}, ${line.job.depths.usual.minutes} min`,
+						number: i + 1,
+						boxes: [{ line: line.id, date: to }]
+					})
+				),
+				caution: cautionOf(lines)
+			}
+		]
+	};
+}
+
+/** What a week brings beside the basics, by day. */
+function byDay(week: Week): CardRow[] {
+	const { home, begin } = week;
+	const turns = turnsOf(week, begin, addDays(begin, 6));
+	return Array.from({ length: 7 }, (_, i) => addDays(begin, i)).flatMap((date) => {
+		const due = linesOf(
+			home,
+			(line) =>
+				line.job.layer !== 'basics' &&
+				line.job.cadence.type !== 'zone' &&
+				(turns.get(line.id) ?? []).includes(date)
+		);
+		return due.map((line, n) =>
+			row(line.job.name, {
+				note: [line.room.name, whoOf(home, line)].filter(Boolean).join(', '),
+				heading: n === 0 ? (DAY_NAMES[weekdayOf(date) - 1] ?? '') : null,
+				boxes: [{ line: line.id, date }]
+			})
+		);
+	});
+}
+
+const DAY_NAMES = ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday'];
+
+const basicsOf = (home: PreparedHome) => linesOf(home, (line) => line.job.layer === 'basics');
+
+const zoneOfWeek = ({ home, begin }: Week): string | null =>
+	Array.from({ length: 7 }, (_, i) => visitOn(addDays(begin, i), home.rotation)).find(
+		(visit) => visit !== null
+	)?.zone ?? null;
+
+/** A week of the month as a bookmark in two halves: every day, and what this week brings. */
+export function bookmarkCard(week: Week): Card {
+	const { home, begin } = week;
+	const basics = basicsOf(home);
+	const { weekStart, weekBelongs } = home.home.household;
+	const rows = byDay(week);
+	return {
+		kind: 'bookmark',
+		title: `Week ${weekOfMonth(begin, weekStart as Weekday, weekBelongs).week}`,
+		zone: zoneOfWeek(week),
+		from: begin,
+		to: addDays(begin, 6),
+		sides: [
+			{
+				name: 'Every day',
+				minutes: sumOf(basics),
+				columns: Array.from({ length: 7 }, (_, i) => letterOf(addDays(begin, i))),
+				rows: dailyRows(week, basics, () => ''),
+				caution: null
+			},
+			{ name: 'This week', minutes: 0, columns: [''], rows, caution: null }
+		]
+	};
+}
+
+/** The whole week on one sheet for the fridge. */
+export function weekCard(week: Week): Card {
+	const basics = basicsOf(week.home);
+	return {
+		kind: 'week',
+		title: 'The week',
+		zone: zoneOfWeek(week),
+		from: week.begin,
+		to: addDays(week.begin, 6),
+		sides: [
+			{
+				name: 'Every day',
+				minutes: sumOf(basics),
+				columns: Array.from({ length: 7 }, (_, i) => letterOf(addDays(week.begin, i))),
+				rows: dailyRows(week, basics, (line) =>
+					[PART_NAMES[partOfLine(line)], whoOf(week.home, line)].filter(Boolean).join(', ')
+				),
+				caution: null
+			},
+			{ name: 'On its day', minutes: 0, columns: [''], rows: byDay(week), caution: null }
+		]
+	};
+}
+
+/** All boxes of a card, once each. */
+export function boxesOf(card: Card): Box[] {
+	const seen = new Map<string, Box>();
+	for (const side of card.sides)
+		for (const one of side.rows)
+			for (const box of one.boxes) if (box) seen.set(`${box.line}@${box.date}`, box);
+	return [...seen.values()];
+}

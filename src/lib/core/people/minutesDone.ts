@@ -1,0 +1,43 @@
+/** What each has carried: minutes of work by person. Rules: "Fair shares". */
+import { addDays, type CivilDay } from '../calendar/civil';
+import { isWork, type LedgerEntry } from '../household/entry';
+import type { PreparedHome } from '../schedule/preparedHome';
+import { effectiveLedger } from '../schedule/series';
+
+/** Minutes of an entry: measured, else as the job says at its depth. Looking and letting go are no work. */
+export function minutesOfEntry(home: PreparedHome, entry: LedgerEntry): number {
+	if (entry.outcome !== 'done' && entry.outcome !== 'part') return 0;
+	if (entry.coveredBy !== null) return 0;
+	if (entry.minutes !== null) return entry.minutes;
+	const depths = home.everyJob.get(entry.job)?.depths;
+	const minutes = (entry.depth ? depths?.[entry.depth]?.minutes : undefined) ?? depths?.usual.minutes ?? 0;
+	return entry.outcome === 'part' ? minutes * entry.share : minutes;
+}
+
+export interface MinutesDone {
+	readonly minutes: number;
+	/** Of them, work that nobody sees. */
+	readonly hidden: number;
+}
+
+/** Minutes by member from `from` to `to`, both included; undone entries count for nothing. */
+export function minutesDoneBetween(
+	home: PreparedHome,
+	entries: readonly LedgerEntry[],
+	from: CivilDay,
+	to: CivilDay
+): ReadonlyMap<string, MinutesDone> {
+	const sums = new Map<string, { minutes: number; hidden: number }>();
+	for (const entry of effectiveLedger(entries)) {
+		if (!isWork(entry) || entry.by === null || entry.date < from || entry.date > to) continue;
+		const sum = sums.get(entry.by) ?? { minutes: 0, hidden: 0 };
+		const minutes = minutesOfEntry(home, entry);
+		sum.minutes += minutes;
+		if (home.everyJob.get(entry.job)?.hidden) sum.hidden += minutes;
+		sums.set(entry.by, sum);
+	}
+	return sums;
+}
+
+/** The four weeks that end with the week from `weekBegin`: its first day. */
+export const fourWeeksFrom = (weekBegin: CivilDay): CivilDay => addDays(weekBegin, -21);

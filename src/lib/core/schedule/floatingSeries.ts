@@ -1,0 +1,273 @@
+/**
+ * The life of a floating line (`afterDone`): one turn at a time, counted from the day on which the one before
+ * it was settled or lapsed. Rules: "Occurrences".
+ */
+import { addDays, firstOfMonth, monthIndexOf, type CivilDay } from '../calendar/civil';
+import { afterPause, pauseOn, unpausedDays, type Pauses } from '../calendar/pauses';
+import { inSeason } from '../calendar/recurrence';
+import {
+	BEGINNING,
+	catchUpDayFor,
+	restingState,
+	versionOn,
+	type Checkpoint,
+	type SeriesEntry,
+	type SeriesRule,
+	type SeriesState,
+	type SeriesVersion,
+	type SeriesVersions
+} from './series';
+
+export interface FloatingInput {
+	readonly versions: SeriesVersions;
+	readonly checkpoint: Checkpoint;
+	/** Moves, skips and extras that hold, in the order in which they were made. */
+	readonly changes: readonly SeriesEntry[];
+	/** done, looked, letgo and part that hold and are dated after the checkpoint: by date, then as made. */
+	readonly entries: readonly SeriesEntry[];
+	readonly pauses: Pauses;
+}
+
+interface FloatingTurn {
+	readonly opens: CivilDay;
+	readonly due: CivilDay;
+	readonly skipped: boolean;
+	/** Late already when the rhythm changed: it stays late until it is settled, whatever the new rule says. */
+	readonly kept?: boolean;
+	/** Ids of the moves that brought it to its day. */
+	readonly movedBy?: readonly string[];
+}
+
+const NONE_SPENT: ReadonlySet<string> = new Set();
+
+type FloatingRule = SeriesRule & { readonly cadence: { type: 'afterDone'; min: number; max: number } };
+
+function floatingVersion(
+	versions: SeriesVersions,
+	day: CivilDay
+): (SeriesVersion & { rule: FloatingRule }) | null {
+	const version = versionOn(versions, day);
+	return version?.rule?.cadence.type === 'afterDone'
+		? (version as SeriesVersion & { rule: FloatingRule })
+		: null;
+}
+
+/** The first day of the season's next month after the month of `day`. */
+function seasonStartAfter(day: CivilDay, season: readonly number[]): CivilDay {
+	let index = monthIndexOf(day) + 1;
+	while (!season.includes((index % 12) + 1)) index++;
+	return firstOfMonth(index);
+}
+
+/**
+ * The turn that counts from `base` (null: the first turn) by a version of the rule: never before `startsOn`,
+ * never outside the season, never due in a pause, and never due before the day from which the rule holds.
+ * Moves in `spent` move it no more.
+ */
+function turnFrom(
+	base: CivilDay | null,
+	version: SeriesVersion & { rule: FloatingRule },
+	input: FloatingInput,
+	spent: ReadonlySet<string> = NONE_SPENT
+): FloatingTurn {
+	const { rule } = version;
+	const { min, max } = rule.cadence;
+	let opens = base === null ? rule.startsOn : (Math.max(base + min, rule.startsOn) as CivilDay);
+	let due = base === null ? rule.startsOn : (Math.max(base + max, rule.startsOn) as CivilDay);
+	if (version.from !== BEGINNING && due < version.from) due = version.from;
+	if (rule.season && !inSeason(due, rule.season)) opens = due = seasonStartAfter(due, rule.season);
+	due = afterPause(input.pauses, due);
+	let skipped = false;
+	const movedBy: string[] = [];
+	for (const change of input.changes) {
+		if (change.dueOn !== due) continue;
+		if (change.outcome === 'skipped') skipped = true;
+		else if (change.outcome === 'moved' && change.to !== undefined && !spent.has(change.id)) {
+			opens = Math.min(opens, change.to) as CivilDay;
+			due = afterPause(input.pauses, change.to);
+			movedBy.push(change.id);
+		}
+	}
+	return { opens, due, skipped, movedBy };
+}
+
+/** The day with which a turn lapses if nobody settles it; null for never. */
+function lapseOf(turn: FloatingTurn, rule: FloatingRule, pauses: Pauses): CivilDay | null {
+	if (turn.kept) return null;
+	if (turn.skipped || rule.missRule === 'letgo' || rule.missRule === 'carry') return turn.due;
+	if (rule.missRule === 'stays') return null;
+	return catchUpDayFor(turn.due, rule.catchUpDays, pauses) ?? turn.due;
+}
+
+interface Walk {
+	base: CivilDay | null;
+	/** Moves that took a turn back to the day it counts from, or before it: they move no other. */
+	readonly spent: Set<string>;
+	turn: FloatingTurn;
+	version: SeriesVersion & { rule: FloatingRule };
+	doneTurns: number;
+	lastDone: CivilDay | null;
+	part: Checkpoint['part'];
+	settledBy: string[];
+	settledOn: CivilDay | null;
+}
+
+/** Moves to the version in force on `day`: what is late already stays late, nothing becomes late by the change. */
+function enterVersion(walk: Walk, day: CivilDay, input: FloatingInput) {
+	const version = floatingVersion(input.versions, day);
+	if (!version || version === walk.version) return;
+	const late = walk.turn.due < version.from && lapseOf(walk.turn, walk.version.rule, input.pauses) === null;
+	walk.version = version;
+	walk.turn = late ? { ...walk.turn, kept: true } : turnFrom(walk.base, version, input, walk.spent);
+}
+
+function lapseBefore(walk: Walk, day: CivilDay, input: FloatingInput) {
+	for (;;) {
+		const lapse = lapseOf(walk.turn, walk.version.rule, input.pauses);
+		if (lapse === null || lapse >= day) return;
+		// Counting on from a day that lies back, the walk would come to the same move again, without end.
+		if (walk.base !== null && lapse <= walk.base)
+			for (const id of walk.turn.movedBy ?? []) walk.spent.add(id);
+		walk.base = lapse;
+		walk.part = null;
+		enterVersion(walk, lapse, input);
+		walk.turn = turnFrom(lapse, walk.version, input, walk.spent);
+	}
+}
+
+function walkTo(input: FloatingInput, day: CivilDay): Walk | null {
+	const { checkpoint, versions } = input;
+	const start = versions.find((v) => v.rule?.cadence.type === 'afterDone') as
+		(SeriesVersion & { rule: FloatingRule }) | undefined;
+	if (!start) return null;
+	const atCheckpoint = floatingVersion(versions, checkpoint.through) ?? start;
+	const walk: Walk = {
+		base: checkpoint.base,
+		spent: new Set(),
+		version: atCheckpoint,
+		turn: checkpoint.old
+			? { opens: checkpoint.old.opens, due: checkpoint.old.first, skipped: false, kept: true }
+			: turnFrom(checkpoint.base, atCheckpoint, input),
+		doneTurns: checkpoint.doneTurns,
+		lastDone: checkpoint.lastDone,
+		part: checkpoint.part,
+		settledBy: [],
+		settledOn: null
+	};
+	const steps = [
+		...input.entries.filter((entry) => entry.date <= day).map((entry) => ({ day: entry.date, entry })),
+		...versions
+			.filter((v) => v.from > checkpoint.through && v.from <= day)
+			.map((v) => ({ day: v.from, entry: null }))
+	].sort((a, b) => a.day - b.day || (a.entry ? 1 : 0) - (b.entry ? 1 : 0));
+	for (const { day: now, entry } of steps) {
+		lapseBefore(walk, now, input);
+		enterVersion(walk, now, input);
+		if (!entry) continue;
+		if (entry.outcome === 'part') {
+			walk.part = { day: now, share: entry.share ?? 0.5 };
+			continue;
+		}
+		if (walk.settledOn !== now) walk.settledBy = [];
+		walk.base = now;
+		walk.turn = turnFrom(now, walk.version, input, walk.spent);
+		walk.part = null;
+		walk.settledOn = now;
+		walk.settledBy.push(entry.id);
+		if (entry.outcome !== 'letgo') {
+			walk.doneTurns++;
+			walk.lastDone = now;
+		}
+	}
+	lapseBefore(walk, day, input);
+	return walk;
+}
+
+/** The turn put on `day` by hand, if nothing else stands. */
+function extraOn(input: FloatingInput, day: CivilDay): boolean {
+	return input.changes.some((c) => (c.outcome === 'extra' || c.outcome === 'called') && c.date === day);
+}
+
+/** The earliest extra under `stays` that was put on a day since the last settlement and before `day`. */
+function missedExtra(walk: Walk, input: FloatingInput, day: CivilDay): CivilDay | null {
+	if (walk.version.rule.missRule !== 'stays') return null;
+	let missed: CivilDay | null = null;
+	for (const change of input.changes) {
+		if (change.outcome !== 'extra' && change.outcome !== 'called') continue;
+		if (change.date >= day || (walk.base !== null && change.date <= walk.base)) continue;
+		if (missed === null || change.date < missed) missed = change.date;
+	}
+	return missed;
+}
+
+/** The state of a floating line on `day`, with the entries of that day counted. `day` is after the checkpoint. */
+export function floatingState(input: FloatingInput, day: CivilDay): SeriesState {
+	const walk = walkTo(input, day);
+	if (!walk) return restingState(0);
+	const { pauses } = input;
+	const settledToday = walk.settledOn === day;
+	const state = restingState(walk.doneTurns, settledToday ? walk.settledBy : undefined);
+	if (pauseOn(pauses, day)) {
+		state.state = 'paused';
+		return state;
+	}
+
+	const { rule } = walk.version;
+	let { turn } = walk;
+	const missed = missedExtra(walk, input, day);
+	if (missed !== null && missed < turn.due) {
+		turn = { opens: Math.min(turn.opens, missed) as CivilDay, due: missed, skipped: false };
+	} else if (extraOn(input, day) && !settledToday && day < turn.due) {
+		turn = { opens: Math.min(turn.opens, day) as CivilDay, due: day, skipped: false };
+	}
+	if (turn.skipped) {
+		if (settledToday) state.state = 'done';
+		state.nextOn = afterSkipped(walk, input);
+		return state;
+	}
+	if (turn.due > day && turn.opens > day) {
+		if (settledToday) state.state = 'done';
+		state.nextOn = turn.due;
+		return state;
+	}
+	state.dueOn = turn.due;
+	state.opensOn = turn.opens;
+	state.shareDone = walk.part && walk.part.day >= turn.opens ? walk.part.share : 0;
+	if (turn.due > day) {
+		state.state = 'open';
+		state.nextOn = turn.due;
+		return state;
+	}
+	state.nextOn = turnFrom(day, walk.version, input, walk.spent).due;
+	if (turn.due === day) state.state = 'due';
+	else if (turn.kept || rule.missRule === 'stays') {
+		state.state = 'late';
+		state.lateDays = unpausedDays(pauses, turn.due, day);
+		state.lateTurns = state.lateDays / rule.cadence.max;
+	} else {
+		state.catchUpOn = lapseOf(turn, rule, pauses);
+		state.state = state.catchUpOn === day ? 'due' : 'waiting';
+	}
+	return state;
+}
+
+function afterSkipped(walk: Walk, input: FloatingInput): CivilDay {
+	return turnFrom(walk.turn.due, walk.version, input, walk.spent).due;
+}
+
+/** The checkpoint at the end of `day`, from one before it. */
+export function floatingCheckpoint(input: FloatingInput, day: CivilDay): Checkpoint {
+	const walk = walkTo(input, day);
+	if (!walk) return { ...input.checkpoint, through: day };
+	lapseBefore(walk, addDays(day, 1), input);
+	return {
+		through: day,
+		lastDue: null,
+		old: walk.turn.kept ? { first: walk.turn.due, opens: walk.turn.opens, next: null, rule: 'stays' } : null,
+		settledAhead: [],
+		base: walk.base,
+		doneTurns: walk.doneTurns,
+		lastDone: walk.lastDone,
+		part: walk.part
+	};
+}

@@ -1,0 +1,212 @@
+/**
+ * A job from the fields of a form. The page reads its own form with it for what it shows live, the server for
+ * what it saves: both see the same job. Fields that are left out leave the job as it was.
+ */
+import { shareHalves } from './round';
+import type { Job } from '../household/home';
+import { jobSchema } from '../household/jobSchema';
+import { problemsOf, type Problem } from '../household/problems';
+
+/** The values of a form by field name, in their order. */
+export type FormValues = Readonly<Record<string, readonly string[]>>;
+
+export type ReadJob =
+	{ readonly ok: true; readonly job: Job } | { readonly ok: false; readonly problems: readonly Problem[] };
+
+const DEPTHS = ['quick', 'usual', 'deep'] as const;
+
+/** A number as people write it; the text itself where it is none, for the schema to refuse. */
+function number(text: string | undefined): unknown {
+	const value = Number((text ?? '').trim().replace(',', '.'));
+	return text === undefined || text.trim() === '' || Number.isNaN(value) ? text : value;
+}
+
+const numbers = (values: readonly string[] | undefined) => (values ?? []).map((value) => number(value));
+
+function cadenceOf(form: FormValues): unknown {
+	const one = (name: string) => form[name]?.[0];
+	const weekdays = numbers(form.weekdays);
+	switch (one('type')) {
+		case 'daily':
+			return weekdays.length === 0 || weekdays.length === 7 ? { type: 'daily' } : { type: 'daily', weekdays };
+		case 'weekly':
+			return { type: 'weekly', weekdays, everyWeeks: number(one('everyWeeks') ?? '1') };
+		case 'timesAWeek':
+			return { type: 'timesAWeek', times: number(one('times')) };
+		case 'monthly':
+			return { type: 'monthly', day: number(one('day')) };
+		case 'nth':
+			return { type: 'monthly', nth: number(one('nth')), weekday: number(one('weekday')) };
+		case 'leaf':
+			return { type: 'monthly', card: number(one('leaf')), weekday: number(one('weekday')) };
+		case 'months':
+			return { type: 'months', months: numbers(form.months) };
+		case 'afterDone': {
+			const [a, b] = [number(one('min')), number(one('max'))];
+			// The pegs may pass each other; the smaller one opens.
+			return typeof a === 'number' && typeof b === 'number'
+				? { type: 'afterDone', min: Math.min(a, b), max: Math.max(a, b) }
+				: { type: 'afterDone', min: a, max: b };
+		}
+		case 'zone':
+			return { type: 'zone', every: one('every') === '2' ? 2 : 1 };
+		default:
+			return { type: one('type') };
+	}
+}
+
+/** Steps of a depth from their rows; null where the form has no rows of it. Empty rows are left out. */
+function stepsOf(
+	form: FormValues,
+	depth: string,
+	before: Job['depths']['usual'] | undefined
+): unknown[] | null {
+	const texts = form[`${depth}-text`];
+	if (!texts) return null;
+	return texts.flatMap((text, i) => {
+		const at = (name: string) => form[`${depth}-${name}`]?.[i];
+		if (text.trim() === '') return [];
+		const label = at('wait')?.trim() ?? '';
+		// A step that is still there keeps what the form does not show: its products, its appliance.
+		const same = before?.steps.find((step) => step.text === text.trim()) ?? before?.steps[i];
+		const { wait: _wait, ...kept } = same ?? { products: [] };
+		const max = at('max')?.trim() ?? '';
+		return [
+			{
+				...kept,
+				text,
+				minutes: number(at('minutes')),
+				class: number(at('class')),
+				...(label === ''
+					? {}
+					: { wait: { label, min: number(at('min') || '0'), ...(max === '' ? {} : { max: number(max) }) } })
+			}
+		];
+	});
+}
+
+function depthOf(
+	form: FormValues,
+	depth: (typeof DEPTHS)[number],
+	before: Job['depths']['usual'] | undefined
+): unknown {
+	const asked = form[`minutes-${depth}`]?.[0];
+	const steps = stepsOf(form, depth, before) ?? before?.steps ?? null;
+	if (asked !== undefined && asked.trim() === '' && depth !== 'usual') return undefined;
+	if (steps === null) {
+		if (asked === undefined) return before;
+		return { minutes: number(asked), steps: [{ text: 'Do it', minutes: number(asked), class: 3 }] };
+	}
+	const minutesEach = steps.map((step) => (step as { minutes: unknown }).minutes);
+	const known = minutesEach.every((one): one is number => typeof one === 'number' && one > 0);
+	const sum = known ? minutesEach.reduce((total, one) => total + one, 0) : NaN;
+	const wanted = number(asked);
+	// What is no number of minutes goes on as it is, for the schema to refuse.
+	if (asked !== undefined && !(typeof wanted === 'number' && wanted > 0 && wanted <= 1440))
+		return { minutes: wanted, steps };
+	// Other minutes for the whole are shared out among its steps.
+	if (known && typeof wanted === 'number' && wanted > 0 && wanted <= 1440 && Math.abs(wanted - sum) > 0.01) {
+		const shares = shareHalves(minutesEach, wanted);
+		return {
+			minutes: shares.reduce((total, one) => total + one, 0),
+			steps: steps.map((step, i) => ({ ...(step as object), minutes: shares[i] }))
+		};
+	}
+	return { minutes: asked === undefined || known ? sum : wanted, steps };
+}
+
+/** The lines of a field, without empty ones. */
+const linesOf = (text: string | undefined) =>
+	(text ?? '')
+		.split(/\r?\n/)
+		.map((line) => line.trim())
+		.filter(Boolean);
+
+/** The job that the fields describe, from the one it was. */
+export function jobFromForm(before: Job, form: FormValues): ReadJob {
+	const one = (name: string) => form[name]?.[0];
+	const has = (name: string) => form[name] !== undefined;
+	const cadence = has('type') ? cadenceOf(form) : before.cadence;
+	const isZone = (cadence as { type?: string }).type === 'zone';
+	const wantedRule = one('missRule') ?? before.missRule;
+	const variants = linesOf(one('variants'));
+	const members = form.members ?? [];
+	const mode = one('who') ?? before.who.mode;
+	const depths: Record<string, unknown> = {};
+	for (const depth of DEPTHS) {
+		const made = depthOf(form, depth, before.depths[depth]);
+		if (made !== undefined) depths[depth] = made;
+	}
+	const {
+		season: _season,
+		variants: _variants,
+		deepEvery: _deepEvery,
+		skill: _skill,
+		fromAge: _fromAge,
+		...kept
+	} = before;
+	const skill = has('skill') ? (one('skill')?.trim() ?? '') : (before.skill ?? '');
+	const fromAge = has('fromAge') ? (one('fromAge')?.trim() ?? '') : String(before.fromAge ?? '');
+	const every = has('every') ? one('every') : before.who.every;
+	const deepEvery = one('deepEvery')?.trim() ?? '';
+	const season = numbers(form.season);
+	const parts = form.parts ?? [];
+	const data = {
+		...kept,
+		...(has('name') ? { name: one('name') } : {}),
+		...(has('room') ? { room: one('room') } : {}),
+		...(has('layer') ? { layer: one('layer') } : {}),
+		...(has('weight') ? { weight: number(one('weight')) } : {}),
+		cadence,
+		missRule: isZone ? 'carry' : wantedRule === 'carry' ? 'letgo' : wantedRule,
+		...(has('lead') ? { leadDays: number(one('lead') || '0') } : {}),
+		...(has('seasonal')
+			? one('seasonal') === 'some'
+				? { season }
+				: {}
+			: before.season
+				? { season: before.season }
+				: {}),
+		parts: has('type')
+			? (cadence as { type?: string }).type === 'daily'
+				? parts
+				: parts.slice(0, 1)
+			: before.parts,
+		depths,
+		...(deepEvery !== '' && depths.deep ? { deepEvery: number(deepEvery) } : {}),
+		...(has('variants')
+			? variants.length > 0
+				? { variants }
+				: {}
+			: before.variants
+				? { variants: before.variants }
+				: {}),
+		...(has('type') ? { covers: form.covers ?? [] } : {}),
+		...(has('who')
+			? {
+					who: {
+						mode,
+						members: mode === 'free' ? [] : [...members],
+						...(every && mode === 'turns' ? { every } : {})
+					}
+				}
+			: {}),
+		...(skill !== '' ? { skill } : {}),
+		...(fromAge !== '' ? { fromAge: number(fromAge) } : {}),
+		...(has('rungs') ? { rungs: linesOf(one('rungs')) } : {}),
+		...(has('lookRound') ? { lookRound: linesOf(one('lookRound')) } : {}),
+		...(has('startsOn') && one('startsOn') !== '' ? { startsOn: one('startsOn') } : {}),
+		...(has('needs')
+			? {
+					needs: (one('needs') ?? '')
+						.split(',')
+						.map((need) => need.trim())
+						.filter(Boolean)
+				}
+			: {}),
+		noisy: has('type') ? one('noisy') === 'on' : before.noisy,
+		hidden: has('rungs') ? one('hidden') === 'on' : before.hidden
+	};
+	const read = jobSchema.safeParse(data);
+	return read.success ? { ok: true, job: read.data } : { ok: false, problems: problemsOf(read.error, data) };
+}

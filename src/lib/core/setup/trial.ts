@@ -1,0 +1,87 @@
+/** Trying a rhythm before it is kept: the next dates of a job, and how a year would look with it. */
+import { addDays, type CivilDay } from '../calendar/civil';
+import { zoneOn } from '../calendar/rotation';
+import type { Pauses } from '../calendar/pauses';
+import { prepareHome, ruleOf, type Series, type PreparedHome } from '../schedule/preparedHome';
+import { saveJob } from './editJobs';
+import type { Household, Job, Room } from '../household/home';
+import { BEGINNING, type SeriesVersions } from '../schedule/series';
+import { outlook, type OutlookDay } from '../schedule/outlook';
+import type { HomeProjection } from '../schedule/projection';
+import { nextDays } from '../schedule/upcoming';
+
+export interface TrialInput {
+	readonly household: Household;
+	readonly room: Room;
+	/** The job as it was; null for a new one. */
+	readonly before: Job | null;
+	readonly after: Job;
+	readonly standing: HomeProjection;
+	readonly pauses: Pauses;
+	readonly today: CivilDay;
+	/** Days of the visits of the room's zone to come, for zone items. */
+	readonly zoneDays: readonly CivilDay[];
+}
+
+function lineOf(input: TrialInput, job: Job): Series {
+	const part = job.parts.length > 1 ? (job.parts[0] ?? null) : null;
+	const versions: SeriesVersions = input.before
+		? [
+				{ from: BEGINNING, rule: ruleOf(input.before, input.household) },
+				{ from: input.today, rule: ruleOf(job, input.household) }
+			]
+		: [{ from: BEGINNING, rule: ruleOf(job, input.household) }];
+	return { id: part === null ? job.id : `${job.id}/${part}`, job, part, room: input.room, versions };
+}
+
+/** The next dates of a job as it would be, at most `count`, none before tomorrow. A zone's item: its visits. */
+export function trialDates(input: TrialInput, count = 6): CivilDay[] {
+	const { after, today } = input;
+	if (after.cadence.type === 'onCall') return [];
+	if (after.cadence.type === 'zone') {
+		const { every } = after.cadence;
+		const visits = input.zoneDays.filter((day, i) => i === 0 || day - (input.zoneDays[i - 1] as number) > 1);
+		return visits.filter((_, i) => i % every === 0).slice(0, count);
+	}
+	return nextDays(lineOf(input, after), input.standing, input.pauses, today, count);
+}
+
+/** The same for the job as it was. */
+export function datesBefore(input: TrialInput, count = 6): CivilDay[] {
+	if (!input.before) return [];
+	const { before } = input;
+	if (before.cadence.type === 'onCall') return [];
+	if (before.cadence.type === 'zone') return trialDates({ ...input, after: before }, count);
+	const whole: TrialInput = { ...input, before: null };
+	return nextDays(lineOf(whole, before), input.standing, input.pauses, input.today, count);
+}
+
+/** The coming zone days of a zone, from tomorrow on: enough for a year. */
+export function zoneDaysAhead(
+	home: PreparedHome,
+	zone: string | null,
+	today: CivilDay,
+	days = 400
+): CivilDay[] {
+	if (zone === null) return [];
+	return Array.from({ length: days }, (_, i) => addDays(today, i + 1)).filter(
+		(day) => zoneOn(day, home.rotation) === zone
+	);
+}
+
+/** A year of the whole home with one job changed: new picture data for the Round and the minutes of each day. */
+export function trialYear(
+	home: PreparedHome,
+	job: Job,
+	standing: HomeProjection,
+	today: CivilDay,
+	days = 365
+): OutlookDay[] {
+	const edit = saveJob(home.home, job);
+	if (!edit.ok) return outlook(home, addDays(today, 1), days, standing, today);
+	const next = prepareHome([
+		...home.versions.filter((version) => version.from < today),
+		{ from: today, home: edit.home }
+	]);
+	return outlook(next, addDays(today, 1), days, standing, today);
+}

@@ -1,0 +1,149 @@
+/** The rhythm editor of a job, and the library: what they show and what they write. */
+import { isoOf, type CivilDay } from '$core/calendar/civil';
+import { householdTime } from '$core/calendar/instant';
+import { isWork } from '$core/household/entry';
+import type { Job, Member } from '$core/household/home';
+import { estimateMinutes } from '$core/learning/minutes';
+import { ageNeeded, ageOn } from '$core/people/whoCan';
+import { effectivePauses, pausesForSeries } from '$core/schedule/projection';
+import { readDay } from '$core/schedule/readDay';
+import { roomsFor, searchLibrary } from '$core/setup/library';
+import { zoneDaysAhead } from '$core/setup/trial';
+import type { JobEditorView, LibraryView } from '$views/jobEditor';
+import { shortDate } from '$words/general';
+import { memberName } from '$words/names';
+import { cadenceText } from '$words/recurrence';
+import { error } from '@sveltejs/kit';
+import { v7 as uuidv7 } from 'uuid';
+import { now } from '../../clock';
+import { reading } from '../../db/pool';
+import { loadHome, revisionOf } from '../../repo/homeRepo';
+import { entriesOfJobs } from '../../repo/ledgerRepo';
+import { starterLibrary } from '../../repo/patterns';
+import { loadProjection } from '../../repo/projectionRepo';
+import { newJob } from '../../services/home/job';
+import { stateText, zoneMark } from '../today/tags';
+
+/** Says why somebody is too young for a job; null where they are not. */
+function whyNot(job: Job, member: Member, today: CivilDay): string | null {
+	const age = ageOn(member, today);
+	const needed = ageNeeded(job);
+	if (age === null || age >= needed) return null;
+	return needed - age > 5 ? 'too small' : `from ${needed}`;
+}
+
+export async function loadJobEditor(
+	household: string,
+	id: string,
+	query: { readonly room: string | null }
+): Promise<JobEditorView> {
+	const [home, standing, revision, entries] = await reading(async (db) => {
+		const prepared = await loadHome(db, household);
+		if (!prepared) throw new RangeError(`no household ${household}`);
+		return [
+			prepared,
+			await loadProjection(db, household),
+			await revisionOf(db, household),
+			id === 'new' ? [] : await entriesOfJobs(db, household, [id])
+		] as const;
+	});
+	const { date: today } = householdTime(now(), home.home.household);
+	const isNew = id === 'new';
+	const roomId = home.roomById.has(query.room ?? '')
+		? (query.room as string)
+		: (home.home.rooms[0]?.id ?? '');
+	const job = isNew ? newJob(home.home, roomId, isoOf(today)) : home.jobById.get(id);
+	if (!job)
+		error(404, {
+			message: 'This job is not in the home any more.',
+			remedy: 'What was done of it is still in the Ledger.'
+		});
+	const room = home.roomById.get(job.room);
+	if (!room) throw new RangeError(job.room);
+	const lines = home.series.filter((line) => line.job.id === job.id);
+	const line = lines[0];
+	const stored = line ? standing.series.get(line.id) : undefined;
+	const pauses = effectivePauses(standing.home);
+	const day = line ? readDay(home, standing, today).lines.find((one) => one.line.id === line.id) : undefined;
+	const last = stored?.last ?? null;
+	const timings = entries
+		.map((one) => one.entry)
+		.filter(isWork)
+		.filter((one) => one.outcome === 'done' && one.minutes !== null)
+		.map((one) => ({ minutes: one.minutes as number, cut: one.cutOff }));
+	const estimate = timings.length >= 3 ? estimateMinutes(job.depths.usual.minutes, timings) : null;
+	return {
+		isNew,
+		revision,
+		formId: uuidv7(),
+		job,
+		household: home.home.household,
+		room,
+		zone: zoneMark(home, room.zone),
+		lastWords: last
+			? `Last done ${shortDate(last.date)}${last.by ? `, by ${memberName(home, last.by)}` : ''}`
+			: isNew
+				? ''
+				: 'Not done yet',
+		today,
+		standing: line && stored ? { id: line.id, line: stored } : null,
+		pauses: line ? pausesForSeries(line, pauses) : [],
+		zoneDays: zoneDaysAhead(home, room.zone, today),
+		rooms: home.home.rooms.map((one) => ({ id: one.id, name: one.name, zone: one.zone })),
+		people: home.home.members
+			.filter((member) => member.role !== 'device')
+			.map((member) => ({ id: member.id, name: member.name, why: whyNot(job, member, today) })),
+		others: home.home.jobs
+			.filter((one) => one.id !== job.id && one.room === job.room)
+			.map((one) => ({ id: one.id, name: one.name })),
+		late: day?.state === 'late' ? stateText(day, today) : null,
+		estimate: estimate
+			? `you said ${job.depths.usual.minutes}, it takes about ${Math.round(estimate.median)}`
+			: null
+	};
+}
+
+export async function loadLibrary(
+	household: string,
+	query: { readonly words: string | null; readonly room: string | null }
+): Promise<LibraryView> {
+	const [home, revision] = await reading(async (db) => {
+		const prepared = await loadHome(db, household);
+		if (!prepared) throw new RangeError(`no household ${household}`);
+		return [prepared, await revisionOf(db, household)] as const;
+	});
+	const library = starterLibrary();
+	const words = (query.words ?? '').slice(0, 80);
+	const room = home.roomById.get(query.room ?? '');
+	const found = searchLibrary(library, words).filter((job) => !room || job.kinds.includes(room.kind));
+	return {
+		revision,
+		formId: uuidv7(),
+		words,
+		room: room?.id ?? '',
+		rooms: [...home.home.rooms]
+			.sort((a, b) => a.walkOrder - b.walkOrder)
+			.map((one) => ({ id: one.id, name: one.name })),
+		count: library.jobs.length,
+		jobs: found.map((job) => ({
+			id: job.id,
+			name: job.name,
+			subject: job.subject,
+			layer: job.layer,
+			minutes: job.depths.usual.minutes,
+			rhythm: cadenceText(job.cadence),
+			fromAge: job.fromAge ?? null,
+			steps: job.depths.usual.steps.map(
+				(step) =>
+					`${step.text}${step.wait ? `, then ${step.wait.label.toLowerCase()} ${step.wait.min} min` : ''}`
+			),
+			needs: job.needs,
+			cautions: job.cautions.map((caution) => caution.headline),
+			rungs: job.rungs,
+			lookRound: job.lookRound,
+			places: roomsFor(job, home.home)
+				.filter((one) => !room || one.room.id === room.id)
+				.map((one) => ({ id: one.room.id, name: one.room.name, has: one.has }))
+		}))
+	};
+}

@@ -1,0 +1,188 @@
+/** The rhythm of the house, its pauses, and growing in. */
+import { addDays, isoOf, partsOf } from '$core/calendar/civil';
+import { missedZones } from '$core/calendar/rotation';
+import { weekStartOf } from '$core/calendar/weeks';
+import { minutesOfDay } from '$core/household/dayMinutes';
+import { type Layer } from '$core/household/home';
+import { readHolding, WINDOW } from '$core/learning/holding';
+import { backAfterIllness, catchUpPlan } from '$core/schedule/catchUpPlan';
+import { pausedDays } from '$core/schedule/pausedDays';
+import { prepareHome } from '$core/schedule/preparedHome';
+import { effectivePauses } from '$core/schedule/projection';
+import type { GrowingView, PausesView, RhythmView } from '$views/settings';
+import { listNames, longDate, PAUSE_WORDS, plural, shortDate, tinyDate, weekdayName } from '$words/general';
+import { memberName } from '$words/names';
+import { v7 as uuidv7 } from 'uuid';
+import { reading } from '../../db/pool';
+import { allEntries } from '../../repo/ledgerRepo';
+import { allPatterns } from '../../repo/patterns';
+import { facts, LAYER_NAMES, rhythmEdit } from '../../services/home/settings';
+import { yardOfHome } from '../setup/yardOfHome';
+import { missedWords } from '../today/tags';
+
+export async function loadRhythm(
+	household: string,
+	tried: Readonly<Record<string, string>> | null
+): Promise<RhythmView> {
+	const { home, standing, revision, today } = await facts(household);
+	const edit = tried
+		? rhythmEdit(
+				home.home,
+				(name) => tried[name] ?? '',
+				(name) => (tried[name] ?? '').split(',').filter(Boolean)
+			)
+		: null;
+	const next =
+		edit !== null && typeof edit !== 'string' && edit.ok
+			? prepareHome([
+					...home.versions.filter((version) => version.from < today),
+					{ from: today, home: edit.home }
+				])
+			: null;
+	const missed = next
+		? missedZones(today, addDays(today, 365), next.rotation)
+		: missedZones(today, addDays(today, 365), home.rotation);
+	return {
+		revision,
+		formId: uuidv7(),
+		household: home.home.household,
+		zones: home.home.zones.map((zone, i) => ({ id: zone.id, name: zone.name, number: i + 1 })),
+		now: yardOfHome(home, standing, today, 'As it is'),
+		next: next ? yardOfHome(next, standing, today, 'As it would be') : null,
+		missed: missedWords(home, missed),
+		timeZones: [...new Set([home.home.household.timeZone, ...Intl.supportedValuesOf('timeZone')])].sort(),
+		patterns: allPatterns().map((pattern) => ({ id: pattern.id, name: pattern.name }))
+	};
+}
+
+export async function loadPauses(household: string): Promise<PausesView> {
+	const { home, standing, today } = await facts(household);
+	const rules = home.home.household;
+	const pauses = effectivePauses(standing.home);
+	const backFrom = backAfterIllness(pauses, today);
+	const way =
+		backFrom === null
+			? null
+			: catchUpPlan(home, standing, backFrom, minutesOfDay(rules), rules.rhythm.sittingMinutes);
+	const target = (scope: string, id: string | null) => {
+		switch (scope) {
+			case 'household':
+				return 'The whole home';
+			case 'member':
+				return memberName(home, id);
+			case 'room':
+				return home.everyRoom.get(id ?? '')?.name ?? 'a room';
+			case 'layer':
+				return LAYER_NAMES[id as Layer] ?? 'a layer';
+			default:
+				return home.everyJob.get(id ?? '')?.name ?? 'a job';
+		}
+	};
+	const excuses: Record<string, string> = {
+		household: 'Everything that falls due is excused.',
+		member: 'What is fixed to this person alone is excused; the rest is handed out again.',
+		room: 'What falls due in this room is excused.',
+		layer: 'What falls due of this layer is excused.',
+		job: 'Its turns are excused.'
+	};
+	const begin = weekStartOf(today, home.rotation.weekStart);
+	const days = pausedDays(pauses, begin, 56).map((day) => ({
+		date: isoOf(day.date),
+		name: longDate(day.date),
+		label:
+			partsOf(day.date).day === 1 || day.date === begin
+				? tinyDate(day.date).slice(4)
+				: String(partsOf(day.date).day),
+		isToday: day.date === today,
+		isPast: day.date < today,
+		whole: day.whole,
+		words: listNames([...new Set(day.pauses.map((pause) => target(pause.scope, pause.target)))])
+	}));
+	return {
+		today: isoOf(today),
+		weeks: Array.from({ length: 8 }, (_, i) => days.slice(7 * i, 7 * i + 7)),
+		weekdays: Array.from({ length: 7 }, (_, i) => weekdayName(addDays(begin, i)).slice(0, 3)),
+		formId: uuidv7(),
+		pauses: [...pauses]
+			.sort((a, b) => b.to - a.to)
+			.slice(0, 40)
+			.map((pause) => ({
+				id: pause.id,
+				what: target(pause.scope, pause.target),
+				why: pause.note || (PAUSE_WORDS[pause.reason] ?? ''),
+				span:
+					pause.from === pause.to
+						? shortDate(pause.from)
+						: `${shortDate(pause.from)} to ${shortDate(pause.to)}`,
+				excuses: excuses[pause.scope] ?? '',
+				isOver: pause.to < today
+			})),
+		members: home.home.members.filter((m) => m.role !== 'device').map((m) => ({ id: m.id, name: m.name })),
+		rooms: home.home.rooms.map((room) => ({ id: room.id, name: room.name })),
+		jobs: [...home.home.jobs]
+			.map((job) => ({ id: job.id, name: job.name }))
+			.sort((a, b) => a.name.localeCompare(b.name)),
+		back:
+			way && way.days.some((day) => day.sitting.length > 0)
+				? {
+						clear:
+							way.clearOn === null
+								? 'It takes longer than four weeks; let some of it go.'
+								: `On ${shortDate(way.clearOn)} all of it is behind you.`,
+						days: way.days.map((day) => ({
+							date: isoOf(day.date),
+							name: shortDate(day.date),
+							minutes: Math.round(day.minutes),
+							basics: Math.round(day.basics),
+							jobs: day.sitting.map((line) => line.line.job.name),
+							lines: day.sitting.map((line) => ({ line: line.line.id, dueOn: isoOf(line.dueOn ?? day.date) }))
+						}))
+					}
+				: null
+	};
+}
+
+const LAYER_SAYS: Record<Layer, string> = {
+	basics: 'Every day, about a quarter of an hour in a part of it.',
+	weekly: 'Once a week, about an hour in all.',
+	zone: 'A quarter of an hour on the zone’s days.',
+	long: 'Windows, filters, mattresses: a few times a year.'
+};
+
+export async function loadGrowing(household: string): Promise<GrowingView> {
+	const { home, revision, today } = await facts(household);
+	const entries = (await reading((db) => allEntries(db, household))).map((stored) => stored.entry);
+	const holding = readHolding(home, entries, today);
+	const name = (layer: Layer) => LAYER_NAMES[layer].toLowerCase();
+	const basics = holding.layers.find((one) => one.layer === 'basics');
+	const suggestion = holding.back
+		? `The ${name(holding.back)} did not hold. Nothing is lost by letting ${holding.back === 'zone' || holding.back === 'long' ? 'them' : 'it'} rest for a while.`
+		: holding.next
+			? `What is on holds. The ${name(holding.next)} may come, when you like.`
+			: holding.layers.every((one) => one.on)
+				? 'All four layers are on.'
+				: basics && basics.asked < 5
+					? 'A week of the basics says more than a good intention. Look again in a few days.'
+					: 'Not yet. Let what is on hold a little longer.';
+	return {
+		revision,
+		formId: uuidv7(),
+		layers: holding.layers.map((one) => ({
+			layer: one.layer,
+			name: LAYER_NAMES[one.layer],
+			says: LAYER_SAYS[one.layer],
+			on: one.on,
+			held: one.held,
+			asked: one.asked,
+			reading: !one.on
+				? 'not on yet'
+				: one.asked === 0
+					? `nothing was asked in the last ${WINDOW} days`
+					: `held on ${one.held} of ${one.asked} ${plural(one.asked, 'day')}`,
+			jobs: home.home.jobs.filter((job) => job.layer === one.layer).length
+		})),
+		suggestion,
+		next: holding.next,
+		back: holding.back
+	};
+}

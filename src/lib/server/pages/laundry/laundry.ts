@@ -1,0 +1,122 @@
+/** The laundry: loads on their way, the pile that waits, and when it is gone. */
+import { addDays, partsOf, type CivilDay } from '$core/calendar/civil';
+import { householdTime, wallTime } from '$core/calendar/instant';
+import {
+	goneBy,
+	HANDS,
+	KIND_MINUTES,
+	pileByDay,
+	readLoad,
+	type Load,
+	type LoadKind
+} from '$core/laundry/laundry';
+import type { PreparedHome } from '$core/schedule/preparedHome';
+import type { LaundryView, LoadView } from '$views/laundry';
+import { clockText, weekdayName, WEEKDAYS } from '$words/general';
+import { actWords, LOAD_WORDS, placeWords } from '$words/laundry';
+import { memberName } from '$words/names';
+import { v7 as uuidv7 } from 'uuid';
+import { now } from '../../clock';
+import { reading } from '../../db/pool';
+import { loadHome, revisionOf } from '../../repo/homeRepo';
+import { openLoads } from '../../repo/laundryRepo';
+import { loadProjection } from '../../repo/projectionRepo';
+import type { Asker } from '../../services/ledger/whoMay';
+import { listening } from '../today/strings';
+
+/** The weave of a load: that of a zone for linen and cloths, so that two loads side by side differ. */
+const WEAVE_OF: Readonly<Record<LoadKind, string>> = {
+	person: 'herringbone',
+	bed: 'dots',
+	towels: 'stripe',
+	cloths: 'check'
+};
+
+function loadView(
+	home: PreparedHome,
+	load: Load,
+	at: number,
+	hears: (owner: string | null) => boolean
+): LoadView {
+	const rules = home.home.household;
+	const is = readLoad(load, at);
+	const time = (instant: number | null) =>
+		instant === null ? null : clockText(wallTime(instant, rules.timeZone), rules.clock);
+	const owner = memberName(home, load.owner);
+	return {
+		id: load.id,
+		name: load.name,
+		whose: owner || LOAD_WORDS[load.kind],
+		kind: load.kind,
+		degrees: KIND_MINUTES[load.kind].degrees,
+		weave: WEAVE_OF[load.kind],
+		stage: is.stage,
+		passed: is.passed.filter((stage) => stage !== 'waiting'),
+		next: is.next,
+		act: actWords(load, is.next),
+		minutes: is.next === null ? null : (HANDS[is.next] ?? (is.next === 'drying' ? 6 : null)),
+		fetch: time(is.fetchAt),
+		isReady: is.fetchAt !== null && is.fetchAt <= at,
+		latest: time(is.latestAt),
+		rings: is.rings,
+		fetchAt: is.fetchAt,
+		hurryAt: is.latestAt,
+		heard: hears(load.owner),
+		where: placeWords(load, is.stage)
+	};
+}
+
+const shortDay = (date: CivilDay) => `${weekdayName(date).slice(0, 3)}`;
+
+export async function loadLaundry(asker: Asker): Promise<LaundryView> {
+	const at = now();
+	return reading(async (db) => {
+		const home = await loadHome(db, asker.householdId);
+		if (!home) throw new RangeError('no such household');
+		const rules = home.home.household;
+		const { date } = householdTime(at, rules);
+		const loads = await openLoads(db, asker.householdId);
+		const isDevice = asker.viewer?.role === 'device';
+		const standing = await loadProjection(db, asker.householdId);
+		const hears = listening({ home, standing }, at, isDevice ? null : (asker.viewer?.member ?? asker.me));
+		const views = loads.map((load) => loadView(home, load, at, hears));
+		const waiting = views.filter((load) => load.stage === 'waiting');
+		const when = { days: rules.laundry.days, freeDays: rules.rhythm.freeDays };
+		const today = Array.from({ length: 7 }, (_, i) => addDays(date, i));
+		return {
+			time: clockText(wallTime(at, rules.timeZone), rules.clock),
+			weekday: weekdayName(date),
+			now: at,
+			going: views.filter((load) => load.stage !== 'waiting'),
+			waiting,
+			pile: [1, 2, 3].map((aDay) => {
+				const days = pileByDay(waiting.length, aDay, date, when);
+				const gone = goneBy(waiting.length, aDay, date, when);
+				return {
+					aDay,
+					days: today.map((day) => {
+						const found = days.find((one) => one.date === day);
+						return { name: shortDay(day), left: found && found.washed > 0 ? found.left + found.washed : 0 };
+					}),
+					gone:
+						waiting.length === 0
+							? 'nothing waits'
+							: gone === null
+								? 'not within three months'
+								: `${shortDay(gone)} ${partsOf(gone).day}`,
+					chosen: rules.laundry.aDay === aDay
+				};
+			}),
+			weekdays: WEEKDAYS.map((name, i) => ({
+				day: i + 1,
+				name,
+				on: rules.laundry.days.includes((i + 1) as never)
+			})),
+			dry: rules.laundry.dry,
+			maySet: asker.viewer?.role === 'organiser',
+			members: home.home.members.filter((one) => one.role !== 'device').map(({ id, name }) => ({ id, name })),
+			revision: await revisionOf(db, asker.householdId),
+			formId: uuidv7()
+		};
+	});
+}

@@ -1,0 +1,204 @@
+/** Giving out the week: who takes what and why, what if, by hand, and swaps with consent. */
+import { addDays, isoOf, parseDay, partsOf, type CivilDay } from '$core/calendar/civil';
+import { DAY_PARTS } from '$core/calendar/dayParts';
+import { isWellOver } from '$core/people/agreedShares';
+import { changedOccurrences, type AssignedWeek } from '$core/people/assignWeek';
+import { occurrenceId, type Absence, type WeekOccurrence } from '$core/people/weekOccurrences';
+import { partOf } from '$core/schedule/agenda';
+import type { DaySeries } from '$core/schedule/readDay';
+import type { WeekCloth, WeekLine, WeekView } from '$views/people';
+import { dayAhead, lowerNumber, plural, shortDate, weekdayName } from '$words/general';
+import { memberName } from '$words/names';
+import { v7 as uuidv7 } from 'uuid';
+import { reading } from '../../db/pool';
+import { openSwaps } from '../../repo/assignmentRepo';
+import { type Asker } from '../../services/ledger/whoMay';
+import { familyFacts, proposeWeek, type FamilyFacts } from '../../services/people/familyFacts';
+import { aheadOf, shownWeek } from '../../services/people/week';
+import { zoneMark } from '../today/tags';
+import { offWords, whyView } from './loadCrew';
+
+interface WeekQuery {
+	readonly week: string | null;
+	readonly day: string | null;
+	readonly turn: string | null;
+	readonly without: string | null;
+	readonly from: string | null;
+	readonly to: string | null;
+}
+
+function clothOf(facts: FamilyFacts, turn: WeekOccurrence): WeekCloth {
+	const { home } = facts;
+	return {
+		turn: turn.id,
+		name: turn.line.job.name,
+		minutes: turn.minutes,
+		zone: zoneMark(home, turn.line.room.zone),
+		held: facts.thisWeek.some((row) => row.held && occurrenceId(row.line, row.due) === turn.id),
+		done: false
+	};
+}
+
+function linesOf(facts: FamilyFacts, week: AssignedWeek, day: CivilDay): WeekLine[] {
+	const { home } = facts;
+	const turns = week.turns.filter((turn) => turn.due === day);
+	const line = (
+		id: string | null,
+		name: string,
+		mine: readonly WeekOccurrence[],
+		words: string
+	): WeekLine => ({
+		id,
+		name,
+		words,
+		minutes: mine.reduce((sum, turn) => sum + turn.minutes, 0),
+		parts: DAY_PARTS.map((part) =>
+			mine
+				.filter((turn) => partOf({ line: turn.line } as DaySeries, 'midday') === part)
+				.map((turn) => clothOf(facts, turn))
+		)
+	});
+	const people = home.home.members
+		.filter((member) => member.role !== 'device')
+		.map((member) => {
+			const mine = turns.filter((turn) => week.given.get(turn.id)?.to === member.id);
+			return line(member.id, member.name, mine, '');
+		});
+	const by = (how: string) => turns.filter((turn) => week.given.get(turn.id)?.how === how);
+	const others = [
+		line(null, 'Whoever comes first', by('free'), 'free'),
+		line(null, 'Nobody can', by('nobody'), 'nobody'),
+		line(null, 'Can lie', by('lies'), 'lies')
+	].filter((one) => one.minutes > 0);
+	return [...people, ...others];
+}
+
+export async function loadWeek(asker: Asker, query: WeekQuery): Promise<WeekView> {
+	const facts = await familyFacts(asker.householdId, aheadOf(query.week));
+	const { home, today, weekBegin } = facts;
+	const proposed = proposeWeek(facts);
+	const week = shownWeek(facts, proposed);
+	const askedDay = query.day === null ? null : parseDay(query.day);
+	const inWeek = (day: CivilDay) => weekBegin <= day && day <= addDays(weekBegin, 6);
+	const turn = week.turns.find((one) => one.id === query.turn);
+	const day =
+		turn?.due ?? (askedDay !== null && inWeek(askedDay) ? askedDay : inWeek(today) ? today : weekBegin);
+	const swaps = await reading((db) => openSwaps(db, asker.householdId, today));
+	const changes = facts.givenAt === null ? 0 : changedOccurrences(week, proposed).length;
+	const total = week.balance.reduce((sum, one) => sum + one.minutes, 0);
+	return {
+		formId: uuidv7(),
+		week: query.week === 'next' ? 'next' : 'this',
+		title: `The week from ${shortDate(weekBegin).slice(4)}`,
+		days: Array.from({ length: 7 }, (_, i) => {
+			const date = addDays(weekBegin, i);
+			return {
+				date: isoOf(date),
+				letter: weekdayName(date).slice(0, 3),
+				day: partsOf(date).day,
+				minutes: Math.round(
+					week.turns.filter((one) => one.due === date).reduce((sum, one) => sum + one.minutes, 0)
+				),
+				isToday: date === today,
+				isPast: date < today
+			};
+		}),
+		day: isoOf(day),
+		dayName: day === today ? `Today, ${weekdayName(day)}` : weekdayName(day),
+		lines: linesOf(facts, week, day),
+		balance: week.balance.map((one) => ({
+			id: one.member,
+			name: memberName(home, one.member),
+			given: Math.round(one.given),
+			off: total > 0 ? (one.minutes - one.agreed) / total : 0,
+			words: offWords(one.minutes - one.agreed),
+			heavy: isWellOver(one.minutes - one.agreed, one.agreed)
+		})),
+		spread: `${(proposed.spread * 100).toFixed(1)} %`,
+		isGiven: facts.givenAt !== null,
+		givenWords:
+			facts.givenAt === null
+				? 'Not given out yet. This is how it would come out as even as can be.'
+				: changes > 0
+					? `Given out. Meanwhile ${lowerNumber(changes)} ${plural(changes, 'turn')} would come out otherwise.`
+					: 'Given out, and as even as can be.',
+		changes,
+		why: whyView(facts, week, query.turn),
+		swaps: swaps.map((swap) => ({
+			id: swap.id,
+			words: `${memberName(home, swap.from)} asks ${memberName(home, swap.to)} to take ${
+				home.seriesById.get(swap.line)?.job.name ?? swap.line
+			} ${dayAhead(swap.due, today)}${
+				swap.back
+					? `, for ${home.seriesById.get(swap.back.line)?.job.name ?? swap.back.line} ${dayAhead(swap.back.due, today)}`
+					: ''
+			}.`,
+			mine: swap.to === asker.viewer?.member
+		})),
+		inReturn: inReturnOf(facts, week, query.turn),
+		trial: trialOf(facts, week, query),
+		members: home.home.members
+			.filter((member) => member.role !== 'device')
+			.map(({ id, name }) => ({ id, name })),
+		weekEnd: isoOf(addDays(weekBegin, 6)),
+		today: isoOf(today > weekBegin ? today : weekBegin)
+	};
+}
+
+/** Turns of those who could take a turn, that whoever has it could take in return. */
+function inReturnOf(facts: FamilyFacts, week: AssignedWeek, id: string | null): WeekView['inReturn'] {
+	const turn = week.turns.find((one) => one.id === id);
+	const from = turn ? (week.given.get(turn.id)?.to ?? null) : null;
+	if (!turn || from === null) return [];
+	const can = (of: WeekOccurrence, member: string) =>
+		of.candidates.some((one) => one.member.id === member && one.why.length === 0);
+	return turn.candidates
+		.filter((one) => one.why.length === 0 && one.member.id !== from)
+		.map(({ member }) => ({
+			name: member.name,
+			turns: week.turns
+				.filter((one) => week.given.get(one.id)?.to === member.id && can(one, from))
+				.slice(0, 20)
+				.map((one) => ({
+					id: one.id,
+					words: `${one.line.job.name}, ${dayAhead(one.due, facts.today)}`
+				}))
+		}))
+		.filter((one) => one.turns.length > 0);
+}
+
+/** What somebody's being away would move. */
+function trialOf(facts: FamilyFacts, now: AssignedWeek, query: WeekQuery): WeekView['trial'] {
+	const { home, today, weekBegin } = facts;
+	const member = home.home.members.find((one) => one.id === query.without);
+	if (!member) return null;
+	const from = parseDay(query.from ?? '') ?? (today > weekBegin ? today : weekBegin);
+	const to = parseDay(query.to ?? '') ?? addDays(weekBegin, 6);
+	const absence: Absence = { member: member.id, from, to: to < from ? from : to };
+	const then = proposeWeek(facts, [absence]);
+	const moved = changedOccurrences(now, then).flatMap((id) => {
+		const turn = then.turns.find((one) => one.id === id);
+		const mine = now.given.get(id)?.to === member.id;
+		return turn && mine ? [{ turn, to: then.given.get(id)?.to ?? null }] : [];
+	});
+	const more = then.balance.flatMap((one) => {
+		const before = now.balance.find((two) => two.member === one.member)?.given ?? 0;
+		const by = one.given - before;
+		return one.member !== member.id && by >= 1
+			? [`${memberName(home, one.member)} ${Math.round(by)} minutes more`]
+			: [];
+	});
+	return {
+		member: member.id,
+		name: member.name,
+		from: isoOf(absence.from),
+		to: isoOf(absence.to),
+		moved: moved.slice(0, 12).map(({ turn, to: taker }) => ({
+			name: turn.line.job.name,
+			when: dayAhead(turn.due, today),
+			to: taker === null ? 'nobody' : memberName(home, taker)
+		})),
+		more,
+		nobody: [...then.given.values()].filter((one) => one.how === 'nobody').length
+	};
+}

@@ -1,0 +1,76 @@
+/** Growing into jobs: the ladders of the children, and the look-rounds that wait for an adult. */
+import { lookRounds, PASSES, stateOfRungs, TIMES_WITH, type RungState } from '$core/people/rungs';
+import type { LadderView } from '$views/people';
+import { tinyDate } from '$words/general';
+import { v7 as uuidv7 } from 'uuid';
+import { familyFacts } from '../../services/people/familyFacts';
+import { zoneMark } from '../today/tags';
+
+const times = (n: number) => (n === 1 ? 'once' : n === 2 ? 'twice' : `${n} times`);
+
+function recordWords(one: RungState): string {
+	if (one.stage === null) return '';
+	const parts = [
+		one.withSomebody > 0 ? `with somebody ${times(one.withSomebody)}` : '',
+		one.looked > 0 ? `${one.passed} of ${one.looked} look-rounds passed at the first look` : ''
+	].filter(Boolean);
+	return parts.join(', ');
+}
+
+const STAGE_WORDS = {
+	with: 'with somebody beside',
+	alone: 'alone, and looked at',
+	signed: 'signed off'
+} as const;
+
+export async function loadLadder(household: string, asked: string | null): Promise<LadderView> {
+	const facts = await familyFacts(household);
+	const { home, entries, today } = facts;
+	const children = home.home.members.filter((one) => one.role === 'child');
+	const child = children.find((one) => one.id === asked) ?? children[0] ?? null;
+	const looks = children.flatMap((one) =>
+		home.home.jobs
+			.filter((job) => job.lookRound.length > 0)
+			.flatMap((job) =>
+				lookRounds(entries, one.id, job.id)
+					.filter((look) => look.answer === null)
+					.map((look) => ({
+						id: look.asked.id,
+						words: `${one.name} has looked round ${home.roomById.get(job.room)?.name ?? ''}: ${job.name}`,
+						when: look.asked.date === today ? 'today' : tinyDate(look.asked.date),
+						points: job.lookRound
+					}))
+			)
+	);
+	return {
+		formId: uuidv7(),
+		children: children.map(({ id, name }) => ({ id, name, current: id === child?.id })),
+		child: child ? { id: child.id, name: child.name } : null,
+		ladders: !child
+			? []
+			: home.home.jobs
+					.filter(
+						(job) =>
+							job.rungs.length > 0 && (job.who.members.length === 0 || job.who.members.includes(child.id))
+					)
+					.map((job) => ({
+						job: job.id,
+						name: job.name,
+						zone: zoneMark(home, home.roomById.get(job.room)?.zone ?? null),
+						rungs: stateOfRungs(job, child.id, entries).map((one) => ({
+							rung: one.rung,
+							name: one.name,
+							stage: one.stage,
+							words: one.stage === null ? 'not open yet' : STAGE_WORDS[one.stage],
+							record: recordWords(one),
+							ready:
+								one.ready === 'alone'
+									? `Done with somebody ${times(Math.max(TIMES_WITH, one.withSomebody))}: ready to try alone?`
+									: one.ready === 'sign'
+										? `The last ${PASSES} looks passed at once: ready to be signed off?`
+										: null
+						}))
+					})),
+		looks
+	};
+}

@@ -1,0 +1,212 @@
+/** Crew: who has carried what against the agreed shares, who is at home, and why a job is whose. */
+import { addDays, isoOf, toDay, type CivilDay } from '$core/calendar/civil';
+import type { Member } from '$core/household/home';
+import { agreedShares, isWellOver } from '$core/people/agreedShares';
+import { explain, type AssignedWeek } from '$core/people/assignWeek';
+import { fourWeeksFrom, minutesDoneBetween } from '$core/people/minutesDone';
+import { homeSpans, inChargeAt, inChargeSpans, presenceOf } from '$core/people/presence';
+import { lookRounds, stateOfRungs } from '$core/people/rungs';
+import { awayOn } from '$core/people/weekOccurrences';
+import { effectivePauses } from '$core/schedule/projection';
+import type { CrewPerson, CrewView, PresenceRow, WhyView } from '$views/people';
+import { clockText, dayAhead, shortDate, weekdayName } from '$words/general';
+import { memberName } from '$words/names';
+import { cannotText, reasonText } from '$words/people';
+import { v7 as uuidv7 } from 'uuid';
+import { familyFacts, proposeWeek, ribbonOf, type FamilyFacts } from '../../services/people/familyFacts';
+
+const timeOf = (minute: number, clock: '24h' | '12h') =>
+	clockText(
+		`${String(Math.floor(minute / 60) % 24).padStart(2, '0')}:${String(minute % 60).padStart(2, '0')}`,
+		clock
+	);
+
+export const offWords = (off: number) =>
+	Math.abs(off) < 5 ? 'as agreed' : off > 0 ? `${Math.round(off)} over` : `${Math.round(-off)} under`;
+
+const BY_WORDS = {
+	equal: 'equal for all',
+	age: 'by age',
+	hours: 'by hours at home',
+	hand: 'set by hand'
+} as const;
+
+/** Members who are away on a day: by a pause, or a stretch away. */
+export const awayToday = (facts: FamilyFacts, day: CivilDay) =>
+	awayOn(effectivePauses(facts.standing.home), day);
+
+/** Why a turn is whose, and who else could, in words. */
+export function whyView(facts: FamilyFacts, week: AssignedWeek, id: string | null): WhyView | null {
+	const turn = week.turns.find((one) => one.id === id);
+	const why = turn ? explain(week, turn.id) : null;
+	if (!turn || !why) return null;
+	const { home, today } = facts;
+	const { clock } = home.home.household;
+	const nameOf = (one: string) => memberName(home, one);
+	const to = why.to === null ? null : { id: why.to, name: nameOf(why.to) };
+	const given = week.given.get(turn.id)?.how;
+	const nobody =
+		given === 'free'
+			? ['It is free: whoever comes first takes it.']
+			: given === 'lies'
+				? ['Somebody is ill, and this can lie until they are well.']
+				: to === null
+					? ['Nobody can take it that day.']
+					: [];
+	return {
+		turn: turn.id,
+		title: to ? `Why ${to.name}: ${turn.line.job.name}` : turn.line.job.name,
+		when: `${dayAhead(turn.due, today)}, ${turn.minutes} min`,
+		reasons: [...nobody, ...why.reasons.map((reason) => reasonText(reason, to?.name ?? '', nameOf))].slice(
+			0,
+			3
+		),
+		could: why.could.map((one) => {
+			const member = home.home.members.find((m) => m.id === one) as Member;
+			const from = homeSpans(member, turn.due)[0]?.from ?? 0;
+			const spans = homeSpans(member, turn.due);
+			return {
+				id: one,
+				name: member.name,
+				words: spans.length === 1 && from > 5 * 60 ? `from ${timeOf(from, clock)}` : ''
+			};
+		}),
+		cannot: turn.candidates
+			.filter((one) => one.why.length > 0)
+			.map((one) => ({
+				name: one.member.name,
+				words: cannotText(one.member.name, one.why[0] as (typeof one.why)[number], nameOf)
+			})),
+		to
+	};
+}
+
+function presenceRow(facts: FamilyFacts, member: Member, days: readonly CivilDay[]): PresenceRow {
+	const { clock } = facts.home.home.household;
+	return {
+		name: member.name,
+		days: days.map((day) => {
+			const spans = awayToday(facts, day).has(member.id) ? [] : homeSpans(member, day);
+			const is = presenceOf(spans);
+			if (!is) return { kind: 'away', from: 0, to: 1, words: `${shortDate(day)}: away` };
+			return {
+				kind: is.all ? 'all' : 'part',
+				from: is.from,
+				to: is.to,
+				words: `${shortDate(day)}: ${
+					is.all
+						? 'at home'
+						: spans.map((span) => `${timeOf(span.from, clock)} to ${timeOf(span.to, clock)}`).join(', ')
+				}`
+			};
+		})
+	};
+}
+
+/** How many look-rounds of the children wait for an answer, and how many rungs are ready for the next stage. */
+export function growthCounts(facts: FamilyFacts): { looks: number; ready: number } {
+	let looks = 0;
+	let ready = 0;
+	for (const child of facts.home.home.members.filter((one) => one.role === 'child')) {
+		for (const job of facts.home.home.jobs) {
+			looks += lookRounds(facts.entries, child.id, job.id).filter((one) => one.answer === null).length;
+			if (job.rungs.length > 0)
+				ready += stateOfRungs(job, child.id, facts.entries).filter((one) => one.ready !== null).length;
+		}
+	}
+	return { looks, ready };
+}
+
+export async function loadCrew(household: string, asked: string | null): Promise<CrewView> {
+	const facts = await familyFacts(household);
+	const { home, entries, today, minute, weekBegin } = facts;
+	const { family, clock } = home.home.household;
+	const week = proposeWeek(facts);
+	const shares = agreedShares(home.home, weekBegin);
+	const thisWeek = minutesDoneBetween(home, entries, weekBegin, today);
+	const four = minutesDoneBetween(home, entries, fourWeeksFrom(weekBegin), today);
+	const sum = (of: typeof four) => [...of.values()].reduce((total, one) => total + one.minutes, 0);
+	const [weekSum, fourSum] = [sum(thisWeek), sum(four)];
+	const wears = ribbonOf(facts, today);
+	const carrier = inChargeAt(home.home.members, today, minute, awayToday(facts, today));
+	const people = home.home.members
+		.filter((member) => member.role !== 'device')
+		.map((member): CrewPerson => {
+			const share = shares.get(member.id) ?? 0;
+			const [w, f] = [thisWeek.get(member.id), four.get(member.id)];
+			// Over a week a few minutes say little: what is said is said of the four weeks.
+			const off = (f?.minutes ?? 0) - share * fourSum;
+			const later = inChargeSpans(member, today).find((span) => span.from > minute);
+			const next = homeSpans(member, today).length === 0 && share > 0 ? nextHome(facts, member) : null;
+			return {
+				id: member.id,
+				name: member.name,
+				week: Math.round(w?.minutes ?? 0),
+				weekAgreed: Math.round(share * weekSum),
+				four: Math.round(f?.minutes ?? 0),
+				fourAgreed: Math.round(share * fourSum),
+				hidden: Math.round(f?.hidden ?? 0),
+				weekPart: weekSum > 0 ? (w?.minutes ?? 0) / weekSum : 0,
+				fourPart: fourSum > 0 ? (f?.minutes ?? 0) / fourSum : 0,
+				share,
+				words: next ?? offWords(off),
+				heavy: next === null && isWellOver(off, share * fourSum),
+				carries:
+					carrier?.id === member.id ? 'carries the day' : later ? `from ${timeOf(later.from, clock)}` : null,
+				ribbon: wears === member.id,
+				isChild: member.role === 'child'
+			};
+		});
+	const days = Array.from({ length: 14 }, (_, i) => addDays(weekBegin, i));
+	const first = [...week.given].find(
+		([id, given]) =>
+			(given.how === 'turn' || given.how === 'shared') &&
+			week.turns.find((one) => one.id === id)?.due === today
+	)?.[0];
+	const tomorrow = addDays(today, 1);
+	const helper = home.home.members.find(
+		(one) => one.role === 'helper' && homeSpans(one, tomorrow).length > 0
+	);
+	const helps = helper
+		? week.turns
+				.filter((turn) => turn.due === tomorrow && week.given.get(turn.id)?.to === helper.id)
+				.reduce((total, turn) => total + turn.minutes, 0)
+		: 0;
+	const counts = growthCounts(facts);
+	return {
+		formId: uuidv7(),
+		people,
+		note:
+			helper && helps > 0
+				? `Tomorrow ${helper.name} takes ${Math.round(helps)} minutes.`
+				: facts.givenAt === null
+					? 'This week has not been given out yet.'
+					: `This week was given out on ${shortDate(toDay(isoOf(Math.floor(facts.givenAt / 86_400_000) as CivilDay)))}.`,
+		sharesWords: `Shares ${family.shares.agreedOn ? `agreed on ${shortDate(toDay(family.shares.agreedOn)).slice(4)}, ` : ''}${BY_WORDS[family.shares.by]}.`,
+		days: days.map((day) => ({
+			letter: weekdayName(day).slice(0, 1),
+			name: shortDate(day),
+			isToday: day === today
+		})),
+		presence: home.home.members
+			.filter((member) => member.role !== 'device')
+			.map((member) => presenceRow(facts, member, days)),
+		why: whyView(facts, week, asked ?? first ?? null),
+		...counts,
+		ribbon:
+			wears === null
+				? null
+				: { name: memberName(home, wears), duties: family.ribbon.duties, choices: family.ribbon.choices },
+		givenOut: facts.givenAt !== null
+	};
+}
+
+/** When somebody who is not here today comes next, in words; null for not within two weeks. */
+function nextHome(facts: FamilyFacts, member: Member): string | null {
+	for (let i = 1; i < 14; i++) {
+		const day = addDays(facts.today, i);
+		if (homeSpans(member, day).length > 0 && !awayToday(facts, day).has(member.id))
+			return i === 1 ? 'comes tomorrow' : `comes on ${weekdayName(day)}`;
+	}
+	return null;
+}

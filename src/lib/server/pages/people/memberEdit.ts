@@ -1,0 +1,81 @@
+/** One person: when at home, what learnt, what kept away from, and which jobs that leaves. */
+import { candidatesFor } from '$core/people/weekOccurrences';
+import type { MemberView } from '$views/people';
+import { WEEKDAYS } from '$words/general';
+import { memberName } from '$words/names';
+import { cannotText, FAMILY_NAMES } from '$words/people';
+import { error } from '@sveltejs/kit';
+import { v7 as uuidv7 } from 'uuid';
+import { reading } from '../../db/pool';
+import { revisionOf } from '../../repo/homeRepo';
+import { familyFacts } from '../../services/people/familyFacts';
+import { type Span, DAYS } from '../../services/people/member';
+import { awayToday } from './loadCrew';
+
+/** "16:45-24:00", several with commas; empty for not at all. */
+const spansText = (spans: readonly Span[] | undefined, weekday: number) =>
+	(spans ?? [])
+		.filter((span) => (span.weekdays as number[]).includes(weekday))
+		.sort((a, b) => (a.from < b.from ? -1 : 1))
+		.map((span) => `${span.from}-${span.to}`)
+		.join(', ');
+
+export async function loadMember(household: string, id: string): Promise<MemberView> {
+	const facts = await familyFacts(household);
+	const revision = await reading((db) => revisionOf(db, household));
+	const { home, today, entries } = facts;
+	const member = home.home.members.find((one) => one.id === id);
+	if (!member || member.role === 'device')
+		error(404, { message: 'Nobody of that name lives here.', remedy: 'Go back to Crew.' });
+	const nameOf = (one: string) => memberName(home, one);
+	const away = awayToday(facts, today);
+	const judged = home.series.map((line) => ({
+		line,
+		candidate: candidatesFor(home, line, today, entries, away).find((one) => one.member.id === id)
+	}));
+	// What only today stands against is not said of the person.
+	const lasting = judged.map(({ line, candidate }) => ({
+		line,
+		why: (candidate?.why ?? []).find((why) => why.code !== 'away' && why.code !== 'not-then')
+	}));
+	const barred = lasting.filter(({ why }) => why !== undefined && why.code !== 'not-named');
+	return {
+		formId: uuidv7(),
+		revision,
+		id,
+		name: member.name,
+		role: member.role,
+		bornOn: member.bornOn ?? '',
+		skills: member.skills.join(', '),
+		kit: (member.kit ?? []).join(', '),
+		hasKit: member.kit !== undefined,
+		families: Object.entries(FAMILY_NAMES).map(([code, name]) => ({
+			code,
+			name,
+			out: (member.excludes.families as string[]).includes(code)
+		})),
+		jobs: home.home.jobs
+			.map((job) => ({
+				id: job.id,
+				name: job.name,
+				out: member.excludes.jobs.includes(job.id),
+				disliked: member.dislikes.includes(job.id)
+			}))
+			.sort((a, b) => a.name.localeCompare(b.name)),
+		home: DAYS.map((weekday) => ({
+			weekday,
+			name: WEEKDAYS[weekday - 1] ?? '',
+			spans: spansText(member.home, weekday)
+		})),
+		carries: DAYS.map((weekday) => ({ weekday, spans: spansText(member.carries, weekday) })),
+		away: member.away.map((span) => `${span.from} to ${span.to}${span.why ? ` ${span.why}` : ''}`).join('\n'),
+		isAlways: member.home === undefined,
+		can: { count: lasting.filter(({ why }) => why === undefined).length, of: home.series.length },
+		cannot: [...new Map(barred.map((one) => [one.line.job.id, one])).values()]
+			.slice(0, 12)
+			.map(({ line, why }) => ({
+				name: line.job.name,
+				words: cannotText(member.name, why as NonNullable<typeof why>, nameOf)
+			}))
+	};
+}

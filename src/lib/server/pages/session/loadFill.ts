@@ -1,0 +1,217 @@
+/** Filling a pail: what the page shows before it starts. */
+import { wallTime } from '$core/calendar/instant';
+import type { Member } from '$core/household/home';
+import { estimateMinutes } from '$core/learning/minutes';
+import { homeSpans } from '$core/people/presence';
+import { chanceOfFitting, habitFrom, STARTER_SPREAD, type Habit } from '$core/planner/chance';
+import type { DaySeries } from '$core/schedule/readDay';
+import { stepsOf, type PailOffer } from '$core/session/fill';
+import { KIND_RULES, type SessionKind } from '$core/session/kinds';
+import type { FillView, OfferView } from '$views/session';
+import { type PailJob, type PailJobs } from '$views/session';
+import { clockText, listNames, minutesText } from '$words/general';
+import { offerWhy } from '$words/offer';
+import { KIND_WORDS, OFFER_TITLES } from '$words/session';
+import { error } from '@sveltejs/kit';
+import { v7 as uuidv7 } from 'uuid';
+import { reading } from '../../db/pool';
+import { timingsOf } from '../../repo/timingsOf';
+import type { Asker } from '../../services/ledger/whoMay';
+import {
+	defaultMinutes,
+	fill,
+	houseNow,
+	memberOf,
+	type Filled,
+	type HouseNow
+} from '../../services/session/fill';
+import { hrefOf, minutesAsked, readQuery, type Query } from '../../services/session/fillQuery';
+import { tagOf, zoneMark } from '../today/tags';
+
+async function habitsOf(household: string, lines: readonly DaySeries[]): Promise<Record<string, Habit>> {
+	const timings = await reading((db) =>
+		timingsOf(db, household, [...new Set(lines.map((line) => line.line.job.id))])
+	);
+	return Object.fromEntries(
+		lines.flatMap((line): [string, Habit][] => {
+			const known = timings.get(line.line.job.id);
+			const planned = stepsOf(line).reduce((sum, step) => sum + step.minutes, 0);
+			const habit = known ? habitFrom(planned, estimateMinutes(line.minutes, known)) : null;
+			return habit ? [[line.line.id, habit]] : [];
+		})
+	);
+}
+
+export async function loadFill(asker: Asker, url: URLSearchParams): Promise<FillView> {
+	const query = readQuery(url);
+	const facts = await houseNow(asker.householdId);
+	const { home, day, at, sessions } = facts;
+	const rules = home.home.household;
+	const asked = query.minutes ?? String(defaultMinutes(facts, query.kind));
+	const read = minutesAsked.safeParse(asked);
+	if (!read.success)
+		error(400, {
+			message: read.error.issues[0]?.message ?? '',
+			remedy: 'Go back and choose how many minutes you have.'
+		});
+	const made = fill(facts, asker, query, read.data);
+	const { minutes, people, filled } = made;
+	const chosen = made.offers.find((offer) => offer.name === query.choice) ?? (made.offers[0] as PailOffer);
+	const habits = await habitsOf(asker.householdId, [...filled.lineOf.values()]);
+	const planned = new Set(chosen.plan.entries.map((entry) => entry.job));
+	const time = (after: number) => clockText(wallTime(at + after * 60_000, rules.timeZone), rules.clock);
+	const href = (changes: Partial<Record<keyof Query, string>>) => hrefOf(query, minutes, changes);
+	const roomName = (id: string) => home.roomById.get(id)?.name ?? '';
+	const weave = (room: string) => zoneMark(home, home.roomById.get(room)?.zone ?? null)?.weave ?? null;
+	const member = people[0] as Member;
+	const running = sessions.find((s) => !s.isOver && s.plan.people.includes(member.id))?.id ?? null;
+	const jobs = pailJobs(facts, filled, query, href);
+	return {
+		kind: query.kind,
+		title: titleOf(query.kind, minutes),
+		lead: leadOf(facts, query, made, time),
+		note: KIND_WORDS[query.kind].note,
+		me: memberOf(home, asker, null).id,
+		members: home.home.members
+			.filter((m) => m.role !== 'device' && (asker.viewer?.role === 'organiser' || m.id === member.id))
+			.map((m) => ({ id: m.id, name: m.name, in: people.some((one) => one.id === m.id) })),
+		member: member.id,
+		memberName: member.name,
+		people: people.map((one) => ({ id: one.id, name: one.name })),
+		together: made.together,
+		minutes,
+		from: time(0),
+		now: at,
+		timeZone: rules.timeZone,
+		clock: rules.clock,
+		until: time(minutes),
+		zone: query.kind === 'zone' ? zoneMark(home, day.zone?.zone ?? null) : null,
+		cut: chosen.name === 'start',
+		offers: made.offers.map((offer): OfferView => ({
+			name: offer.name,
+			title: OFFER_TITLES[offer.name],
+			minutes: offer.plan.end,
+			steps: offer.plan.entries.length,
+			why: offerWhy(offer.name, offer.about, offer.plan, offer.input, jobs, roomName),
+			about: offer.about,
+			href: href({ choice: offer.name === 'worth' ? '' : offer.name }),
+			level: Math.min(1, offer.plan.end / minutes),
+			chosen: offer === chosen
+		})),
+		jobs,
+		limited: KIND_RULES[query.kind].jobs !== null,
+		taken: query.out,
+		input: chosen.input,
+		plan: chosen.plan,
+		catalogue: Object.fromEntries(
+			chosen.input.jobs.map((job) => {
+				const line = filled.lineOf.get(job.id);
+				const steps = line ? stepsOf(line) : (filled.extraOf.get(job.id)?.steps ?? []);
+				return [
+					job.id,
+					{
+						name: line?.line.job.name ?? filled.extraOf.get(job.id)?.name ?? '',
+						steps: job.steps.map((step, i) => ({
+							text: steps[i]?.text ?? '',
+							roomName: roomName(step.room),
+							weave: weave(step.room),
+							wait: steps[i]?.wait?.label ?? null
+						}))
+					}
+				];
+			})
+		),
+		habits,
+		chance: chanceOfFitting(
+			{ ...chosen.input, bell: minutes },
+			chosen.plan,
+			(job) => habits[job] ?? { factor: 1, spread: STARTER_SPREAD }
+		),
+		held: query.in.filter((id) => planned.has(id)),
+		cannot: query.in
+			.filter((id) => !planned.has(id))
+			.map((id) => {
+				const job = home.seriesById.get(id)?.job;
+				return job
+					? `${job.name} does not fit into ${minutesText(minutes)} minutes with what is held.`
+					: 'A job that was put in is not in this home any more.';
+			}),
+		rooms:
+			query.kind === 'visitors'
+				? home.home.rooms.map((room) => ({
+						id: room.id,
+						name: room.name,
+						in: query.rooms ? query.rooms.includes(room.id) : room.seenByVisitors
+					}))
+				: [],
+		clearRooms:
+			query.kind === 'clearing'
+				? home.home.rooms.map(({ id, name }) => ({ id, name, chosen: query.rooms?.includes(id) ?? false }))
+				: [],
+		spot: query.spot ?? '',
+		inRooms: query.kind === 'visitors' ? [] : (query.rooms ?? []),
+		running,
+		formId: uuidv7()
+	};
+}
+
+/** What the page knows of each job that could be in, whatever plan it shows. */
+function pailJobs(
+	{ home, day, given }: HouseNow,
+	{ lineOf, extraOf }: Filled['filled'],
+	query: Query,
+	href: (changes: Partial<Record<keyof Query, string>>) => string
+): PailJobs {
+	const without = (list: readonly string[], id: string) => list.filter((one) => one !== id);
+	const withIt = (list: readonly string[], id: string) => [...new Set([...list, id])];
+	const hrefs = (id: string) => ({
+		out: href({ out: withIt(query.out, id).join(','), in: without(query.in, id).join(',') }),
+		hold: href({ in: (query.in.includes(id) ? without : withIt)(query.in, id).join(',') }),
+		put: href({ in: withIt(query.in, id).join(','), out: without(query.out, id).join(',') })
+	});
+	return Object.fromEntries([
+		...[...lineOf].map(([id, line]): [string, PailJob] => {
+			const isOn = line.state !== 'open' && line.state !== 'resting';
+			return [
+				id,
+				{
+					name: line.line.job.name,
+					late: line.state === 'late',
+					needs: line.line.job.needs,
+					aside: isOn ? tagOf(home, line, day.date, given) : null,
+					...hrefs(id)
+				}
+			];
+		}),
+		...[...extraOf].map(([id, one]): [string, PailJob] => [
+			id,
+			{ name: one.name, late: false, needs: [], aside: null, ...hrefs(id) }
+		])
+	]);
+}
+
+function titleOf(kind: SessionKind, minutes: number): string {
+	if (kind === 'bite') return `A pail of ${minutesText(minutes)} ${minutes === 1 ? 'minute' : 'minutes'}`;
+	return KIND_WORDS[kind].title;
+}
+
+function leadOf(
+	{ home, day, minute }: HouseNow,
+	query: Query,
+	made: Filled,
+	time: (after: number) => string
+): string {
+	const names = listNames(made.people.map((one) => one.name));
+	const here = made.people.every((one) =>
+		homeSpans(one, day.date).some((span) => span.from <= minute && minute < span.to)
+	);
+	const where =
+		query.kind === 'zone' && day.zone
+			? `, in the zone ${home.zoneById.get(day.zone.zone)?.name ?? ''}`
+			: query.kind !== 'visitors' && query.kind !== 'clearing' && query.rooms?.length
+				? `, in the ${listNames(query.rooms.map((id) => home.roomById.get(id)?.name ?? '').filter(Boolean))}`
+				: '';
+	const hours =
+		query.kind === 'visitors' ? `They ring at ${time(made.minutes)}` : `${time(0)} to ${time(made.minutes)}`;
+	return `${hours}, for ${names}${where}.${here || made.people.length < 2 ? '' : ' Not all of you are at home just now.'}`;
+}

@@ -1,0 +1,121 @@
+/** A running session: what its page shows, and what is pressed on it. */
+import { isoOf } from '$core/calendar/civil';
+import { errandDays } from '$core/clearing/clearing';
+import { mayDo } from '$core/people/whoCan';
+import type { PreparedHome } from '$core/schedule/preparedHome';
+import { readDay } from '$core/schedule/readDay';
+import { isSessionsOwn } from '$core/session/sessionPlan';
+import { readSession } from '$core/session/sessionState';
+import { linesTaken } from '$core/session/taken';
+import type { RunView } from '$views/session';
+import { dayAhead, WEEKDAYS } from '$words/general';
+import { memberName } from '$words/names';
+import { missWords } from '$words/recurrence';
+import { error } from '@sveltejs/kit';
+import { v7 as uuidv7 } from 'uuid';
+import { now } from '../../clock';
+import { reading, type Db } from '../../db/pool';
+import { leftTheHouse } from '../../repo/clearingRepo';
+import { loadHome } from '../../repo/homeRepo';
+import { loadProjection } from '../../repo/projectionRepo';
+import { loadSession, loadSessionsAround, type StoredSession } from '../../repo/sessionRepo';
+import type { Asker } from '../../services/ledger/whoMay';
+import { isTheirs } from '../../services/session/press';
+import { zoneMark } from '../today/tags';
+
+/** Days of the year behind, for the tally of what left the house. */
+const YEAR = 365 * 24 * 60 * 60_000;
+/** Things that can still be put in: the most worth first. */
+const SPARE = 12;
+
+export async function loadRun(asker: Asker, id: string, as: string | null): Promise<RunView> {
+	const household = asker.householdId;
+	const at = now();
+	const [session, home] = await reading((db) =>
+		Promise.all([loadSession(db, household, id), loadHome(db, household)])
+	);
+	if (!session || !home || !isTheirs(asker, session))
+		error(404, { message: 'There is no such pail here.', remedy: 'Fill one from Today.' });
+	const { plan } = session;
+	const rules = home.home.household;
+	const catchUp = rules.rhythm.catchUpDays[0];
+	const catchUpName = catchUp === undefined ? null : (WEEKDAYS[catchUp - 1] ?? null);
+	const clock = readSession(plan, session.events, at);
+	const lines = [...new Set(clock.steps.map((step) => step.line))];
+	const viewer = asker.viewer?.member ?? asker.me;
+	// A member's own phone follows its own lane; whoever looks after the house sees all of them.
+	const own =
+		as ??
+		(asker.viewer?.role === 'organiser' && plan.people.length > 1 && plan.kind !== 'visitors'
+			? 'all'
+			: viewer);
+	return {
+		id,
+		member: memberName(home, session.member),
+		as: own !== null && plan.people.includes(own) ? own : null,
+		names: Object.fromEntries([session.member, ...plan.people].map((one) => [one, memberName(home, one)])),
+		plan,
+		events: session.events,
+		now: at,
+		timeZone: rules.timeZone,
+		clock: rules.clock,
+		zones: Object.fromEntries(
+			[...clock.steps.map((step) => step.room), plan.clearing?.room ?? ''].map((room) => [
+				room,
+				zoneMark(home, home.roomById.get(room)?.zone ?? null)
+			])
+		),
+		rooms: home.home.rooms.map((room) => ({
+			id: room.id,
+			name: room.name,
+			kind: room.kind,
+			storey: room.storey,
+			walkOrder: room.walkOrder,
+			weave: zoneMark(home, room.zone)?.weave ?? null
+		})),
+		cautions: Object.fromEntries(
+			clock.steps.map((step) => [step.job, home.jobById.get(step.job)?.cautions ?? []])
+		),
+		after: Object.fromEntries(
+			lines.map((line) => {
+				const job = home.seriesById.get(line)?.job;
+				const own = isSessionsOwn(line) ? 'is let lie' : 'is no job of this home any more';
+				return [line, job ? `hangs until tonight; then ${missWords(job, catchUpName)}` : own];
+			})
+		),
+		spare: clock.phase === 'over' ? [] : await spareOf(household, home, session),
+		errands: errandDays(session.date, rules.rhythm.catchUpDays).map((day) => ({
+			date: isoOf(day),
+			words: dayAhead(day, session.date)
+		})),
+		leftHouse: plan.clearing ? await reading((db) => leftTheHouse(db, household, at - YEAR)) : null,
+		formId: uuidv7()
+	};
+}
+
+/** What is on and in nobody's session, that one of these people may do. */
+async function spareOf(household: string, home: PreparedHome, session: StoredSession) {
+	return reading(async (db) => {
+		const standing = await loadProjection(db, household);
+		const day = readDay(home, standing, session.date);
+		const taken = await linesInSessions(db, household, session);
+		const people = home.home.members.filter((one) => session.plan.people.includes(one.id));
+		return day.lines
+			.filter(
+				(line) =>
+					(line.state === 'due' || line.state === 'late' || line.state === 'open') &&
+					!taken.has(line.line.id) &&
+					people.some((one) => mayDo(line.line.job, one, session.date))
+			)
+			.sort((a, b) => b.worth - a.worth || (a.line.id < b.line.id ? -1 : 1))
+			.slice(0, SPARE)
+			.map((line) => ({ line: line.line.id, name: line.line.job.name, minutes: line.minutes }));
+	});
+}
+
+async function linesInSessions(db: Db, household: string, session: StoredSession): Promise<Set<string>> {
+	const open = (await loadSessionsAround(db, household, session.date)).filter(
+		(one) => !one.isOver || one.id === session.id
+	);
+	return linesTaken(open.map((one) => readSession(one.plan, one.events, now())));
+}

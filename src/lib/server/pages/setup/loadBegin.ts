@@ -1,0 +1,252 @@
+/** What the first steps show. */
+import { addDays, type CivilDay } from '$core/calendar/civil';
+import { weekStartOf } from '$core/calendar/weeks';
+import type { Home } from '$core/household/home';
+import { outlook, type OutlookDay } from '$core/schedule/outlook';
+import { prepareHome } from '$core/schedule/preparedHome';
+import { NO_STANDING } from '$core/schedule/upcoming';
+import {
+	homeFromDraft,
+	jobsOfRoom,
+	STEPS,
+	walkRooms,
+	zonesOf,
+	type Draft,
+	type Step
+} from '$core/setup/draft';
+import { minutesAWeek } from '$core/setup/fitWeek';
+import { jobForRoom } from '$core/setup/library';
+import type { Pattern } from '$core/setup/pattern';
+import { KIND_NAMES } from '$core/setup/steps';
+import type { BeginView, FirstDay, StepView, Yard } from '$views/setup';
+import { weekdayName, WEEKDAYS } from '$words/general';
+import type { Cookies } from '@sveltejs/kit';
+import { v7 as uuidv7 } from 'uuid';
+import { reading } from '../../db/pool';
+import { listHouseholds } from '../../repo/homeRepo';
+import { allPatterns, patternById, starterLibrary } from '../../repo/patterns';
+import { draftOf, keep, todayOf } from '../../services/setup/draft';
+import { yardOfHome } from './yardOfHome';
+
+const STEP_NAMES: Record<Step, string> = {
+	rooms: 'Rooms',
+	zones: 'Zones',
+	rhythm: 'Rhythm',
+	people: 'People',
+	'first-morning': 'First morning'
+};
+
+const STEP_PARTS: Record<Step, number> = { rooms: 4, zones: 2, rhythm: 3, people: 3, 'first-morning': 2 };
+
+export function storeyName(storey: number): string {
+	if (storey === 0) return 'Ground floor';
+	if (storey === 1) return 'Upstairs';
+	if (storey === 2) return 'Loft';
+	if (storey === -1) return 'Cellar';
+	return storey > 0 ? `Floor ${storey}` : `Cellar ${-storey}`;
+}
+
+const questionOf = (storey: number) =>
+	storey === 0
+		? 'What is on the ground floor?'
+		: storey === 1
+			? 'What is upstairs?'
+			: storey === 2
+				? 'What is in the loft?'
+				: storey === -1
+					? 'What is in the cellar?'
+					: `What is on ${storeyName(storey).toLowerCase()}?`;
+
+export async function loadBegin(
+	cookies: Cookies,
+	query: {
+		readonly step: string | null;
+		readonly room: string | null;
+		readonly beside: string | null;
+		readonly hasHome: boolean;
+	}
+): Promise<BeginView> {
+	const { id, draft: stored } = await draftOf(cookies);
+	// All touches of this page are of the same answers, however quick they follow.
+	keep(cookies, id);
+	const step = STEPS.find((one) => one === query.step) ?? stored.step;
+	const draft = { ...stored, step };
+	const homes = await reading((db) => listHouseholds(db));
+	const library = starterLibrary();
+	const pattern = patternById(draft.pattern);
+	const today = todayOf(draft);
+	const pets = draft.pets.map((pet) => pet.kind);
+	const used = new Set<string>();
+	const jobs = new Map(
+		walkRooms(draft).map((room) => [
+			room.id,
+			jobsOfRoom(library, room, pets, used).map((job) => ({
+				key: `${job.id}/${room.id}`,
+				name: job.name,
+				minutes: job.depths.usual.minutes,
+				layer: job.layer,
+				aWeek: minutesAWeek(jobForRoom(job, room, new Set()))
+			}))
+		])
+	);
+	const zones = pattern.rhythm.scheme === 'none' && step !== 'zones' ? [] : zonesOf(draft, pattern, library);
+	const numberOf = new Map(
+		zones.flatMap(({ zone, rooms }, i) => rooms.map((room) => [room, { zone, number: i + 1 }] as const))
+	);
+	const storeys = [...new Set([2, 1, 0, ...draft.rooms.map((room) => room.storey), draft.storey])].sort(
+		(a, b) => b - a
+	);
+	const chosenId =
+		draft.rooms.find((room) => room.id === query.room)?.id ??
+		[...draft.rooms].reverse().find((room) => room.storey === draft.storey)?.id ??
+		null;
+	const chosen = draft.rooms.find((room) => room.id === chosenId) ?? null;
+	const deep = (room: string) =>
+		(jobs.get(room) ?? []).filter((job) => job.layer === 'zone').reduce((sum, job) => sum + job.minutes, 0);
+	const wanted = (room: string) => (jobs.get(room) ?? []).filter((job) => !draft.without.includes(job.key));
+	const below = storeys.find((storey) => storey < draft.storey) ?? null;
+	const showsRhythm = step === 'rhythm';
+	const made = step === 'first-morning' ? homeFromDraft(draft, library, pattern, today) : null;
+	return {
+		id,
+		draft,
+		steps: stepViews(draft, step),
+		hasHome: query.hasHome,
+		demoThere: homes.some((home) => home.isDemo),
+		storeys: storeys.map((storey) => ({
+			storey,
+			name: storeyName(storey),
+			rooms: draft.rooms.filter((room) => room.storey === storey).length
+		})),
+		storey: draft.storey,
+		storeyName: storeyName(draft.storey),
+		question: questionOf(draft.storey),
+		below: below === null ? null : { storey: below, name: storeyName(below) },
+		keys: Object.entries(KIND_NAMES).map(([kind, name]) => ({
+			kind,
+			name: kind === 'hall' ? 'Stairs, hall' : kind === 'outside' ? 'Balcony, yard' : name,
+			hung: draft.rooms.filter((room) => room.kind === kind).length
+		})),
+		rooms: walkRooms(draft).map((room) => ({
+			id: room.id,
+			name: room.name,
+			kind: room.kind,
+			storey: room.storey,
+			minutes: wanted(room.id).reduce((sum, job) => sum + job.minutes, 0),
+			weave: step === 'rooms' ? null : (numberOf.get(room.id)?.zone.weave ?? null),
+			number: step === 'rooms' ? null : (numberOf.get(room.id)?.number ?? null)
+		})),
+		room: chosen
+			? {
+					id: chosen.id,
+					name: chosen.name,
+					kindName: KIND_NAMES[chosen.kind],
+					floor: chosen.floor ?? null,
+					surfaces: chosen.surfaces,
+					sheds: chosen.sheds,
+					owners: chosen.owners,
+					where: storeyName(chosen.storey).toLowerCase(),
+					jobs: (jobs.get(chosen.id) ?? []).map(({ aWeek: _aWeek, ...job }) => ({
+						...job,
+						wanted: !draft.without.includes(job.key)
+					})),
+					minutesAWeek: Math.round(wanted(chosen.id).reduce((sum, job) => sum + job.aWeek, 0))
+				}
+			: null,
+		zones: zones.map(({ zone, rooms }, i) => ({
+			id: zone.id,
+			name: zone.name,
+			number: i + 1,
+			weave: zone.weave,
+			minutes: rooms.reduce((sum, room) => sum + deep(room), 0),
+			rooms: rooms.map((room) => ({
+				id: room,
+				name: draft.rooms.find((one) => one.id === room)?.name ?? room
+			}))
+		})),
+		scheme: pattern.rhythm.scheme,
+		patterns: allPatterns().map((one) => ({
+			id: one.id,
+			name: one.name,
+			says: one.says,
+			week: showsRhythm ? usualWeek(draft, one, today) : []
+		})),
+		yard: showsRhythm ? yardOf(draft, pattern, today) : null,
+		beside:
+			showsRhythm &&
+			query.beside &&
+			query.beside !== pattern.id &&
+			allPatterns().some((one) => one.id === query.beside)
+				? yardOf({ ...draft, freeDays: undefined, catchUpDays: undefined }, patternById(query.beside), today)
+				: null,
+		freeDays: draft.freeDays ?? pattern.rhythm.freeDays,
+		catchUpDays: draft.catchUpDays ?? pattern.rhythm.catchUpDays,
+		weekdays: WEEKDAYS.map((name, i) => ({ number: i + 1, name })),
+		first: made?.ok ? firstWeek(made.home, today) : null,
+		formId: uuidv7()
+	};
+}
+
+function stepViews(draft: Draft, step: Step): StepView[] {
+	const at = STEPS.indexOf(step);
+	return STEPS.map((key, i) => ({
+		key,
+		name: STEP_NAMES[key],
+		parts: STEP_PARTS[key],
+		sewn:
+			i < at
+				? STEP_PARTS[key]
+				: i > at
+					? 0
+					: key === 'rooms'
+						? Math.min(3, new Set(draft.rooms.map((room) => room.storey)).size)
+						: 1,
+		current: key === step
+	}));
+}
+
+/** The whole home, all layers on, as a pattern would have it: for previews. */
+function whole(draft: Draft, pattern: Pattern, from: CivilDay): Home | null {
+	if (draft.rooms.length === 0) return null;
+	const made = homeFromDraft({ ...draft, begin: 'all' }, starterLibrary(), pattern, from);
+	return made.ok ? made.home : null;
+}
+
+function fourWeeks(
+	draft: Draft,
+	pattern: Pattern,
+	today: CivilDay
+): { home: Home; days: OutlookDay[] } | null {
+	const from = weekStartOf(addDays(today, 6), draft.weekStart);
+	const home = whole(draft, pattern, from);
+	if (!home) return null;
+	return { home, days: outlook(prepareHome([{ from, home }]), from, 28) };
+}
+
+function usualWeek(draft: Draft, pattern: Pattern, today: CivilDay): number[] {
+	const weeks = fourWeeks({ ...draft, freeDays: undefined, catchUpDays: undefined }, pattern, today);
+	return Array.from({ length: 7 }, (_, i) => Math.round(weeks?.days[7 + i]?.total ?? 0));
+}
+
+function yardOf(draft: Draft, pattern: Pattern, today: CivilDay): Yard | null {
+	const from = weekStartOf(addDays(today, 6), draft.weekStart);
+	const home = whole(draft, pattern, from);
+	if (!home) return null;
+	const yard = yardOfHome(prepareHome([{ from, home }]), NO_STANDING, today, pattern.name);
+	return { ...yard, pattern: pattern.id, says: pattern.says };
+}
+
+function firstWeek(home: Home, today: CivilDay): BeginView['first'] {
+	const prepared = prepareHome([{ from: today, home }]);
+	const days = outlook(prepared, today, 7, undefined, addDays(today, -1)).map((day): FirstDay => ({
+		name: day.date === today ? 'Today' : weekdayName(day.date),
+		minutes: Math.round(day.total),
+		jobs: day.lines.map((line) => prepared.seriesById.get(line)?.job.name ?? line)
+	}));
+	return {
+		days,
+		jobs: home.jobs.length,
+		begun: home.jobs.filter((job) => home.household.layers.includes(job.layer)).length,
+		minutes: Math.round(days.reduce((sum, day) => sum + day.minutes, 0) / 7)
+	};
+}

@@ -1,0 +1,50 @@
+/** Four weeks of a home, seven cloths a line: for choosing a rhythm, and for trying another one. */
+import { addDays, partsOf, type CivilDay } from '$core/calendar/civil';
+import { weekStartOf } from '$core/calendar/weeks';
+import { minutesOfDay } from '$core/household/dayMinutes';
+import { outlook } from '$core/schedule/outlook';
+import type { PreparedHome } from '$core/schedule/preparedHome';
+import type { HomeProjection } from '$core/schedule/projection';
+import type { Yard } from '$views/setup';
+import { monthName, weekdayName } from '$words/general';
+
+/** Four weeks of a home from the next week on, as the drying yard hangs them. */
+export function yardOfHome(
+	home: PreparedHome,
+	standing: HomeProjection,
+	today: CivilDay,
+	name: string
+): Yard {
+	const from = weekStartOf(addDays(today, 6), home.rotation.weekStart);
+	const days = outlook(home, from, 28, standing, today);
+	const holds = minutesOfDay(home.home.household);
+	const marks = new Map(home.home.zones.map((zone, i) => [zone.id, { weave: zone.weave, number: i + 1 }]));
+	const longest = days.reduce((most, day) => (day.total > most.total ? day : most));
+	const hours = days.reduce((sum, day) => sum + day.total, 0) / 240;
+	return {
+		pattern: '',
+		name,
+		says: '',
+		hoursAWeek: hours < 10 ? hours.toFixed(1).replace(/\.0$/, '') : String(Math.round(hours)),
+		longest: Math.round(longest.total),
+		longestDay: `${weekdayName(longest.date)}s`,
+		over: Math.max(0, Math.round(longest.total - holds)),
+		weeks: Array.from({ length: 4 }, (_, w) => {
+			const own = days.slice(w * 7, w * 7 + 7);
+			const first = own[0] as (typeof days)[number];
+			return {
+				day: partsOf(first.date).day,
+				month: monthName(first.date).slice(0, 3),
+				zones: [...new Set(own.flatMap((day) => (day.zone ? [marks.get(day.zone)?.number ?? 0] : [])))],
+				days: own.map((day) => ({
+					total: Math.round(day.total),
+					basics: day.basics,
+					weekly: day.weekly + day.long,
+					zone: day.zoneMinutes,
+					weave: day.zone ? (marks.get(day.zone)?.weave ?? null) : null,
+					over: day.total > holds + 0.5
+				}))
+			};
+		})
+	};
+}

@@ -1,0 +1,49 @@
+/** What clearings have left open: closings, give-away bags until they have left, boxes that wait for their place. */
+import { toDay, type CivilDay } from '$core/calendar/civil';
+import type { PreparedHome } from '$core/schedule/preparedHome';
+import type { LeftOpenView } from '$views/today';
+import { dayAhead, plural } from '$words/general';
+import { memberName } from '$words/names';
+import { type Db } from '../../db/pool';
+import { openBags, openBoxes } from '../../repo/clearingRepo';
+import type { StoredSession } from '../../repo/sessionRepo';
+
+/** All of it that concerns a day, the closings first. */
+export async function leftOpen(
+	db: Db,
+	household: string,
+	home: PreparedHome,
+	sessions: readonly StoredSession[],
+	today: CivilDay
+): Promise<LeftOpenView[]> {
+	const [bags, boxes] = await Promise.all([openBags(db, household), openBoxes(db, household)]);
+	return [
+		...sessions
+			.filter((session) => session.closing === 'open')
+			.map((session): LeftOpenView => ({
+				kind: 'closing',
+				id: session.id,
+				name: `Carry home: ${session.plan.clearing?.spot ?? ''}`,
+				words: memberName(home, session.member),
+				href: `/pail/${session.id}`
+			})),
+		...bags.map((bag): LeftOpenView => {
+			const late = toDay(bag.leavesOn) < today;
+			const carrier = memberName(home, bag.carrier);
+			return {
+				kind: 'bag',
+				id: bag.id,
+				name: `Give-away bag, ${bag.place}`,
+				words: `${bag.things} ${plural(bag.things, 'thing')}, ${late ? 'was to leave' : 'leaves'} ${dayAhead(toDay(bag.leavesOn), today)}${carrier ? ` with ${carrier}` : ''}`,
+				href: null
+			};
+		}),
+		...boxes.map((box): LeftOpenView => ({
+			kind: 'box',
+			id: box.id,
+			name: `Box in the ${home.roomById.get(box.room)?.name ?? 'house'}`,
+			words: `waits for its place: ${box.things}`,
+			href: null
+		}))
+	];
+}

@@ -1,0 +1,107 @@
+/** Tags: lines as the pages show them, in plain data and words. */
+import type { CivilDay } from '$core/calendar/civil';
+import type { MissedZone } from '$core/calendar/rotation';
+import { NOTHING_GIVEN, whoseTurn, type GivenTurns } from '$core/people/ownList';
+import { latenessOf } from '$core/schedule/agenda';
+import type { PreparedHome } from '$core/schedule/preparedHome';
+import type { DaySeries } from '$core/schedule/readDay';
+import type { Glyph, TagView, ZoneMark } from '$views/today';
+import { dayAhead, lateText, listNames, MONTHS, PAUSE_WORDS, stateWord } from '$words/general';
+import { memberName } from '$words/names';
+
+export function zoneMark(home: PreparedHome, zoneId: string | null): ZoneMark | null {
+	const zone = zoneId === null ? undefined : home.zoneById.get(zoneId);
+	if (!zone) return null;
+	return {
+		id: zone.id,
+		number: home.rotation.zones.indexOf(zone.id) + 1,
+		name: zone.name,
+		weave: zone.weave
+	};
+}
+
+/** Whose turn it is, in words; the names of all for what is shared. */
+function whoText(home: PreparedHome, line: DaySeries, ids: readonly string[]): string {
+	const names = ids.map((id) => memberName(home, id));
+	if (names.length === 2 && line.line.job.who.mode === 'shared') return `${names[0]} or ${names[1]}`;
+	if (names.length > 2) return 'Anyone';
+	return listNames(names) || 'Anyone';
+}
+
+function glyphOf(line: DaySeries): Glyph {
+	if (line.shareDone > 0 && (line.state === 'due' || line.state === 'late' || line.state === 'open'))
+		return 'part';
+	return line.state === 'resting' ? 'coming' : line.state;
+}
+
+/** The second word of a state: how late, what it waits for, what is paused. */
+export function stateText(line: DaySeries, today: CivilDay): string {
+	switch (line.state) {
+		case 'late':
+			return lateText(latenessOf(line));
+		case 'waiting':
+			return `waits for ${line.catchUpOn === null ? 'its day' : dayAhead(line.catchUpOn, today)}`;
+		case 'paused': {
+			if (!line.pause) return 'under a cloth';
+			const why = line.pause.note || PAUSE_WORDS[line.pause.reason];
+			return `${why}, to ${dayAhead(line.pause.to, today)}`;
+		}
+		case 'open':
+			return line.dueOn === null ? 'open' : `open, due ${dayAhead(line.dueOn, today)}`;
+		default:
+			return stateWord(line.state);
+	}
+}
+
+export function tagOf(
+	home: PreparedHome,
+	line: DaySeries,
+	today: CivilDay,
+	given: GivenTurns = NOTHING_GIVEN,
+	day: CivilDay = today
+): TagView {
+	const who = whoseTurn(line, day, given);
+	const { job, room, part } = line.line;
+	const late = line.state === 'late' ? latenessOf(line) : null;
+	const share = line.shareDone;
+	return {
+		line: line.line.id,
+		job: job.id,
+		part,
+		name: job.name,
+		variant: line.variant,
+		room: room.name,
+		zone: zoneMark(home, room.zone),
+		who: whoText(home, line, who),
+		whoIds: who,
+		minutes: line.minutes * (1 - share),
+		state: line.state,
+		glyph: glyphOf(line),
+		lateTurns: late?.unit === 'turns' ? late.count : null,
+		words: stateText(line, today),
+		share: share > 0 ? `${Math.round(share * 100)} % done` : null,
+		deep: line.depth === 'deep',
+		inPail: null
+	};
+}
+
+/** A sentence a zone that some months leave without a day. */
+export function missedWords(home: PreparedHome, missed: readonly MissedZone[]): string[] {
+	const byZone = new Map<string, string[]>();
+	for (const { month, zone } of missed) {
+		byZone.set(zone, [...(byZone.get(zone) ?? []), MONTHS[Number(month.slice(5)) - 1] as string]);
+	}
+	return [...byZone].map(
+		([zone, months]) => `${home.zoneById.get(zone)?.name ?? zone} gets no day in ${listNames(months)}.`
+	);
+}
+
+/** Who calls for help, and with what. */
+export function callWords(
+	home: PreparedHome | null,
+	call: { readonly member: string; readonly line: string | null }
+): string {
+	const name = home ? memberName(home, call.member) : '';
+	const job = call.line === null ? undefined : home?.seriesById.get(call.line)?.job.name;
+	return `${name} calls for help${job ? ` with ${job}` : ''}`;
+}

@@ -1,0 +1,331 @@
+/** The home's doors and one's own keys: ways in are made and taken away, passwords and second factors set. */
+import { householdTime, wallTime } from '$core/calendar/instant';
+import { clockText, tinyDate } from '$words/general';
+import { fail, type RequestEvent } from '@sveltejs/kit';
+import QRCode from 'qrcode';
+import { v7 as uuidv7 } from 'uuid';
+import { z } from 'zod';
+import { LIMITS } from '../../access/attempts';
+import { sendMail } from '../../access/mail';
+import { emailField, LASTS, passwordProblem, pinProblem } from '../../access/rules';
+import { newTotpSecret, totpStep } from '../../access/totp';
+import { now } from '../../clock';
+import { reading, transaction } from '../../db/pool';
+import { log } from '../../log';
+import {
+	accountByEmail,
+	accountById,
+	addDevice,
+	addMembership,
+	devicesOf,
+	endSignInsOf,
+	invite,
+	makeAccount,
+	revokeDevice,
+	setPassword,
+	setPin,
+	setTotp,
+	useTotpStep,
+	waysIn
+} from '../../repo/accessRepo';
+import { forgive, tryAt } from '../../repo/attemptRepo';
+import { loadHome } from '../../repo/homeRepo';
+import { fingerprint, hashSecret, newCode, secretFits, shownCode } from '../../secrets';
+import { acting } from '../guard';
+import { inHousehold, useCase } from '../useCase';
+import { waitWords } from './signing';
+
+export async function timeWords(household: string) {
+	const home = await reading((db) => loadHome(db, household));
+	if (!home) throw new RangeError(`no household ${household}`);
+	const rules = home.home.household;
+	return {
+		home,
+		when: (at: number) =>
+			`${tinyDate(householdTime(at, rules).date)}, ${clockText(wallTime(at, rules.timeZone), rules.clock)}`
+	};
+}
+
+/** A QR code as SVG: drawn here, so that no other place learns the address. */
+export const qrOf = (text: string): Promise<string> =>
+	QRCode.toString(text, { type: 'svg', margin: 1, errorCorrectionLevel: 'M' });
+
+/** A way in that has just been made: shown once, as only its fingerprint is kept. */
+export interface MadeWay {
+	readonly made: {
+		readonly name: string;
+		readonly code: string;
+		readonly link: string;
+		readonly qr: string;
+		readonly sentTo: string | null;
+	};
+}
+
+async function makeWay(
+	household: string,
+	origin: string,
+	id: string,
+	who: { readonly member: string | null; readonly device: string | null; readonly name: string },
+	sendTo: string | null,
+	isDemo: boolean,
+	homeName: string
+): Promise<MadeWay> {
+	const at = now();
+	const code = newCode();
+	await inHousehold(household, (db) =>
+		invite(
+			db,
+			household,
+			{
+				id,
+				member: who.member,
+				device: who.device,
+				codeHash: fingerprint(code),
+				expiresAt: at + LASTS.invitation
+			},
+			at
+		)
+	);
+	const link = `${origin}/join?code=${code}`;
+	if (sendTo !== null)
+		await sendMail(
+			{
+				to: sendTo,
+				subject: `A way into ${homeName}`,
+				body: `${who.name}, this opens ${homeName} in Pail Round on your own phone. It can be used once, within two days:\n\n${link}\n\nOr type ${shownCode(code)} at ${origin}/join`
+			},
+			isDemo
+		);
+	log.info({ device: who.device !== null }, 'invited');
+	return { made: { name: who.name, code: shownCode(code), link, qr: await qrOf(link), sentTo: sendTo } };
+}
+
+const idField = z.uuid('This page is too old to be sent. Reload it and try again.');
+
+/** A one-time way in for a member. */
+export function inviteMember({ locals, url }: RequestEvent, form: FormData) {
+	return acting(form, async () => {
+		const household = locals.householdId;
+		const id = idField.safeParse(form.get('id'));
+		if (!id.success) return fail(400, { message: id.error.issues[0]?.message ?? '' });
+		const home = await reading((db) => loadHome(db, household));
+		const member = home?.home.members.find((one) => one.id === form.get('member') && one.role !== 'device');
+		if (!home || !member) return fail(400, { message: 'That person does not live here. Reload the page.' });
+		const typed = String(form.get('email') ?? '').trim();
+		const email = typed === '' ? null : emailField.safeParse(typed);
+		if (email && !email.success)
+			return fail(400, { message: email.error.issues[0]?.message ?? '', member: member.id });
+		return makeWay(
+			household,
+			url.origin,
+			id.data,
+			{ member: member.id, device: null, name: member.name },
+			email?.data ?? null,
+			locals.isDemo,
+			home.home.household.name
+		);
+	});
+}
+
+/** A device of the family: a name, and a one-time way in for it. */
+export function addFamilyDevice({ locals, url }: RequestEvent, form: FormData) {
+	return acting(form, async () => {
+		const household = locals.householdId;
+		const id = idField.safeParse(form.get('id'));
+		if (!id.success) return fail(400, { message: id.error.issues[0]?.message ?? '' });
+		const again = String(form.get('device') ?? '');
+		const name = z.string().trim().min(1).max(60).safeParse(form.get('name'));
+		const devices = await reading((db) => devicesOf(db, household));
+		const known = devices.find((one) => one.id === again);
+		if (!known && !name.success)
+			return fail(400, { message: 'Give the device a name, such as "Kitchen tablet".' });
+		if (!known && devices.length >= 20)
+			return fail(400, { message: 'A home has at most 20 devices. Take the key of one away first.' });
+		const device = known?.id ?? id.data;
+		if (!known)
+			await inHousehold(household, (db) => addDevice(db, household, device, name.data as string, now()));
+		const { home } = await timeWords(household);
+		return makeWay(
+			household,
+			url.origin,
+			id.data,
+			{ member: null, device, name: known?.name ?? (name.data as string) },
+			null,
+			locals.isDemo,
+			home.home.household.name
+		);
+	});
+}
+
+export function revoke({ locals }: RequestEvent, form: FormData) {
+	return useCase(locals.householdId, form, async () => {
+		await transaction((db) =>
+			revokeDevice(db, locals.householdId, String(form.get('device') ?? '').slice(0, 36), now())
+		);
+		log.info('device revoked');
+		return { said: 'Its key is taken away. It shows nothing any more.' };
+	});
+}
+
+/** Sets or takes off the PIN of a child; tries that were made with the old one are forgotten. */
+export function changePin({ locals }: RequestEvent, form: FormData) {
+	return acting(new FormData(), async () => {
+		const household = locals.householdId;
+		const { home } = await timeWords(household);
+		const member = home.home.members.find(
+			(one) => one.id === form.get('member') && (one.role === 'child' || one.role === 'helper')
+		);
+		if (!member) return fail(400, { message: 'Only children and helpers have a PIN. Reload the page.' });
+		const pin = String(form.get('pin') ?? '').trim();
+		const problem = pin === '' ? null : pinProblem(pin);
+		if (problem !== null) return fail(400, { message: problem, member: member.id });
+		const hashed = pin === '' ? null : await hashSecret(pin);
+		await inHousehold(household, async (db) => {
+			await setPin(db, household, member.id, hashed, now());
+			for (const device of await devicesOf(db, household)) await forgive(db, `pin ${device.id} ${member.id}`);
+		});
+		return {
+			said:
+				pin === ''
+					? `${member.name} needs no PIN any more on the family’s devices.`
+					: `${member.name} has a new PIN for the family’s devices.`
+		};
+	});
+}
+
+/** Signs somebody of the home out everywhere. */
+export function putOut({ locals }: RequestEvent, form: FormData) {
+	return useCase(locals.householdId, form, async () => {
+		const household = locals.householdId;
+		const member = String(form.get('member') ?? '').slice(0, 60);
+		const ways = await reading((db) => waysIn(db, household));
+		const email = ways.emails.get(member);
+		const account = email ? await reading((db) => accountByEmail(db, email)) : null;
+		await transaction((db) =>
+			endSignInsOf(db, { account: account?.id ?? null, household, member }, {}, now())
+		);
+		return { said: 'Signed out everywhere.' };
+	});
+}
+
+export const whose = ({ locals }: RequestEvent) => ({
+	account: locals.access.signIn?.account ?? null,
+	household: locals.householdId,
+	member: locals.viewer?.member ?? ''
+});
+
+const DEMO = 'The demo home has no keys of its own. Begin your own home to try this.';
+
+/** Ends one of one's own sign-ins, or all others. */
+export function outOwn(event: RequestEvent, form: FormData, all: boolean) {
+	return acting(form, async () => {
+		const here = event.locals.access.signIn?.id ?? '';
+		const only = String(form.get('signIn') ?? '').slice(0, 36);
+		if (!all && only === '') return fail(400, { message: 'Choose which one to end. Reload the page.' });
+		await transaction((db) => endSignInsOf(db, whose(event), all ? { but: here } : { only }, now()));
+		return { said: all ? 'Signed out everywhere else.' : 'That one is signed out.' };
+	});
+}
+
+/** A new password, with the old one; everybody else who was in by it is out. */
+export function changePassword(event: RequestEvent, form: FormData) {
+	return acting(new FormData(), async () => {
+		const mine = whose(event);
+		const account = mine.account ? await reading((db) => accountById(db, mine.account as string)) : null;
+		if (!account)
+			return fail(400, { message: event.locals.isDemo ? DEMO : 'You have no password here yet.' });
+		const at = now();
+		const wait = await transaction((db) => tryAt(db, [[`password ${account.id}`, LIMITS.second]], at));
+		if (wait > 0) return fail(429, { message: `Too many tries. Wait ${waitWords(wait)}, then try again.` });
+		if (!(await secretFits(String(form.get('old') ?? '').slice(0, 400), account.passwordHash)))
+			return fail(400, { message: 'The old password is not right.', field: 'old' });
+		const password = String(form.get('password') ?? '');
+		const problem = passwordProblem(password, account.email);
+		if (problem !== null) return fail(400, { message: problem, field: 'password' });
+		const hashed = await hashSecret(password);
+		await transaction(async (db) => {
+			await setPassword(db, account.id, hashed);
+			await endSignInsOf(db, mine, { but: event.locals.access.signIn?.id ?? '' }, at);
+			await forgive(db, `password ${account.id}`);
+		});
+		log.info('password changed');
+		return { said: 'The new password holds. All other sign-ins have ended.' };
+	});
+}
+
+/** Somebody who came in by an invitation takes an address and a password of their own. */
+export function takeAccount(event: RequestEvent, form: FormData) {
+	return acting(new FormData(), async () => {
+		const mine = whose(event);
+		if (event.locals.isDemo) return fail(400, { message: DEMO });
+		if (mine.account || mine.member === '') return fail(400, { message: 'You have a password already.' });
+		const read = emailField.safeParse(form.get('email'));
+		if (!read.success) return fail(400, { message: read.error.issues[0]?.message ?? '', field: 'email' });
+		const password = String(form.get('password') ?? '');
+		const problem = passwordProblem(password, read.data);
+		if (problem !== null) return fail(400, { message: problem, field: 'password' });
+		const at = now();
+		const wait = await transaction((db) =>
+			tryAt(db, [[`sign-up of ${mine.household} ${mine.member}`, LIMITS.signUp]], at)
+		);
+		if (wait > 0) return fail(429, { message: `Too many tries. Wait ${waitWords(wait)}, then try again.` });
+		const passwordHash = await hashSecret(password);
+		const id = uuidv7({ msecs: at });
+		const done = await inHousehold(mine.household, async (db) => {
+			if (!(await makeAccount(db, { id, email: read.data, passwordHash }, at))) return 'address';
+			return (await addMembership(db, mine.household, mine.member, id, at)) ? 'done' : 'member';
+		});
+		if (done !== 'done')
+			return fail(400, {
+				message: 'This address cannot be used here. Choose another, or sign in with it.',
+				field: 'email'
+			});
+		return { said: 'From now on you can sign in with them, on any device.' };
+	});
+}
+
+/** Begins the second factor: a secret that counts only once a code proves it. */
+export function beginSecond(event: RequestEvent) {
+	return acting(new FormData(), async () => {
+		const { account } = whose(event);
+		if (!account) return fail(400, { message: event.locals.isDemo ? DEMO : 'Take a password first.' });
+		const found = await reading((db) => accountById(db, account));
+		if (found?.totpProved)
+			return fail(400, { message: 'There is a second factor already. Take it off first.' });
+		await transaction((db) => setTotp(db, account, newTotpSecret()));
+		return { said: 'Scan the picture, then type the code that your app shows.' };
+	});
+}
+
+export function proveSecond(event: RequestEvent, form: FormData) {
+	return acting(new FormData(), async () => {
+		const { account } = whose(event);
+		const found = account ? await reading((db) => accountById(db, account)) : null;
+		if (!found?.totpSecret || found.totpProved)
+			return fail(400, { message: 'Begin it again: there is nothing to prove just now.' });
+		const at = now();
+		const wait = await transaction((db) => tryAt(db, [[`second ${found.id}`, LIMITS.second]], at));
+		if (wait > 0) return fail(429, { message: `Too many codes. Wait ${waitWords(wait)}, then try again.` });
+		const step = totpStep(found.totpSecret, String(form.get('code') ?? ''), at);
+		if (step === null || !(await transaction((db) => useTotpStep(db, found.id, step))))
+			return fail(400, { message: 'That code is not the one of this half minute. Try the next one.' });
+		log.info('second factor set');
+		return { said: 'From now on signing in asks for a code of your app.' };
+	});
+}
+
+/** Takes the second factor off, with the password. */
+export function endSecond(event: RequestEvent, form: FormData) {
+	return acting(new FormData(), async () => {
+		const { account } = whose(event);
+		const found = account ? await reading((db) => accountById(db, account)) : null;
+		if (!found) return fail(400, { message: event.locals.isDemo ? DEMO : 'There is none.' });
+		const wait = await transaction((db) => tryAt(db, [[`password ${found.id}`, LIMITS.second]], now()));
+		if (wait > 0) return fail(429, { message: `Too many tries. Wait ${waitWords(wait)}, then try again.` });
+		if (!(await secretFits(String(form.get('old') ?? '').slice(0, 400), found.passwordHash)))
+			return fail(400, { message: 'The password is not right.', field: 'old' });
+		await transaction((db) => setTotp(db, found.id, null));
+		log.info('second factor taken off');
+		return { said: 'Signing in asks for the password alone again.' };
+	});
+}

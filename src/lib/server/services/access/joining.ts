@@ -1,0 +1,126 @@
+/** Coming in: an invitation is used up, a child says who they are at a device of the family. */
+import { fail, redirect, type RequestEvent } from '@sveltejs/kit';
+import { LIMITS } from '../../access/attempts';
+import { addressMark, COOKIES, letIn, letOut, setCookie } from '../../access/door';
+import { LASTS } from '../../access/rules';
+import { now } from '../../clock';
+import { reading, transaction } from '../../db/pool';
+import { log } from '../../log';
+import { addMembership, giveKey, invitationByCode, pinOf, useInvitation } from '../../repo/accessRepo';
+import { forgive, tryAt } from '../../repo/attemptRepo';
+import { loadHome } from '../../repo/homeRepo';
+import { fingerprint, newToken, readCode, secretFits } from '../../secrets';
+import { acting } from '../guard';
+import { inHousehold } from '../useCase';
+import { passageOf, waitWords } from './signing';
+
+const GONE = 'This invitation has been used or has run out. Ask for a new one.';
+
+export const codeOf = (value: FormDataEntryValue | string | null) =>
+	typeof value === 'string' ? readCode(value) : null;
+
+/** Uses an invitation up, once: the phone is the member's from now on, or the device the family's. */
+export function comeIn(event: RequestEvent, form: FormData) {
+	return acting(new FormData(), async () => {
+		const at = now();
+		const from = addressMark(event.getClientAddress());
+		const wait = await transaction((db) => tryAt(db, [[`join from ${from}`, LIMITS.join]], at));
+		if (wait > 0)
+			return fail(429, { message: `Too many codes were tried. Wait ${waitWords(wait)}, then try again.` });
+		const code = codeOf(form.get('code'));
+		const found = code === null ? null : await reading((db) => invitationByCode(db, fingerprint(code)));
+		const home = found ? await reading((db) => loadHome(db, found.household)) : null;
+		const known =
+			found && (found.member === null || home?.home.members.some((one) => one.id === found.member));
+		if (!found || !known) {
+			log.warn({ from, why: 'invitation' }, 'join refused');
+			return fail(400, { message: GONE });
+		}
+		const passage = passageOf(event);
+		const key = newToken();
+		// Whoever has a password already keeps their one way in, and gets this home beside the others.
+		const account = event.locals.access.signIn?.account ?? null;
+		const done = await inHousehold(found.household, async (db) => {
+			if (!(await useInvitation(db, found.household, found.id, at))) return false;
+			if (found.device !== null) {
+				await giveKey(db, found.household, found.device, fingerprint(key));
+				await letOut(db, passage, at);
+			} else if (
+				account === null ||
+				!(await addMembership(db, found.household, found.member as string, account, at))
+			)
+				await letIn(
+					db,
+					passage,
+					{
+						account: null,
+						household: found.household,
+						member: found.member,
+						device: null,
+						how: 'join'
+					},
+					LASTS.signIn,
+					at
+				);
+			await forgive(db, `join from ${from}`);
+			return true;
+		});
+		if (!done) {
+			log.warn({ from, why: 'invitation used' }, 'join refused');
+			return fail(400, { message: GONE });
+		}
+		if (found.device !== null) setCookie(passage, COOKIES.device, key);
+		setCookie(passage, COOKIES.home, found.household);
+		log.info({ from, device: found.device !== null }, 'joined');
+		redirect(303, '/');
+	});
+}
+
+/** A child says who they are, with their PIN where they have one. */
+export function iAm(event: RequestEvent, form: FormData) {
+	return acting(new FormData(), async () => {
+		const { device } = event.locals.access;
+		if (!device)
+			return fail(403, { message: 'Only the family’s own devices ask who you are. Open your own way in.' });
+		const member = String(form.get('member') ?? '').slice(0, 60);
+		const home = await reading((db) => loadHome(db, device.household));
+		const found = home?.home.members.find(
+			(one) => one.id === member && (one.role === 'child' || one.role === 'helper')
+		);
+		const at = now();
+		const bucket = `pin ${device.id} ${member}`;
+		const wait = await transaction((db) => tryAt(db, [[bucket, LIMITS.pin]], at));
+		if (wait > 0) {
+			log.warn({ device: device.id, why: 'too many PINs' }, 'PIN refused');
+			return fail(429, {
+				message: `That was tried too often here. Wait ${waitWords(wait)}, or let a grown-up open it.`,
+				member
+			});
+		}
+		const hashed = await reading((db) => pinOf(db, device.household, member));
+		const pin = String(form.get('pin') ?? '').slice(0, 20);
+		const fits = hashed === null ? found !== undefined && pin === '' : await secretFits(pin, hashed);
+		if (!found || !fits) {
+			log.warn({ device: device.id, why: 'wrong PIN' }, 'PIN refused');
+			return fail(400, { message: 'That PIN does not fit. Try once more.', member });
+		}
+		await transaction(async (db) => {
+			await letIn(
+				db,
+				passageOf(event),
+				{ account: null, household: device.household, member, device: device.id, how: 'pin' },
+				LASTS.atDevice,
+				at
+			);
+			await forgive(db, bucket);
+		});
+		setCookie(passageOf(event), COOKIES.home, device.household);
+		redirect(303, '/mine');
+	});
+}
+
+/** Back to the device's own day. */
+export async function iAmDone(event: RequestEvent) {
+	await transaction((db) => letOut(db, passageOf(event), now()));
+	redirect(303, '/');
+}

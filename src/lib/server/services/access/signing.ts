@@ -1,0 +1,322 @@
+/** Signing up, in and out, the second factor, and a new password. */
+import { fail, redirect, type Cookies, type RequestEvent } from '@sveltejs/kit';
+import { v7 as uuidv7 } from 'uuid';
+import { z } from 'zod';
+import { LIMITS } from '../../access/attempts';
+import { addressMark, COOKIES, letIn, letOut, setCookie, type Passage } from '../../access/door';
+import { sendLater } from '../../access/mail';
+import { emailField, LASTS, passwordProblem } from '../../access/rules';
+import { totpStep } from '../../access/totp';
+import { now } from '../../clock';
+import { reading, transaction } from '../../db/pool';
+import { log } from '../../log';
+import {
+	accountByEmail,
+	accountById,
+	addReset,
+	endSignIn,
+	endSignInsOf,
+	makeAccount,
+	resetOf,
+	setPassword,
+	signInByToken,
+	useReset,
+	useTotpStep
+} from '../../repo/accessRepo';
+import { forgive, tryAt } from '../../repo/attemptRepo';
+import { fingerprint, hashSecret, newCode, newToken, readCode, secretFits } from '../../secrets';
+import { acting } from '../guard';
+
+export const passageOf = ({ cookies, request }: RequestEvent): Passage => ({
+	cookies,
+	agent: request.headers.get('user-agent') ?? ''
+});
+
+/** What was typed and may be shown again: never a password, a PIN or a code. */
+const shown = (email: string) => ({ email: email.slice(0, 254) });
+
+const text = (form: FormData, name: string) => {
+	const value = form.get(name);
+	return typeof value === 'string' ? value : '';
+};
+
+/** How long to wait, in words. */
+export function waitWords(milliseconds: number): string {
+	const minutes = Math.ceil(milliseconds / 60_000);
+	return minutes <= 1 ? 'a minute' : `${minutes} minutes`;
+}
+
+/** A place within the app to go on to. */
+const goOn = (form: FormData) =>
+	z
+		.string()
+		.regex(/^\/(?![/\\])[^\s]*$/)
+		.max(300)
+		.catch('/')
+		.parse(text(form, 'to') || '/');
+
+/** The bucket of a device that this account was let in from before; null for an unknown one. */
+const knownBucket = (cookies: Cookies, account: string) => {
+	const mark = cookies.get(COOKIES.known);
+	return mark && mark.length <= 100 ? `known ${account} ${fingerprint(mark)}` : null;
+};
+
+/** The mark holds only where this account's own sign-ins put it there. */
+async function isKnownDevice(cookies: Cookies, account: string): Promise<boolean> {
+	const mark = cookies.get(COOKIES.known);
+	if (!mark || mark.length > 100) return false;
+	const [of, proof] = mark.split('.');
+	return proof !== undefined && fingerprint(`${of} ${account} ${await deviceSecret(account)}`) === proof;
+}
+
+/** What a known device is proved with: it changes with the password. */
+async function deviceSecret(account: string): Promise<string> {
+	return (await reading((db) => accountById(db, account)))?.passwordHash ?? '';
+}
+
+async function markKnown(passage: Passage, account: string): Promise<void> {
+	const of = newToken().slice(0, 20);
+	const proof = fingerprint(`${of} ${account} ${await deviceSecret(account)}`);
+	setCookie(passage, COOKIES.known, `${of}.${proof}`);
+}
+
+const WRONG = 'That address and password do not go together. Try again, or ask for a new password.';
+
+export function signIn(event: RequestEvent, form: FormData) {
+	return acting(new FormData(), async () => {
+		const read = emailField.safeParse(text(form, 'email'));
+		const password = text(form, 'password').slice(0, 400);
+		const email = read.success ? read.data : text(form, 'email').trim().toLowerCase().slice(0, 254);
+		const at = now();
+		const from = addressMark(event.getClientAddress());
+		const account = await reading((db) => accountByEmail(db, email));
+		const known = account && (await isKnownDevice(event.cookies, account.id));
+		const own = account ? knownBucket(event.cookies, account.id) : null;
+		const wait = await transaction((db) =>
+			tryAt(
+				db,
+				known && own
+					? [[own, LIMITS.signIn]]
+					: [
+							[`sign-in ${email} ${from}`, LIMITS.signIn],
+							[`sign-in from ${from}`, LIMITS.address],
+							[`sign-in at ${email}`, LIMITS.account]
+						],
+				at
+			)
+		);
+		if (wait > 0) {
+			log.warn({ from, why: 'too many tries' }, 'sign-in refused');
+			return fail(429, {
+				message: `That was tried too often from here. Wait ${waitWords(wait)}, then try again.`,
+				values: shown(email)
+			});
+		}
+		// As long for an address that nobody has as for a wrong password.
+		const fits = await secretFits(password, account?.passwordHash ?? null);
+		if (!account || !fits) {
+			log.warn({ from, why: 'wrong' }, 'sign-in refused');
+			return fail(400, { message: WRONG, values: shown(email) });
+		}
+		const passage = passageOf(event);
+		if (account.totpProved) {
+			await transaction((db) =>
+				letIn(
+					db,
+					passage,
+					{ account: account.id, household: null, member: null, device: null, how: 'waiting' },
+					LASTS.waiting,
+					at
+				)
+			);
+			return { second: true as const, to: goOn(form) };
+		}
+		await welcome(passage, account.id, email, from, at);
+		redirect(303, goOn(form));
+	});
+}
+
+/** Lets an account in, and forgives the tries that led here. */
+async function welcome(passage: Passage, account: string, email: string, from: string, at: number) {
+	await transaction(async (db) => {
+		await letIn(
+			db,
+			passage,
+			{ account, household: null, member: null, device: null, how: 'password' },
+			LASTS.signIn,
+			at
+		);
+		await forgive(db, `sign-in ${email} ${from}`);
+		const own = knownBucket(passage.cookies, account);
+		if (own) await forgive(db, own);
+	});
+	await markKnown(passage, account);
+	log.info({ from }, 'signed in');
+}
+
+/** The code of the second factor, after a password that was right. */
+export function second(event: RequestEvent, form: FormData) {
+	return acting(new FormData(), async () => {
+		const at = now();
+		const token = event.cookies.get(COOKIES.token) ?? '';
+		const waiting = await reading((db) => signInByToken(db, fingerprint(token.slice(0, 100)), at));
+		const account =
+			waiting?.how === 'waiting' && waiting.account
+				? await reading((db) => accountById(db, waiting.account as string))
+				: null;
+		if (!waiting || !account?.totpSecret)
+			return fail(400, { message: 'That took too long. Sign in again with your password.' });
+		const wait = await transaction((db) => tryAt(db, [[`second ${account.id}`, LIMITS.second]], at));
+		if (wait > 0)
+			return fail(429, {
+				message: `Too many codes were tried. Wait ${waitWords(wait)}, then try again.`,
+				second: true,
+				to: goOn(form)
+			});
+		const step = totpStep(account.totpSecret, text(form, 'code'), at);
+		const taken = step !== null && (await transaction((db) => useTotpStep(db, account.id, step)));
+		const from = addressMark(event.getClientAddress());
+		if (!taken) {
+			log.warn({ from, why: 'second factor' }, 'sign-in refused');
+			return fail(400, {
+				message: 'That code is not the one of this half minute. Wait for the next one and try it.',
+				second: true,
+				to: goOn(form)
+			});
+		}
+		await transaction((db) => endSignIn(db, waiting.id, at));
+		await transaction((db) => forgive(db, `second ${account.id}`));
+		await welcome(passageOf(event), account.id, account.email, from, at);
+		redirect(303, goOn(form));
+	});
+}
+
+/** Makes an account and lets it in. An address that has one already is answered as if it were new, and told by mail. */
+export function signUp(event: RequestEvent, form: FormData, then: (account: string) => Promise<string>) {
+	return acting(new FormData(), async () => {
+		const at = now();
+		const typedEmail = text(form, 'email');
+		const password = text(form, 'password');
+		const read = emailField.safeParse(typedEmail);
+		if (!read.success)
+			return fail(400, {
+				message: read.error.issues[0]?.message ?? 'That is no e-mail address.',
+				field: 'email',
+				values: shown(typedEmail)
+			});
+		const email = read.data;
+		const problem = passwordProblem(password, email);
+		if (problem !== null) return fail(400, { message: problem, field: 'password', values: shown(email) });
+		const from = addressMark(event.getClientAddress());
+		const wait = await transaction((db) => tryAt(db, [[`sign-up from ${from}`, LIMITS.signUp]], at));
+		if (wait > 0)
+			return fail(429, {
+				message: `Many have signed up from here. Wait ${waitWords(wait)}, then try again.`,
+				values: shown(email)
+			});
+		const passwordHash = await hashSecret(password);
+		const id = uuidv7({ msecs: at });
+		const made = await transaction((db) => makeAccount(db, { id, email, passwordHash }, at));
+		if (!made) {
+			// Pressed twice, or somebody who has forgotten: the right password simply lets them in.
+			const account = await reading((db) => accountByEmail(db, email));
+			if (account && !account.totpProved && (await secretFits(password, account.passwordHash))) {
+				await welcome(passageOf(event), account.id, email, from, at);
+				redirect(303, await then(account.id));
+			}
+			log.warn({ from, why: 'address taken' }, 'sign-up refused');
+			return fail(400, {
+				message:
+					'This address cannot be signed up with this password. If it is yours, sign in, or ask for a new password.',
+				field: 'email',
+				values: shown(email)
+			});
+		}
+		await welcome(passageOf(event), id, email, from, at);
+		redirect(303, await then(id));
+	});
+}
+
+export async function signOut(event: RequestEvent) {
+	await transaction((db) => letOut(db, passageOf(event), now()));
+	log.info('signed out');
+	redirect(303, event.locals.access.device ? '/who' : '/sign-in');
+}
+
+/** Asks for a new password. The answer is the same whoever asks, and the mail goes out after it. */
+export function askReset(event: RequestEvent, form: FormData, origin: string) {
+	return acting(new FormData(), async () => {
+		const read = emailField.safeParse(text(form, 'email'));
+		if (!read.success)
+			return fail(400, {
+				message: read.error.issues[0]?.message ?? 'That is no e-mail address.',
+				values: shown(text(form, 'email'))
+			});
+		const email = read.data;
+		const at = now();
+		const from = addressMark(event.getClientAddress());
+		const wait = await transaction((db) =>
+			tryAt(
+				db,
+				[
+					[`reset ${email} ${from}`, LIMITS.reset],
+					[`reset from ${from}`, LIMITS.address]
+				],
+				at
+			)
+		);
+		if (wait > 0)
+			return fail(429, {
+				message: `That was asked for too often. Wait ${waitWords(wait)}, then try again.`,
+				values: shown(email)
+			});
+		sendLater(async () => {
+			const account = await reading((db) => accountByEmail(db, email));
+			if (!account) return null;
+			const code = newCode();
+			await transaction((db) => addReset(db, fingerprint(code), account.id, at + LASTS.reset, at));
+			return {
+				to: email,
+				subject: 'A new password for Pail Round',
+				body: `Somebody asked for a new password for this address. If it was you, open within the hour:\n\n${origin}/reset?code=${code}\n\nIf it was not, nothing needs doing: the old password holds.`
+			};
+			// Never the demo's, whose mail anybody may read.
+		}, false);
+		return { asked: email };
+	});
+}
+
+/** Sets a new password by the code of a mail, once; everybody who was in is out. */
+export function setByReset(event: RequestEvent, form: FormData) {
+	return acting(new FormData(), async () => {
+		const at = now();
+		const code = readCode(text(form, 'code'));
+		const from = addressMark(event.getClientAddress());
+		const wait = await transaction((db) => tryAt(db, [[`reset code ${from}`, LIMITS.join]], at));
+		if (wait > 0) return fail(429, { message: `Too many tries. Wait ${waitWords(wait)}, then try again.` });
+		const account = code === null ? null : await reading((db) => resetOf(db, fingerprint(code), at));
+		const found = account === null ? null : await reading((db) => accountById(db, account));
+		if (code === null || account === null || !found) {
+			log.warn({ from, why: 'reset code' }, 'reset refused');
+			return fail(400, {
+				message: 'This way to a new password has been used or has run out. Ask for another.'
+			});
+		}
+		const password = text(form, 'password');
+		const problem = passwordProblem(password, found.email);
+		if (problem !== null) return fail(400, { message: problem, field: 'password' });
+		const passwordHash = await hashSecret(password);
+		const done = await transaction(async (db) => {
+			if (!(await useReset(db, fingerprint(code), account, at))) return false;
+			await setPassword(db, account, passwordHash);
+			await endSignInsOf(db, { account, household: '', member: '' }, {}, at);
+			return true;
+		});
+		if (!done)
+			return fail(400, {
+				message: 'This way to a new password has been used or has run out. Ask for another.'
+			});
+		log.info({ from }, 'password reset');
+		return { set: true as const };
+	});
+}

@@ -1,0 +1,177 @@
+/** Jobs and entries from tables: told line by line first, then written. */
+import { householdTime } from '$core/calendar/instant';
+import {
+	importJobs,
+	importLedger,
+	JOB_COLUMNS,
+	LEDGER_COLUMNS,
+	type LineReport,
+	type TableRow
+} from '$core/formats/tables';
+import { readText } from '$core/formats/text';
+import { plural } from '$words/general';
+import { refusalText } from '$words/refusals';
+import { fail } from '@sveltejs/kit';
+import Papa from 'papaparse';
+import { v7 as uuidv7 } from 'uuid';
+import { now } from '../../clock';
+import { reading, transaction } from '../../db/pool';
+import { followingId } from '../../ids';
+import { changeHomeOnce, loadHome, readPrepared, revisionOf } from '../../repo/homeRepo';
+import { rebuildProjection } from '../../repo/projectionRepo';
+import { recordEntries } from '../ledger/recordEntries';
+import { useCase } from '../useCase';
+
+export const TABLE_LIMIT = 8 * 1024 * 1024;
+
+/** The rows of a table file; or what is wrong with it. */
+function readTable(
+	bytes: Uint8Array,
+	columns: readonly string[]
+): { rows: TableRow[]; reports: LineReport[]; note: string | null } | string {
+	if (bytes.length > TABLE_LIMIT)
+		return 'The table is larger than 8 MB. Part it, and give it piece by piece.';
+	const read = readText(bytes, true);
+	if (!read.ok) return read.says;
+	const parsed = Papa.parse<Record<string, string>>(read.text, {
+		header: true,
+		skipEmptyLines: 'greedy',
+		transformHeader: (name) => name.trim().toLowerCase()
+	});
+	const known = parsed.meta.fields ?? [];
+	const reports: LineReport[] = [];
+	for (const name of known)
+		if (!columns.includes(name))
+			reports.push({
+				line: 1,
+				column: name.slice(0, 40),
+				says: 'This column is not known here. Take it out, or check how it is spelt.'
+			});
+	for (const error of parsed.errors.slice(0, 20)) {
+		if (error.code === 'TooFewFields' || error.code === 'TooManyFields' || error.type === 'Quotes')
+			reports.push({
+				line: (error.row ?? 0) + 2,
+				column: '',
+				says:
+					error.type === 'Quotes'
+						? 'A quote is opened and not closed: the line may be cut off.'
+						: 'This line has other columns than the first one.'
+			});
+	}
+	// The mark that keeps formulas from running is ours; it is taken off again.
+	const rows = parsed.data.map((row) =>
+		Object.fromEntries(
+			Object.entries(row).map(([key, value]) => [
+				key,
+				typeof value === 'string' ? value.replace(/^'(?=[=+\-@\t\r])/, '') : ''
+			])
+		)
+	);
+	return { rows, reports, note: read.note };
+}
+
+export async function fileOf(form: FormData): Promise<Uint8Array | null> {
+	const text = form.get('text');
+	if (typeof text === 'string' && text !== '') return new TextEncoder().encode(text);
+	const file = form.get('file');
+	return file instanceof File ? new Uint8Array(await file.arrayBuffer()) : null;
+}
+
+export interface TableReport {
+	readonly kind: 'jobs' | 'ledger' | 'calendar';
+	readonly reports: readonly { readonly line: number; readonly column: string; readonly says: string }[];
+	readonly says: string;
+	readonly list: readonly string[];
+	readonly note: string | null;
+	/** What would be written, to be sent again; null where something was not understood. */
+	readonly text: string | null;
+}
+
+/** Jobs from a table: told first, written when it is sent again with `write`. */
+export async function jobsFromCsv(household: string, form: FormData) {
+	return useCase(household, form, async () => {
+		const bytes = await fileOf(form);
+		if (!bytes) return fail(400, { message: 'Choose a file first.' });
+		const table = readTable(bytes, JOB_COLUMNS);
+		if (typeof table === 'string') return fail(400, { message: table });
+		const revision = await reading((db) => revisionOf(db, household));
+		const home = await reading((db) => loadHome(db, household));
+		if (!home) throw new RangeError(household);
+		const read = importJobs(home.home, table.rows);
+		const reports = [...table.reports, ...read.reports];
+		const count = read.added.length + read.changed.length;
+		if (form.get('write') !== '1' || reports.length > 0 || !read.home) {
+			const report: TableReport = {
+				kind: 'jobs',
+				reports: reports.slice(0, 200),
+				says:
+					reports.length > 0
+						? `${reports.length} ${plural(reports.length, 'thing was', 'things were')} not understood, so nothing is written.`
+						: `${read.added.length} new, ${read.changed.length} changed, ${table.rows.length - count} as they are.`,
+				list: [
+					...read.added.map((name) => `new: ${name}`),
+					...read.changed.map((name) => `changed: ${name}`)
+				].slice(0, 60),
+				note: table.note,
+				text: reports.length === 0 && count > 0 ? new TextDecoder().decode(bytes) : null
+			};
+			return { report };
+		}
+		const at = now();
+		const { date: today } = householdTime(at, home.home.household);
+		const next = read.home;
+		const id = String(form.get('id') ?? '');
+		const outcome = await transaction(async (db) => {
+			const done = await changeHomeOnce(
+				db,
+				household,
+				{ id: /^[0-9a-f-]{36}$/.test(id) ? id : uuidv7(), revision },
+				next,
+				today,
+				at
+			);
+			if (done === 'saved') await rebuildProjection(db, household, await readPrepared(db, household));
+			return done;
+		});
+		if (outcome === 'behind')
+			return fail(409, {
+				message: 'Somebody changed the home meanwhile, so nothing was written. Read the file in once more.'
+			});
+		return { said: `${read.added.length} jobs are new, ${read.changed.length} changed.` };
+	});
+}
+
+/** Entries of the ledger from a table. */
+export async function ledgerFromCsv(household: string, form: FormData) {
+	return useCase(household, form, async () => {
+		const bytes = await fileOf(form);
+		if (!bytes) return fail(400, { message: 'Choose a file first.' });
+		const table = readTable(bytes, LEDGER_COLUMNS);
+		if (typeof table === 'string') return fail(400, { message: table });
+		const home = await reading((db) => loadHome(db, household));
+		if (!home) throw new RangeError(household);
+		const read = importLedger(home, table.rows, (row, line) =>
+			followingId(household, `csv ${line} ${JSON.stringify(row)}`)
+		);
+		const reports = [...table.reports, ...read.reports];
+		if (form.get('write') !== '1' || reports.length > 0) {
+			const report: TableReport = {
+				kind: 'ledger',
+				reports: reports.slice(0, 200),
+				says:
+					reports.length > 0
+						? `${reports.length} ${plural(reports.length, 'thing was', 'things were')} not understood, so nothing is written.`
+						: `${read.entries.length} entries can be written in. Those that are there already are passed over.`,
+				list: [],
+				note: table.note,
+				text: reports.length === 0 && read.entries.length > 0 ? new TextDecoder().decode(bytes) : null
+			};
+			return { report };
+		}
+		const at = now();
+		const { date: today } = householdTime(at, home.home.household);
+		const recorded = await transaction((db) => recordEntries(db, household, read.entries, today, at));
+		if (!recorded.ok) return fail(400, { message: refusalText(recorded.refusal) });
+		return { said: `${recorded.written.length} entries are written in.` };
+	});
+}

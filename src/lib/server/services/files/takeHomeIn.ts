@@ -1,0 +1,45 @@
+/** A file is taken in as a home of its own: all of it, or nothing. */
+import type { CivilDay } from '$core/calendar/civil';
+import { readHouseholdFile } from '$core/formats/householdFile';
+import { readText } from '$core/formats/text';
+import { now } from '../../clock';
+import { transaction } from '../../db/pool';
+import { followingId } from '../../ids';
+import { addMembership } from '../../repo/accessRepo';
+import { listHouseholds } from '../../repo/homeRepo';
+import { importHousehold } from '../home/wholeHome';
+
+const FILE_LIMIT = 64 * 1024 * 1024;
+
+/** Takes a file in as a home of its own, telling how far it is. Nothing is written unless all of it can be. */
+export async function takeHomeIn(
+	bytes: Uint8Array,
+	id: string,
+	account: string,
+	tell: (line: Record<string, unknown>) => void
+): Promise<{ household: string } | { problems: readonly { at: string; says: string }[] }> {
+	if (bytes.length > FILE_LIMIT)
+		return {
+			problems: [
+				{
+					at: 'the whole of it',
+					says: 'The file is larger than 64 MB. A home is never that large; is it the right file?'
+				}
+			]
+		};
+	const text = readText(bytes, false);
+	if (!text.ok) return { problems: [{ at: 'the whole of it', says: text.says }] };
+	const at = now();
+	const read = readHouseholdFile(text.text, Math.floor(at / 86_400_000) as CivilDay);
+	if (!read.ok) return { problems: read.problems };
+	const household = followingId(id, 'taken in');
+	tell({ entries: read.file.ledger.length });
+	await transaction(async (db) => {
+		if ((await listHouseholds(db)).some((home) => home.id === household)) return;
+		await importHousehold(db, household, read.file, at, (done, of) => tell({ done, of }));
+		const members = read.file.versions.at(-1)?.home.members ?? [];
+		const organiser = members.find((one) => one.role === 'organiser');
+		await addMembership(db, household, organiser?.id ?? '', account, at);
+	});
+	return { household };
+}

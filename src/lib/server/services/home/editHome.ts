@@ -1,0 +1,94 @@
+/** Changes of the home: read, tried, said, saved once. Every page that edits a home goes through here. */
+import type { CivilDay } from '$core/calendar/civil';
+import { householdTime } from '$core/calendar/instant';
+import type { Home } from '$core/household/home';
+import type { Edit } from '$core/setup/edit';
+import { editRefusalText, effectText } from '$words/edits';
+import { fail, type ActionFailure } from '@sveltejs/kit';
+import { now } from '../../clock';
+import { reading, transaction } from '../../db/pool';
+import { changeHomeOnce, isChangeKnown, loadHome, readPrepared, revisionOf } from '../../repo/homeRepo';
+import { rebuildProjection } from '../../repo/projectionRepo';
+import { acting, typed, type Notice } from '../guard';
+import { useCase } from '../useCase';
+
+export interface Edited {
+	readonly saved: string;
+	/** What the change did beside itself, or would do where it was only tried. */
+	readonly effects: readonly string[];
+	/** Only tried: nothing is written yet. */
+	readonly tried: boolean;
+	readonly values: Readonly<Record<string, string>>;
+}
+
+export interface EditContext {
+	readonly home: Home;
+	readonly today: CivilDay;
+	readonly text: (name: string) => string;
+	readonly list: (name: string) => string[];
+}
+
+const UUID = /^[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}$/;
+
+/**
+ * Makes an edit of the current home. With `try=1` it only says what would follow. The form carries the id of the
+ * change and the revision of the home that it was made from; a home that somebody else changed meanwhile is not
+ * written over.
+ */
+export function editHome(
+	household: string,
+	form: FormData,
+	make: (context: EditContext) => Edit | string,
+	words: (context: EditContext) => string
+): Promise<Edited | ActionFailure<Notice>> {
+	const work = async (): Promise<Edited | ActionFailure<Notice>> => {
+		// The revision first: whoever changes the home after it is not written over.
+		const current = await reading((db) => revisionOf(db, household));
+		const prepared = await reading((db) => loadHome(db, household));
+		if (!prepared) throw new RangeError(`no household ${household}`);
+		const at = now();
+		const { date: today } = householdTime(at, prepared.home.household);
+		const context: EditContext = {
+			home: prepared.home,
+			today,
+			text: (name) => {
+				const value = form.get(name);
+				return typeof value === 'string' ? value.trim() : '';
+			},
+			list: (name) => form.getAll(name).filter((value): value is string => typeof value === 'string')
+		};
+		const tried = form.get('try') === '1';
+		const id = context.text('id');
+		// Sent again because its answer was lost: it is done, and need not fit the home as it is now.
+		if (!tried && UUID.test(id) && (await reading((db) => isChangeKnown(db, household, id))))
+			return { saved: 'Kept.', effects: [], tried: false, values: {} };
+		const edit = make(context);
+		if (typeof edit === 'string') return fail(400, { message: edit, values: typed(form) });
+		if (!edit.ok) return fail(400, { message: editRefusalText(edit.refusal), values: typed(form) });
+		const effects = edit.effects.map(effectText);
+		if (tried) return { saved: words(context), effects, tried, values: typed(form) };
+		if (!UUID.test(id)) {
+			return fail(400, {
+				message: 'This page is too old to be sent. Reload it and try again.',
+				values: typed(form)
+			});
+		}
+		const asked = Number(context.text('revision'));
+		const outcome = await transaction(async (db) => {
+			const revision = Number.isInteger(asked) && asked > 0 ? asked : current;
+			const changed = await changeHomeOnce(db, household, { id, revision }, edit.home, today, at);
+			if (changed === 'saved') await rebuildProjection(db, household, await readPrepared(db, household));
+			return changed;
+		});
+		if (outcome === 'behind') {
+			return fail(409, {
+				message:
+					'Somebody changed the home meanwhile, so nothing was written. Look at it as it is now, and try again.',
+				values: typed(form)
+			});
+		}
+		return { saved: words(context), effects, tried: false, values: {} };
+	};
+	// What is only tried waits for nobody.
+	return form.get('try') === '1' ? acting(form, work) : useCase(household, form, work);
+}

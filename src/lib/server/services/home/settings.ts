@@ -1,0 +1,122 @@
+/** The home's cleaning days and rules, and its layers, are changed. */
+import { parseDay } from '$core/calendar/civil';
+import { householdTime } from '$core/calendar/instant';
+import { LAYERS, type Home, type Household, type Layer } from '$core/household/home';
+import type { Edit } from '$core/setup/edit';
+import { changeHousehold, switchLayer } from '$core/setup/editHome';
+import { now } from '../../clock';
+import { reading } from '../../db/pool';
+import { loadHome, revisionOf } from '../../repo/homeRepo';
+import { loadProjection } from '../../repo/projectionRepo';
+import { editHome } from './editHome';
+
+export async function facts(household: string) {
+	const [home, standing, revision] = await reading(async (db) => {
+		const prepared = await loadHome(db, household);
+		if (!prepared) throw new RangeError(`no household ${household}`);
+		return [prepared, await loadProjection(db, household), await revisionOf(db, household)] as const;
+	});
+	const at = now();
+	return { home, standing, revision, today: householdTime(at, home.home.household).date };
+}
+
+const TIME = /^([01]?\d|2[0-3]):[0-5]\d$/;
+
+/** The household's settings from a form. */
+export function rhythmEdit(
+	home: Home,
+	text: (name: string) => string,
+	list: (name: string) => readonly string[]
+): Edit | string {
+	const days = (name: string) =>
+		list(name)
+			.map(Number)
+			.filter((day) => day >= 1 && day <= 7) as Household['rhythm']['zoneDays'];
+	const { rhythm } = home.household;
+	const extra =
+		(['last', 'first', 'free'] as const).find((one) => one === text('extra')) ?? rhythm.scheme.extra;
+	const type = text('scheme') || rhythm.scheme.type;
+	let scheme: Household['rhythm']['scheme'];
+	if (type === 'cycle') {
+		const anchor = text('anchor') || (rhythm.scheme.type === 'cycle' ? rhythm.scheme.anchor : '');
+		if (parseDay(anchor) === null)
+			return 'Say in which week zone 1 is on: a date of that week, as YYYY-MM-DD.';
+		scheme = { type: 'cycle', extra, anchor };
+	} else if (type === 'weekdays') {
+		const byWeekday = Object.fromEntries(
+			['1', '2', '3', '4', '5', '6', '7'].flatMap((day) =>
+				text(`zone-${day}`) === '' ? [] : [[day, text(`zone-${day}`)]]
+			)
+		);
+		scheme = { type: 'weekdays', extra, byWeekday };
+	} else if (type === 'rows' || type === 'weeks' || type === 'none') scheme = { type, extra };
+	else return 'Choose how the zones come round.';
+	const minutes = text('minutesADay') === '' ? undefined : Number(text('minutesADay').replace(',', '.'));
+	if (minutes !== undefined && !(minutes > 0 && minutes <= 1440))
+		return 'Minutes of a day are more than 0 and at most 1440.';
+	const sitting = Number(text('sittingMinutes').replace(',', '.'));
+	if (!(sitting > 0 && sitting <= 600)) return 'Minutes of a sitting are more than 0, such as 15.';
+	const dayStartsAt = text('dayStartsAt');
+	if (!TIME.test(dayStartsAt)) return 'The hour at which a day begins is written as HH:MM, such as 04:00.';
+	const weekStart = Number(text('weekStart')) as Household['weekStart'];
+	const subjects = Object.fromEntries(
+		['1', '2', '3', '4', '5', '6', '7'].flatMap((day) =>
+			text(`subject-${day}`) === '' ? [] : [[day, text(`subject-${day}`).slice(0, 80)]]
+		)
+	);
+	const { minutesADay: _minutes, ...rest } = home.household;
+	const facts: Household = {
+		...rest,
+		name: text('name') || home.household.name,
+		timeZone: text('timeZone') || home.household.timeZone,
+		...(minutes !== undefined ? { minutesADay: minutes } : {}),
+		weekStart,
+		weekBelongs: text('weekBelongs') === 'middle' ? 'middle' : 'start',
+		dayStartsAt: dayStartsAt.padStart(5, '0'),
+		clock: text('clock') === '12h' ? '12h' : '24h',
+		rhythm: {
+			...rhythm,
+			scheme,
+			zoneDays: days('zoneDays'),
+			sittingMinutes: sitting,
+			catchUpDays: days('catchUpDays'),
+			freeDays: days('freeDays'),
+			subjects
+		}
+	};
+	return changeHousehold({ ...home, household: facts }, {});
+}
+
+export function editRhythm(household: string, form: FormData) {
+	return editHome(
+		household,
+		form,
+		({ home, text, list }) => rhythmEdit(home, text, list),
+		() => 'The rhythm of the house holds from today. Earlier days are judged by theirs.'
+	);
+}
+
+export const LAYER_NAMES: Record<Layer, string> = {
+	basics: 'Basics',
+	weekly: 'Weekly round',
+	zone: 'Zones',
+	long: 'Long rounds'
+};
+
+export function editGrowing(household: string, form: FormData) {
+	return editHome(
+		household,
+		form,
+		({ home, today, text }) => {
+			const layer = LAYERS.find((one) => one === text('layer'));
+			if (!layer) return 'Choose one of the four layers.';
+			return switchLayer(home, layer, text('on') === '1', today);
+		},
+		({ text }) => {
+			const layer = LAYER_NAMES[text('layer') as Layer] ?? '';
+			return text('on') === '1'
+				? `${layer}: on from today. First dates are spread.`
+				: `${layer}: resting. Nothing of it counts as late.`;
+		}
+	);
+}

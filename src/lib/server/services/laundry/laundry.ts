@@ -1,0 +1,123 @@
+/** Loads of laundry: put on the pile, told from stage to stage, taken off it. */
+import { DRY_MINUTES, KIND_MINUTES, LOAD_KINDS, readLoad, STAGES } from '$core/laundry/laundry';
+import { changeHousehold } from '$core/setup/editHome';
+import { LOAD_WORDS, placeWords } from '$words/laundry';
+import { fail } from '@sveltejs/kit';
+import { z } from 'zod';
+import { now } from '../../clock';
+import { reading, transaction } from '../../db/pool';
+import { loadHome } from '../../repo/homeRepo';
+import { addLoad, dropLoad, loadOf, tellLoad } from '../../repo/laundryRepo';
+import { typed } from '../guard';
+import { editHome } from '../home/editHome';
+import type { Asker } from '../ledger/whoMay';
+import { useCase } from '../useCase';
+
+const addForm = z.object({
+	id: z.uuid('Reload the page and try again.'),
+	name: z.string().trim().max(80).default(''),
+	kind: z.enum(LOAD_KINDS),
+	owner: z.string().max(60).default(''),
+	dry: z.enum(['machine', 'line']).catch('line')
+});
+
+/** Adds a load to the pile. */
+export function add(asker: Asker, form: FormData) {
+	return useCase(asker.householdId, form, async () => {
+		const read = addForm.safeParse(Object.fromEntries(form));
+		if (!read.success)
+			return fail(400, { message: 'Say what is in the load, and try again.', values: typed(form) });
+		const { id, kind, dry } = read.data;
+		const home = await reading((db) => loadHome(db, asker.householdId));
+		const owner = home?.home.members.find((one) => one.id === read.data.owner && one.role !== 'device');
+		const name = read.data.name || (owner ? `${owner.name}’s clothes` : LOAD_WORDS[kind]);
+		await transaction((db) =>
+			addLoad(
+				db,
+				asker.householdId,
+				{
+					id,
+					name,
+					kind,
+					owner: owner?.id ?? null,
+					dry,
+					washMinutes: KIND_MINUTES[kind].wash,
+					dryMinutes: DRY_MINUTES[dry]
+				},
+				now()
+			)
+		);
+		return { message: `${name} is on the pile.` };
+	});
+}
+
+const stageForm = z.object({
+	id: z.uuid('Reload the page and try again.'),
+	load: z.uuid(),
+	stage: z.enum([...STAGES, 'undo'])
+});
+
+/** Tells where a load has come to. */
+export function tell(asker: Asker, form: FormData) {
+	return useCase(asker.householdId, form, async () => {
+		const read = stageForm.safeParse(Object.fromEntries(form));
+		if (!read.success)
+			return fail(400, {
+				message: 'This press was not understood. Reload the page and try again.',
+				values: typed(form)
+			});
+		const { id, load, stage } = read.data;
+		const done = await transaction((db) =>
+			tellLoad(db, asker.householdId, load, { id, stage, at: now(), by: asker.viewer?.member ?? null })
+		);
+		if (!done) return fail(404, { message: 'There is no such load here any more.', values: typed(form) });
+		const found = await reading((db) => loadOf(db, asker.householdId, load));
+		const is = found ? readLoad(found, now()) : null;
+		return {
+			message: `${found?.name ?? 'The load'}${is?.stage === 'away' ? ' is away.' : ` is ${found ? placeWords(found, is?.stage ?? 'waiting') || 'on the pile' : ''}.`}`
+		};
+	});
+}
+
+/** Takes a load off the pile that nobody has begun. */
+export function drop(asker: Asker, form: FormData) {
+	return useCase(asker.householdId, form, async () => {
+		const load = z.uuid().safeParse(form.get('load'));
+		if (!load.success)
+			return fail(400, {
+				message: 'This press was not understood. Reload the page and try again.',
+				values: typed(form)
+			});
+		const gone = await transaction((db) => dropLoad(db, asker.householdId, load.data));
+		return gone
+			? { message: 'It is off the pile.' }
+			: fail(409, {
+					message: 'That load is under way already: tell where it has come to instead.',
+					values: typed(form)
+				});
+	});
+}
+
+/** Usual days, loads a day, and how it dries. */
+export function set(household: string, form: FormData) {
+	return editHome(
+		household,
+		form,
+		({ home, text, list }) => {
+			const { laundry } = home.household;
+			const aDay = Number(text('aDay') || laundry.aDay);
+			return changeHousehold(home, {
+				laundry: {
+					days: form.has('withDays')
+						? (list('days')
+								.map(Number)
+								.filter((day) => day >= 1 && day <= 7) as typeof laundry.days)
+						: laundry.days,
+					aDay: aDay >= 1 && aDay <= 6 ? aDay : laundry.aDay,
+					dry: text('dry') === 'machine' ? 'machine' : text('dry') === 'line' ? 'line' : laundry.dry
+				}
+			});
+		},
+		() => 'Kept.'
+	);
+}

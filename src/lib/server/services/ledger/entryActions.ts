@@ -1,0 +1,381 @@
+/** What forms ask to be written down: read through a schema, recorded in one transaction, answered in words. */
+import { parseDay, type CivilDay } from '$core/calendar/civil';
+import { householdTime } from '$core/calendar/instant';
+import { readEntry, seriesId, type LedgerEntry } from '$core/household/entry';
+import { describeProblems, type Problem } from '$core/household/problems';
+import type { PreparedHome } from '$core/schedule/preparedHome';
+import { refusalText } from '$words/refusals';
+import { fail, type ActionFailure } from '@sveltejs/kit';
+import { z } from 'zod';
+import { now } from '../../clock';
+import { reading, transaction, type Db } from '../../db/pool';
+import { followingId } from '../../ids';
+import { log } from '../../log';
+import { loadHome } from '../../repo/homeRepo';
+import { findEntry, knownIds } from '../../repo/ledgerRepo';
+import { typed, type Notice } from '../guard';
+import { useCase } from '../useCase';
+import { recordEntries } from './recordEntries';
+import { notYours, planRefusal, tickRefusal, type Asker } from './whoMay';
+
+export interface Written {
+	readonly message: string;
+	/** The entry that can be taken back from here. */
+	readonly undo: string | null;
+}
+
+type Answer = Written | ActionFailure<Notice>;
+
+const text = z.string().max(200);
+
+/** Fields of a form are text; a field that is left empty says nothing. */
+const fields = z.object({
+	id: z.uuid().optional(),
+	/** Made by the server for the page; the id follows from it where no script made one. */
+	seed: z.uuid().optional(),
+	line: text.optional(),
+	date: text.optional(),
+	dueOn: text.optional(),
+	outcome: text.optional(),
+	by: text.optional(),
+	minutes: text.optional(),
+	found: text.optional(),
+	share: text.optional(),
+	of: text.optional(),
+	to: text.optional(),
+	zone: text.optional(),
+	clutter: text.optional(),
+	scope: text.optional(),
+	target: text.optional(),
+	from: text.optional(),
+	reason: text.optional(),
+	note: text.optional()
+});
+
+type Fields = z.infer<typeof fields>;
+
+/** `12`, `12.5` and `12,5` are numbers of minutes; other words go on as they are, for the schema to refuse. */
+function numberOf(value: string | undefined): unknown {
+	if (value === undefined || value.trim() === '') return null;
+	const number = Number(value.trim().replace(',', '.'));
+	return Number.isNaN(number) ? value : number;
+}
+
+const orNull = (value: string | undefined) => (value === undefined || value === '' ? null : value);
+
+function idOf(form: Fields, name: string): string | undefined {
+	return form.id ?? (form.seed ? followingId(form.seed, name) : undefined);
+}
+
+function lineOf(form: Fields): { job: string; part: string | null } {
+	const [job, part] = (form.line ?? '').split('/');
+	return { job: job ?? '', part: part ?? null };
+}
+
+/** Puts the date of the household's today where a form names none. */
+async function today(household: string): Promise<{ home: PreparedHome; date: string; at: number }> {
+	const home = await reading((db) => loadHome(db, household));
+	if (!home) throw new RangeError(`no household ${household}`);
+	const at = now();
+	const { date } = householdTime(at, home.home.household);
+	return { home, date: isoDate(date), at };
+}
+
+function isoDate(day: number): string {
+	return new Date(day * 86_400_000).toISOString().slice(0, 10);
+}
+
+const fieldOf = (problem: Problem) => problem.at.split('.')[0] ?? '';
+
+function refuse(form: FormData, problems: readonly Problem[]): ActionFailure<Notice> {
+	const [first] = problems;
+	return fail(400, {
+		message: first
+			? first.at === 'minutes' || first.at === 'date'
+				? first.says
+				: describeProblems([first])
+			: 'That cannot be written down.',
+		field: first ? fieldOf(first) : '',
+		values: typed(form)
+	});
+}
+
+/** Why somebody may not write an entry; null where they may. */
+type Judge = (
+	db: Db,
+	home: PreparedHome,
+	entry: LedgerEntry,
+	today: CivilDay
+) => Promise<string | null> | string | null;
+
+async function record(
+	asker: Asker,
+	form: FormData,
+	entry: LedgerEntry,
+	judge: Judge,
+	message: (home: PreparedHome) => string
+): Promise<Answer> {
+	const household = asker.householdId;
+	const { home, date, at } = await today(household);
+	const day = parseDay(date);
+	if (day === null) throw new RangeError(date);
+	// Sent again because its answer was lost: it is written, and nobody asks again whether it may be.
+	const known = await reading((db) => knownIds(db, household, [entry.id]));
+	if (!known.has(entry.id)) {
+		const refusal = await reading(async (db) => judge(db, home, entry, day));
+		if (refusal !== null) {
+			log.warn({ outcome: entry.outcome, role: asker.viewer?.role ?? 'nobody' }, 'refused: not theirs');
+			return notYours(form, refusal);
+		}
+	}
+	const recorded = await transaction((db) => recordEntries(db, household, [entry], day, at));
+	if (!recorded.ok) {
+		return fail(recorded.refusal.code === 'job-gone' ? 410 : 400, {
+			message: refusalText(recorded.refusal),
+			values: typed(form)
+		});
+	}
+	return { message: message(home), undo: entry.id };
+}
+
+/** Reads the fields and an entry made of them, then records it. */
+async function write(
+	asker: Asker,
+	form: FormData,
+	make: (form: Fields, date: string) => Record<string, unknown>,
+	judge: Judge,
+	message: (home: PreparedHome, entry: LedgerEntry) => string
+): Promise<Answer> {
+	return useCase(asker.householdId, form, async () => {
+		const read = fields.safeParse(Object.fromEntries(form));
+		if (!read.success)
+			return fail(400, {
+				message: 'This form was not understood. Reload the page and try again.',
+				values: typed(form)
+			});
+		const { date } = await today(asker.householdId);
+		const entry = readEntry(make(read.data, read.data.date ?? date));
+		if (!entry.ok) return refuse(form, entry.problems);
+		return record(asker, form, entry.value, judge, (home) => message(home, entry.value));
+	});
+}
+
+/** In whose name: as the form says, else whoever sends it. A device names whoever was tapped. */
+const byOf = (asker: Asker, form: Fields) =>
+	form.by === undefined ? (asker.viewer?.member ?? null) : orNull(form.by);
+
+const tickJudge =
+	(asker: Asker): Judge =>
+	(db, home, entry, today) =>
+		'job' in entry
+			? tickRefusal(
+					db,
+					asker,
+					home,
+					{
+						job: entry.job,
+						line: seriesId(entry.job, entry.part),
+						by: entry.by,
+						date: isoDate(entry.date)
+					},
+					today
+				)
+			: null;
+
+const planJudge =
+	(asker: Asker): Judge =>
+	(_db, home, entry) =>
+		'job' in entry ? planRefusal(asker, home, entry.job) : null;
+
+/** Children and helpers take back what they wrote themselves. */
+const undoJudge =
+	(asker: Asker): Judge =>
+	async (db, _home, entry) => {
+		const role = asker.viewer?.role;
+		if (entry.outcome !== 'undo' || (role !== 'child' && role !== 'helper')) return null;
+		const target = await findEntry(db, asker.householdId, entry.of);
+		return !target || target.entry.by === asker.viewer?.member
+			? null
+			: 'Somebody else wrote that. Ask them to take it back.';
+	};
+
+/** An adult lays a cloth over their own days; over anything else the organiser does. */
+const pauseJudge =
+	(asker: Asker): Judge =>
+	(_db, _home, entry) =>
+		asker.viewer?.role === 'organiser' ||
+		(entry.outcome === 'pause' && entry.scope === 'member' && entry.target === asker.viewer?.member)
+			? null
+			: 'Over your own days you can lay a cloth; for the rest ask whoever organises the home.';
+
+const DONE_WORDS: Record<string, string> = {
+	done: 'Done',
+	looked: 'Looked at, not needed',
+	part: 'Half done',
+	letgo: 'Let go'
+};
+
+function nameOf(home: PreparedHome, entry: LedgerEntry): string {
+	return 'job' in entry ? (home.everyJob.get(entry.job)?.name ?? entry.job) : '';
+}
+
+/** done, looked, part or let go. */
+export function tick(asker: Asker, form: FormData): Promise<Answer> {
+	return write(
+		asker,
+		form,
+		(f, date) => ({
+			id: idOf(f, `${f.line} ${f.outcome}`),
+			outcome: f.outcome,
+			date,
+			by: byOf(asker, f),
+			...lineOf(f),
+			minutes: numberOf(f.minutes),
+			found: orNull(f.found),
+			...(f.outcome === 'part' ? { share: numberOf(f.share) ?? 0.5 } : {})
+		}),
+		tickJudge(asker),
+		(home, entry) => `${DONE_WORDS[entry.outcome]}: ${nameOf(home, entry)}.`
+	);
+}
+
+/** Skips a coming turn ahead of its date. */
+export function skip(asker: Asker, form: FormData): Promise<Answer> {
+	return write(
+		asker,
+		form,
+		(f, date) => ({
+			id: idOf(f, `${f.line} skip`),
+			outcome: 'skipped',
+			date,
+			by: byOf(asker, f),
+			...lineOf(f),
+			dueOn: f.dueOn
+		}),
+		planJudge(asker),
+		(home, entry) => `Skipped: ${nameOf(home, entry)}. Nothing of it becomes late.`
+	);
+}
+
+/** Everything but the basics off the day, each by its own miss rule. */
+export function enough(asker: Asker, form: FormData): Promise<Answer> {
+	return write(
+		asker,
+		form,
+		(f, date) => ({ id: idOf(f, 'enough'), outcome: 'enough', date, by: byOf(asker, f) }),
+		() => null,
+		() => 'Enough for today. Only the basics still hang.'
+	);
+}
+
+/** Takes an entry back by another entry. */
+export function undo(asker: Asker, form: FormData): Promise<Answer> {
+	return write(
+		asker,
+		form,
+		(f, date) => ({ id: idOf(f, `undo ${f.of}`), outcome: 'undo', date, by: byOf(asker, f), of: f.of }),
+		undoJudge(asker),
+		() => 'Taken back.'
+	);
+}
+
+/** Moves a turn to another day: this turn only. */
+export function move(asker: Asker, form: FormData): Promise<Answer> {
+	return write(
+		asker,
+		form,
+		(f, date) => ({
+			id: idOf(f, `${f.line} move`),
+			outcome: 'moved',
+			date,
+			by: byOf(asker, f),
+			...lineOf(f),
+			dueOn: f.dueOn,
+			to: f.to
+		}),
+		planJudge(asker),
+		(home, entry) => `Moved: ${nameOf(home, entry)}.`
+	);
+}
+
+/** Puts a job on a day without any turn, or calls one that comes only when called. */
+export function extra(asker: Asker, form: FormData): Promise<Answer> {
+	return write(
+		asker,
+		form,
+		(f, date) => ({
+			id: idOf(f, `${f.line} extra`),
+			outcome: 'extra',
+			date,
+			by: byOf(asker, f),
+			...lineOf(f)
+		}),
+		planJudge(asker),
+		(home, entry) => `Hung for that day: ${nameOf(home, entry)}.`
+	);
+}
+
+export function call(asker: Asker, form: FormData): Promise<Answer> {
+	return write(
+		asker,
+		form,
+		(f, date) => ({
+			id: idOf(f, `${f.line} call`),
+			outcome: 'called',
+			date,
+			by: byOf(asker, f),
+			...lineOf(f)
+		}),
+		planJudge(asker),
+		(home, entry) => `Called: ${nameOf(home, entry)}.`
+	);
+}
+
+/** A zone's clutter, as the organiser judges it. */
+export function judge(asker: Asker, form: FormData): Promise<Answer> {
+	return write(
+		asker,
+		form,
+		(f, date) => ({
+			id: idOf(f, `${f.zone} clutter`),
+			outcome: 'judgement',
+			date,
+			by: byOf(asker, f),
+			zone: f.zone,
+			clutter: f.clutter
+		}),
+		() => null,
+		() => 'Kept. A zone that is not clear spends its sittings on clearing.'
+	);
+}
+
+const PAUSE_SAID: Record<string, string> = {
+	household: 'The home',
+	member: 'That person',
+	room: 'The room',
+	layer: 'The layer',
+	job: 'The job'
+};
+
+/** A pause for the home, a member, a room, a layer or one job. */
+export function pause(asker: Asker, form: FormData): Promise<Answer> {
+	return write(
+		asker,
+		form,
+		(f, date) => ({
+			id: idOf(f, `pause ${f.scope} ${f.target}`),
+			outcome: 'pause',
+			date,
+			by: byOf(asker, f),
+			scope: f.scope,
+			target: f.scope === 'household' ? null : orNull(f.target),
+			from: f.from,
+			to: f.to === undefined || f.to === '' ? f.from : f.to,
+			reason: f.reason,
+			note: f.note ?? ''
+		}),
+		pauseJudge(asker),
+		(_, entry) =>
+			`${entry.outcome === 'pause' ? (PAUSE_SAID[entry.scope] ?? 'It') : 'It'} lies under a cloth. What falls due meanwhile is excused.`
+	);
+}

@@ -1,0 +1,143 @@
+/** The one way into the ledger: checks an entry against the home, writes it once, and moves the standing along. */
+import type { CivilDay } from '$core/calendar/civil';
+import { isWork, type LedgerEntry } from '$core/household/entry';
+import { checkEntry, type Refusal } from '$core/schedule/checkEntry';
+import { coveredEntry, coveredSeries } from '$core/schedule/covers';
+import { seriesOfEntry, type PreparedHome, type Series } from '$core/schedule/preparedHome';
+import { effectivePauses, pausesForSeries, toSeriesEntry } from '$core/schedule/projection';
+import { EMPTY_CHECKPOINT } from '$core/schedule/series';
+import { seriesState } from '$core/schedule/seriesState';
+import type { Db } from '../../db/pool';
+import { followingId } from '../../ids';
+import { loadHome } from '../../repo/homeRepo';
+import {
+	coveredBy,
+	entriesOfHome,
+	entriesOfLine,
+	findEntry,
+	insertEntries,
+	knownIds,
+	undosOf,
+	type NewEntry
+} from '../../repo/ledgerRepo';
+import { followEntries } from '../../repo/projectionRepo';
+
+export type Recorded =
+	| { readonly ok: true; readonly written: readonly string[] }
+	| { readonly ok: false; readonly refusal: Refusal };
+
+/** The line that an undo stands on: that of what it takes back. Null target: no such entry in this household. */
+async function undoTarget(db: Db, household: string, of: string, own: readonly NewEntry[]) {
+	const mine = own.find(({ entry }) => entry.id === of);
+	if (mine) return mine;
+	const stored = await findEntry(db, household, of);
+	if (!stored) return null;
+	return { entry: stored.entry, job: stored.job, part: stored.part };
+}
+
+/** Covered entries go back with the one that covered them. */
+async function undosAlong(db: Db, household: string, undo: LedgerEntry): Promise<LedgerEntry[]> {
+	if (undo.outcome !== 'undo') return [];
+	const along = await coveredBy(db, household, undo.of);
+	// An undo of an undo: what went back along with the first one comes again.
+	const target = await findEntry(db, household, undo.of);
+	if (target?.entry.outcome === 'undo') {
+		const undos = await undosOf(db, household, await coveredBy(db, household, target.entry.of));
+		along.push(...undos.map((stored) => stored.entry.id).filter((id) => id !== undo.of));
+	}
+	return along.map((of) => ({ ...undo, id: followingId(undo.id, of), of }));
+}
+
+/**
+ * Records entries in one go: all, or on a refusal none. Entries whose id the ledger has are passed over.
+ * Runs inside a transaction of the caller.
+ */
+export async function recordEntries(
+	db: Db,
+	household: string,
+	entries: readonly LedgerEntry[],
+	today: CivilDay,
+	now: number
+): Promise<Recorded> {
+	const home = await loadHome(db, household);
+	if (!home) throw new RangeError(`no household ${household}`);
+	const known = await knownIds(
+		db,
+		household,
+		entries.map((entry) => entry.id)
+	);
+	const fresh = entries.filter((entry) => !known.has(entry.id));
+	if (fresh.length === 0) return { ok: true, written: [] };
+
+	const incoming: NewEntry[] = [];
+	for (const entry of fresh) {
+		const refusal = checkEntry(home, entry, today);
+		if (refusal) return { ok: false, refusal };
+		if (entry.outcome !== 'undo') {
+			incoming.push({
+				entry,
+				job: 'job' in entry ? entry.job : null,
+				part: 'part' in entry ? entry.part : null
+			});
+			incoming.push(...(await coversOf(db, household, home, entry, incoming)));
+			continue;
+		}
+		const target = await undoTarget(db, household, entry.of, incoming);
+		if (!target) return { ok: false, refusal: { code: 'undo-unknown', of: entry.of } };
+		incoming.push({ entry, job: target.job, part: target.part });
+		for (const along of await undosAlong(db, household, entry)) {
+			const covered = await undoTarget(db, household, (along as { of: string }).of, incoming);
+			if (covered) incoming.push({ entry: along, job: covered.job, part: covered.part });
+		}
+	}
+	const already = await knownIds(
+		db,
+		household,
+		incoming.map(({ entry }) => entry.id)
+	);
+	const inserting = incoming.filter(({ entry }) => !already.has(entry.id));
+	await insertEntries(db, household, inserting, now);
+	await followEntries(
+		db,
+		household,
+		home,
+		inserting.map((one) => ({ entry: one.entry, line: lineOf(home, one) }))
+	);
+	return { ok: true, written: inserting.map(({ entry }) => entry.id) };
+}
+
+function lineOf(home: PreparedHome, { job, part }: NewEntry): Series | null {
+	return job === null ? null : seriesOfEntry(home, job, part);
+}
+
+async function coversOf(
+	db: Db,
+	household: string,
+	home: PreparedHome,
+	entry: LedgerEntry,
+	incoming: readonly NewEntry[]
+): Promise<NewEntry[]> {
+	if (!isWork(entry)) return [];
+	const lines = coveredSeries(home, entry.job);
+	if (lines.length === 0) return [];
+	const pauses = effectivePauses((await entriesOfHome(db, household)).map((stored) => stored.entry));
+	const covered: NewEntry[] = [];
+	for (const line of lines) {
+		const stored = await entriesOfLine(db, household, line.job.id, line.part);
+		// Entries of the same request count too, though they are not in the ledger yet.
+		const coming = incoming.filter((one) => one.job === line.job.id && one.part === line.part);
+		const ledger = [...stored, ...coming].map((one) => one.entry);
+		const state = seriesState(
+			{
+				versions: line.versions,
+				checkpoint: EMPTY_CHECKPOINT,
+				ledger: ledger.flatMap((one) => toSeriesEntry(one) ?? []),
+				pauses: pausesForSeries(line, pauses)
+			},
+			entry.date
+		);
+		const along = coveredEntry(entry, line, state, followingId(entry.id, line.id));
+		if (along) covered.push({ entry: along, job: line.job.id, part: line.part });
+	}
+	return covered;
+}

@@ -1,0 +1,93 @@
+/** Who asks, and what that lets them do: the parts of a request that pages and actions go by. */
+import { addDays, parseDay, type CivilDay } from '$core/calendar/civil';
+import { ownLines, type GivenTurns } from '$core/people/ownList';
+import { extentOf, isOwnOrShared, mayTick, type Act, type Viewer } from '$core/people/permissions';
+import type { PreparedHome } from '$core/schedule/preparedHome';
+import { projectionAt } from '$core/schedule/projection';
+import { readDay } from '$core/schedule/readDay';
+import { fail, type ActionFailure } from '@sveltejs/kit';
+import type { Db } from '../../db/pool';
+import { byTurn, givenBetween } from '../../repo/assignmentRepo';
+import { allEntries } from '../../repo/ledgerRepo';
+import { loadProjection } from '../../repo/projectionRepo';
+import { typed, type Notice } from '../guard';
+
+/** What of a request says who asks. */
+export interface Asker {
+	readonly householdId: string;
+	readonly viewer: Viewer | null;
+	/** The member whose device it is. */
+	readonly me: string | null;
+}
+
+export const REFUSALS = {
+	'not-yours': 'That job is not on your list, so nothing was written. Ask whoever it belongs to.',
+	'not-for-others': 'Each ticks their own here. Let them tick it, or ask a grown-up.',
+	'nobody-named': 'Tap who did it first, then tick it.'
+} as const;
+
+export const notYours = (form: FormData, message: string): ActionFailure<Notice> =>
+	fail(403, { message, values: typed(form) });
+
+/** What was given out for a day, and for turns that stand since before it. */
+export async function givenFor(db: Db, household: string, day: CivilDay): Promise<GivenTurns> {
+	return byTurn(await givenBetween(db, household, addDays(day, -35), addDays(day, 7)));
+}
+
+/** Whether a line is on a member's list of a day. */
+async function onListOf(
+	db: Db,
+	household: string,
+	home: PreparedHome,
+	line: string,
+	member: string,
+	today: CivilDay,
+	day: CivilDay
+): Promise<boolean> {
+	const standing =
+		day === today
+			? await loadProjection(db, household)
+			: projectionAt(
+					home,
+					(await allEntries(db, household)).map((stored) => stored.entry)
+				);
+	const lines = readDay(home, standing, day).lines.filter((one) => one.line.id === line);
+	return ownLines(lines, member, day, await givenFor(db, household, day)).length > 0;
+}
+
+/** Why somebody may not write down work on a line in a member's name; null where they may. */
+export async function tickRefusal(
+	db: Db,
+	asker: Asker,
+	home: PreparedHome,
+	work: { readonly job: string; readonly line: string; readonly by: string | null; readonly date: string },
+	today: CivilDay
+): Promise<string | null> {
+	const { viewer, householdId } = asker;
+	const job = home.jobById.get(work.job);
+	const day = parseDay(work.date);
+	// What is not there is for the ledger to refuse, in its own words.
+	if (!viewer || !job || day === null) return viewer ? null : REFUSALS['not-yours'];
+	const asksList = viewer.role !== 'organiser' && viewer.role !== 'device' && viewer.member !== null;
+	const onList =
+		asksList && (await onListOf(db, householdId, home, work.line, viewer.member as string, today, day));
+	const refusal = mayTick(home.home, viewer, job, work.by, onList);
+	return refusal === null ? null : REFUSALS[refusal];
+}
+
+/** Why somebody may not change when a job falls due; null where they may. */
+export function planRefusal(
+	asker: Asker,
+	home: PreparedHome,
+	job: string,
+	act: Act = 'plan-day'
+): string | null {
+	const { viewer } = asker;
+	const extent = viewer ? extentOf(viewer.role, act) : null;
+	if (extent === 'all') return null;
+	const found = home.jobById.get(job);
+	if (extent === null || !viewer?.member) return REFUSALS['not-yours'];
+	return !found || isOwnOrShared(home.home, found, viewer.member)
+		? null
+		: 'That job is somebody else’s own, so its days are theirs to move.';
+}

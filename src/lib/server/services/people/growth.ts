@@ -1,0 +1,147 @@
+/** How somebody grows into a job is said, and final checks are answered. */
+import { householdTime } from '$core/calendar/instant';
+import { readEntry, type LedgerEntry } from '$core/household/entry';
+import { describeProblems } from '$core/household/problems';
+import { lookRounds, maySay, stateOfRungs } from '$core/people/rungs';
+import { dayAhead } from '$words/general';
+import { memberName } from '$words/names';
+import { refusalText } from '$words/refusals';
+import { fail } from '@sveltejs/kit';
+import { z } from 'zod';
+import { now } from '../../clock';
+import { reading, transaction } from '../../db/pool';
+import { followingId } from '../../ids';
+import { findEntry, knownIds } from '../../repo/ledgerRepo';
+import { typed } from '../guard';
+import { recordEntries } from '../ledger/recordEntries';
+import type { Asker } from '../ledger/whoMay';
+import { useCase } from '../useCase';
+import { familyFacts } from './familyFacts';
+
+const OLD_PAGE = 'This page is too old to be sent. Reload it and try again.';
+
+const sayForm = z.object({
+	id: z.uuid(OLD_PAGE),
+	member: z.string().max(60),
+	job: z.string().max(60),
+	rung: z.coerce.number().int().min(0).max(7),
+	how: z.enum(['with', 'alone', 'signed', 'again'])
+});
+
+async function write(household: string, form: FormData, entries: readonly unknown[], said: string) {
+	const read = entries.map(readEntry);
+	const bad = read.find((one) => !one.ok);
+	if (bad && !bad.ok) return fail(400, { message: describeProblems(bad.problems), values: typed(form) });
+	const { home, at } = await familyFacts(household);
+	const { date } = householdTime(at, home.home.household);
+	const values = read.flatMap((one) => (one.ok ? [one.value as LedgerEntry] : []));
+	const recorded = await transaction((db) => recordEntries(db, household, values, date, now()));
+	if (!recorded.ok) return fail(400, { message: refusalText(recorded.refusal), values: typed(form) });
+	return { said };
+}
+
+const isoToday = (day: number) => new Date(day * 86_400_000).toISOString().slice(0, 10);
+
+const SAID = {
+	with: 'Written down: done with somebody.',
+	alone: 'From now on alone, and looked at.',
+	signed: 'Signed off. The next rung is open.',
+	again: 'With somebody beside once more.'
+} as const;
+
+/** Says how far a child has come on a rung. Nothing is suggested by itself into the record. */
+export function say(asker: Asker, form: FormData) {
+	return useCase(asker.householdId, form, async () => {
+		const read = sayForm.safeParse(Object.fromEntries(form));
+		if (!read.success) return fail(400, { message: OLD_PAGE, values: typed(form) });
+		const { id, member, job: chore, rung, how } = read.data;
+		if ((await reading((db) => knownIds(db, asker.householdId, [id]))).has(id)) return { said: SAID[how] };
+		const { home, entries, today } = await familyFacts(asker.householdId);
+		const job = home.jobById.get(chore);
+		const child = home.home.members.find((one) => one.id === member && one.role === 'child');
+		if (!job || !child)
+			return fail(400, {
+				message: 'That ladder is not here any more. Reload the page.',
+				values: typed(form)
+			});
+		if (!maySay(stateOfRungs(job, member, entries)[rung], how))
+			return fail(409, {
+				message: 'That rung stands elsewhere by now. Look at the ladder again.',
+				values: typed(form)
+			});
+		return write(
+			asker.householdId,
+			form,
+			[
+				{
+					outcome: 'rung',
+					id,
+					date: isoToday(today),
+					by: asker.viewer?.member ?? null,
+					member,
+					chore,
+					rung,
+					how
+				}
+			],
+			SAID[how]
+		);
+	});
+}
+
+const answerForm = z.object({
+	id: z.uuid(OLD_PAGE),
+	look: z.uuid(OLD_PAGE),
+	verdict: z.enum(['confirmed', 'back']),
+	point: z.string().max(80).optional()
+});
+
+/** Answers a look-round: confirms it, or gives one thing back, which hangs the job again. */
+export function answerLook(asker: Asker, form: FormData) {
+	return useCase(asker.householdId, form, async () => {
+		const read = answerForm.safeParse(Object.fromEntries(form));
+		if (!read.success) return fail(400, { message: OLD_PAGE, values: typed(form) });
+		const { id, look, verdict, point } = read.data;
+		const household = asker.householdId;
+		if ((await reading((db) => knownIds(db, household, [id]))).has(id)) return { said: 'Answered.' };
+		const { home, entries, today } = await familyFacts(household);
+		const asked = entries.find((entry) => entry.id === look);
+		if (asked?.outcome !== 'lookround' || asked.verdict !== 'asked')
+			return fail(410, { message: 'That look-round is not here any more.', values: typed(form) });
+		if (lookRounds(entries, asked.member, asked.chore).some((one) => one.asked.id === look && one.answer))
+			return fail(409, { message: 'Somebody has answered it already.', values: typed(form) });
+		const job = home.jobById.get(asked.chore);
+		if (verdict === 'back' && !job?.lookRound.includes(point ?? ''))
+			return fail(400, { message: 'Say which one thing is given back.', values: typed(form) });
+		const { member, chore, part } = asked;
+		const by = asker.viewer?.member ?? null;
+		const date = isoToday(today);
+		const done = asked.done ? await reading((db) => findEntry(db, household, asked.done as string)) : null;
+		const writing: unknown[] = [
+			{
+				outcome: 'lookround',
+				id,
+				date,
+				by,
+				member,
+				chore,
+				part,
+				verdict,
+				asking: look,
+				point: verdict === 'back' ? point : null
+			},
+			...(verdict === 'back' && done
+				? [{ outcome: 'undo', id: followingId(id, 'back'), date, by, of: done.entry.id }]
+				: [])
+		];
+		const name = memberName(home, member);
+		return write(
+			household,
+			form,
+			writing,
+			verdict === 'back'
+				? `Given back to ${name}: ${(point ?? '').toLowerCase()}. The rest stays as it is.`
+				: `Confirmed. ${job?.name ?? 'It'} is done, ${dayAhead(asked.date, today)}.`
+		);
+	});
+}

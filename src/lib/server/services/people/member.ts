@@ -1,0 +1,107 @@
+/** What is said of a person is changed. */
+import { parseDay } from '$core/calendar/civil';
+import type { Member } from '$core/household/home';
+import { changeMember } from '$core/setup/editMembers';
+import { WEEKDAYS } from '$words/general';
+import { editHome } from '../home/editHome';
+
+export type Span = NonNullable<Member['home']>[number];
+
+export const DAYS = [1, 2, 3, 4, 5, 6, 7] as const;
+
+const TIME = '([01]?\\d|2[0-4]):([0-5]\\d)';
+
+const SPAN = new RegExp(`^${TIME}\\s*(?:-|–|to)\\s*${TIME}$`);
+
+/** Spans of a weekday as they were typed; a text that says what is wrong with them. */
+function readSpans(typed: string, weekday: (typeof DAYS)[number]): Span[] | string {
+	const spans: Span[] = [];
+	for (const part of typed
+		.split(',')
+		.map((one) => one.trim())
+		.filter(Boolean)) {
+		const found = SPAN.exec(part);
+		if (!found) return `${WEEKDAYS[weekday - 1]}: "${part}" is no span. Write it as 08:00-17:30.`;
+		const [, h1, m1, h2, m2] = found as unknown as [string, string, string, string, string];
+		const from = `${h1.padStart(2, '0')}:${m1}`;
+		const to = `${h2.padStart(2, '0')}:${m2}`;
+		if (from >= to || to > '24:00') return `${WEEKDAYS[weekday - 1]}: "${part}" ends before it begins.`;
+		spans.push({ weekdays: [weekday], from, to });
+	}
+	return spans;
+}
+
+/** The same spans of several weekdays told once. */
+function together(spans: readonly Span[]): Span[] {
+	const by = new Map<string, Span>();
+	for (const span of spans) {
+		const key = `${span.from} ${span.to}`;
+		const known = by.get(key);
+		by.set(key, { ...span, weekdays: [...(known?.weekdays ?? []), ...span.weekdays] });
+	}
+	return [...by.values()];
+}
+
+const wordsOf = (text: string) =>
+	text
+		.split(',')
+		.map((one) => one.trim())
+		.filter(Boolean);
+
+/** Stretches away, a line each: "2027-01-08 to 2027-03-26 school". */
+function readAway(text: string): Member['away'] | string {
+	const away: Member['away'] = [];
+	for (const line of text
+		.split(/\r?\n/)
+		.map((one) => one.trim())
+		.filter(Boolean)) {
+		const found = /^(\d{4}-\d\d-\d\d)\s*(?:to|-|–)\s*(\d{4}-\d\d-\d\d)\s*(.*)$/.exec(line);
+		const [from, to] = [found?.[1] ?? '', found?.[2] ?? ''];
+		if (!found || parseDay(from) === null || parseDay(to) === null)
+			return `"${line.slice(0, 40)}" is no stretch of days. Write it as 2027-01-08 to 2027-03-26.`;
+		if (from > to) return `"${line.slice(0, 40)}" ends before it begins.`;
+		away.push({ from, to, why: (found[3] ?? '').slice(0, 60) });
+	}
+	return away;
+}
+
+export function editMember(household: string, id: string, form: FormData) {
+	return editHome(
+		household,
+		form,
+		({ home, text, list }) => {
+			const part = text('part');
+			if (part === 'presence') {
+				const spans: Span[] = [];
+				const carries: Span[] = [];
+				for (const weekday of DAYS) {
+					const here = readSpans(text(`home-${weekday}`), weekday);
+					const has = readSpans(text(`carries-${weekday}`), weekday);
+					if (typeof here === 'string') return here;
+					if (typeof has === 'string') return has;
+					spans.push(...here);
+					carries.push(...has);
+				}
+				const away = readAway(text('away'));
+				if (typeof away === 'string') return away;
+				return changeMember(home, id, {
+					home: text('always') === '1' ? undefined : together(spans),
+					carries: together(carries),
+					away
+				});
+			}
+			const families = list('families') as Member['excludes']['families'];
+			const born = text('bornOn');
+			if (born !== '' && parseDay(born) === null) return 'A birthday is a date, such as 2015-06-02.';
+			return changeMember(home, id, {
+				name: text('name'),
+				bornOn: born === '' ? undefined : born,
+				skills: wordsOf(text('skills')),
+				kit: text('ownKit') === '1' ? wordsOf(text('kit')) : undefined,
+				excludes: { families, jobs: list('out') },
+				dislikes: list('disliked')
+			});
+		},
+		() => 'Kept. The week can be given out anew by it.'
+	);
+}

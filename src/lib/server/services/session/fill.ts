@@ -1,0 +1,161 @@
+/** Fills a pail from what is on now: for whom, from which lines, with which appliances free. */
+import { householdTime, partRunning } from '$core/calendar/instant';
+import type { Member } from '$core/household/home';
+import type { Load } from '$core/laundry/laundry';
+import { agreedShares } from '$core/people/agreedShares';
+import { givenTo, ownLines, type GivenTurns } from '$core/people/ownList';
+import { mayDo, spanOfPart } from '$core/people/whoCan';
+import { checkPlan } from '$core/planner/checkPlan';
+import type { PreparedHome } from '$core/schedule/preparedHome';
+import type { HomeProjection } from '$core/schedule/projection';
+import { readDay, type Day, type DaySeries } from '$core/schedule/readDay';
+import { filling, offers, type Filling, type PailOffer } from '$core/session/fill';
+import { gather, minutesOf, type Gathered } from '$core/session/gather';
+import type { SessionKind } from '$core/session/kinds';
+import { readSession } from '$core/session/sessionState';
+import { appliancesTaken, linesTaken } from '$core/session/taken';
+import type { Together } from '$core/session/together';
+import { now } from '../../clock';
+import { reading } from '../../db/pool';
+import { log } from '../../log';
+import { loadHome } from '../../repo/homeRepo';
+import { openLoads } from '../../repo/laundryRepo';
+import { loadProjection } from '../../repo/projectionRepo';
+import { loadSessionsAround, type StoredSession } from '../../repo/sessionRepo';
+import { givenFor, type Asker } from '../ledger/whoMay';
+import type { Query } from './fillQuery';
+
+/** All that filling a pail asks of the house, at one instant. */
+export interface HouseNow {
+	readonly home: PreparedHome;
+	readonly standing: HomeProjection;
+	readonly day: Day;
+	readonly at: number;
+	readonly minute: number;
+	readonly sessions: readonly StoredSession[];
+	readonly given: GivenTurns;
+	readonly loads: readonly Load[];
+}
+
+export async function houseNow(household: string): Promise<HouseNow> {
+	const at = now();
+	return reading(async (db) => {
+		const home = await loadHome(db, household);
+		if (!home) throw new RangeError(`no household ${household}`);
+		const { date, minute } = householdTime(at, home.home.household);
+		const [standing, sessions, given, loads] = await Promise.all([
+			loadProjection(db, household),
+			loadSessionsAround(db, household, date),
+			givenFor(db, household, date),
+			openLoads(db, household)
+		]);
+		return { home, standing, day: readDay(home, standing, date), at, minute, sessions, given, loads };
+	});
+}
+
+/** For whom a pail may be filled: organisers fill anybody's, everybody else their own. */
+export function memberOf(home: PreparedHome, asker: Asker, asked: string | null): Member {
+	const id = asker.viewer?.role === 'organiser' ? (asked ?? asker.me) : (asker.viewer?.member ?? null);
+	const found = home.home.members.find((m) => m.id === id && m.role !== 'device');
+	return found ?? (home.home.members.find((m) => m.role === 'organiser') as Member);
+}
+
+/** Whoever fills it, and those who are asked along: only organisers ask others along. */
+function peopleOf(home: PreparedHome, asker: Asker, query: Query): Member[] {
+	const first = memberOf(home, asker, query.for);
+	if (asker.viewer?.role !== 'organiser') return [first];
+	const others = query.with.flatMap(
+		(id) => home.home.members.find((m) => m.id === id && m.role !== 'device' && m.id !== first.id) ?? []
+	);
+	return [first, ...new Set(others)].slice(0, 6);
+}
+
+/** The lines these people may take: not in somebody's running pail, and not given to anybody else. */
+function poolOf({ day, sessions, given, at }: HouseNow, people: readonly Member[]): DaySeries[] {
+	const running = sessions.filter((session) => !session.isOver && session.date === day.date);
+	const taken = linesTaken(running.map((session) => readSession(session.plan, session.events, at)));
+	// Alone, children and helpers take what is on their list; grown-ups what they may and nobody else was given.
+	const [only] = people;
+	const own = people.length === 1 && only && (only.role === 'child' || only.role === 'helper');
+	const among = new Set(people.map((one) => one.id));
+	const theirs = own
+		? ownLines(day.lines, only.id, day.date, given)
+		: day.lines.filter((line) => {
+				const to = givenTo(line, day.date, given);
+				return to === null || among.has(to);
+			});
+	return theirs.filter(
+		(line) => !taken.has(line.line.id) && people.some((one) => mayDo(line.line.job, one, day.date))
+	);
+}
+
+export interface Filled {
+	readonly minutes: number;
+	readonly people: readonly Member[];
+	readonly together: Together;
+	readonly gathered: Gathered;
+	readonly filled: Filling;
+	readonly offers: readonly PailOffer[];
+}
+
+export function defaultMinutes({ home, day, minute }: HouseNow, kind: SessionKind): number {
+	const rules = home.home.household;
+	const part = spanOfPart(partRunning(minute, rules), rules.parts);
+	return Math.round(
+		minutesOf(kind, { day, sitting: rules.rhythm.sittingMinutes, leftOfPart: part.to - minute })
+	);
+}
+
+export function fill(
+	facts: HouseNow,
+	asker: Asker,
+	query: Query,
+	minutes: number,
+	line: string | null = null
+): Filled {
+	const { home, standing, day, minute } = facts;
+	const people = peopleOf(home, asker, query);
+	const inRooms = query.kind !== 'visitors' && query.rooms ? new Set(query.rooms) : null;
+	const pool = poolOf(facts, people).filter((one) => inRooms === null || inRooms.has(one.line.room.id));
+	const part = partRunning(minute, home.home.household);
+	const gathered: Gathered =
+		line === null
+			? gather(query.kind, { home, standing, day, part, pool, rooms: query.rooms, minutes })
+			: { lines: day.lines.filter((one) => one.line.id === line), extra: [], seen: () => 1 };
+	// What was put in by hand is in, whatever the kind draws from.
+	const byHand = pool.filter((one) => query.in.includes(one.line.id) && !gathered.lines.includes(one));
+	const shares = agreedShares(home.home, day.date);
+	// Before visitors nobody waits for another, unless that is asked for.
+	const goesOn = people.length < 2 || query.kind === 'visitors';
+	const together = query.how ?? (goesOn ? 'free' : home.home.household.family.together);
+	const filled = filling({
+		home,
+		kind: query.kind,
+		bell: minutes,
+		date: day.date,
+		people,
+		gathered: { ...gathered, lines: [...gathered.lines, ...byHand] },
+		hold: query.in,
+		without: query.out,
+		together,
+		shares: people.map((one) => shares.get(one.id) ?? 0),
+		taken: appliancesTaken(
+			facts.sessions.map((session) => readSession(session.plan, session.events, facts.at)),
+			facts.loads,
+			facts.at
+		)
+	});
+	return { minutes, people, together, gathered, filled, offers: offers(filled).map(sound) };
+}
+
+/**
+ * A plan goes out only where the checker, which knows the rules by itself, has nothing against it; else it is none, and
+ * the log says which rule. What must be in and cannot is no fault of the plan: the page tells it.
+ */
+function sound(offer: PailOffer): PailOffer {
+	const broken = checkPlan(offer.input, offer.plan.entries).filter((one) => one.rule !== 'missing-job');
+	if (broken.length === 0) return offer;
+	log.error({ rules: broken.map((one) => one.rule) }, 'a plan broke a rule and was not shown');
+	const left = offer.input.jobs.map((job) => job.id);
+	return { ...offer, plan: { entries: [], worth: 0, end: 0, left, exact: false } };
+}

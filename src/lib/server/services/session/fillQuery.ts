@@ -1,0 +1,68 @@
+/** What an address or a form asks of a pail: kind, minutes, people, what is in and out. */
+import { SESSION_KINDS } from '$core/session/kinds';
+import { TOGETHER } from '$core/session/together';
+import { z } from 'zod';
+
+/** Minutes asked for: more than none, at most ten hours; what cannot be read is refused with words. */
+export const minutesAsked = z.coerce
+	.number('Minutes are a number, such as 10.')
+	.min(1, 'A pail holds at least 1 minute.')
+	.max(600, 'A pail holds at most 600 minutes; a longer day is several pails.');
+
+const ids = z
+	.string()
+	.max(4000)
+	.transform((text) => text.split(',').filter(Boolean).slice(0, 80))
+	.catch([]);
+
+/** Left out and not understood are the same: null. */
+const orNull = <T extends z.ZodType>(schema: T) =>
+	schema
+		.nullish()
+		.catch(null)
+		.transform((value): z.output<T> | null => value ?? null);
+
+/** What an address or a form asks for; words that mean nothing are as if they were left out. */
+const askedSchema = z.object({
+	kind: z.enum(SESSION_KINDS).catch('bite'),
+	minutes: orNull(z.string().max(20)),
+	for: orNull(z.string().max(60)),
+	with: ids,
+	in: ids,
+	out: ids,
+	how: orNull(z.enum(TOGETHER)),
+	choice: z.enum(['worth', 'room', 'longest', 'start']).catch('worth'),
+	rooms: orNull(ids),
+	spot: orNull(z.string().trim().max(80))
+});
+
+export type Query = z.infer<typeof askedSchema>;
+
+export function readQuery(params: Iterable<[string, unknown]>): Query {
+	const all: Record<string, unknown> = Object.fromEntries(params);
+	const lists = ['with', 'in', 'out'].map((key) => [key, all[key] ?? '']);
+	const kind = all.kind ?? (all.zone === '1' ? 'zone' : 'bite');
+	return askedSchema.parse({ ...all, ...Object.fromEntries(lists), kind });
+}
+
+/** The address of this page with some of what it asks for changed. */
+export function hrefOf(query: Query, minutes: number, changes: Partial<Record<keyof Query, string>>): string {
+	const params = new URLSearchParams();
+	const put = (key: keyof Query, value: string | null | undefined) => {
+		if (value) params.set(key, value);
+	};
+	put('kind', query.kind === 'bite' ? null : query.kind);
+	put('minutes', String(minutes));
+	put('for', query.for);
+	put('with', query.with.join(','));
+	put('how', query.how);
+	put('in', query.in.join(','));
+	put('out', query.out.join(','));
+	put('rooms', query.rooms?.join(','));
+	put('choice', query.choice === 'worth' ? null : query.choice);
+	for (const [key, value] of Object.entries(changes)) {
+		if (value) params.set(key, value);
+		else params.delete(key);
+	}
+	return `/pail?${params}`;
+}

@@ -1,0 +1,167 @@
+/** Starts a pail from what its page showed. */
+import { isoOf } from '$core/calendar/civil';
+import { checkPlan } from '$core/planner/checkPlan';
+import type { Plan } from '$core/planner/plan';
+import type { PreparedHome } from '$core/schedule/preparedHome';
+import { sessionPlan, type PailOffer } from '$core/session/fill';
+import type { ClearingPlan } from '$core/session/sessionPlan';
+import { memberName } from '$words/names';
+import { fail, redirect } from '@sveltejs/kit';
+import { z } from 'zod';
+import { now } from '../../clock';
+import { reading, transaction } from '../../db/pool';
+import { loadSession } from '../../repo/sessionRepo';
+import { typed } from '../guard';
+import { notYours, tickRefusal, type Asker } from '../ledger/whoMay';
+import { useCase } from '../useCase';
+import { startSession } from './addEvent';
+import { defaultMinutes, fill, houseNow, memberOf } from './fill';
+import { minutesAsked, readQuery } from './fillQuery';
+
+const entriesSchema = z
+	.array(
+		z.tuple([
+			z.string().max(80),
+			z.number().int().min(0).max(60),
+			z.string().max(60),
+			z.number().min(0).max(2000),
+			z.number().min(0).max(2000)
+		])
+	)
+	.max(400);
+
+/** The plan that the page showed, where it still keeps every rule for what is on now; null: plan anew. */
+function shownPlan(text: string | undefined, offer: PailOffer): Plan | null {
+	if (!text) return null;
+	let data: unknown;
+	try {
+		data = JSON.parse(text);
+	} catch {
+		return null;
+	}
+	const read = entriesSchema.safeParse(data);
+	if (!read.success || read.data.length === 0) return null;
+	const entries = read.data.map(([job, step, person, start, end]) => ({ job, step, person, start, end }));
+	if (checkPlan(offer.input, entries).length > 0) return null;
+	const planned = new Set(entries.map((entry) => entry.job));
+	return {
+		entries,
+		worth: 0,
+		end: Math.max(...entries.map((entry) => entry.end)),
+		left: offer.input.jobs.map((job) => job.id).filter((id) => !planned.has(id)),
+		exact: false
+	};
+}
+
+const startForm = z.object({
+	id: z.uuid('Reload the page and try again.'),
+	member: z.string().max(60),
+	line: z.string().max(80).optional(),
+	plan: z.string().max(60_000).optional(),
+	spot: z.string().trim().max(80).optional(),
+	room: z.string().max(60).optional(),
+	portion: z.enum(['all', 'half', 'quarter']).catch('all')
+});
+
+/** Starts a pail: what was shown, where it still holds; else filled again on the server from what is on now. */
+export async function start(asker: Asker, form: FormData) {
+	const household = asker.householdId;
+	const started = await useCase(household, form, async () => {
+		const raw = Object.fromEntries(form);
+		const read = startForm.safeParse(raw);
+		if (!read.success)
+			return fail(400, {
+				message: 'This form was not understood. Reload the page and try again.',
+				values: typed(form)
+			});
+		const query = readQuery(Object.entries({ ...raw, for: read.data.member }));
+		const facts = await houseNow(household);
+		const { home, day } = facts;
+		const member = home.home.members.find((m) => m.id === read.data.member);
+		if (!member)
+			return fail(400, {
+				message: 'That person does not live here. Choose somebody of this home.',
+				values: typed(form)
+			});
+		if (memberOf(home, asker, member.id).id !== member.id)
+			return fail(403, { message: 'Each fills a pail of their own here.', values: typed(form) });
+		const line = read.data.line ?? null;
+		const own = day.lines.find((l) => l.line.id === line);
+		if (line !== null && !own)
+			return fail(410, {
+				message: 'That job is not in this home any more. Choose another.',
+				values: typed(form)
+			});
+		if (own && asker.viewer?.role !== 'organiser') {
+			const work = { job: own.line.job.id, line: own.line.id, by: member.id, date: isoOf(day.date) };
+			const refusal = await reading((db) => tickRefusal(db, asker, home, work, day.date));
+			if (refusal !== null) return notYours(form, refusal);
+		}
+		const minutes = minutesAsked.safeParse(
+			query.minutes ?? Math.ceil(own?.minutes ?? defaultMinutes(facts, query.kind))
+		);
+		if (!minutes.success)
+			return fail(400, {
+				message: minutes.error.issues[0]?.message ?? '',
+				field: 'minutes',
+				values: typed(form)
+			});
+		const known = await reading((db) => loadSession(db, household, read.data.id));
+		if (known) return { session: read.data.id };
+		const clearing = query.kind === 'clearing' ? clearingOf(home, read.data) : null;
+		if (query.kind === 'clearing' && clearing === null)
+			return fail(400, {
+				message: 'Say which spot it is and in which room, such as "hall bench".',
+				field: 'spot',
+				values: typed(form)
+			});
+		const made = fill(facts, asker, query, minutes.data, line);
+		const offer = made.offers.find((one) => one.name === query.choice) ?? (made.offers[0] as PailOffer);
+		const plan = shownPlan(read.data.plan, offer) ?? offer.plan;
+		if (plan.entries.length === 0 && clearing === null)
+			return fail(409, {
+				message: 'There is nothing on the line for this pail just now. Choose somebody else, or rest.',
+				values: typed(form)
+			});
+		const result = await transaction((db) =>
+			startSession(
+				db,
+				household,
+				{
+					id: read.data.id,
+					member: member.id,
+					date: day.date,
+					plan: { ...sessionPlan({ ...made.filled, input: offer.input }, plan, minutes.data), clearing }
+				},
+				now()
+			)
+		);
+		if (result.ok) return { session: read.data.id };
+		if (result.refusal.code === 'already-running') {
+			return fail(409, {
+				message: `${memberName(home, result.refusal.member)} has a pail running already. Finish it, or set it down first.`,
+				running: result.refusal.session,
+				values: typed(form)
+			});
+		}
+		throw new Error(result.refusal.code);
+	});
+	if ('session' in started) redirect(303, `/pail/${started.session}`);
+	return started;
+}
+
+/** Minutes of the closing's own clock. Rules: "Clearing": 10 to 15. */
+const CLOSING_MINUTES = 12;
+
+function clearingOf(home: PreparedHome, asked: z.infer<typeof startForm>): ClearingPlan | null {
+	const room = home.roomById.get(asked.room ?? '');
+	if (!room || !asked.spot) return null;
+	return {
+		spot: asked.spot,
+		room: room.id,
+		roomName: room.name,
+		portion: asked.portion,
+		zone: room.zone,
+		closingMinutes: CLOSING_MINUTES
+	};
+}

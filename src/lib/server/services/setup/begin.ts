@@ -1,0 +1,198 @@
+/** The first steps: touches are kept, and a home is made of the answers once. */
+import { prepareHome } from '$core/schedule/preparedHome';
+import { changeHome } from '$core/setup/change';
+import { draftFromHome, EMPTY_DRAFT, homeFromDraft, type Draft } from '$core/setup/draft';
+import { applyTouch, touchSchema } from '$core/setup/steps';
+import { editRefusalText } from '$words/edits';
+import { fail, redirect, type Cookies, type RequestEvent } from '@sveltejs/kit';
+import { v7 as uuidv7 } from 'uuid';
+import { now } from '../../clock';
+import { reading, transaction } from '../../db/pool';
+import { followingId } from '../../ids';
+import { addMembership } from '../../repo/accessRepo';
+import { finishDraft, holdDraft, loadDraft, saveDraft, type StoredDraft } from '../../repo/draftRepo';
+import {
+	changeHomeOnce,
+	createHousehold,
+	listHouseholds,
+	loadHome,
+	readPrepared,
+	revisionOf
+} from '../../repo/homeRepo';
+import { allPatterns, patternById, starterLibrary } from '../../repo/patterns';
+import { rebuildProjection } from '../../repo/projectionRepo';
+import { acting, typed } from '../guard';
+import { inHousehold } from '../useCase';
+import { COOKIE, draftOf, keep, todayOf, YEAR } from './draft';
+
+/** One touch: changes the answers and keeps them. */
+export async function touch(cookies: Cookies, form: FormData) {
+	return acting(form, async () => {
+		const { id } = await draftOf(cookies);
+		const { seed: _seed, ...values } = Object.fromEntries(form);
+		const read = touchSchema.safeParse(values);
+		if (!read.success) {
+			return fail(400, {
+				message:
+					read.error.issues[0]?.message ?? 'That touch was not understood. Reload the page and try again.',
+				values: typed(form)
+			});
+		}
+		await transaction(async (db) => {
+			const held = await holdDraft(db, id, now());
+			const draft = held?.draft ?? EMPTY_DRAFT;
+			await saveDraft(
+				db,
+				id,
+				applyTouch(draft, read.data, patternById(draft.pattern), starterLibrary()),
+				now()
+			);
+		});
+		keep(cookies, id);
+		// The step stands in the answers from here on, not in the address.
+		if (read.data.op === 'step' || read.data.op === 'walk' || read.data.op === 'hang')
+			redirect(303, '/begin');
+		return { touched: read.data.op };
+	});
+}
+
+/** Answers from the demo home, or from the home that is there, to begin with or to change. */
+export async function take(cookies: Cookies, form: FormData, household: string) {
+	return acting(form, async () => {
+		const home = await reading((db) => loadHome(db, household));
+		if (!home) return fail(404, { message: 'That home is not here any more. Begin with an empty house.' });
+		const homes = await reading((db) => listHouseholds(db));
+		const isDemo = homes.find((one) => one.id === household)?.isDemo ?? false;
+		const taken = draftFromHome(home.home, household);
+		const pattern = allPatterns().find((one) => one.name === home.home.household.rhythm.pattern);
+		const draft: Draft = {
+			...taken,
+			pattern: pattern?.id ?? taken.pattern,
+			changes: isDemo ? null : household,
+			name: isDemo ? '' : taken.name
+		};
+		const id = uuidv7();
+		await transaction((db) => saveDraft(db, id, draft, now()));
+		keep(cookies, id);
+		redirect(303, '/begin');
+	});
+}
+
+/** An empty house again. */
+export async function anew(cookies: Cookies) {
+	cookies.delete(COOKIE, { path: '/' });
+	redirect(303, '/begin');
+}
+
+/** Who takes the first steps: an account, once there is one, and the home that they may change. */
+export interface Beginner {
+	readonly account: string | null;
+	/** The home that this one organises, if any: the only one that the steps may change. */
+	readonly organises: string | null;
+}
+
+export const beginnerOf = (event: RequestEvent): Beginner => ({
+	account: event.locals.access.signIn?.account ?? null,
+	organises:
+		event.locals.viewer?.role === 'organiser' && !event.locals.isDemo ? event.locals.householdId : null
+});
+
+/** Makes the home of the answers, once, and goes to its first morning. A home of one's own needs somebody's key. */
+export async function start(cookies: Cookies, form: FormData, who: Beginner) {
+	const made = await acting(form, async () => {
+		const id = cookies.get(COOKIE);
+		const stored = id ? await reading((db) => loadDraft(db, id)) : null;
+		if (!stored)
+			return fail(400, { message: 'These first steps are not here any more. Hang a room, and go on.' });
+		if (stored.household) return { household: stored.household };
+		const { draft } = stored;
+		if (draft.rooms.length === 0) {
+			return fail(400, { message: 'A home has at least one room. Hang one, then begin.' });
+		}
+		if (draft.changes) {
+			if (draft.changes !== who.organises)
+				return fail(403, { message: 'Only whoever organises that home may change it.' });
+			return changeOwn(stored, draft.changes);
+		}
+		return who.account === null ? { signUp: true } : makeOwn(stored, who.account);
+	});
+	if ('signUp' in made) redirect(303, '/sign-up?to=/begin');
+	if ('household' in made) {
+		cookies.set('home', made.household, {
+			path: '/',
+			maxAge: YEAR,
+			httpOnly: true,
+			sameSite: 'lax'
+		});
+		redirect(303, '/');
+	}
+	return made;
+}
+
+async function makeOwn({ id, draft }: StoredDraft, account: string) {
+	const at = now();
+	const today = todayOf(draft);
+	const made = homeFromDraft(draft, starterLibrary(), patternById(draft.pattern), today);
+	if (!made.ok) {
+		const [first] = made.problems;
+		return fail(400, { message: `The home cannot begin yet. ${first?.at ?? ''}: ${first?.says ?? ''}` });
+	}
+	const household = followingId(id, 'home');
+	await transaction(async (db) => {
+		// Pressed twice at once: the second waits here, and finds the home of the first.
+		const again = await holdDraft(db, id, at);
+		if (again?.household) return;
+		await createHousehold(db, household, made.home, today, at);
+		await rebuildProjection(db, household, prepareHome([{ from: today, home: made.home }]));
+		const organiser = made.home.members.find((one) => one.role === 'organiser');
+		await addMembership(db, household, organiser?.id ?? '', account, at);
+		await finishDraft(db, id, household, at);
+	});
+	return { household };
+}
+
+async function changeOwn({ id, draft }: StoredDraft, household: string) {
+	const at = now();
+	const today = todayOf(draft);
+	const revision = await reading((db) => revisionOf(db, household));
+	const home = await reading((db) => loadHome(db, household));
+	if (!home) return fail(404, { message: 'The home to be changed is not here any more.' });
+	const edit = changeHome(home.home, draft, starterLibrary(), patternById(draft.pattern), today);
+	if (!edit.ok) return fail(400, { message: editRefusalText(edit.refusal) });
+	const outcome = await inHousehold(household, async (db) => {
+		const done = await changeHomeOnce(
+			db,
+			household,
+			{ id: followingId(id, 'change'), revision },
+			edit.home,
+			today,
+			at
+		);
+		if (done === 'behind') return done;
+		if (done === 'saved') await rebuildProjection(db, household, await readPrepared(db, household));
+		await finishDraft(db, id, household, at);
+		return done;
+	});
+	if (outcome === 'behind')
+		return fail(409, {
+			message:
+				'Somebody changed the home meanwhile, so nothing was written. Look at it as it is now, and try again.'
+		});
+	return { household };
+}
+
+/** After signing up on the way: the home that waits in the answers of this browser is made at once. */
+export async function makeWaiting(cookies: Cookies, account: string): Promise<string> {
+	const id = cookies.get(COOKIE);
+	const stored = id ? await reading((db) => loadDraft(db, id)) : null;
+	if (!stored || stored.household || stored.draft.changes || stored.draft.rooms.length === 0) return '/begin';
+	const made = await makeOwn(stored, account);
+	if (!('household' in made)) return '/begin';
+	cookies.set('home', made.household, {
+		path: '/',
+		maxAge: YEAR,
+		httpOnly: true,
+		sameSite: 'lax'
+	});
+	return '/';
+}

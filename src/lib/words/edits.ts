@@ -1,0 +1,48 @@
+/** The wording of changes of the home: what they do beside themselves, and why one is refused. */
+import type { EditRefusal, Effect } from '$core/setup/edit';
+import { listNames, lowerNumber, numberWord, plural } from './general';
+
+export function editRefusalText(refusal: EditRefusal): string {
+	switch (refusal.code) {
+		case 'unknown':
+			return `That ${refusal.what} is not in this home any more. Reload the page and choose another.`;
+		case 'last-room':
+			return 'A home keeps at least one room. Add another before this one goes.';
+		case 'too-many-zones':
+			return 'There are as many zones as there are cloths. Retire one before adding another.';
+		case 'same':
+			return 'It is like that already.';
+		case 'has-it':
+			return `${refusal.room} has this job already.`;
+		case 'problems': {
+			const [first] = refusal.problems;
+			return first ? `${first.at}: ${first.says}` : 'This home cannot be saved so.';
+		}
+	}
+}
+
+const items = (n: number) => `${numberWord(n)} deep ${plural(n, 'job')}`;
+
+/** One sentence an effect. */
+export function effectText(effect: Effect): string {
+	switch (effect.code) {
+		case 'items-move':
+			return `${items(effect.count)} ${effect.count === 1 ? 'goes' : 'go'} to the end of the list of ${effect.to}.`;
+		case 'items-float':
+			return `${items(effect.count)} ${effect.count === 1 ? 'comes' : 'come'} 60 to 90 days after ${effect.count === 1 ? 'it was' : 'they were'} last done instead.`;
+		case 'jobs-retire':
+			return `${numberWord(effect.count)} ${plural(effect.count, 'job')} ${effect.count === 1 ? 'retires' : 'retire'}: ${listNames(effect.names)}${effect.count > effect.names.length ? ` and ${lowerNumber(effect.count - effect.names.length)} more` : ''}.`;
+		case 'jobs-move':
+			return `${numberWord(effect.count)} ${plural(effect.count, 'job')} ${effect.count === 1 ? 'moves' : 'move'} to ${effect.to}.`;
+		case 'rooms-without-zone':
+			return `${numberWord(effect.count)} ${plural(effect.count, 'room')} will be in no zone.`;
+		case 'rooms-move':
+			return `${numberWord(effect.count)} ${plural(effect.count, 'room')} ${effect.count === 1 ? 'goes' : 'go'} to ${effect.to}.`;
+		case 'numbers-shift':
+			return 'The numbers of the zones after it shift, and with them the weeks they fall on.';
+		case 'history-stays':
+			return 'What was done stays in the Ledger.';
+		case 'passes-begin-anew':
+			return `The pass of ${effect.zone} begins anew.`;
+	}
+}

@@ -1,0 +1,138 @@
+/** Words and figures as people read them. All wording of the interface that is not in a component stands here. */
+import { partsOf, weekdayOf, type CivilDay } from '$core/calendar/civil';
+import type { DayPart } from '$core/calendar/dayParts';
+import type { JobState } from '$core/schedule/series';
+
+export const WEEKDAYS = ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday'];
+export const MONTHS = [
+	'January',
+	'February',
+	'March',
+	'April',
+	'May',
+	'June',
+	'July',
+	'August',
+	'September',
+	'October',
+	'November',
+	'December'
+];
+
+export const weekdayName = (day: CivilDay) => WEEKDAYS[weekdayOf(day) - 1] as string;
+export const monthName = (day: CivilDay) => MONTHS[partsOf(day).month - 1] as string;
+
+/** "Wednesday, 3 March" */
+export const longDate = (day: CivilDay) => `${weekdayName(day)}, ${partsOf(day).day} ${monthName(day)}`;
+/** "Wed 3 March" */
+export const shortDate = (day: CivilDay) =>
+	`${weekdayName(day).slice(0, 3)} ${partsOf(day).day} ${monthName(day)}`;
+/** "Tue 23 Feb" */
+export const tinyDate = (day: CivilDay) =>
+	`${weekdayName(day).slice(0, 3)} ${partsOf(day).day} ${monthName(day).slice(0, 3)}`;
+
+/** "Saturday" within a week, else "Sat 13 March". */
+export function dayAhead(day: CivilDay, today: CivilDay): string {
+	if (day === today) return 'today';
+	if (day - today === 1) return 'tomorrow';
+	return day - today < 7 && day > today ? weekdayName(day) : shortDate(day);
+}
+
+export const PART_NAMES: Record<DayPart, string> = {
+	morning: 'Morning',
+	midday: 'Midday',
+	evening: 'Evening'
+};
+
+const NUMBERS = [
+	'No',
+	'One',
+	'Two',
+	'Three',
+	'Four',
+	'Five',
+	'Six',
+	'Seven',
+	'Eight',
+	'Nine',
+	'Ten',
+	'Eleven',
+	'Twelve'
+];
+
+/** "Three" up to twelve, then figures. */
+export const numberWord = (n: number) => NUMBERS[n] ?? String(n);
+export const lowerNumber = (n: number) => (NUMBERS[n] ?? String(n)).toLowerCase();
+export const plural = (n: number, one: string, many = `${one}s`) => (n === 1 ? one : many);
+
+/** "Ten minutes", as a sentence begins; from thirteen on in figures. */
+export const capWords = (minutes: number) => `${numberWord(minutes)} ${plural(minutes, 'minute')}`;
+
+/** 105 → "1 h 45", 45 → "45 minutes". */
+export function duration(minutes: number): string {
+	const whole = Math.round(minutes);
+	if (whole < 60) return `${whole} ${plural(whole, 'minute')}`;
+	const rest = whole % 60;
+	return rest === 0 ? `${Math.floor(whole / 60)} h` : `${Math.floor(whole / 60)} h ${rest}`;
+}
+
+/** Whole minutes, or with a half: 5, 2½. */
+export function minutesText(minutes: number): string {
+	const rounded = minutes > 0 ? Math.max(0.5, Math.round(minutes * 2) / 2) : 0;
+	return Number.isInteger(rounded) ? String(rounded) : `${Math.floor(rounded) || ''}½`;
+}
+
+/** "17:00" by the household's clock: 17:00, 5 pm. */
+export function clockText(time: string, clock: '24h' | '12h'): string {
+	if (clock === '24h') return time;
+	const hour = Number(time.slice(0, 2)) % 24;
+	const minute = time.slice(3, 5);
+	return `${hour % 12 === 0 ? 12 : hour % 12}${minute === '00' ? '' : `:${minute}`} ${hour < 12 ? 'am' : 'pm'}`;
+}
+
+/** "Kit and Pip", "Juno, Kit and Pip" */
+export function listNames(names: readonly string[]): string {
+	if (names.length < 2) return names[0] ?? '';
+	return `${names.slice(0, -1).join(', ')} and ${names[names.length - 1]}`;
+}
+
+export interface Lateness {
+	readonly unit: 'days' | 'turns';
+	readonly count: number;
+}
+
+/** Calm and plain: "two days late" under one turn, "2 turns late" from one on. */
+export function lateText({ unit, count }: Lateness): string {
+	return unit === 'days'
+		? `${lowerNumber(count)} ${plural(count, 'day')} late`
+		: `${count} ${plural(count, 'turn')} late`;
+}
+
+const STATE_WORDS: Record<JobState, string> = {
+	paused: 'under a cloth',
+	late: 'late',
+	due: 'due',
+	waiting: 'waits',
+	open: 'open, may be done',
+	done: 'done',
+	resting: 'resting'
+};
+export const stateWord = (state: JobState) => STATE_WORDS[state];
+
+export const OUTCOME_WORDS: Record<string, string> = {
+	done: 'done',
+	looked: 'looked, not needed',
+	part: 'partly done',
+	letgo: 'let go',
+	skipped: 'skipped',
+	undo: 'taken back'
+};
+
+export const PAUSE_WORDS: Record<string, string> = {
+	away: 'away',
+	ill: 'ill',
+	holiday: 'holiday',
+	visitors: 'visitors',
+	exams: 'exams',
+	other: 'resting'
+};

@@ -1,0 +1,43 @@
+/** Loads of laundry in words: what they are, where they are, and what hands do next. */
+import type { Load, LoadKind, Stage } from '$core/laundry/laundry';
+
+export const LOAD_WORDS: Readonly<Record<LoadKind, string>> = {
+	person: 'Clothes',
+	bed: 'Bed linen',
+	towels: 'Towels',
+	cloths: 'Cleaning cloths'
+};
+
+/** What hands do to bring a load to a stage. */
+export function actWords(load: Pick<Load, 'dry'>, next: Stage | null): string {
+	switch (next) {
+		case 'collected':
+			return 'Collect it';
+		case 'washing':
+			return 'Start the wash';
+		case 'drying':
+			return load.dry === 'line' ? 'Hang it out' : 'Into the dryer';
+		case 'folding':
+			return 'Fold it';
+		case 'away':
+			return 'Put it away';
+		default:
+			return '';
+	}
+}
+
+/** Where a load is, in words. */
+export function placeWords(load: Pick<Load, 'dry'>, stage: Stage): string {
+	switch (stage) {
+		case 'collected':
+			return 'in the basket';
+		case 'washing':
+			return 'in the machine';
+		case 'drying':
+			return load.dry === 'line' ? 'on the line' : 'in the dryer';
+		case 'folding':
+			return 'on the table';
+		default:
+			return '';
+	}
+}

@@ -1,0 +1,76 @@
+/** The wording of reasons: who can, who cannot, and why it came to somebody. */
+import type { Reason } from '$core/people/assignWeek';
+import type { WhyNot } from '$core/people/whoCan';
+import { listNames } from './general';
+
+const PARTS = { morning: 'in the morning', midday: 'at midday', evening: 'in the evening' } as const;
+
+export const FAMILY_NAMES: Readonly<Record<string, string>> = {
+	bleach: 'bleach',
+	acid: 'acids',
+	ammonia: 'ammonia',
+	alcohol: 'alcohol',
+	peroxide: 'oxygen bleach',
+	caustic: 'strong alkalis',
+	soda: 'soda',
+	surfactant: 'soap',
+	quat: 'disinfectants',
+	abrasive: 'scouring powder',
+	polish: 'polish',
+	solvent: 'solvents',
+	oil: 'essential oils',
+	water: 'water'
+};
+
+/** Why somebody cannot, after their name: "Kit is away". */
+export function whyNotText(why: WhyNot, nameOf: (id: string) => string): string {
+	switch (why.code) {
+		case 'not-named':
+			return 'is not named for it';
+		case 'own-room':
+			return `: it is ${listNames(why.owners.map(nameOf))}’s own room`;
+		case 'age':
+			return `is ${why.age}; it is for ${why.needed} and over`;
+		case 'product':
+			return `keeps away from ${FAMILY_NAMES[why.family] ?? why.family}`;
+		case 'left-out':
+			return 'is left out of it';
+		case 'skill':
+			return `has not learnt “${why.skill}”`;
+		case 'kit':
+			return `has no ${why.thing.toLowerCase()}`;
+		case 'away':
+			return 'is not at home that day';
+		case 'not-then':
+			return `is not at home ${PARTS[why.part]}`;
+		case 'rung':
+			return 'has not grown into the whole of it';
+	}
+}
+
+const sentence = (name: string, text: string) =>
+	text.startsWith(':') ? `${name}${text}` : `${name} ${text}`;
+
+export const cannotText = (name: string, why: WhyNot, nameOf: (id: string) => string) =>
+	sentence(name, whyNotText(why, nameOf));
+
+export function reasonText(reason: Reason, to: string, nameOf: (id: string) => string): string {
+	switch (reason.code) {
+		case 'owner':
+			return `It is ${to}’s own.`;
+		case 'in-turn':
+			return reason.before === null
+				? 'It goes in turns.'
+				: `It goes in turns: ${nameOf(reason.before)} had it before.`;
+		case 'only-one':
+			return 'Nobody else can take it that day.';
+		case 'by-hand':
+			return 'It was put there by hand, or swapped.';
+		case 'below':
+			return `${to} is ${Math.round(reason.minutes)} minutes under the share so far.`;
+		case 'others-over':
+			return `${nameOf(reason.member)} is ${Math.round(reason.minutes)} over, so not ${nameOf(reason.member)}.`;
+		case 'cannot':
+			return `${cannotText(nameOf(reason.member), reason.why, nameOf)}.`;
+	}
+}

@@ -1,0 +1,66 @@
+/** A job's rhythm in plain words. */
+import type { Job } from '$core/household/home';
+import { listNames, lowerNumber, MONTHS, WEEKDAYS } from './general';
+
+const ORDINALS = ['', 'first', 'second', 'third', 'fourth'];
+
+const days = (list: readonly number[]) => listNames(list.map((day) => `${WEEKDAYS[day - 1]}s`));
+
+function ordinal(n: number): string {
+	const tail = n % 100 > 10 && n % 100 < 14 ? 'th' : (['th', 'st', 'nd', 'rd'][n % 10] ?? 'th');
+	return `${n}${tail}`;
+}
+
+export function cadenceText(cadence: Job['cadence']): string {
+	switch (cadence.type) {
+		case 'daily':
+			return cadence.weekdays ? `on ${days(cadence.weekdays)}` : 'every day';
+		case 'weekly':
+			return cadence.everyWeeks === 1
+				? `weekly on ${days(cadence.weekdays)}`
+				: cadence.everyWeeks === 2
+					? `every second week on ${days(cadence.weekdays)}`
+					: `every ${cadence.everyWeeks} weeks on ${days(cadence.weekdays)}`;
+		case 'timesAWeek':
+			return cadence.times === 1
+				? 'once a week'
+				: cadence.times === 2
+					? 'twice a week'
+					: `${lowerNumber(cadence.times)} times a week`;
+		case 'monthly':
+			if ('day' in cadence) return `on the ${ordinal(cadence.day)} of the month`;
+			if ('card' in cadence) return `on the ${WEEKDAYS[cadence.weekday - 1]} of leaf ${cadence.card}`;
+			return `on the ${cadence.nth === -1 ? 'last' : ORDINALS[cadence.nth]} ${WEEKDAYS[cadence.weekday - 1]} of the month`;
+		case 'months':
+			return `in ${listNames(cadence.months.map((m) => MONTHS[m - 1] as string))}`;
+		case 'afterDone':
+			return cadence.min === cadence.max
+				? `${cadence.max} days after it was last done`
+				: `${cadence.min} to ${cadence.max} days after it was last done`;
+		case 'zone':
+			return cadence.every === 2
+				? 'when its zone comes round, every second pass'
+				: 'when its zone comes round';
+		case 'onCall':
+			return 'when it is called for';
+	}
+}
+
+export function rhythmWords(job: Job): string {
+	const part = job.parts.length > 0 ? `, ${job.parts.join(' and ')}` : '';
+	return `${cadenceText(job.cadence)}${part}`;
+}
+
+/** What happens if its day goes by. */
+export function missWords(job: Job, catchUpName: string | null): string {
+	switch (job.missRule) {
+		case 'letgo':
+			return 'it is let go';
+		case 'catchup':
+			return catchUpName === null ? 'it is let go' : `it waits for ${catchUpName}`;
+		case 'stays':
+			return 'it stays until it is done';
+		case 'carry':
+			return 'it waits for the next visit of its zone';
+	}
+}

@@ -1,0 +1,179 @@
+/** The first steps behind the page: quick touches, two presses at once, somebody else's change meanwhile. */
+import { randomUUID } from 'node:crypto';
+import { mkdtempSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import type { Cookies } from '@sveltejs/kit';
+import { isRedirect } from '@sveltejs/kit';
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { start, take, touch } from '../../src/lib/server/services/setup/begin';
+import { loadBegin } from '../../src/lib/server/pages/setup/loadBegin';
+import { editHouse } from '../../src/lib/server/services/home/house';
+import { makeAccount } from '../../src/lib/server/repo/accessRepo';
+import { loadDraft } from '../../src/lib/server/repo/draftRepo';
+import { listHouseholds, loadHome } from '../../src/lib/server/repo/homeRepo';
+import { makeDatabase, type TestDatabase } from './database';
+
+let db: TestDatabase;
+let server: string | undefined;
+const clockFile = join(mkdtempSync(join(tmpdir(), 'pail-')), 'clock');
+beforeAll(async () => {
+	db = await makeDatabase();
+	server = process.env.DATABASE_URL;
+	process.env.DATABASE_URL = db.url;
+	process.env.PAIL_CLOCK = clockFile;
+	writeFileSync(clockFile, '2027-03-03T10:40:00Z');
+});
+afterAll(async () => {
+	process.env.DATABASE_URL = server;
+	delete process.env.PAIL_CLOCK;
+	await db?.drop();
+});
+const pool = () => db.pool as never;
+
+/** A browser: what it keeps, and its touches. */
+function browser() {
+	const jar = new Map<string, string>();
+	const account = randomUUID();
+	const cookies = {
+		get: (name: string) => jar.get(name),
+		set: (name: string, value: string) => void jar.set(name, value),
+		delete: (name: string) => void jar.delete(name)
+	} as unknown as Cookies;
+	const form = (fields: Record<string, string>) => {
+		const data = new FormData();
+		for (const [name, value] of Object.entries(fields)) data.set(name, value);
+		return data;
+	};
+	const through = async <T>(work: Promise<T>) => {
+		try {
+			return await work;
+		} catch (thrown) {
+			if (isRedirect(thrown)) return { to: thrown.location };
+			throw thrown;
+		}
+	};
+	return {
+		open: () => loadBegin(cookies, { step: null, room: null, beside: null, hasHome: false }),
+		touch: (fields: Record<string, string>) => through(touch(cookies, form(fields))),
+		start: async () => {
+			// Whoever begins a home has signed up on the way to it.
+			await makeAccount(pool(), { id: account, email: `${account}@test.invalid`, passwordHash: '' }, 1);
+			return through(start(cookies, form({}), { account, organises: jar.get('home') ?? null }));
+		},
+		take: (household: string) => through(take(cookies, form({}), household)),
+		home: () => jar.get('home') ?? '',
+		draft: async () => (await loadDraft(pool(), jar.get('setup') ?? ''))?.draft
+	};
+}
+
+const KINDS = ['kitchen', 'bathroom', 'bedroom', 'hall', 'living', 'study', 'toilet', 'store'];
+
+describe('touches', () => {
+	it('in quick succession all count, whatever the order in which they come', async () => {
+		const one = browser();
+		await one.open();
+		await Promise.all([
+			...KINDS.map((kind) => one.touch({ op: 'hang', kind, storey: '0' })),
+			one.touch({ op: 'pet', kind: 'cat' }),
+			one.touch({ op: 'timeZone', timeZone: 'Europe/Oslo' }),
+			one.touch({ op: 'minutes', minutes: '45' })
+		]);
+		const draft = await one.draft();
+		expect(draft?.rooms.map((room) => room.kind).sort()).toEqual([...KINDS].sort());
+		expect([draft?.pets.length, draft?.timeZone, draft?.minutesADay]).toEqual([1, 'Europe/Oslo', 45]);
+	});
+
+	it('that make no sense are refused in words, and change nothing', async () => {
+		const one = browser();
+		await one.open();
+		await one.touch({ op: 'hang', kind: 'kitchen', storey: '0' });
+		const before = await one.draft();
+		for (const fields of [
+			{ op: 'timeZone', timeZone: 'Moon/Base' },
+			{ op: 'minutes', minutes: 'ten' },
+			{ op: 'hang', kind: 'ballroom', storey: '0' },
+			{ op: 'person', name: '', role: 'adult' },
+			{ op: 'explode' }
+		]) {
+			const answer = (await one.touch(fields as unknown as Record<string, string>)) as {
+				status?: number;
+				data?: { message: string };
+			};
+			expect(answer.status, JSON.stringify(fields)).toBe(400);
+			expect(answer.data?.message.length).toBeGreaterThan(5);
+		}
+		expect(await one.draft()).toEqual(before);
+	});
+
+	it('of two browsers are of two homes', async () => {
+		const [one, other] = [browser(), browser()];
+		await Promise.all([one.open(), other.open()]);
+		await Promise.all([
+			one.touch({ op: 'hang', kind: 'kitchen', storey: '0' }),
+			other.touch({ op: 'hang', kind: 'study', storey: '0' })
+		]);
+		expect((await one.draft())?.rooms.map((room) => room.kind)).toEqual(['kitchen']);
+		expect((await other.draft())?.rooms.map((room) => room.kind)).toEqual(['study']);
+	});
+});
+
+describe('the beginning of a home', () => {
+	it('pressed twice at once, and again, makes one home in the zone of its device', async () => {
+		const one = browser();
+		await one.open();
+		await one.touch({ op: 'timeZone', timeZone: 'Pacific/Auckland' });
+		await one.touch({ op: 'hang', kind: 'kitchen', storey: '0' });
+		const before = (await listHouseholds(pool())).length;
+		const answers = await Promise.all([one.start(), one.start(), one.start()]);
+		expect([...answers, await one.start()]).toEqual(Array(4).fill({ to: '/' }));
+		expect((await listHouseholds(pool())).length).toBe(before + 1);
+		const home = await loadHome(pool(), one.home());
+		// At 10:40 in Greenwich it is late in the evening of the same day there.
+		expect(home?.home.household).toMatchObject({ timeZone: 'Pacific/Auckland', startsOn: '2027-03-03' });
+		// Whoever begins again, begins with an empty house.
+		await one.open();
+		await one.touch({ op: 'hang', kind: 'study', storey: '0' });
+		expect((await one.draft())?.rooms.length).toBe(1);
+	});
+
+	it('without a room is refused in words', async () => {
+		const one = browser();
+		await one.open();
+		await one.touch({ op: 'pet', kind: 'cat' });
+		expect(await one.start()).toMatchObject({ status: 400 });
+		expect(one.home()).toBe('');
+	});
+
+	it('run again is not written over what somebody else changed; asked anew it is', async () => {
+		const one = browser();
+		await one.open();
+		await one.touch({ op: 'hang', kind: 'kitchen', storey: '0' });
+		await one.start();
+		const household = one.home();
+		await one.take(household);
+		await one.touch({ op: 'timeZone', timeZone: 'Asia/Tokyo' });
+		await one.touch({ op: 'hang', kind: 'study', storey: '0' });
+		const form = new FormData();
+		for (const [name, value] of Object.entries({
+			op: 'addRoom',
+			kind: 'store',
+			storey: '0',
+			name: 'Coal',
+			id: '01900000-0000-7000-b000-00000000f001'
+		}))
+			form.set(name, value);
+		const both = await Promise.all([
+			one.start(),
+			editHouse({ householdId: household, viewer: { role: 'organiser', member: null }, me: null }, form)
+		]);
+		const home = await loadHome(pool(), household);
+		const names = home?.home.rooms.map((room) => room.name) ?? [];
+		// Either of the two may come first; the second is told, and nothing of the first is lost.
+		const told = both.filter((answer) => (answer as { status?: number }).status === 409);
+		expect(names.includes('Coal') || names.includes('Study')).toBe(true);
+		expect(names.includes('Coal') && names.includes('Study')).toBe(told.length === 0);
+		// A home that is changed keeps its time zone.
+		expect(home?.home.household.timeZone).toBe('Europe/London');
+	});
+});

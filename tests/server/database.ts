@@ -1,0 +1,51 @@
+/** A database of its own for each test file, on the server that DATABASE_URL names. */
+import { randomBytes } from 'node:crypto';
+import { createConnection, type Pool } from 'mysql2/promise';
+import { migrate } from '../../src/lib/server/db/migrate';
+import { openPool } from '../../src/lib/server/db/pool';
+import { createHousehold } from '../../src/lib/server/repo/homeRepo';
+import { rebuildProjection } from '../../src/lib/server/repo/projectionRepo';
+import { prepareHome } from '../../src/lib/core/schedule/preparedHome';
+import { day } from '../core/entries';
+import { makeHome } from '../core/home';
+
+export interface TestDatabase {
+	readonly url: string;
+	readonly pool: Pool;
+	drop(): Promise<void>;
+}
+
+export async function makeDatabase(): Promise<TestDatabase> {
+	const server = process.env.DATABASE_URL;
+	if (!server) throw new Error('The store tests need DATABASE_URL; run them with `npm test`.');
+	const name = `pail_test_${randomBytes(5).toString('hex')}`;
+	const admin = await createConnection(server);
+	await admin.query(`CREATE DATABASE ${name}`);
+	const url = new URL(server);
+	url.pathname = `/${name}`;
+	await migrate(url.href, 'db/migrations');
+	const pool = openPool(url.href);
+	return {
+		url: url.href,
+		pool,
+		async drop() {
+			await pool.end();
+			await admin.query(`DROP DATABASE ${name}`);
+			await admin.end();
+		}
+	};
+}
+
+/** A household with the small test home; returns its id. */
+export async function makeHousehold(pool: Pool, n = 1): Promise<string> {
+	const id = `01900000-0000-7000-9000-${String(n).padStart(12, '0')}`;
+	const home = makeHome();
+	const connection = await pool.getConnection();
+	try {
+		await createHousehold(connection, id, home, day('2027-01-04'), 1);
+		await rebuildProjection(connection, id, prepareHome([{ from: day('2027-01-04'), home }]));
+	} finally {
+		connection.release();
+	}
+	return id;
+}
