@@ -32,6 +32,8 @@ export interface TagView {
 	readonly deep: boolean;
 	/** Who has it in a running pail. */
 	readonly inPail: string | null;
+	/** The last tick on it that day; empty for none. It goes along with the next one. */
+	readonly seen: string;
 }
 
 export interface PartView {

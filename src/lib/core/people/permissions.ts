@@ -1,6 +1,7 @@
 /**
  * Who may do what: one table, asked by every page, every action and every query that shows a part. Rules: "Who may do what".
  */
+import { isWork, type LedgerEntry } from '../household/entry';
 import type { Home, Job, Member } from '../household/home';
 
 export type Role = Member['role'];
@@ -119,10 +120,16 @@ export function isOwnOrShared(home: Home, job: Job, member: string, givenTo: str
 
 export type TickRefusal = 'not-yours' | 'not-for-others' | 'nobody-named';
 
+/** Somebody whose work an adult confirms: children and helpers. */
+const isLookedAfter = (home: Home, member: string) => {
+	const role = home.members.find((one) => one.id === member)?.role;
+	return role === 'child' || role === 'helper';
+};
+
 /**
- * Whether a viewer may write down work on a job in somebody's name. Organisers may in anybody's, adults in
- * anybody's for what is their own or shared, children and helpers in their own for what is on their list, and a
- * device in the name of whoever was tapped. Null where they may.
+ * Whether a viewer may write down work on a job in somebody's name. Organisers may in anybody's; adults in anybody's
+ * for what is their own or shared, and in a child's or helper's for what is theirs; children and helpers in their own
+ * for what is on their list; a device in the name of whoever was tapped. Null where they may. Rules: "Who may do what".
  */
 export function mayTick(
 	home: Home,
@@ -136,10 +143,29 @@ export function mayTick(
 	if (viewer.role === 'device') return by === null ? 'nobody-named' : null;
 	if (extent === 'all') return null;
 	if (viewer.member === null) return 'not-yours';
-	if (viewer.role === 'adult')
-		return isOwnOrShared(home, job, viewer.member) || onList || (by !== null && by !== viewer.member)
-			? null
-			: 'not-yours';
+	if (viewer.role === 'adult') {
+		const own = isOwnOrShared(home, job, viewer.member) || onList;
+		const theirs = by !== null && isLookedAfter(home, by) && isOwnOrShared(home, job, by);
+		return own || theirs ? null : 'not-yours';
+	}
 	if (by !== viewer.member) return 'not-for-others';
 	return onList ? null : 'not-yours';
+}
+
+/**
+ * Whether a viewer may take an entry back, or bring it back. Organisers may any; everybody what they wrote; an adult
+ * also what children and helpers wrote, and what stands on jobs that are the adult's own or shared, but of pauses their
+ * own alone; a device what was ticked. Rules: "Who may do what".
+ */
+export function mayUndo(home: Home, viewer: Viewer, entry: LedgerEntry): boolean {
+	if (viewer.role === 'organiser') return true;
+	const job = 'job' in entry ? home.jobs.find((one) => one.id === entry.job) : undefined;
+	if (viewer.role === 'device') return isWork(entry);
+	if (viewer.member === null) return false;
+	if (entry.outcome === 'pause')
+		return viewer.role === 'adult' && entry.scope === 'member' && entry.target === viewer.member;
+	if (entry.by === viewer.member) return true;
+	if (viewer.role !== 'adult') return false;
+	if (entry.by !== null && isLookedAfter(home, entry.by)) return true;
+	return job ? isOwnOrShared(home, job, viewer.member) : entry.outcome === 'enough';
 }

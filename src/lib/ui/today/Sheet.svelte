@@ -89,6 +89,7 @@
 		<form method="post" action="/?/tick&on={sheet.date}&open={tag.line}" class="tick" use:once={writes}>
 			<input type="hidden" name="seed" value={view.formId} />
 			<input type="hidden" name="line" value={tag.line} />
+			<input type="hidden" name="seen" value={tag.seen} />
 			<input type="hidden" name="date" value={sheet.date} />
 			<div class="fields">
 				<label>

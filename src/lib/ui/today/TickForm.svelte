@@ -15,6 +15,7 @@
 	<input type="hidden" name="seed" value={serverId} />
 	<input type="hidden" name="line" value={tag.line} />
 	<input type="hidden" name="date" value={date} />
+	<input type="hidden" name="seen" value={tag.seen} />
 	<input type="hidden" name="by" value={by} />
 	<button name="outcome" value="done" aria-label="Done: {tag.name}. It is {tag.words}." data-tick={tag.line}>
 		<Glyph name={tag.glyph} size={30} turns={tag.lateTurns} />

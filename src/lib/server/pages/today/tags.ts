@@ -81,7 +81,8 @@ export function tagOf(
 		words: stateText(line, today),
 		share: share > 0 ? `${Math.round(share * 100)} % done` : null,
 		deep: line.depth === 'deep',
-		inPail: null
+		inPail: null,
+		seen: line.ticks.at(-1) ?? ''
 	};
 }
 

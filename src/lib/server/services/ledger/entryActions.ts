@@ -1,18 +1,21 @@
 /** What forms ask to be written down: read through a schema, recorded in one transaction, answered in words. */
-import { parseDay, type CivilDay } from '$core/calendar/civil';
+import { type CivilDay } from '$core/calendar/civil';
 import { householdTime } from '$core/calendar/instant';
-import { readEntry, seriesId, type LedgerEntry } from '$core/household/entry';
+import { isWork, readEntry, seriesId, type LedgerEntry } from '$core/household/entry';
 import { describeProblems, type Problem } from '$core/household/problems';
+import { mayUndo } from '$core/people/permissions';
 import type { PreparedHome } from '$core/schedule/preparedHome';
+import { unseenTick } from '$core/schedule/unseenTick';
+import { memberName } from '$words/names';
 import { refusalText } from '$words/refusals';
 import { fail, type ActionFailure } from '@sveltejs/kit';
 import { z } from 'zod';
 import { now } from '../../clock';
-import { reading, transaction, type Db } from '../../db/pool';
+import { type Db } from '../../db/pool';
 import { followingId } from '../../ids';
 import { log } from '../../log';
 import { loadHome } from '../../repo/homeRepo';
-import { findEntry, knownIds } from '../../repo/ledgerRepo';
+import { entriesOfLine, findEntry, knownIds } from '../../repo/ledgerRepo';
 import { typed, type Notice } from '../guard';
 import { useCase } from '../useCase';
 import { recordEntries } from './recordEntries';
@@ -40,6 +43,8 @@ const fields = z.object({
 	by: text.optional(),
 	minutes: text.optional(),
 	found: text.optional(),
+	/** The last tick of the line on that day which the page showed; empty for none. */
+	seen: text.optional(),
 	share: text.optional(),
 	of: text.optional(),
 	to: text.optional(),
@@ -72,13 +77,12 @@ function lineOf(form: Fields): { job: string; part: string | null } {
 	return { job: job ?? '', part: part ?? null };
 }
 
-/** Puts the date of the household's today where a form names none. */
-async function today(household: string): Promise<{ home: PreparedHome; date: string; at: number }> {
-	const home = await reading((db) => loadHome(db, household));
+/** The home, and its date of today. */
+async function today(db: Db, household: string): Promise<{ home: PreparedHome; day: CivilDay; at: number }> {
+	const home = await loadHome(db, household);
 	if (!home) throw new RangeError(`no household ${household}`);
 	const at = now();
-	const { date } = householdTime(at, home.home.household);
-	return { home, date: isoDate(date), at };
+	return { home, day: householdTime(at, home.home.household).date, at };
 }
 
 function isoDate(day: number): string {
@@ -108,55 +112,48 @@ type Judge = (
 	today: CivilDay
 ) => Promise<string | null> | string | null;
 
-async function record(
-	asker: Asker,
-	form: FormData,
-	entry: LedgerEntry,
-	judge: Judge,
-	message: (home: PreparedHome) => string
-): Promise<Answer> {
-	const household = asker.householdId;
-	const { home, date, at } = await today(household);
-	const day = parseDay(date);
-	if (day === null) throw new RangeError(date);
-	// Sent again because its answer was lost: it is written, and nobody asks again whether it may be.
-	const known = await reading((db) => knownIds(db, household, [entry.id]));
-	if (!known.has(entry.id)) {
-		const refusal = await reading(async (db) => judge(db, home, entry, day));
-		if (refusal !== null) {
-			log.warn({ outcome: entry.outcome, role: asker.viewer?.role ?? 'nobody' }, 'refused: not theirs');
-			return notYours(form, refusal);
-		}
-	}
-	const recorded = await transaction((db) => recordEntries(db, household, [entry], day, at));
-	if (!recorded.ok) {
-		return fail(recorded.refusal.code === 'job-gone' ? 410 : 400, {
-			message: refusalText(recorded.refusal),
-			values: typed(form)
-		});
-	}
-	return { message: message(home), undo: entry.id };
-}
+/** What is answered without writing; null where it is to be written. */
+type Before = (db: Db, home: PreparedHome, entry: LedgerEntry, form: Fields) => Promise<Written | null>;
 
-/** Reads the fields and an entry made of them, then records it. */
+/** Reads the fields and an entry made of them, asks whether it may be, then records it. */
 async function write(
 	asker: Asker,
 	form: FormData,
 	make: (form: Fields, date: string) => Record<string, unknown>,
 	judge: Judge,
-	message: (home: PreparedHome, entry: LedgerEntry) => string
+	message: (home: PreparedHome, entry: LedgerEntry) => string,
+	before?: Before
 ): Promise<Answer> {
-	return useCase(asker.householdId, form, async () => {
+	const household = asker.householdId;
+	return useCase(household, form, async (db): Promise<Answer> => {
 		const read = fields.safeParse(Object.fromEntries(form));
 		if (!read.success)
 			return fail(400, {
 				message: 'This form was not understood. Reload the page and try again.',
 				values: typed(form)
 			});
-		const { date } = await today(asker.householdId);
-		const entry = readEntry(make(read.data, read.data.date ?? date));
-		if (!entry.ok) return refuse(form, entry.problems);
-		return record(asker, form, entry.value, judge, (home) => message(home, entry.value));
+		const { home, day, at } = await today(db, household);
+		const made = readEntry(make(read.data, read.data.date ?? isoDate(day)));
+		if (!made.ok) return refuse(form, made.problems);
+		const entry = made.value;
+		// Sent again because its answer was lost: it is written, and nobody asks again whether it may be.
+		const known = await knownIds(db, household, [entry.id]);
+		if (!known.has(entry.id)) {
+			const refusal = await judge(db, home, entry, day);
+			if (refusal !== null) {
+				log.warn({ outcome: entry.outcome, role: asker.viewer?.role ?? 'nobody' }, 'refused: not theirs');
+				return notYours(form, refusal);
+			}
+			const answered = (await before?.(db, home, entry, read.data)) ?? null;
+			if (answered) return answered;
+		}
+		const recorded = await recordEntries(db, household, [entry], day, at);
+		if (!recorded.ok)
+			return fail(recorded.refusal.code === 'job-gone' ? 410 : 400, {
+				message: refusalText(recorded.refusal),
+				values: typed(form)
+			});
+		return { message: message(home, entry), undo: entry.id };
 	});
 }
 
@@ -187,16 +184,28 @@ const planJudge =
 	(_db, home, entry) =>
 		'job' in entry ? planRefusal(asker, home, entry.job) : null;
 
-/** Children and helpers take back what they wrote themselves. */
+/** What is taken back in the end, however often it was taken back and brought back. */
 const undoJudge =
 	(asker: Asker): Judge =>
-	async (db, _home, entry) => {
-		const role = asker.viewer?.role;
-		if (entry.outcome !== 'undo' || (role !== 'child' && role !== 'helper')) return null;
-		const target = await findEntry(db, asker.householdId, entry.of);
-		return !target || target.entry.by === asker.viewer?.member
-			? null
-			: 'Somebody else wrote that. Ask them to take it back.';
+	async (db, home, entry) => {
+		if (entry.outcome !== 'undo' || !asker.viewer) return null;
+		let target = await findEntry(db, asker.householdId, entry.of);
+		while (target?.entry.outcome === 'undo') target = await findEntry(db, asker.householdId, target.entry.of);
+		return !target || mayUndo(home.home, asker.viewer, target.entry) ? null : UNDO_REFUSED;
+	};
+
+const UNDO_REFUSED = 'Somebody else wrote that. Ask them, or whoever organises the home, to take it back.';
+
+/** Whoever ticks what somebody else has just ticked, without having seen it, means the same work. */
+const onceATick =
+	(asker: Asker): Before =>
+	async (db, home, entry, form) => {
+		if (!isWork(entry)) return null;
+		const stored = await entriesOfLine(db, asker.householdId, entry.job, entry.part);
+		const other = unseenTick(stored, entry.date, form.seen ?? null, now());
+		return other
+			? { message: `${memberName(home, other.by) || 'Somebody'} has ticked it already.`, undo: null }
+			: null;
 	};
 
 /** An adult lays a cloth over their own days; over anything else the organiser does. */
@@ -235,7 +244,8 @@ export function tick(asker: Asker, form: FormData): Promise<Answer> {
 			...(f.outcome === 'part' ? { share: numberOf(f.share) ?? 0.5 } : {})
 		}),
 		tickJudge(asker),
-		(home, entry) => `${DONE_WORDS[entry.outcome]}: ${nameOf(home, entry)}.`
+		(home, entry) => `${DONE_WORDS[entry.outcome]}: ${nameOf(home, entry)}.`,
+		onceATick(asker)
 	);
 }
 
