@@ -17,17 +17,23 @@
 		window.addEventListener('sayit', asked);
 		return () => window.removeEventListener('sayit', asked);
 	});
+	/** What the house would not take of them: said until another page is opened. */
+	let refused = $state<readonly string[]>([]);
 	/** Presses of a pail that was left before they could be sent. Its own page sees to them itself. */
 	async function sendWhatWasKept() {
 		const kept = Object.keys(localStorage).some((key) => key.startsWith('pail-press '));
 		if (!kept || page.url.pathname.startsWith('/pail/')) return;
 		const { sendKept } = await import('$ui/pail/outbox.svelte');
 		// Without a connection it stays kept, for the next page.
-		if (await sendKept().catch(() => false)) await invalidateAll();
+		const sent = await sendKept().catch(() => null);
+		if (!sent) return;
+		refused = [...new Set(sent.refused)];
+		await invalidateAll();
 	}
 	// Another page that came is an answer.
-	afterNavigate(() => {
+	afterNavigate(({ type }) => {
 		connection.lost = false;
+		if (type !== 'enter') refused = [];
 	});
 	// A running pail fills the screen: no top row, no lower rim.
 	const bare = $derived(
@@ -70,7 +76,11 @@
 	atDevice={data.atDevice}
 	light={data.light}
 	{bare}
-	>{#each data.calls as call (call.id)}
+	>{#each refused as words (words)}
+		<Notice tone="wrong"
+			><span>What you pressed while the server was away was not taken. {words}</span></Notice
+		>
+	{/each}{#each data.calls as call (call.id)}
 		<Notice tone="wrong"
 			><b>{call.words}.</b>
 			{#if data.mayCome}

@@ -1,6 +1,7 @@
 <script lang="ts">
 	/** What went wrong on the way to the server, and what rang while the page slept. */
 	import Notice from '../Notice.svelte';
+	import { KEPT_WORDS } from './houseAnswer';
 	import type { Running } from './running.svelte';
 	let { running, message }: { running: Running; message: string } = $props();
 	const refusal = $derived(running.outbox.refusal ?? message);
@@ -9,8 +10,9 @@
 {#if running.isCutOff}
 	<Notice tone="wrong"
 		><span
-			>Not on the server yet. Your {running.outbox.waiting.length === 1 ? 'press is' : 'presses are'} kept and sent
-			again; the time runs on.</span
+			>{KEPT_WORDS[running.outbox.why]} Your {running.outbox.waiting.length === 1
+				? 'press is'
+				: 'presses are'} kept and sent again; the time runs on.</span
 		></Notice
 	>
 {/if}

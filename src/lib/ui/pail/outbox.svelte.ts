@@ -6,6 +6,7 @@ import { deserialize } from '$app/forms';
 import type { EventDetail, SessionEvent, SessionEventKind } from '$core/session/sessionPlan';
 import { houseTime, readAnew } from '../connection.svelte';
 import { freshId } from '../freshId';
+import { houseAnswer } from './houseAnswer';
 
 /** One entry of the device's store for each press: two tabs never write over each other's. */
 const MARK = 'pail-press ';
@@ -43,26 +44,30 @@ function forget(url: string, id: string): void {
 	}
 }
 
-/** Sends what earlier pages of this device could not; true where there was something. */
-export async function sendKept(): Promise<boolean> {
+/** Sends what earlier pages of this device could not. Null where there was nothing; else what was refused of it. */
+export async function sendKept(): Promise<{ readonly refused: readonly string[] } | null> {
 	const urls = Object.keys(localStorage)
 		.filter((key) => key.startsWith(MARK))
 		.map((key) => key.slice(MARK.length).split(' ')[0] as string)
 		.filter((url, i, all) => all.indexOf(url) === i);
-	if (urls.length === 0) return false;
+	if (urls.length === 0) return null;
+	const refused: string[] = [];
 	const ahead = (await houseTime()) - performance.now();
 	for (const url of urls) {
 		const outbox = new Outbox(url, () => ahead + performance.now());
 		outbox.recall();
 		await outbox.send();
+		if (outbox.refusal !== null) refused.push(outbox.refusal);
 	}
-	return true;
+	return { refused };
 }
 
 export class Outbox {
 	waiting = $state<SessionEvent[]>([]);
 	/** The server could not be reached at the last try. */
 	stuck = $state(false);
+	/** Why it is stuck. */
+	why = $state<'away' | 'signed-out' | 'busy'>('away');
 	refusal = $state<string | null>(null);
 	#sending: Promise<void> | null = null;
 
@@ -113,18 +118,23 @@ export class Outbox {
 					keepalive: true,
 					headers: { accept: 'application/json', 'x-sveltekit-action': 'true' }
 				});
-				const result = deserialize(await response.text());
-				if (result.type === 'error' || (result.type === 'failure' && result.status >= 500))
-					throw new Error('away');
+				const answer = houseAnswer(response.status, await response.text(), deserialize);
+				if (answer.kind === 'kept') return this.#again(answer.why);
 				forget(this.url, id);
-				if (result.type === 'failure') this.refusal = String(result.data?.message ?? '');
+				if (answer.kind === 'refused') this.refusal = answer.message;
 				this.stuck = false;
 				if (this.waiting.length === 1) await readAnew('app:session');
 				this.waiting = this.waiting.filter((one) => one.id !== id);
 			}
 		} catch {
-			this.stuck = true;
-			setTimeout(() => void this.send(), 2000);
+			this.#again('away');
 		}
+	}
+
+	/** Nothing was decided: what waits stays on the device, says so, and is sent again. */
+	#again(why: 'away' | 'signed-out' | 'busy'): void {
+		this.stuck = true;
+		this.why = why;
+		setTimeout(() => void this.send(), 2000);
 	}
 }
