@@ -10,7 +10,7 @@ import { fileHead, FILE_FOOT, readHouseholdFile } from '../../src/lib/core/forma
 import type { Home, Job } from '../../src/lib/core/household/home';
 import { proposeMoves, type BalanceInput } from '../../src/lib/core/learning/balance';
 import { seededRandom } from '../../src/lib/core/random';
-import { occurrencesBetween, type Schedule } from '../../src/lib/core/calendar/recurrence';
+import { recurrenceOccurrences, type Schedule } from '../../src/lib/core/calendar/recurrence';
 import { readDay } from '../../src/lib/core/schedule/readDay';
 import { projectHome } from '../../src/lib/core/schedule/projection';
 import { trialYear } from '../../src/lib/core/setup/trial';
@@ -69,7 +69,7 @@ async function core() {
 		}));
 	const to = addDays(toDay('2027-01-04'), 3652);
 	const both = schedules.filter((s) => dueDatesByRrule(s, addDays(s.startsOn, 400)) !== null);
-	const own = await time(20, () => both.map((s) => occurrencesBetween(s, s.startsOn, to)));
+	const own = await time(20, () => both.map((s) => recurrenceOccurrences(s, s.startsOn, to)));
 	const peer = await time(3, () => both.map((s) => dueDatesByRrule(s, to)));
 	say(
 		`ten years of turns of ${both.length} jobs`,

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { addDays, type CivilDay, type Weekday } from '../../src/lib/core/calendar/civil';
-import { occurrencesBetween, nextOccurrence, type Schedule } from '../../src/lib/core/calendar/recurrence';
+import { recurrenceOccurrences, nextOccurrence, type Schedule } from '../../src/lib/core/calendar/recurrence';
 import { dueDatesByRrule } from '../bench/rrulePeer';
 import { BASE, calendarCadence } from './generators';
 
@@ -38,7 +38,7 @@ describe('the dates of a cadence', () => {
 				const peer = dueDatesByRrule(s, to);
 				if (peer === null) return;
 				compared++;
-				expect(occurrencesBetween(s, s.startsOn, to).map((turn) => turn.due)).toEqual(peer);
+				expect(recurrenceOccurrences(s, s.startsOn, to).map((turn) => turn.due)).toEqual(peer);
 			}),
 			{ numRuns: 250, seed: 3 }
 		);
@@ -54,8 +54,8 @@ describe('the dates of a cadence', () => {
 				(s, from, length) => {
 					const first = addDays(s.startsOn, from);
 					const last = addDays(first, length);
-					const all = occurrencesBetween(s, s.startsOn, addDays(s.startsOn, 900));
-					expect(occurrencesBetween(s, first, last)).toEqual(
+					const all = recurrenceOccurrences(s, s.startsOn, addDays(s.startsOn, 900));
+					expect(recurrenceOccurrences(s, first, last)).toEqual(
 						all.filter((t) => t.due >= first && t.due <= last)
 					);
 				}
@@ -67,7 +67,7 @@ describe('the dates of a cadence', () => {
 	it('come in order, open no later than they are due, and never before the first day', () => {
 		fc.assert(
 			fc.property(anySchedule, fc.integer({ min: 0, max: 9 }), (s, leadDays) => {
-				const turns = occurrencesBetween({ ...s, leadDays }, s.startsOn, addDays(s.startsOn, 800));
+				const turns = recurrenceOccurrences({ ...s, leadDays }, s.startsOn, addDays(s.startsOn, 800));
 				turns.forEach((turn, i) => {
 					expect(turn.opens).toBeLessThanOrEqual(turn.due);
 					expect(turn.opens).toBeGreaterThanOrEqual(s.startsOn);
@@ -82,7 +82,7 @@ describe('the dates of a cadence', () => {
 		fc.assert(
 			fc.property(anySchedule, fc.integer({ min: 0, max: 300 }), (s, after) => {
 				const day = addDays(s.startsOn, after);
-				const found = occurrencesBetween(s, addDays(day, 1), addDays(day, 366 * 9))[0] ?? null;
+				const found = recurrenceOccurrences(s, addDays(day, 1), addDays(day, 366 * 9))[0] ?? null;
 				expect(nextOccurrence(s, day)).toEqual(found);
 			}),
 			{ numRuns: 200, seed: 9 }

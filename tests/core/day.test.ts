@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { isoOf, type CivilDay } from '../../src/lib/core/calendar/civil';
 import type { LedgerEntry } from '../../src/lib/core/household/entry';
 import { prepareHome, type PreparedHome } from '../../src/lib/core/schedule/preparedHome';
-import { forecastDay } from '../../src/lib/core/schedule/forecast';
+import { comingDay } from '../../src/lib/core/schedule/comingDay';
 import { agendaOf, latenessOf } from '../../src/lib/core/schedule/agenda';
 import { readDay, type Day } from '../../src/lib/core/schedule/readDay';
 import { projectionAt, projectHome } from '../../src/lib/core/schedule/projection';
@@ -302,16 +302,16 @@ describe('looking back and ahead', () => {
 	it('forecasts the turns of a coming day and the sitting of its zone', () => {
 		const home = prepared();
 		const standing = projectHome(home, upToDate());
-		const coming = forecastDay(home, standing, day('2027-03-01'), day('2027-03-10'));
+		const coming = comingDay(home, standing, day('2027-03-01'), day('2027-03-10'));
 		const ids = coming.lines.map((l) => l.line.id);
 		expect(ids).toContain('bench');
 		expect(ids).toContain('toilet');
 		expect(ids).not.toContain('skirting');
-		const eleventh = forecastDay(home, standing, day('2027-03-01'), day('2027-03-11'));
+		const eleventh = comingDay(home, standing, day('2027-03-01'), day('2027-03-11'));
 		expect(eleventh.lines.map((l) => l.line.id)).toContain('skirting');
-		// The sitting of the 1st takes rail and door; the rack is left for the 2nd.
-		const second = forecastDay(home, standing, day('2027-03-01'), day('2027-03-02'));
-		expect(second.zone?.offered).toEqual(['rack']);
+		// The sitting of the 1st takes rail and door; the rack is left for the 2nd, and the next pass begins at once.
+		const second = comingDay(home, standing, day('2027-03-01'), day('2027-03-02'));
+		expect(second.zone?.offered).toEqual(['rack', 'rail']);
 		expect(coming.lines.every((l) => l.state === 'due' && l.lateDays === 0)).toBe(true);
 	});
 
@@ -328,7 +328,7 @@ describe('looking back and ahead', () => {
 			reason: 'away'
 		});
 		const standing = projectHome(home, [...upToDate(), skip, pause]);
-		const ids = forecastDay(home, standing, day('2027-03-01'), day('2027-03-10')).lines.map((l) => l.line.id);
+		const ids = comingDay(home, standing, day('2027-03-01'), day('2027-03-10')).lines.map((l) => l.line.id);
 		expect(ids).not.toContain('bench');
 		expect(ids).not.toContain('toilet');
 	});

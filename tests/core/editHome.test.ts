@@ -19,7 +19,7 @@ import { readDay } from '../../src/lib/core/schedule/readDay';
 import { projectHome } from '../../src/lib/core/schedule/projection';
 import { trialDates, trialYear, zoneDaysAhead } from '../../src/lib/core/setup/trial';
 import { isoOf } from '../../src/lib/core/calendar/civil';
-import { NO_STANDING } from '../../src/lib/core/schedule/upcoming';
+import { NOTHING_DONE } from '../../src/lib/core/schedule/occurrences';
 import { done } from './entries';
 import { makeHome } from './home';
 
@@ -302,7 +302,7 @@ describe('trying a rhythm', () => {
 			room,
 			before: bench,
 			after: { ...bench, ...rest, cadence, startsOn: '2027-03-03' },
-			standing: NO_STANDING,
+			standing: NOTHING_DONE,
 			pauses: [],
 			today: TODAY,
 			zoneDays: zoneDaysAhead(home, 'front', TODAY)
@@ -333,7 +333,7 @@ describe('trying a rhythm', () => {
 		const days = trialYear(
 			home,
 			{ ...bench, cadence: { type: 'daily' }, missRule: 'letgo' },
-			NO_STANDING,
+			NOTHING_DONE,
 			TODAY
 		);
 		expect(days.length).toBe(365);

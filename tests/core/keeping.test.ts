@@ -3,10 +3,10 @@ import { describe, expect, it } from 'vitest';
 import { addDays, isoOf, toDay, type CivilDay } from '../../src/lib/core/calendar/civil';
 import type { LedgerEntry, PauseEntry } from '../../src/lib/core/household/entry';
 import { readHolding } from '../../src/lib/core/learning/holding';
-import { forecastDay } from '../../src/lib/core/schedule/forecast';
+import { comingDay } from '../../src/lib/core/schedule/comingDay';
 import { outlook, visitsOf } from '../../src/lib/core/schedule/outlook';
 import { projectHome } from '../../src/lib/core/schedule/projection';
-import { NO_STANDING, nextDays, upcomingTurns } from '../../src/lib/core/schedule/upcoming';
+import { NOTHING_DONE, nextDates, occurrencesBetween } from '../../src/lib/core/schedule/occurrences';
 import { pausedDays } from '../../src/lib/core/schedule/pausedDays';
 import { backAfterIllness, catchUpPlan } from '../../src/lib/core/schedule/catchUpPlan';
 import { minutesOfDay } from '../../src/lib/core/household/dayMinutes';
@@ -21,10 +21,10 @@ describe('what is to come', () => {
 
 	it('is, day for day, what the forecast of each day says', () => {
 		const standing = projectHome(home, []);
-		const turns = upcomingTurns(home, standing, TODAY, addDays(TODAY, 1), addDays(TODAY, 40));
+		const turns = occurrencesBetween(home, standing, TODAY, addDays(TODAY, 1), addDays(TODAY, 40));
 		for (let i = 1; i <= 40; i++) {
 			const date = addDays(TODAY, i);
-			const wanted = forecastDay(home, standing, TODAY, date)
+			const wanted = comingDay(home, standing, TODAY, date)
 				.lines.filter((line) => line.line.job.cadence.type !== 'zone')
 				.map((line) => line.line.id)
 				.sort();
@@ -58,7 +58,7 @@ describe('what is to come', () => {
 		const bench = small.seriesById.get('bench');
 		if (!bench) throw new Error('no line');
 		const pauses = [{ from: toDay('2027-03-22'), to: toDay('2027-03-28') }];
-		expect(nextDays(bench, standing, pauses, TODAY, 3).map((day) => isoOf(day))).toEqual([
+		expect(nextDates(bench, { standing, pauses, today: TODAY }, 3).map((day) => isoOf(day))).toEqual([
 			'2027-03-18',
 			'2027-03-31',
 			'2027-04-07'
@@ -71,7 +71,7 @@ describe('what is to come', () => {
 		if (!line) throw new Error('no line');
 		const standing = projectHome(small, [done('skirting', '2027-03-01')]);
 		const pauses = [{ from: toDay('2027-03-14'), to: toDay('2027-03-20') }];
-		expect(nextDays(line, standing, pauses, TODAY, 2).map((day) => isoOf(day))).toEqual([
+		expect(nextDates(line, { standing, pauses, today: TODAY }, 2).map((day) => isoOf(day))).toEqual([
 			'2027-03-21',
 			'2027-04-04'
 		]);
@@ -80,7 +80,7 @@ describe('what is to come', () => {
 
 describe('the outlook', () => {
 	it('adds the minutes of what falls due and of the sitting', () => {
-		const [day] = outlook(prepared(), TODAY, 1, NO_STANDING);
+		const [day] = outlook(prepared(), TODAY, 1, NOTHING_DONE);
 		// Wednesday: dishes twice, counters, reset; bench and toilet; a sitting of the zone that is on.
 		expect(day).toMatchObject({ basics: 20, weekly: 11, zoneMinutes: 15, zone: 'front' });
 	});
@@ -208,7 +208,7 @@ describe('the way back after an illness', () => {
 					zones: [],
 					rooms: [{ id: 'a', name: 'A', kind: 'hall', storey: 0, walkOrder: 0 }]
 				}),
-				NO_STANDING,
+				NOTHING_DONE,
 				TODAY,
 				60,
 				15

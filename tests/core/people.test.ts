@@ -14,7 +14,14 @@ import {
 	type AssignQuestion
 } from '../../src/lib/core/people/assignWeek';
 import { ownLines, whoseTurn } from '../../src/lib/core/people/ownList';
-import { ACTS, extentOf, mayTick, PERMISSIONS, type Role } from '../../src/lib/core/people/permissions';
+import {
+	ACTS,
+	extentOf,
+	mayTick,
+	mayUndo,
+	PERMISSIONS,
+	type Role
+} from '../../src/lib/core/people/permissions';
 import { hearsAlarm, homeSpans, presenceOf, inChargeAt } from '../../src/lib/core/people/presence';
 import { captainOn } from '../../src/lib/core/people/captain';
 import { lookRounds, maySay, rungToPractise, stateOfRungs } from '../../src/lib/core/people/rungs';
@@ -687,11 +694,48 @@ describe('permissions', () => {
 		expect(may('adult', 'ada', own, 'ada')).toBe('not-yours');
 		expect(may('adult', 'ada', own, 'ada', true)).toBeNull();
 		expect(may('adult', 'ada', own, 'ben')).toBeNull();
+		// What is the organiser's own stays theirs, whomever an adult names.
+		const reserved: Job = { ...own, who: { ...own.who, members: ['ada'] } };
+		expect(home.members.find((one) => one.id === 'ada')?.role).toBe('organiser');
+		for (const by of ['ada', 'ben', 'cy', null]) expect(may('adult', 'ben', reserved, by)).toBe('not-yours');
 		expect(may('child', 'dee', shared, 'dee', true)).toBeNull();
 		expect(may('child', 'dee', shared, 'dee')).toBe('not-yours');
 		expect(may('child', 'dee', shared, 'cy', true)).toBe('not-for-others');
 		expect(may('helper', 'dee', shared, null, true)).toBe('not-for-others');
 		expect(may('device', null, shared, 'cy')).toBeNull();
 		expect(may('device', null, shared, null)).toBe('nobody-named');
+	});
+	it('to take back: what one wrote, and no pause of the organiser’s', () => {
+		const { home } = family();
+		const viewer = (role: Role, member: string | null) => ({ role, member });
+		const pause = (scope: string, target: string | null, by = 'ada') =>
+			entry({
+				outcome: 'pause',
+				date: '2027-03-01',
+				by,
+				scope,
+				target,
+				from: '2027-03-01',
+				to: '2027-03-02',
+				reason: 'away',
+				note: ''
+			});
+		const work = (job: string, by: string) => entry({ outcome: 'done', job, date: '2027-03-01', by });
+		expect(mayUndo(home, viewer('organiser', 'ada'), pause('household', null))).toBe(true);
+		for (const [role, member] of [
+			['adult', 'ben'],
+			['device', null],
+			['child', 'cy']
+		] as const)
+			expect(mayUndo(home, viewer(role, member), pause('household', null)), role).toBe(false);
+		expect(mayUndo(home, viewer('adult', 'ben'), pause('member', 'ben'))).toBe(true);
+		expect(mayUndo(home, viewer('adult', 'ben'), work('shared', 'ada'))).toBe(true);
+		expect(mayUndo(home, viewer('adult', 'ben'), work('own', 'cy'))).toBe(true);
+		expect(mayUndo(home, viewer('child', 'cy'), work('shared', 'ada'))).toBe(false);
+		expect(mayUndo(home, viewer('child', 'cy'), work('shared', 'cy'))).toBe(true);
+		expect(mayUndo(home, viewer('device', null), work('shared', 'ada'))).toBe(true);
+		expect(
+			mayUndo(home, viewer('device', null), entry({ outcome: 'enough', date: '2027-03-01', by: 'ada' }))
+		).toBe(false);
 	});
 });

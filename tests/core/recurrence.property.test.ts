@@ -4,7 +4,7 @@ import { describe, expect, it } from 'vitest';
 import { addDays, dayOf, isoOf, toDay, type CivilDay, type Weekday } from '../../src/lib/core/calendar/civil';
 import { recurrenceRule } from '../../src/lib/core/formats/rrule';
 import { blankJob } from '../../src/lib/core/setup/blankJob';
-import { occurrencesBetween, type CalendarRecurrence } from '../../src/lib/core/calendar/recurrence';
+import { recurrenceOccurrences, type CalendarRecurrence } from '../../src/lib/core/calendar/recurrence';
 import { calendarCadence } from './generators';
 import { makeHome } from './home';
 
@@ -56,7 +56,7 @@ describe('a recurrence rule', () => {
 						...(season ? { season: [...season].sort((a, b) => a - b) } : {})
 					};
 					const to = addDays(startsOn, 800);
-					const plan = occurrencesBetween(
+					const plan = recurrenceOccurrences(
 						{
 							cadence: cadence as CalendarRecurrence,
 							startsOn,

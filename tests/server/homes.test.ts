@@ -7,7 +7,7 @@ import { feedEvents } from '../../src/lib/core/formats/feed';
 import { readHouseholdFile } from '../../src/lib/core/formats/householdFile';
 import { retireJob, saveJob } from '../../src/lib/core/setup/editJobs';
 import { EMPTY_DRAFT } from '../../src/lib/core/setup/draft';
-import { upcomingTurns } from '../../src/lib/core/schedule/upcoming';
+import { occurrencesBetween } from '../../src/lib/core/schedule/occurrences';
 import { calendarText, readFamilyCalendar } from '../../src/lib/server/calendarText/calendarText';
 import { transaction } from '../../src/lib/server/db/pool';
 import { busyBetween, saveBusy } from '../../src/lib/server/repo/busyRepo';
@@ -258,7 +258,7 @@ describe('the calendar feed', () => {
 		todo: false
 	};
 	const text = calendarText(feedEvents({ home, standing, today: TODAY, member: null }), head);
-	const wanted = upcomingTurns(home, standing, addDays(TODAY, -1), TODAY, toDay('2027-05-31'));
+	const wanted = occurrencesBetween(home, standing, addDays(TODAY, -1), TODAY, toDay('2027-05-31'));
 	const compare = (found: Map<string, string[]>) => {
 		let compared = 0;
 		for (const [line, days] of wanted) {
@@ -287,7 +287,8 @@ describe('the calendar feed', () => {
 			new Set(
 				[...one.matchAll(/^UID:(.*)$/gm)]
 					.map((match) => match[1]?.trim())
-					.filter((uid) => !uid?.startsWith('zone/'))
+					// What is forecast goes on as far as the feed reaches, a day further each day.
+					.filter((uid) => !uid?.startsWith('zone/') && !uid?.includes('/+'))
 			);
 		for (const uid of uids(again)) expect(uids(text).has(uid), uid).toBe(true);
 	});

@@ -121,7 +121,7 @@ function computeOffsets(cadence: CalendarRecurrence, weekStart: Weekday): WeekOf
  * Moves, pauses and the ledger are not looked at. No turn is due or opens before `startsOn`; none is due
  * outside the season.
  */
-export function occurrencesBetween(schedule: Schedule, from: CivilDay, to: CivilDay): Occurrence[] {
+export function recurrenceOccurrences(schedule: Schedule, from: CivilDay, to: CivilDay): Occurrence[] {
 	const turns: Occurrence[] = [];
 	eachOccurrence(schedule, from, to, (opens, due) => turns.push({ opens, due }));
 	return turns;
@@ -187,7 +187,7 @@ export function nextOccurrence(schedule: Schedule, day: CivilDay): Occurrence | 
 	const end = from + FURTHEST_AHEAD;
 	for (let span = 16; from <= end; span *= 4) {
 		const to = addDays(from, span);
-		const found = occurrencesBetween(schedule, from, to)[0];
+		const found = recurrenceOccurrences(schedule, from, to)[0];
 		if (found) return found;
 		from = addDays(to, 1);
 	}

@@ -3,15 +3,17 @@
  * into pages stands in `pages.ts`, how it looks in the interface.
  */
 import { addDays, weekdayOf, type CivilDay, type Weekday } from '../calendar/civil';
+import { DAY_PARTS, type DayPart } from '../calendar/dayParts';
 import { visitOn } from '../calendar/rotation';
 import { startOfWeekInMonth, weekOfMonth, weeksInMonth } from '../calendar/weeks';
-import { DAY_PARTS, type DayPart } from '../calendar/dayParts';
-import type { Series, PreparedHome } from '../schedule/preparedHome';
 import type { JobStep } from '../household/jobSchema';
 import { partOf } from '../schedule/agenda';
-import type { DaySeries } from '../schedule/readDay';
+import { occurrencesBetween } from '../schedule/occurrences';
+import type { PreparedHome, Series } from '../schedule/preparedHome';
 import type { HomeProjection } from '../schedule/projection';
-import { upcomingTurns } from '../schedule/upcoming';
+import type { DaySeries } from '../schedule/readDay';
+import { readDay } from '../schedule/readDay';
+import { sittingsAhead } from '../schedule/sittings';
 
 /** A box: a line that was done if it is ticked, and the day on which that counts. */
 export interface Box {
@@ -81,7 +83,7 @@ const row = (text: string, rest: Partial<CardRow>): CardRow => ({
 
 /** Due days of every line from one day to another, as things stand. */
 function turnsOf({ home, standing, today }: Week, from: CivilDay, to: CivilDay): Map<string, CivilDay[]> {
-	return upcomingTurns(home, standing, today, from, to);
+	return occurrencesBetween(home, standing, today, from, to);
 }
 
 const sumOf = (lines: readonly Series[]) =>
@@ -226,16 +228,21 @@ export function zoneCard(week: Week, zoneId: string): Card | null {
 	const { home, begin } = week;
 	const zone = home.zoneById.get(zoneId);
 	if (!zone) return null;
-	let from = begin;
-	let to = addDays(begin, 6);
-	for (let i = 0; i < 200; i++) {
-		const visit = visitOn(addDays(begin, i), home.rotation);
-		if (visit?.zone !== zoneId) continue;
-		from = visit.days[0] as CivilDay;
-		to = visit.days.at(-1) as CivilDay;
-		break;
-	}
-	const lines = zone.list.flatMap((id) => home.seriesById.get(id) ?? []);
+	const { standing, today } = week;
+	const first = begin > today ? begin : today;
+	const visit = Array.from({ length: 200 }, (_, i) => visitOn(addDays(begin, i), home.rotation)).find(
+		(one) => one?.zone === zoneId
+	);
+	const from = visit?.days[0] ?? begin;
+	const to = visit?.days.at(-1) ?? addDays(begin, 6);
+	// What is left of the pass when that visit begins: nothing that is crossed off, nothing out of season.
+	const now = readDay(home, standing, today);
+	const coming = sittingsAhead(home, standing, today, to > first ? to : first).find(
+		(one) => one.zone === zoneId && one.date >= from
+	);
+	const running = now.zone?.zone === zoneId && from <= today && today <= to;
+	const left = running ? (now.zone?.next ?? []) : (coming?.next ?? zone.list);
+	const lines = left.flatMap((id) => home.seriesById.get(id) ?? []);
 	if (lines.length === 0) return null;
 	return {
 		kind: 'zone',

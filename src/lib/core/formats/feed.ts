@@ -3,12 +3,14 @@
  * The text of the calendar is made from these on the server.
  */
 import { addDays, type CivilDay } from '../calendar/civil';
-import type { Series, PreparedHome } from '../schedule/preparedHome';
-import { occurrencesBetween, type Schedule } from '../calendar/recurrence';
-import { effectiveEntries, versionOn } from '../schedule/series';
-import { outlook } from '../schedule/outlook';
+import { recurrenceOccurrences, type Schedule } from '../calendar/recurrence';
+import { occurrencesOf, type KnownSeries } from '../schedule/occurrences';
+import type { PreparedHome, Series } from '../schedule/preparedHome';
 import { effectivePauses, EMPTY_SERIES, pausesForSeries, type HomeProjection } from '../schedule/projection';
-import { nextDays, upcomingDays } from '../schedule/upcoming';
+import { readDay } from '../schedule/readDay';
+import { effectiveEntries, versionOn } from '../schedule/series';
+import { seriesState } from '../schedule/seriesState';
+import { sittingsAhead } from '../schedule/sittings';
 import { recurrenceRule } from './rrule';
 
 export interface FeedEvent {
@@ -59,32 +61,39 @@ function base(line: Series, input: FeedInput) {
 	};
 }
 
+/** An event of one date. */
+const once = (line: Series, input: FeedInput, key: string, day: CivilDay): FeedEvent => ({
+	...base(line, input),
+	key,
+	first: day,
+	rule: null,
+	except: [],
+	moved: []
+});
+
 function series(line: Series, input: FeedInput): FeedEvent[] {
 	const { home, standing, today } = input;
 	const rule = recurrenceRule(line.job, home.home.household);
 	const pauses = pausesForSeries(line, effectivePauses(standing.home));
-	const own = versionOn(line.versions, today)?.rule;
-	if (!own) return [];
+	const rhythm = versionOn(line.versions, today)?.rule;
+	if (!rhythm) return [];
 	const tail = effectiveEntries((standing.series.get(line.id) ?? EMPTY_SERIES).tail);
+	const known = { standing, pauses, today };
+	const isDone = (standing.series.get(line.id)?.tail ?? []).length > 0 && stateToday(line, known) === 'done';
+	const real = occurrencesOf(line, known, today, addDays(today, AHEAD)).filter(
+		(day) => !(day === today && isDone)
+	);
 	if (rule === null) {
-		const days =
-			line.job.cadence.type === 'afterDone'
-				? nextDays(line, standing, pauses, addDays(today, -1), 1)
-				: upcomingDays(line, standing, pauses, addDays(today, -1), today, addDays(today, AHEAD));
-		// A floating turn is one event whose day moves; a turn of a leaf is one each.
-		return days.map((day) => ({
-			...base(line, input),
-			key: line.job.cadence.type === 'afterDone' ? line.id : `${line.id}/${day}`,
-			first: day,
-			rule: null,
-			except: [],
-			moved: []
-		}));
+		// The first date of a job after done is one event whose day moves; what is forecast after it are others.
+		const floats = line.job.cadence.type === 'afterDone';
+		return real.map((day, n) =>
+			once(line, input, floats ? (n === 0 ? line.id : `${line.id}/+${n}`) : `${line.id}/${day}`, day)
+		);
 	}
-	const schedule = own as unknown as Schedule;
-	const plain = occurrencesBetween(schedule, today, addDays(today, AHEAD)).map((turn) => turn.due);
+	const schedule = rhythm as unknown as Schedule;
+	const plain = recurrenceOccurrences(schedule, today, addDays(today, AHEAD)).map((turn) => turn.due);
 	const first = plain[0];
-	if (first === undefined) return [];
+	if (first === undefined) return real.map((day) => once(line, input, `${line.id}/${day}`, day));
 	const moved = tail
 		.filter(
 			(entry) =>
@@ -94,37 +103,49 @@ function series(line: Series, input: FeedInput): FeedEvent[] {
 				plain.includes(entry.dueOn)
 		)
 		.map((entry) => ({ from: entry.dueOn as CivilDay, to: entry.to as CivilDay }));
-	const real = new Set<number>(
-		upcomingDays(line, standing, pauses, addDays(today, -1), today, addDays(today, AHEAD))
-	);
-	const except = plain.filter((day) => !real.has(day) && !moved.some((one) => one.from === day));
-	return [{ ...base(line, input), key: line.id, first, rule, except, moved }];
+	const falls = new Set<number>(real);
+	const except = plain.filter((day) => !falls.has(day) && !moved.some((one) => one.from === day));
+	// What waits for its catch-up day, or was put on a day by hand, is no date of the rule.
+	const own = real.filter((day) => !plain.includes(day) && !moved.some((one) => one.to === day));
+	return [
+		{ ...base(line, input), key: line.id, first, rule, except, moved },
+		...own.map((day) => once(line, input, `${line.id}/${day}`, day))
+	];
 }
 
 /** Zone days: one event a sitting, as no rule of a calendar knows rows and rounds. */
 function sittings(input: FeedInput): FeedEvent[] {
 	const { home, standing, today } = input;
 	if (input.member !== null) return [];
-	return outlook(home, today, 120, standing, addDays(today, -1)).flatMap((day): FeedEvent[] => {
-		const zone =
-			day.zone === null || day.zoneMinutes === 0 || day.paused ? undefined : home.zoneById.get(day.zone);
-		if (!zone) return [];
-		return [
-			{
-				key: `zone/${zone.id}/${day.date}`,
-				title: zone.name,
-				where: '',
-				who: '',
-				minutes: home.home.household.rhythm.sittingMinutes,
-				at: null,
-				first: day.date,
-				rule: null,
-				except: [],
-				moved: [],
-				cancelled: false
-			}
-		];
-	});
+	const now = readDay(home, standing, today).zone;
+	const first = now && now.offered.length > 0 ? [{ date: today, zone: now.zone, offered: now.offered }] : [];
+	return [...first, ...sittingsAhead(home, standing, today, addDays(today, AHEAD))].flatMap(
+		(sitting): FeedEvent[] => {
+			const zone = sitting.offered.length === 0 ? undefined : home.zoneById.get(sitting.zone);
+			if (!zone) return [];
+			return [
+				{
+					key: `zone/${zone.id}/${sitting.date}`,
+					title: zone.name,
+					where: '',
+					who: '',
+					minutes: home.home.household.rhythm.sittingMinutes,
+					at: null,
+					first: sitting.date,
+					rule: null,
+					except: [],
+					moved: [],
+					cancelled: false
+				}
+			];
+		}
+	);
+}
+
+function stateToday(line: Series, { standing, pauses, today }: KnownSeries) {
+	const at = standing.series.get(line.id) ?? EMPTY_SERIES;
+	const input = { versions: line.versions, checkpoint: at.checkpoint, ledger: at.tail, pauses };
+	return seriesState(input, today).state;
 }
 
 /** Jobs that are no more: told once more as cancelled, so that calendars drop them. */

@@ -121,14 +121,14 @@ export function isOwnOrShared(home: Home, job: Job, member: string, givenTo: str
 export type TickRefusal = 'not-yours' | 'not-for-others' | 'nobody-named';
 
 /** Somebody whose work an adult confirms: children and helpers. */
-const isLookedAfter = (home: Home, member: string) => {
-	const role = home.members.find((one) => one.id === member)?.role;
-	return role === 'child' || role === 'helper';
-};
+const isLookedAfter = (home: Home, member: string) =>
+	['child', 'helper'].includes(roleOf(home, member) ?? '');
+
+const roleOf = (home: Home, member: string) => home.members.find((one) => one.id === member)?.role;
 
 /**
  * Whether a viewer may write down work on a job in somebody's name. Organisers may in anybody's; adults in anybody's
- * for what is their own or shared, and in a child's or helper's for what is theirs; children and helpers in their own
+ * for what is their own or shared, and in another's who is no organiser for what is that one's; children and helpers in their own
  * for what is on their list; a device in the name of whoever was tapped. Null where they may. Rules: "Who may do what".
  */
 export function mayTick(
@@ -145,7 +145,7 @@ export function mayTick(
 	if (viewer.member === null) return 'not-yours';
 	if (viewer.role === 'adult') {
 		const own = isOwnOrShared(home, job, viewer.member) || onList;
-		const theirs = by !== null && isLookedAfter(home, by) && isOwnOrShared(home, job, by);
+		const theirs = by !== null && roleOf(home, by) !== 'organiser' && isOwnOrShared(home, job, by);
 		return own || theirs ? null : 'not-yours';
 	}
 	if (by !== viewer.member) return 'not-for-others';

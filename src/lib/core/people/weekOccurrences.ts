@@ -6,7 +6,7 @@ import type { Series, PreparedHome } from '../schedule/preparedHome';
 import { partOf } from '../schedule/agenda';
 import { readDay } from '../schedule/readDay';
 import { effectivePauses, type HomeProjection } from '../schedule/projection';
-import { upcomingTurns } from '../schedule/upcoming';
+import { occurrencesBetween } from '../schedule/occurrences';
 import { rungToPractise } from './rungs';
 import { whoCan, type Candidate } from './whoCan';
 
@@ -95,7 +95,7 @@ export function weekOccurrences(
 	}
 	const from = weekBegin > today ? weekBegin : addDays(today, 1);
 	if (from <= end) {
-		for (const [id, days] of upcomingTurns(home, standing, today, from, end)) {
+		for (const [id, days] of occurrencesBetween(home, standing, today, from, end)) {
 			const line = home.seriesById.get(id);
 			if (line) for (const day of days) add(line, day, line.job.depths.usual.minutes);
 		}

@@ -3,13 +3,12 @@
  * hang; late turns hang too, the most lateTurns × weight first, as long as the minutes of the day last.
  */
 import { addDays, weekdayOf, type CivilDay } from '../calendar/civil';
-import { zoneOn } from '../calendar/rotation';
 import { DAY_PARTS, type DayPart } from '../calendar/dayParts';
+import { zoneOn } from '../calendar/rotation';
+import { occurrencesBetween } from './occurrences';
 import type { PreparedHome } from './preparedHome';
-import type { Day, DaySeries } from './readDay';
-import { datedOccurrences } from './calendarSeries';
-import { effectiveEntries } from './series';
 import type { HomeProjection } from './projection';
+import type { Day, DaySeries } from './readDay';
 
 export interface HeldItem {
 	readonly line: DaySeries;
@@ -141,11 +140,17 @@ function roomAhead(
 		const sitting = zoneOn(day, home.rotation) === null ? 0 : sittingMinutes;
 		return { day, minutes: freeDays.includes(weekdayOf(day)) ? 0 : minutesADay - sitting };
 	});
-	for (const { id, versions, job } of home.series) {
-		if (job.cadence.type === 'zone' || job.cadence.type === 'afterDone') continue;
-		const changes = effectiveEntries(standing.series.get(id)?.tail ?? []);
-		for (const turn of datedOccurrences(versions, changes, addDays(today, 1), addDays(today, 14))) {
-			const at = days[turn.due - today - 1];
+	for (const [id, dates] of occurrencesBetween(
+		home,
+		standing,
+		today,
+		addDays(today, 1),
+		addDays(today, 14)
+	)) {
+		const job = home.seriesById.get(id)?.job;
+		if (!job) continue;
+		for (const date of dates) {
+			const at = days[date - today - 1];
 			if (at) at.minutes -= job.depths.usual.minutes;
 		}
 	}

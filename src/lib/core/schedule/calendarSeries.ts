@@ -380,3 +380,22 @@ export function calendarCheckpoint(input: CalendarInput, day: CivilDay): Checkpo
 		part: walk.part
 	};
 }
+
+/**
+ * The due dates of a calendar line after `today` up to `to`, as things stand: what was settled ahead, is skipped or
+ * falls in a pause is not there; a turn that waits is there on its catch-up day, unless the next falls due before it.
+ * In order. Rules: "One door for dates".
+ */
+export function calendarDates(input: CalendarInput, today: CivilDay, to: CivilDay): CivilDay[] {
+	const { settledAhead, old } = calendarCheckpoint(input, today);
+	const dates = datedOccurrences(input.versions, input.changes, addDays(today, 1), to)
+		.filter((turn) => !turn.skipped && !settledAhead.includes(turn.due) && !pauseOn(input.pauses, turn.due))
+		.map((turn) => turn.due);
+	// What falls due today and is not done by its end is taken to be done on it: only what waited before does so.
+	if (old?.rule === 'catchup' && old.first < today) {
+		const waits = deadlineOf(old, input);
+		if (waits !== null && waits > today && waits <= to && !(dates[0] !== undefined && dates[0] <= waits))
+			dates.unshift(waits);
+	}
+	return dates;
+}

@@ -271,3 +271,51 @@ export function floatingCheckpoint(input: FloatingInput, day: CivilDay): Checkpo
 		part: walk.part
 	};
 }
+
+/** The day of an extra after `after` and before `before` that lies in no pause; null where there is none. */
+function extraBetween(input: FloatingInput, after: CivilDay, before: CivilDay): CivilDay | null {
+	let found: CivilDay | null = null;
+	for (const { outcome, date } of input.changes) {
+		if ((outcome !== 'extra' && outcome !== 'called') || date <= after || date >= before) continue;
+		if (!pauseOn(input.pauses, date) && (found === null || date < found)) found = date;
+	}
+	return found;
+}
+
+/**
+ * The due dates of a floating line after `today` up to `to`, each taken to be done on its day, and what stands today
+ * to be done today (or on the first day after a pause). A turn that waits is there on its catch-up day. In order.
+ * Rules: "One door for dates".
+ */
+export function floatingDates(input: FloatingInput, today: CivilDay, to: CivilDay): CivilDay[] {
+	const walk = walkTo(input, today);
+	if (!walk) return [];
+	const { pauses } = input;
+	const dates: CivilDay[] = [];
+	let at = today;
+	let stands: CivilDay | null = null;
+	if (extraOn(input, today) && walk.settledOn !== today && !pauseOn(pauses, today)) stands = today;
+	const missed = missedExtra(walk, input, today);
+	if (missed !== null && missed < walk.turn.due) stands = afterPause(pauses, today);
+	if (walk.turn.due <= today && !walk.turn.skipped) {
+		const lapse = lapseOf(walk.turn, walk.version.rule, pauses);
+		const waits = walk.turn.due < today && lapse !== null;
+		stands = waits ? lapse : afterPause(pauses, today);
+		if (waits && lapse > today && lapse <= to) dates.push(lapse);
+	}
+	if (stands !== null) {
+		walk.turn = turnFrom(stands, walk.version, input, walk.spent);
+		at = stands;
+	}
+	while (at <= to) {
+		const { due, skipped } = walk.turn;
+		const extra = extraBetween(input, at, due);
+		// A turn that was moved back to a day gone by is overdue at once: it is done on the next day.
+		const day = extra ?? (Math.max(due, at + 1) as CivilDay);
+		if (day > to) break;
+		if (extra !== null || (!skipped && due === day)) dates.push(day);
+		walk.turn = turnFrom(day, walk.version, input, walk.spent);
+		at = day;
+	}
+	return dates;
+}

@@ -1,12 +1,12 @@
 /** Minutes by day over a span: what the drying yard, the Round and the rhythm editor draw. */
 import { addDays, firstOfMonth, monthIndexOf, weekdayOf, type CivilDay } from '../calendar/civil';
-import { weekStartOf } from '../calendar/weeks';
+import { mergeSpans, pauseOn } from '../calendar/pauses';
 import { cardOn, visitOn, zoneOn } from '../calendar/rotation';
-import { pauseOn } from '../calendar/pauses';
+import { weekStartOf } from '../calendar/weeks';
+import { NOTHING_DONE, occurrencesBetween } from './occurrences';
 import type { PreparedHome } from './preparedHome';
 import { effectivePauses, pausesForSeries, type HomeProjection } from './projection';
-import { NO_STANDING, upcomingTurns } from './upcoming';
-import { mergeSpans } from '../calendar/pauses';
+import { sittingsAhead } from './sittings';
 
 export interface OutlookDay {
 	readonly date: CivilDay;
@@ -29,11 +29,11 @@ export function outlook(
 	home: PreparedHome,
 	from: CivilDay,
 	days: number,
-	standing: HomeProjection = NO_STANDING,
+	standing: HomeProjection = NOTHING_DONE,
 	today: CivilDay = addDays(from, -1)
 ): OutlookDay[] {
 	const to = addDays(from, days - 1);
-	const turns = upcomingTurns(home, standing, today, from, to);
+	const turns = occurrencesBetween(home, standing, today, from, to);
 	const minutes = {
 		basics: new Float64Array(days),
 		weekly: new Float64Array(days),
@@ -82,20 +82,19 @@ export function outlook(
 		put(id, best);
 	}
 	const wholeHome = mergeSpans(pauses.filter((pause) => pause.scope === 'household'));
-	const zonePaused = new Map(
-		home.home.zones.map((zone) => {
-			const first = home.seriesById.get(zone.list[0] ?? '');
-			return [zone.id, first ? pausesForSeries(first, pauses) : wholeHome];
-		})
-	);
+	const sittings = new Map(sittingsAhead(home, standing, today, to).map((one) => [one.date, one]));
 	const { sittingMinutes } = home.home.household.rhythm;
 	return Array.from({ length: days }, (_, i): OutlookDay => {
 		const date = addDays(from, i);
 		const on = zoneOn(date, home.rotation);
-		const sits =
-			on !== null &&
-			(home.zoneById.get(on)?.list.length ?? 0) > 0 &&
-			!pauseOn(zonePaused.get(on) ?? wholeHome, date);
+		const ahead = sittings.get(date);
+		// Of a day gone by only the zone is told, not what its sitting offered.
+		const sits = ahead
+			? (ahead.offered.length > 0 || ahead.clearing) && !pauseOn(wholeHome, date)
+			: date <= today &&
+				on !== null &&
+				(home.zoneById.get(on)?.list.length ?? 0) > 0 &&
+				!pauseOn(wholeHome, date);
 		const sitting = sits ? sittingMinutes : 0;
 		const [basics, weekly, zone, long] = [
 			minutes.basics[i] as number,

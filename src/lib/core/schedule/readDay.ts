@@ -88,7 +88,7 @@ export function variantOf(job: Job, doneTurns: number): string | null {
 }
 
 /** Judgements of clutter that hold: the newest of each zone, made on or before `day`. */
-function clutterOf(entries: readonly LedgerEntry[], day: CivilDay): Map<string, string> {
+export function clutterOf(entries: readonly LedgerEntry[], day: CivilDay): Map<string, string> {
 	const clutter = new Map<string, string>();
 	for (const entry of entries) {
 		if (entry.outcome === 'judgement' && entry.date <= day) clutter.set(entry.zone, entry.clutter);
@@ -126,7 +126,7 @@ function orderOffered(
 }
 
 /** How often an item of a zone was done before `day`. */
-function doneBefore(item: SeriesProjection | undefined, day: CivilDay): number {
+export function doneBefore(item: SeriesProjection | undefined, day: CivilDay): number {
 	if (!item) return 0;
 	const since = effectiveEntries(item.tail).filter(
 		(entry) => (entry.outcome === 'done' || entry.outcome === 'looked') && entry.date < day

@@ -1,8 +1,8 @@
 /** One door to the state of any line: sorts its entries, and asks the calendar or the floating simulation. */
 import type { CivilDay } from '../calendar/civil';
 import type { Pauses } from '../calendar/pauses';
-import { calendarCheckpoint, calendarState, type CalendarInput } from './calendarSeries';
-import { floatingCheckpoint, floatingState } from './floatingSeries';
+import { calendarCheckpoint, calendarDates, calendarState, type CalendarInput } from './calendarSeries';
+import { floatingCheckpoint, floatingDates, floatingState } from './floatingSeries';
 import {
 	effectiveEntries,
 	versionOn,
@@ -60,4 +60,10 @@ export function seriesCheckpoint(line: SeriesInput, day: CivilDay): Checkpoint {
 	if (day <= line.checkpoint.through) return line.checkpoint;
 	const input = inputOf(line, day);
 	return isFloating(line.versions, day) ? floatingCheckpoint(input, day) : calendarCheckpoint(input, day);
+}
+
+/** The dates after `today` up to `to` on which a line falls due, everything else being done on its day. In order. */
+export function seriesDates(line: SeriesInput, today: CivilDay, to: CivilDay): CivilDay[] {
+	const input = inputOf(line, today);
+	return isFloating(line.versions, today) ? floatingDates(input, today, to) : calendarDates(input, today, to);
 }

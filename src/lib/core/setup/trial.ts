@@ -1,14 +1,15 @@
 /** Trying a rhythm before it is kept: the next dates of a job, and how a year would look with it. */
 import { addDays, type CivilDay } from '../calendar/civil';
-import { zoneOn } from '../calendar/rotation';
 import type { Pauses } from '../calendar/pauses';
-import { prepareHome, ruleOf, type Series, type PreparedHome } from '../schedule/preparedHome';
-import { saveJob } from './editJobs';
+import { inSeason } from '../calendar/recurrence';
+import { zoneOn } from '../calendar/rotation';
 import type { Household, Job, Room } from '../household/home';
-import { BEGINNING, type SeriesVersions } from '../schedule/series';
+import { nextDates } from '../schedule/occurrences';
 import { outlook, type OutlookDay } from '../schedule/outlook';
+import { prepareHome, ruleOf, type PreparedHome, type Series } from '../schedule/preparedHome';
 import type { HomeProjection } from '../schedule/projection';
-import { nextDays } from '../schedule/upcoming';
+import { BEGINNING, type SeriesVersions } from '../schedule/series';
+import { saveJob } from './editJobs';
 
 export interface TrialInput {
 	readonly household: Household;
@@ -41,9 +42,10 @@ export function trialDates(input: TrialInput, count = 6): CivilDay[] {
 	if (after.cadence.type === 'zone') {
 		const { every } = after.cadence;
 		const visits = input.zoneDays.filter((day, i) => i === 0 || day - (input.zoneDays[i - 1] as number) > 1);
-		return visits.filter((_, i) => i % every === 0).slice(0, count);
+		// A visit outside the season is no date of the item, though its pass goes by.
+		return visits.filter((day, i) => i % every === 0 && inSeason(day, after.season)).slice(0, count);
 	}
-	return nextDays(lineOf(input, after), input.standing, input.pauses, today, count);
+	return nextDates(lineOf(input, after), input, count);
 }
 
 /** The same for the job as it was. */
@@ -53,7 +55,7 @@ export function datesBefore(input: TrialInput, count = 6): CivilDay[] {
 	if (before.cadence.type === 'onCall') return [];
 	if (before.cadence.type === 'zone') return trialDates({ ...input, after: before }, count);
 	const whole: TrialInput = { ...input, before: null };
-	return nextDays(lineOf(whole, before), input.standing, input.pauses, input.today, count);
+	return nextDates(lineOf(whole, before), input, count);
 }
 
 /** The coming zone days of a zone, from tomorrow on: enough for a year. */

@@ -14,7 +14,7 @@ import { readCardCode, shownCardCode } from '$core/cards/code';
 import { pagesOf } from '$core/cards/pages';
 import { MEASURES, SIZES, type Size } from '$core/cards/sizes';
 import { ownLines } from '$core/people/ownList';
-import { forecastDay } from '$core/schedule/forecast';
+import { comingDay } from '$core/schedule/comingDay';
 import { readDay } from '$core/schedule/readDay';
 import { effectiveLedger } from '$core/schedule/series';
 import type { PaperView, SheetView, TickPaperView } from '$views/print';
@@ -90,7 +90,7 @@ function askedOf(facts: FamilyFacts, params: URLSearchParams): Asked {
 /** What is somebody's on a day, today's as it stands and a coming one as it will be. */
 async function idsOf(facts: FamilyFacts, member: string, day: CivilDay): Promise<string[]> {
 	const { home, standing, today } = facts;
-	const lines = (day > today ? forecastDay(home, standing, today, day) : readDay(home, standing, day)).lines;
+	const lines = (day > today ? comingDay(home, standing, today, day) : readDay(home, standing, day)).lines;
 	const given = await reading((db) => givenFor(db, facts.household, day));
 	return ownLines(lines, member, day, given)
 		.filter((line) => line.state !== 'open')

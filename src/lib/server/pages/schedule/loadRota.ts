@@ -15,15 +15,24 @@ import { householdTime } from '$core/calendar/instant';
 import { missedZones } from '$core/calendar/rotation';
 import { rowOfMonth, weekStartOf } from '$core/calendar/weeks';
 import { isWork } from '$core/household/entry';
-import { forecastDay, lastForecast } from '$core/schedule/forecast';
+import { comingDay } from '$core/schedule/comingDay';
+import { lastForecast, nextDates } from '$core/schedule/occurrences';
 import { outlook, visitsOf } from '$core/schedule/outlook';
 import type { PreparedHome } from '$core/schedule/preparedHome';
 import { effectivePauses, pausesForSeries, type HomeProjection } from '$core/schedule/projection';
 import { readDay, type Day, type DaySeries } from '$core/schedule/readDay';
 import { effectiveEntries } from '$core/schedule/series';
-import { nextDays } from '$core/schedule/upcoming';
 import type { MonthRow, RotaDay, RotaItem, RotaView } from '$views/schedule';
-import { dayAhead, longDate, monthName, MONTHS, shortDate, weekdayName } from '$words/general';
+import {
+	dayAhead,
+	longDate,
+	lowerNumber,
+	monthName,
+	MONTHS,
+	plural,
+	shortDate,
+	weekdayName
+} from '$words/general';
 import { memberName } from '$words/names';
 import { v7 as uuidv7 } from 'uuid';
 import { now } from '../../clock';
@@ -256,8 +265,7 @@ function dayView(facts: Facts, date: CivilDay): RotaDay {
 	const { home, standing, today, busy } = facts;
 	const isPast = date < today;
 	let day: Day | null = null;
-	if (!isPast)
-		day = date === today ? readDay(home, standing, date) : forecastDay(home, standing, today, date);
+	if (!isPast) day = date === today ? readDay(home, standing, date) : comingDay(home, standing, today, date);
 	const lines = (day?.lines ?? []).filter((line) => {
 		if (line.ticks.length > 0 && line.state === 'done') return false;
 		return line.state === 'due' || (date === today && line.state === 'late');
@@ -287,7 +295,9 @@ function dayView(facts: Facts, date: CivilDay): RotaDay {
 			: rhythm.catchUpDays.includes(weekday)
 				? 'Catch-up day'
 				: rhythm.freeDays.includes(weekday)
-					? 'A free day'
+					? items.length === 0
+						? 'A free day'
+						: `A free day, with ${lowerNumber(items.length)} ${plural(items.length, 'job')} set on it`
 					: null,
 		zone: zoneMark(home, day?.zone?.zone ?? readDayZone(home, standing, date)?.zone ?? null),
 		busy: busy.filter((one) => one.date === date).map((one) => one.title)
@@ -368,7 +378,7 @@ function foundOf({ home, standing, today }: Facts, id: string): RotaView['found'
 			words: state.state === 'late' ? 'hangs already, late' : 'is due today',
 			week: isoOf(today)
 		};
-	const [next] = nextDays(line, standing, pauses, today, 1);
+	const [next] = nextDates(line, { standing, pauses, today }, 1);
 	return next === undefined
 		? {
 				name,

@@ -4,7 +4,7 @@ import { weekStartOf } from '$core/calendar/weeks';
 import type { Home } from '$core/household/home';
 import { outlook, type OutlookDay } from '$core/schedule/outlook';
 import { prepareHome } from '$core/schedule/preparedHome';
-import { NO_STANDING } from '$core/schedule/upcoming';
+import { NOTHING_DONE } from '$core/schedule/occurrences';
 import {
 	homeFromDraft,
 	jobsOfRoom,
@@ -232,7 +232,7 @@ function yardOf(draft: Draft, pattern: Pattern, today: CivilDay): Yard | null {
 	const from = weekStartOf(addDays(today, 6), draft.weekStart);
 	const home = whole(draft, pattern, from);
 	if (!home) return null;
-	const yard = yardOfHome(prepareHome([{ from, home }]), NO_STANDING, today, pattern.name);
+	const yard = yardOfHome(prepareHome([{ from, home }]), NOTHING_DONE, today, pattern.name);
 	return { ...yard, pattern: pattern.id, says: pattern.says };
 }
 

@@ -35,7 +35,11 @@ export function yardOfHome(
 			return {
 				day: partsOf(first.date).day,
 				month: monthName(first.date).slice(0, 3),
-				zones: [...new Set(own.flatMap((day) => (day.zone ? [marks.get(day.zone)?.number ?? 0] : [])))],
+				// Where each weekday has a zone of its own, a week has none.
+				zones:
+					home.rotation.scheme.type === 'weekdays'
+						? []
+						: [...new Set(own.flatMap((day) => (day.zone ? [marks.get(day.zone)?.number ?? 0] : [])))],
 				days: own.map((day) => ({
 					total: Math.round(day.total),
 					basics: day.basics,

@@ -8,7 +8,8 @@ import type { Load } from '$core/laundry/laundry';
 import { whoseTurn, type GivenTurns } from '$core/people/ownList';
 import { homeSpans, inChargeSpans, nextAtHome } from '$core/people/presence';
 import { agendaOf, latenessOf, minutesToDo, type Agenda } from '$core/schedule/agenda';
-import { forecastDay, lastForecast } from '$core/schedule/forecast';
+import { comingDay } from '$core/schedule/comingDay';
+import { lastForecast } from '$core/schedule/occurrences';
 import type { PreparedHome } from '$core/schedule/preparedHome';
 import { projectionAt, type HomeProjection } from '$core/schedule/projection';
 import { readDay, type Day, type DaySeries } from '$core/schedule/readDay';
@@ -100,8 +101,7 @@ export async function loadToday(query: TodayQuery): Promise<TodayView> {
 					(await reading((on) => allEntries(on, household))).map((stored) => stored.entry)
 				)
 			: kept;
-	const day =
-		relation === 'coming' ? forecastDay(home, standing, today, date) : readDay(home, standing, date);
+	const day = relation === 'coming' ? comingDay(home, standing, today, date) : readDay(home, standing, date);
 	const running = relation === 'today' ? partRunning(minute, rules) : 'morning';
 	const hung = agendaOf(home, standing, day, running, minutesOfDay(rules, habit));
 	const ledger = entries.map((stored) => stored.entry);
