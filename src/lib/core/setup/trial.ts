@@ -37,7 +37,7 @@ function lineOf(input: TrialInput, job: Job): Series {
 
 /** The next dates of a job as it would be, at most `count`, none before tomorrow. A zone's item: its visits. */
 export function trialDates(input: TrialInput, count = 6): CivilDay[] {
-	const { after, today } = input;
+	const { after } = input;
 	if (after.cadence.type === 'onCall') return [];
 	if (after.cadence.type === 'zone') {
 		const { every } = after.cadence;
