@@ -11,8 +11,8 @@ import { loadBegin } from '../../src/lib/server/pages/setup/loadBegin';
 import { editHouse } from '../../src/lib/server/services/home/house';
 import { makeAccount } from '../../src/lib/server/repo/accessRepo';
 import { loadDraft } from '../../src/lib/server/repo/draftRepo';
-import { listHouseholds, loadHome } from '../../src/lib/server/repo/homeRepo';
-import { makeDatabase, type TestDatabase } from './database';
+import { loadHome } from '../../src/lib/server/repo/homeRepo';
+import { allHomes, makeDatabase, type TestDatabase } from './database';
 
 let db: TestDatabase;
 let server: string | undefined;
@@ -124,10 +124,10 @@ describe('the beginning of a home', () => {
 		await one.open();
 		await one.touch({ op: 'timeZone', timeZone: 'Pacific/Auckland' });
 		await one.touch({ op: 'hang', kind: 'kitchen', storey: '0' });
-		const before = (await listHouseholds(pool())).length;
+		const before = (await allHomes(db.pool)).length;
 		const answers = await Promise.all([one.start(), one.start(), one.start()]);
 		expect([...answers, await one.start()]).toEqual(Array(4).fill({ to: '/' }));
-		expect((await listHouseholds(pool())).length).toBe(before + 1);
+		expect((await allHomes(db.pool)).length).toBe(before + 1);
 		const home = await loadHome(pool(), one.home());
 		// At 10:40 in Greenwich it is late in the evening of the same day there.
 		expect(home?.home.household).toMatchObject({ timeZone: 'Pacific/Auckland', startsOn: '2027-03-03' });

@@ -49,3 +49,9 @@ export async function makeHousehold(pool: Pool, n = 1): Promise<string> {
 	}
 	return id;
 }
+
+/** The ids of all homes of a database. */
+export async function allHomes(pool: Pool): Promise<string[]> {
+	const [rows] = await pool.query('SELECT id FROM household');
+	return (rows as { id: string }[]).map((row) => row.id);
+}

@@ -1,35 +1,28 @@
+import ICAL from 'ical.js';
 import { execFileSync } from 'node:child_process';
 import { existsSync } from 'node:fs';
-import ICAL from 'ical.js';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { addDays, isoOf, toDay } from '../../src/lib/core/calendar/civil';
 import { feedEvents } from '../../src/lib/core/formats/feed';
 import { readHouseholdFile } from '../../src/lib/core/formats/householdFile';
-import { retireJob, saveJob } from '../../src/lib/core/setup/editJobs';
-import { EMPTY_DRAFT } from '../../src/lib/core/setup/draft';
 import { occurrencesBetween } from '../../src/lib/core/schedule/occurrences';
+import { prepareHome } from '../../src/lib/core/schedule/preparedHome';
+import { projectHome } from '../../src/lib/core/schedule/projection';
+import { EMPTY_DRAFT } from '../../src/lib/core/setup/draft';
+import { retireJob, saveJob } from '../../src/lib/core/setup/editJobs';
 import { calendarText, readFamilyCalendar } from '../../src/lib/server/calendarText/calendarText';
 import { transaction } from '../../src/lib/server/db/pool';
 import { busyBetween, saveBusy } from '../../src/lib/server/repo/busyRepo';
 import { finishDraft, loadDraft, saveDraft } from '../../src/lib/server/repo/draftRepo';
 import { feedAddresses, feedOf, renewFeed } from '../../src/lib/server/repo/feedRepo';
-import {
-	changeHomeOnce,
-	listHouseholds,
-	loadHome,
-	readHistory,
-	readPrepared,
-	revisionOf
-} from '../../src/lib/server/repo/homeRepo';
+import { changeHomeOnce, loadHome, readHistory, revisionOf } from '../../src/lib/server/repo/homeRepo';
 import { allEntries } from '../../src/lib/server/repo/ledgerRepo';
-import { recordEntries } from '../../src/lib/server/services/ledger/recordEntries';
-import { loadProjection, rebuildProjection } from '../../src/lib/server/repo/projectionRepo';
+import { loadProjection } from '../../src/lib/server/repo/projectionRepo';
 import { exportHousehold, importHousehold } from '../../src/lib/server/services/home/wholeHome';
-import { demoHome } from '../core/home';
-import { prepareHome } from '../../src/lib/core/schedule/preparedHome';
-import { projectHome } from '../../src/lib/core/schedule/projection';
+import { recordEntries } from '../../src/lib/server/services/ledger/recordEntries';
 import { done, entry } from '../core/entries';
-import { makeDatabase, makeHousehold, type TestDatabase } from './database';
+import { demoHome } from '../core/home';
+import { allHomes, makeDatabase, makeHousehold, type TestDatabase } from './database';
 
 const TODAY = toDay('2027-03-03');
 const id = (n: number) => `01900000-0000-7000-a000-${String(n).padStart(12, '0')}`;
@@ -83,9 +76,8 @@ describe('a change of the home', () => {
 		if (!edit.ok) throw new Error('refused');
 		await transaction(async (c) => {
 			await changeHomeOnce(c, household, { id: id(4), revision: 1 }, edit.home, TODAY, 9);
-			await rebuildProjection(c, household, await readPrepared(c, household));
 		}, db.pool);
-		const now = await readPrepared(pool(), household);
+		const now = prepareHome(await readHistory(pool(), household));
 		const kept = await loadProjection(pool(), household);
 		const ledger = (await allEntries(pool(), household)).map((stored) => stored.entry);
 		const rebuilt = projectHome(now, ledger);
@@ -166,7 +158,7 @@ describe('a whole home', () => {
 				throw new Error('lost');
 			}, db.pool)
 		).rejects.toThrow('lost');
-		expect((await listHouseholds(pool())).some((home) => home.id === id(21))).toBe(false);
+		expect((await allHomes(db.pool)).includes(id(21))).toBe(false);
 		for (const table of ['room', 'job', 'ledger', 'standing']) {
 			const [rows] = await db.pool.query(`SELECT COUNT(*) AS n FROM ${table} WHERE household_id = ?`, [
 				id(21)

@@ -87,19 +87,20 @@ export function ruleOf(job: Job, household: Household): SeriesRule {
 
 const sameRule = (a: SeriesRule | null, b: SeriesRule | null) => JSON.stringify(a) === JSON.stringify(b);
 
-function lineVersions(versions: readonly HomeVersion[], jobId: string, part: string | null): SeriesVersion[] {
-	const result: SeriesVersion[] = [];
-	versions.forEach(({ from, home }, i) => {
-		const job = home.jobs.find((j) => j.id === jobId);
-		const has =
-			job !== undefined && home.household.layers.includes(job.layer) && partsWithSeries(job).includes(part);
-		const rule = has ? ruleOf(job, home.household) : null;
-		const last = result[result.length - 1];
-		// A version that leaves this line as it was begins nothing new for it.
-		if (last && sameRule(last.rule, rule)) return;
-		result.push({ from: i === 0 ? BEGINNING : from, rule });
-	});
-	return result;
+/** The versions of a line with one more version of the home, which may leave it as it was. */
+function withVersion(
+	before: readonly SeriesVersion[],
+	{ from, home }: HomeVersion,
+	job: Job | undefined,
+	part: string | null
+): readonly SeriesVersion[] {
+	const has =
+		job !== undefined && home.household.layers.includes(job.layer) && partsWithSeries(job).includes(part);
+	const rule = has ? ruleOf(job, home.household) : null;
+	const last = before[before.length - 1];
+	// A version that leaves this line as it was begins nothing new for it.
+	if (last && sameRule(last.rule, rule)) return before;
+	return [...before, { from: last ? from : BEGINNING, rule }];
 }
 
 function itemsOf(home: Home, zone: Zone | undefined): ZoneItem[] {
@@ -110,46 +111,120 @@ function itemsOf(home: Home, zone: Zone | undefined): ZoneItem[] {
 	});
 }
 
-/** Prepares the versions of a home (in order of their days, at least one) for many questions. */
-export function prepareHome(versions: readonly HomeVersion[]): PreparedHome {
-	const current = versions[versions.length - 1];
-	if (!current) throw new RangeError('a home has at least one version');
-	const { home } = current;
-	const roomById = new Map(home.rooms.map((room) => [room.id, room]));
-	const lines = home.jobs.flatMap((job) =>
-		partsWithSeries(job).map((part): Series => ({
-			id: seriesId(job.id, part),
-			job,
-			part,
-			room: roomById.get(job.room) as Room,
-			versions: lineVersions(versions, job.id, part)
-		}))
+/** The versions of every line that any version of the home has, by its id. */
+type Lines = ReadonlyMap<string, readonly SeriesVersion[]>;
+
+const lineKeys = (home: Home): [string, Job, string | null][] =>
+	home.jobs.flatMap((job) =>
+		partsWithSeries(job).map((part): [string, Job, string | null] => [seriesId(job.id, part), job, part])
 	);
+
+/** Lines with one more version: those that it has, and those that it ends. A line that is new has had no rule before. */
+function linesWith(before: Lines, version: HomeVersion): Lines {
+	const keys = new Map(lineKeys(version.home).map(([id, job, part]) => [id, { job, part }]));
+	const isFirst = before.size === 0;
+	const lines = new Map<string, readonly SeriesVersion[]>();
+	for (const [id, versions] of before) {
+		const own = keys.get(id);
+		lines.set(id, withVersion(versions, version, own?.job, own?.part ?? null));
+	}
+	for (const [id, { job, part }] of keys) {
+		if (before.has(id)) continue;
+		const none: readonly SeriesVersion[] = isFirst ? [] : [{ from: BEGINNING, rule: null }];
+		lines.set(id, withVersion(none, version, job, part));
+	}
+	return lines;
+}
+
+interface Prepared extends PreparedHome {
+	/** Of all lines that ever were. */
+	readonly lines: Lines;
+	/** The home before its last version, for another version of the same day; null where it is not at hand. */
+	readonly before: Prepared | null;
+}
+
+function itemsOfVersion(
+	version: HomeVersion,
+	zone: string,
+	isFirst: boolean,
+	rotation: Rotation
+): ZoneVersion {
+	return {
+		from: isFirst ? BEGINNING : version.from,
+		items: itemsOf(
+			version.home,
+			version.home.zones.find((z) => z.id === zone)
+		),
+		rotation
+	};
+}
+
+function extend(before: Prepared | null, version: HomeVersion): Prepared {
+	const { home } = version;
+	const versions = [...(before?.versions ?? []), version];
+	const lines = linesWith(before?.lines ?? new Map(), version);
+	const roomById = new Map(home.rooms.map((room) => [room.id, room]));
+	const series = lineKeys(home).map(([id, job, part]): Series => ({
+		id,
+		job,
+		part,
+		room: roomById.get(job.room) as Room,
+		versions: lines.get(id) as readonly SeriesVersion[]
+	}));
+	const rotation = rotationOf(home);
 	return {
 		home,
 		versions,
-		series: lines,
-		seriesById: new Map(lines.map((line) => [line.id, line])),
+		series,
+		seriesById: new Map(series.map((line) => [line.id, line])),
 		jobById: new Map(home.jobs.map((job) => [job.id, job])),
-		everyJob: new Map(versions.flatMap((version) => version.home.jobs.map((job) => [job.id, job]))),
-		everyRoom: new Map(versions.flatMap((version) => version.home.rooms.map((room) => [room.id, room]))),
+		everyJob: new Map([...(before?.everyJob ?? []), ...home.jobs.map((job): [string, Job] => [job.id, job])]),
+		everyRoom: new Map([
+			...(before?.everyRoom ?? []),
+			...home.rooms.map((room): [string, Room] => [room.id, room])
+		]),
 		roomById,
 		zoneById: new Map(home.zones.map((zone) => [zone.id, zone])),
-		rotation: rotationOf(home),
+		rotation,
 		zoneVersions: new Map(
-			home.zones.map((zone) => [
-				zone.id,
-				versions.map((version, i) => ({
-					from: i === 0 ? BEGINNING : version.from,
-					items: itemsOf(
-						version.home,
-						version.home.zones.find((z) => z.id === zone.id)
-					),
-					rotation: rotationOf(version.home)
-				}))
-			])
-		)
+			home.zones.map((zone) => {
+				const known = before?.zoneVersions.get(zone.id);
+				// A zone that is new had an empty list before.
+				const earlier =
+					known ??
+					(before?.versions ?? []).map((one, i) =>
+						itemsOfVersion(one, zone.id, i === 0, rotationOf(one.home))
+					);
+				return [zone.id, [...earlier, itemsOfVersion(version, zone.id, before === null, rotation)]];
+			})
+		),
+		lines,
+		// One step back is enough: most versions of a day follow each other.
+		before: before && { ...before, before: null }
 	};
+}
+
+/**
+ * Prepares the versions of a home (in order of their days, at least one) for many questions.
+ * @throws RangeError where there is no version
+ */
+export function prepareHome(versions: readonly HomeVersion[]): PreparedHome {
+	let prepared: Prepared | null = null;
+	for (const version of versions) prepared = extend(prepared, version);
+	if (!prepared) throw new RangeError('a home has at least one version');
+	return prepared;
+}
+
+/**
+ * A prepared home with one more version; one of the same day takes the place of the last. It costs as much as what
+ * changed, however many versions there were.
+ */
+export function withHomeVersion(prepared: PreparedHome, version: HomeVersion): PreparedHome {
+	const known = prepared as Prepared;
+	const last = prepared.versions[prepared.versions.length - 1];
+	if (last?.from !== version.from) return extend(known, version);
+	if (prepared.versions.length === 1) return extend(null, version);
+	return extend(known.before ?? (prepareHome(prepared.versions.slice(0, -1)) as Prepared), version);
 }
 
 /** The id of the line that an entry of a job and part belongs to; null where the home has no such line. */

@@ -16,7 +16,7 @@ import {
 	type Device,
 	type SignIn
 } from '../repo/accessRepo';
-import { listHouseholds, loadHome, type HouseholdRow } from '../repo/homeRepo';
+import { isLivedIn as anybodyLivesHere, homesAmong, loadHome, type HouseholdRow } from '../repo/homeRepo';
 import { fingerprint, newToken } from '../secrets';
 import { LASTS } from './rules';
 
@@ -75,19 +75,12 @@ async function deviceOf(db: Db, cookies: Cookies, now: number): Promise<Device |
 
 /** Reads the cookies, and what they open at this instant. */
 export async function accessAt(db: Db, cookies: Cookies, now: number): Promise<Access> {
-	const [all, signIn, device] = await Promise.all([
-		listHouseholds(db),
-		signInOf(db, cookies, now),
-		deviceOf(db, cookies, now)
-	]);
-	const isLivedIn = all.length > 0;
+	const [signIn, device] = await Promise.all([signInOf(db, cookies, now), deviceOf(db, cookies, now)]);
 	const memberships = signIn?.account ? await membershipsOf(db, signIn.account) : [];
 	const memberOf = new Map(memberships.map((one) => [one.household, one.member]));
 	if (signIn?.household && signIn.member) memberOf.set(signIn.household, signIn.member);
-	const homes = [
-		...all.filter((home) => memberOf.has(home.id) || (device?.household === home.id && !home.isDemo)),
-		...all.filter((home) => home.isDemo)
-	];
+	const homes = await homesAmong(db, [...memberOf.keys(), ...(device ? [device.household] : [])]);
+	const isLivedIn = homes.length > 0 || (await anybodyLivesHere(db));
 	const current = homes.find((home) => home.id === cookies.get(COOKIES.home)) ?? homes[0] ?? null;
 	const known = current ? await loadHome(db, current.id) : null;
 	if (!current || !known) return { signIn, device, homes, current: null, viewer: null, isLivedIn, canBe: [] };

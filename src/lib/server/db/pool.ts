@@ -61,8 +61,26 @@ export function pool(): Pool {
 	return shared;
 }
 
+interface Running {
+	readonly db: Db;
+	/** What is done once it is committed. */
+	readonly after: (() => void)[];
+	/** What was read in it, for the rest of it. */
+	readonly kept: Map<string, unknown>;
+}
+
 /** The transaction that the code of a use case runs in: its reads see what it decides on. */
-const current = new AsyncLocalStorage<Db>();
+const current = new AsyncLocalStorage<Running>();
+
+/** Does something once the transaction that runs is committed; at once where none runs, never where it is not. */
+export function afterCommit(work: () => void): void {
+	const running = current.getStore();
+	if (running) running.after.push(work);
+	else work();
+}
+
+/** What the transaction that runs keeps for itself; null where none runs. */
+export const keptInTransaction = (): Map<string, unknown> | null => current.getStore()?.kept ?? null;
 
 /**
  * Runs reads: in the transaction of the use case where one runs, else on the pool. Says DatabaseAway where the
@@ -70,7 +88,7 @@ const current = new AsyncLocalStorage<Db>();
  */
 export async function reading<T>(work: (db: Db) => Promise<T>, on: Pool = pool()): Promise<T> {
 	const open = current.getStore();
-	if (open) return work(open);
+	if (open) return work(open.db);
 	try {
 		return await work(on);
 	} catch (error) {
@@ -113,7 +131,7 @@ export async function transaction<T>(
 ): Promise<T> {
 	const open = current.getStore();
 	if (open) {
-		const joined = await work(open);
+		const joined = await work(open.db);
 		return joined instanceof RolledBack ? joined.value : joined;
 	}
 	for (let tries = 1; ; tries++) {
@@ -122,10 +140,12 @@ export async function transaction<T>(
 			const own = await on.getConnection();
 			connection = own;
 			await own.beginTransaction();
-			const result = await current.run(own, () => work(own));
+			const running: Running = { db: own, after: [], kept: new Map() };
+			const result = await current.run(running, () => work(own));
 			if (result instanceof RolledBack) await own.rollback();
 			else await own.commit();
 			own.release();
+			if (!(result instanceof RolledBack)) for (const then of running.after) then();
 			return result instanceof RolledBack ? result.value : result;
 		} catch (error) {
 			await connection?.rollback().catch(() => undefined);

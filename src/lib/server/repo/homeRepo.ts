@@ -2,8 +2,16 @@
 import { isoOf, toDay, type CivilDay } from '$core/calendar/civil';
 import { homeSchema, type Home } from '$core/household/home';
 import { upgradeHome } from '$core/household/upgrade';
-import { prepareHome, type HomeVersion, type PreparedHome } from '$core/schedule/preparedHome';
+import {
+	prepareHome,
+	withHomeVersion,
+	type HomeVersion,
+	type PreparedHome
+} from '$core/schedule/preparedHome';
+import { env } from 'node:process';
 import type { Db, Row } from '../db/pool';
+import { afterCommit, keptInTransaction } from '../db/pool';
+import { followEdit } from './projectionRepo';
 
 const json = (value: unknown) => JSON.stringify(value ?? null);
 const parse = (text: unknown) => (typeof text === 'string' ? JSON.parse(text) : text);
@@ -154,9 +162,7 @@ export async function saveHome(
 	from: CivilDay,
 	now: number
 ): Promise<number> {
-	const [rows] = await db.query<Row[]>('SELECT revision FROM household WHERE id = ? FOR UPDATE', [household]);
-	if (!rows[0]) throw new RangeError(`no household ${household}`);
-	const revision = (rows[0].revision as number) + 1;
+	const revision = (await revisionOf(db, household)) + 1;
 	await saveParts(db, household, revision, zones, home.zones);
 	await saveParts(db, household, revision, rooms, home.rooms);
 	await saveParts(db, household, revision, members, home.members);
@@ -172,7 +178,7 @@ export async function saveHome(
 			now
 		]
 	);
-	await db.query('UPDATE household SET revision = ?, name = ?, changes = changes + 1 WHERE id = ?', [
+	await db.query('UPDATE household SET revision = ?, name = ? WHERE id = ?', [
 		revision,
 		home.household.name,
 		household
@@ -180,68 +186,148 @@ export async function saveHome(
 	return revision;
 }
 
-async function readParts<T>(db: Db, household: string, table: PartTable<T>) {
-	const [rows] = await db.query<Row[]>(`SELECT * FROM ${table.table} WHERE household_id = ?`, [household]);
-	const parts = rows.map((row) => ({
-		place: row.place as number,
-		since: row.since_revision as number,
-		until: (row.until_revision as number | null) ?? Infinity,
-		part: table.read(row)
-	}));
-	return (revision: number) =>
-		parts
-			.filter((p) => p.since <= revision && revision < p.until)
-			.sort((a, b) => a.place - b.place)
-			.map((p) => p.part);
-}
-
-/** All versions of a home, in order of their days; each passes the schema again on its way in. */
-export async function readHistory(db: Db, household: string): Promise<HomeVersion[]> {
-	const [revisions] = await db.query<Row[]>(
-		'SELECT revision, holds_from, format_version, settings FROM home_revision WHERE household_id = ? ORDER BY revision',
-		[household]
+/** The parts of one table that hold in some revision after `after`. */
+async function readParts<T>(db: Db, household: string, table: PartTable<T>, after: number) {
+	const [rows] = await db.query<Row[]>(
+		`SELECT * FROM ${table.table} WHERE household_id = ? AND (until_revision IS NULL OR until_revision > ?)`,
+		[household, after + 1]
 	);
-	const zonesAt = await readParts(db, household, zones);
-	const roomsAt = await readParts(db, household, rooms);
-	const membersAt = await readParts(db, household, members);
-	const jobsAt = await readParts(db, household, jobs);
-	const versions: HomeVersion[] = [];
-	for (const row of revisions) {
-		const revision = row.revision as number;
-		const home = homeSchema.parse(
-			upgradeHome({
-				format: 'pail-round/home',
-				version: row.format_version,
-				...parse(row.settings),
-				zones: zonesAt(revision),
-				rooms: roomsAt(revision),
-				members: membersAt(revision),
-				jobs: jobsAt(revision)
-			})
-		);
-		const version = { from: toDay(row.holds_from as string), home };
-		// Of several revisions of one day the last holds.
-		if (versions[versions.length - 1]?.from === version.from) versions.pop();
-		versions.push(version);
-	}
-	return versions;
+	const parts = rows
+		.map((row) => ({
+			place: row.place as number,
+			since: row.since_revision as number,
+			until: (row.until_revision as number | null) ?? Infinity,
+			part: table.read(row)
+		}))
+		.sort((a, b) => a.place - b.place);
+	return (revision: number) =>
+		parts.filter((p) => p.since <= revision && revision < p.until).map((p) => p.part);
 }
 
-const prepared = new Map<string, { revision: number; home: PreparedHome }>();
+interface Revision extends HomeVersion {
+	readonly revision: number;
+	/** Bytes of its text, for the bound of what is kept. */
+	readonly bytes: number;
+}
 
-/** The prepared home of a household; kept until its revision changes. Null where there is no such household. */
+/** The revisions after one of them, in order; each passes the schema on its way in. */
+async function readRevisions(db: Db, household: string, after: number): Promise<Revision[]> {
+	const [revisions] = await db.query<Row[]>(
+		'SELECT revision, holds_from, format_version, settings FROM home_revision WHERE household_id = ? AND revision > ? ORDER BY revision',
+		[household, after]
+	);
+	if (revisions.length === 0) return [];
+	const zonesAt = await readParts(db, household, zones, after);
+	const roomsAt = await readParts(db, household, rooms, after);
+	const membersAt = await readParts(db, household, members, after);
+	const jobsAt = await readParts(db, household, jobs, after);
+	return revisions.map((row): Revision => {
+		const revision = row.revision as number;
+		const plain = {
+			format: 'pail-round/home',
+			version: row.format_version as number,
+			...parse(row.settings),
+			zones: zonesAt(revision),
+			rooms: roomsAt(revision),
+			members: membersAt(revision),
+			jobs: jobsAt(revision)
+		};
+		return {
+			revision,
+			from: toDay(row.holds_from as string),
+			home: homeSchema.parse(upgradeHome(plain)),
+			bytes: JSON.stringify(plain).length
+		};
+	});
+}
+
+/** Of several revisions of one day the last holds. */
+const lastOfDay = (revisions: readonly Revision[]) =>
+	revisions.filter((one, i) => revisions[i + 1]?.from !== one.from);
+
+/** All versions of a home, in order of their days. */
+export async function readHistory(db: Db, household: string): Promise<HomeVersion[]> {
+	return lastOfDay(await readRevisions(db, household, 0)).map(({ from, home }) => ({ from, home }));
+}
+
+interface Kept {
+	readonly revision: number;
+	readonly home: PreparedHome;
+	readonly bytes: number;
+}
+
+/** A prepared home takes about so many bytes for each byte of its text. */
+const HELD_PER_BYTE = 5;
+
+/** Prepared homes of this process, those asked for last at the end; never more than so many bytes of them. */
+export class HomeCache {
+	readonly #kept = new Map<string, Kept>();
+	#bytes = 0;
+	constructor(private readonly most: number) {}
+
+	get bytes(): number {
+		return this.#bytes;
+	}
+
+	get size(): number {
+		return this.#kept.size;
+	}
+
+	get(household: string): Kept | undefined {
+		const kept = this.#kept.get(household);
+		if (!kept) return undefined;
+		this.#kept.delete(household);
+		this.#kept.set(household, kept);
+		return kept;
+	}
+
+	set(household: string, kept: Kept): void {
+		const before = this.#kept.get(household);
+		// Another request may have read a newer one meanwhile.
+		if (before && before.revision > kept.revision) return;
+		this.drop(household);
+		this.#kept.set(household, kept);
+		this.#bytes += kept.bytes;
+		for (const [oldest] of this.#kept) {
+			if (this.#bytes <= this.most || oldest === household) break;
+			this.drop(oldest);
+		}
+	}
+
+	drop(household: string): void {
+		this.#bytes -= this.#kept.get(household)?.bytes ?? 0;
+		this.#kept.delete(household);
+	}
+}
+
+const cache = new HomeCache(Number(env.HOME_CACHE_MB ?? 96) * 1024 * 1024);
+
+/** Keeps a prepared home of a revision for the rest of the transaction, and for later requests once it is committed. */
+function keep(household: string, kept: Kept): void {
+	keptInTransaction()?.set(`home ${household}`, kept);
+	afterCommit(() => cache.set(household, kept));
+}
+
+/** The prepared home of a household at its revision: only what came since the one that is kept is read and parsed. */
 export async function loadHome(db: Db, household: string): Promise<PreparedHome | null> {
-	const [rows] = await db.execute<Row[]>('SELECT revision FROM household WHERE id = ?', [household]);
-	const revision = rows[0]?.revision as number | undefined;
-	if (revision === undefined) return null;
-	const kept = prepared.get(household);
-	if (kept?.revision === revision) return kept.home;
-	const home = prepareHome(await readHistory(db, household));
-	prepared.set(household, { revision, home });
+	const revision = await revisionOf(db, household);
+	if (revision === 0) return null;
+	const known = (keptInTransaction()?.get(`home ${household}`) as Kept | undefined) ?? cache.get(household);
+	if (known?.revision === revision) return known.home;
+	// A revision that went back is another database under the same id: what is kept says nothing of it.
+	const base = known && known.revision < revision ? known : null;
+	const revisions = await readRevisions(db, household, base?.revision ?? 0);
+	const versions = lastOfDay(revisions);
+	let home = base?.home ?? null;
+	for (const { from, home: next } of versions)
+		home = home ? withHomeVersion(home, { from, home: next }) : prepareHome([{ from, home: next }]);
+	if (!home) return null;
+	const bytes = (base?.bytes ?? 0) + HELD_PER_BYTE * versions.reduce((sum, one) => sum + one.bytes, 0);
+	keep(household, { revision, home, bytes });
 	return home;
 }
 
-/** The only household of this installation, until people sign in. Null where there is none yet. */
+/** The oldest household of this installation; null where there is none yet. */
 export async function firstHousehold(db: Db): Promise<string | null> {
 	const [rows] = await db.execute<Row[]>('SELECT id FROM household ORDER BY created_at, id LIMIT 1');
 	return (rows[0]?.id as string | undefined) ?? null;
@@ -257,25 +343,41 @@ export interface HouseholdRow {
 	readonly changes: number;
 }
 
-/** The homes of this installation: own ones first, the newest first. */
-export async function listHouseholds(db: Db): Promise<HouseholdRow[]> {
-	const [rows] = await db.execute<Row[]>(
-		'SELECT id, name, is_demo, revision, changes FROM household ORDER BY is_demo, created_at DESC, id'
+const householdOf = (row: Row): HouseholdRow => ({
+	id: row.id as string,
+	name: row.name as string,
+	isDemo: row.is_demo === 1,
+	revision: row.revision as number,
+	changes: Number(row.changes)
+});
+
+/** Some homes by their ids, the newest first, then the demo homes. No other is looked at. */
+export async function homesAmong(db: Db, ids: readonly string[]): Promise<HouseholdRow[]> {
+	const columns = 'id, name, is_demo, revision, changes, created_at';
+	const [own] =
+		ids.length === 0
+			? [[] as Row[]]
+			: await db.query<Row[]>(
+					`SELECT ${columns} FROM household WHERE id IN (?) AND is_demo = FALSE ORDER BY created_at DESC, id`,
+					[ids]
+				);
+	const [demo] = await db.query<Row[]>(
+		`SELECT ${columns} FROM household WHERE is_demo = TRUE ORDER BY created_at DESC, id`
 	);
-	return rows.map((row) => ({
-		id: row.id as string,
-		name: row.name as string,
-		isDemo: row.is_demo === 1,
-		revision: row.revision as number,
-		changes: Number(row.changes)
-	}));
+	return [...own, ...demo].map(householdOf);
+}
+
+/** True where anybody lives in this installation, the demo included. */
+export async function isLivedIn(db: Db): Promise<boolean> {
+	const [rows] = await db.query<Row[]>('SELECT 1 FROM household LIMIT 1');
+	return rows.length > 0;
 }
 
 export type Changed = 'saved' | 'known' | 'behind';
 
 /**
  * Saves a changed home from a day on, in the transaction of the caller: once an id, and only where the home is
- * still the one that was changed. Returns whether it was saved, known already, or behind somebody else's change.
+ * still the one that was changed; its projection follows. Returns whether it was saved, known already, or behind somebody else's change.
  */
 export async function changeHomeOnce(
 	db: Db,
@@ -285,16 +387,20 @@ export async function changeHomeOnce(
 	from: CivilDay,
 	now: number
 ): Promise<Changed> {
-	const [rows] = await db.query<Row[]>('SELECT revision FROM household WHERE id = ? FOR UPDATE', [household]);
-	if (!rows[0]) throw new RangeError(`no household ${household}`);
 	if (await isChangeKnown(db, household, edit.id)) return 'known';
-	if (rows[0].revision !== edit.revision) return 'behind';
+	if ((await revisionOf(db, household)) !== edit.revision) return 'behind';
+	const before = await loadHome(db, household);
+	if (!before) throw new RangeError(`no household ${household}`);
 	const revision = await saveHome(db, household, home, from, now);
 	await db.query('UPDATE home_revision SET edit_id = ? WHERE household_id = ? AND revision = ?', [
 		edit.id,
 		household,
 		revision
 	]);
+	const after = withHomeVersion(before, { from, home });
+	const held = cache.get(household)?.bytes ?? 0;
+	keep(household, { revision, home: after, bytes: held + HELD_PER_BYTE * JSON.stringify(home).length });
+	await followEdit(db, household, before, after);
 	return 'saved';
 }
 
@@ -305,11 +411,6 @@ export async function isChangeKnown(db: Db, household: string, id: string): Prom
 		[household, id]
 	);
 	return known.length > 0;
-}
-
-/** The prepared home as it is within a transaction, past the copy that is kept between requests. */
-export async function readPrepared(db: Db, household: string): Promise<PreparedHome> {
-	return prepareHome(await readHistory(db, household));
 }
 
 /** The revision of a household that pages were made from. */

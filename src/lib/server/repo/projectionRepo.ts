@@ -1,6 +1,6 @@
 /** The standing of a home: projections of its ledger, one row a line and a zone. */
 import type { CivilDay } from '$core/calendar/civil';
-import type { LedgerEntry } from '$core/household/entry';
+import { seriesId, type LedgerEntry, type PauseEntry } from '$core/household/entry';
 import type { PreparedHome, Series } from '$core/schedule/preparedHome';
 import {
 	appendToSeries,
@@ -16,7 +16,7 @@ import {
 } from '$core/schedule/projection';
 import { z } from 'zod';
 import type { Db, Row } from '../db/pool';
-import { allEntries, entriesOfHome, entriesOfJobs, entriesOfLine } from './ledgerRepo';
+import { allEntries, entriesOfHome, entriesOfJobs } from './ledgerRepo';
 
 const day = z
 	.number()
@@ -87,12 +87,17 @@ export async function loadProjection(db: Db, household: string): Promise<HomePro
 	};
 }
 
-async function loadLine(db: Db, household: string, line: string): Promise<SeriesProjection> {
-	const [rows] = await db.execute<Row[]>(
-		'SELECT checkpoint, tail, last FROM standing WHERE household_id = ? AND line_id = ?',
-		[household, line]
+async function loadLines(
+	db: Db,
+	household: string,
+	lines: readonly string[]
+): Promise<Map<string, SeriesProjection>> {
+	if (lines.length === 0) return new Map();
+	const [rows] = await db.query<Row[]>(
+		'SELECT line_id, checkpoint, tail, last FROM standing WHERE household_id = ? AND line_id IN (?)',
+		[household, lines]
 	);
-	return rows[0] ? lineOfRow(rows[0]) : EMPTY_SERIES;
+	return new Map(rows.map((row) => [row.line_id as string, lineOfRow(row)]));
 }
 
 async function saveLines(db: Db, household: string, lines: ReadonlyMap<string, SeriesProjection>) {
@@ -151,27 +156,60 @@ export async function followEntries(
 		return;
 	}
 	const pauses = effectivePauses((await entriesOfHome(db, household)).map((stored) => stored.entry));
-	const lines = new Map<string, SeriesProjection>();
+	const added = new Map<string, { line: Series; entries: LedgerEntry[] }>();
 	const zones = new Set<string>();
 	for (const { entry, line } of inserted) {
 		if (line === null) continue;
-		const before = lines.get(line.id) ?? (await loadLine(db, household, line.id));
-		const linePauses = pausesForSeries(line, pauses);
-		const after =
-			appendToSeries(line, before, entry, linePauses) ??
-			projectSeries(
-				line,
-				(await entriesOfLine(db, household, line.job.id, line.part)).map((stored) => stored.entry),
-				linePauses
-			);
-		lines.set(line.id, after);
+		const own = added.get(line.id) ?? { line, entries: [] };
+		own.entries.push(entry);
+		added.set(line.id, own);
 		if (line.job.cadence.type === 'zone' && line.room.zone !== null) zones.add(line.room.zone);
 	}
+	const lines = new Map<string, SeriesProjection>();
+	const anew: Series[] = [];
+	const standing = await loadLines(db, household, [...added.keys()]);
+	for (const { line, entries } of added.values()) {
+		let at: SeriesProjection | null = standing.get(line.id) ?? EMPTY_SERIES;
+		const linePauses = pausesForSeries(line, pauses);
+		for (const entry of entries) at = at && appendToSeries(line, at, entry, linePauses);
+		if (at) lines.set(line.id, at);
+		else anew.push(line);
+	}
+	for (const [id, line] of await projectLines(db, household, anew, pauses)) lines.set(id, line);
 	await saveLines(db, household, lines);
+	await saveZones(db, household, await projectZones(db, household, home, [...zones]));
+}
+
+/** Some lines projected from their entries, which are read at once. */
+async function projectLines(
+	db: Db,
+	household: string,
+	lines: readonly Series[],
+	pauses: readonly PauseEntry[]
+): Promise<Map<string, SeriesProjection>> {
+	const stored = await entriesOfJobs(db, household, [...new Set(lines.map((line) => line.job.id))]);
+	const byLine = new Map<string, LedgerEntry[]>();
+	for (const { entry, job, part } of stored) {
+		const id = seriesId(job ?? '', part);
+		byLine.set(id, [...(byLine.get(id) ?? []), entry]);
+	}
+	return new Map(
+		lines.map((line) => [
+			line.id,
+			projectSeries(line, byLine.get(line.id) ?? [], pausesForSeries(line, pauses))
+		])
+	);
+}
+
+async function projectZones(
+	db: Db,
+	household: string,
+	home: PreparedHome,
+	zones: readonly string[]
+): Promise<Map<string, ZoneProjection>> {
 	const projected = new Map<string, ZoneProjection>();
 	for (const zone of zones) {
-		const items = home.zoneById.get(zone)?.list ?? [];
-		const entries = await entriesOfJobs(db, household, items);
+		const entries = await entriesOfJobs(db, household, home.zoneById.get(zone)?.list ?? []);
 		projected.set(
 			zone,
 			projectZone(
@@ -181,7 +219,50 @@ export async function followEntries(
 			)
 		);
 	}
-	await saveZones(db, household, projected);
+	return projected;
+}
+
+/**
+ * What a change of the home changes in its projection: lines whose rule, or whose pauses, are others now, zones whose
+ * list or days are, and what is no more. Everything else stays as it is.
+ */
+export async function followEdit(
+	db: Db,
+	household: string,
+	before: PreparedHome,
+	after: PreparedHome
+): Promise<void> {
+	const pauses = effectivePauses((await entriesOfHome(db, household)).map((stored) => stored.entry));
+	const isSame = (line: Series) => {
+		const old = before.seriesById.get(line.id);
+		return (
+			old !== undefined &&
+			old.versions === line.versions &&
+			(pauses.length === 0 ||
+				(old.job.room === line.job.room &&
+					old.job.layer === line.job.layer &&
+					JSON.stringify(old.job.who) === JSON.stringify(line.job.who)))
+		);
+	};
+	const changed = after.series.filter((line) => !isSame(line));
+	const gone = before.series.filter((line) => !after.seriesById.has(line.id)).map((line) => line.id);
+	const zonePlan = (home: PreparedHome, zone: string) => {
+		const last = home.zoneVersions.get(zone)?.at(-1);
+		return JSON.stringify([last?.items, last?.rotation, home.zoneById.get(zone)?.list]);
+	};
+	const zones = after.home.zones
+		.map((zone) => zone.id)
+		.filter((zone) => zonePlan(before, zone) !== zonePlan(after, zone));
+	const goneZones = before.home.zones.map((zone) => zone.id).filter((zone) => !after.zoneById.has(zone));
+	await saveLines(db, household, await projectLines(db, household, changed, pauses));
+	await saveZones(db, household, await projectZones(db, household, after, zones));
+	if (gone.length > 0)
+		await db.query('DELETE FROM standing WHERE household_id = ? AND line_id IN (?)', [household, gone]);
+	if (goneZones.length > 0)
+		await db.query('DELETE FROM zone_standing WHERE household_id = ? AND zone_id IN (?)', [
+			household,
+			goneZones
+		]);
 }
 
 /** True where a pause, or the undo of one, reaches back behind what is computed already. */

@@ -2,9 +2,9 @@
 import { addDays, type CivilDay } from '$core/calendar/civil';
 import { weekStartOf } from '$core/calendar/weeks';
 import type { Home } from '$core/household/home';
+import { NOTHING_DONE } from '$core/schedule/occurrences';
 import { outlook, type OutlookDay } from '$core/schedule/outlook';
 import { prepareHome } from '$core/schedule/preparedHome';
-import { NOTHING_DONE } from '$core/schedule/occurrences';
 import {
 	homeFromDraft,
 	jobsOfRoom,
@@ -23,7 +23,7 @@ import { weekdayName, WEEKDAYS } from '$words/general';
 import type { Cookies } from '@sveltejs/kit';
 import { v7 as uuidv7 } from 'uuid';
 import { reading } from '../../db/pool';
-import { listHouseholds } from '../../repo/homeRepo';
+import { homesAmong } from '../../repo/homeRepo';
 import { allPatterns, patternById, starterLibrary } from '../../repo/patterns';
 import { draftOf, keep, todayOf } from '../../services/setup/draft';
 import { yardOfHome } from './yardOfHome';
@@ -71,7 +71,7 @@ export async function loadBegin(
 	keep(cookies, id);
 	const step = STEPS.find((one) => one === query.step) ?? stored.step;
 	const draft = { ...stored, step };
-	const homes = await reading((db) => listHouseholds(db));
+	const homes = await reading((db) => homesAmong(db, []));
 	const library = starterLibrary();
 	const pattern = patternById(draft.pattern);
 	const today = todayOf(draft);

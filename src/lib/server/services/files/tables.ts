@@ -17,8 +17,7 @@ import { v7 as uuidv7 } from 'uuid';
 import { now } from '../../clock';
 import { reading, transaction } from '../../db/pool';
 import { followingId } from '../../ids';
-import { changeHomeOnce, loadHome, readPrepared, revisionOf } from '../../repo/homeRepo';
-import { rebuildProjection } from '../../repo/projectionRepo';
+import { changeHomeOnce, loadHome, revisionOf } from '../../repo/homeRepo';
 import { recordEntries } from '../ledger/recordEntries';
 import { useCase } from '../useCase';
 
@@ -130,7 +129,6 @@ export async function jobsFromCsv(household: string, form: FormData) {
 				today,
 				at
 			);
-			if (done === 'saved') await rebuildProjection(db, household, await readPrepared(db, household));
 			return done;
 		});
 		if (outcome === 'behind')

@@ -6,7 +6,7 @@ import { now } from '../../clock';
 import { transaction } from '../../db/pool';
 import { followingId } from '../../ids';
 import { addMembership } from '../../repo/accessRepo';
-import { listHouseholds } from '../../repo/homeRepo';
+import { revisionOf } from '../../repo/homeRepo';
 import { importHousehold } from '../home/wholeHome';
 
 const FILE_LIMIT = 64 * 1024 * 1024;
@@ -35,7 +35,7 @@ export async function takeHomeIn(
 	const household = followingId(id, 'taken in');
 	tell({ entries: read.file.ledger.length });
 	await transaction(async (db) => {
-		if ((await listHouseholds(db)).some((home) => home.id === household)) return;
+		if ((await revisionOf(db, household)) > 0) return;
 		await importHousehold(db, household, read.file, at, (done, of) => tell({ done, of }));
 		const members = read.file.versions.at(-1)?.home.members ?? [];
 		const organiser = members.find((one) => one.role === 'organiser');

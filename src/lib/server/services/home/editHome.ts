@@ -7,8 +7,7 @@ import { editRefusalText, effectText } from '$words/edits';
 import { fail, type ActionFailure } from '@sveltejs/kit';
 import { now } from '../../clock';
 import { reading, transaction } from '../../db/pool';
-import { changeHomeOnce, isChangeKnown, loadHome, readPrepared, revisionOf } from '../../repo/homeRepo';
-import { rebuildProjection } from '../../repo/projectionRepo';
+import { changeHomeOnce, isChangeKnown, loadHome, revisionOf } from '../../repo/homeRepo';
 import { acting, typed, type Notice } from '../guard';
 import { useCase } from '../useCase';
 
@@ -76,9 +75,7 @@ export function editHome(
 		const asked = Number(context.text('revision'));
 		const outcome = await transaction(async (db) => {
 			const revision = Number.isInteger(asked) && asked > 0 ? asked : current;
-			const changed = await changeHomeOnce(db, household, { id, revision }, edit.home, today, at);
-			if (changed === 'saved') await rebuildProjection(db, household, await readPrepared(db, household));
-			return changed;
+			return changeHomeOnce(db, household, { id, revision }, edit.home, today, at);
 		});
 		if (outcome === 'behind') {
 			return fail(409, {

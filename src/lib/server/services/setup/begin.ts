@@ -11,14 +11,7 @@ import { reading, transaction } from '../../db/pool';
 import { followingId } from '../../ids';
 import { addMembership } from '../../repo/accessRepo';
 import { finishDraft, holdDraft, loadDraft, saveDraft, type StoredDraft } from '../../repo/draftRepo';
-import {
-	changeHomeOnce,
-	createHousehold,
-	listHouseholds,
-	loadHome,
-	readPrepared,
-	revisionOf
-} from '../../repo/homeRepo';
+import { changeHomeOnce, createHousehold, homesAmong, loadHome, revisionOf } from '../../repo/homeRepo';
 import { allPatterns, patternById, starterLibrary } from '../../repo/patterns';
 import { rebuildProjection } from '../../repo/projectionRepo';
 import { acting, typed } from '../guard';
@@ -61,8 +54,8 @@ export async function take(cookies: Cookies, form: FormData, household: string) 
 	return acting(form, async () => {
 		const home = await reading((db) => loadHome(db, household));
 		if (!home) return fail(404, { message: 'That home is not here any more. Begin with an empty house.' });
-		const homes = await reading((db) => listHouseholds(db));
-		const isDemo = homes.find((one) => one.id === household)?.isDemo ?? false;
+		const [row] = await reading((db) => homesAmong(db, [household]));
+		const isDemo = row?.id !== household || row.isDemo;
 		const taken = draftFromHome(home.home, household);
 		const pattern = allPatterns().find((one) => one.name === home.home.household.rhythm.pattern);
 		const draft: Draft = {
@@ -169,7 +162,6 @@ async function changeOwn({ id, draft }: StoredDraft, household: string) {
 			at
 		);
 		if (done === 'behind') return done;
-		if (done === 'saved') await rebuildProjection(db, household, await readPrepared(db, household));
 		await finishDraft(db, id, household, at);
 		return done;
 	});
