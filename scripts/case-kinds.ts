@@ -27,6 +27,7 @@ import {
 import { seriesState } from '../src/lib/core/schedule/seriesState';
 import { checkPlan } from '../src/lib/core/planner/checkPlan';
 import type { PlanInput } from '../src/lib/core/planner/plan';
+import { estimateMinutes } from '../src/lib/core/learning/minutes';
 import { makePlan } from '../src/lib/core/planner/makePlan';
 import { assign } from '../src/lib/core/people/assign';
 import {
@@ -211,12 +212,19 @@ function plan(input: any, expect: any): CaseOutcome {
 	};
 }
 
+function estimate(input: any, expect: any): CaseOutcome {
+	const came = estimateMinutes(input.startMinutes, input.observations);
+	const near = (key: 'median' | 'low' | 'high') => Math.abs(came[key] / expect[key] - 1) <= 0.05;
+	return { ok: near('median') && near('low') && near('high'), expected: expect, came };
+}
+
 const RUNNERS: Record<string, (input: any, expect: any) => CaseOutcome> = {
 	rota,
 	turns,
 	'zone-list': zoneList,
 	share,
-	plan
+	plan,
+	estimate
 };
 
 export const SUPPORTED_KINDS = Object.keys(RUNNERS);

@@ -67,6 +67,7 @@
 	);
 	const values = $derived(form && 'values' in form ? (form.values as Record<string, string>) : {});
 	const href = (minutes: number) => sizeHref(view, minutes);
+	const chosen = $derived(view.offers.find((offer) => offer.chosen));
 </script>
 
 <svelte:head><title>{view.title} · Pail Round</title></svelte:head>
@@ -79,7 +80,8 @@
 	<input type="hidden" name="how" value={view.together} />
 	<input type="hidden" name="in" value={view.held.join(',')} />
 	<input type="hidden" name="out" value={view.taken.join(',')} />
-	<input type="hidden" name="choice" value={view.offers.find((offer) => offer.chosen)?.name ?? 'worth'} />
+	<input type="hidden" name="choice" value={chosen?.name ?? 'worth'} />
+	{#if chosen?.about}<input type="hidden" name="about" value={chosen.about} />{/if}
 	{#if view.inRooms.length > 0}<input type="hidden" name="rooms" value={view.inRooms.join(',')} />{/if}
 	{#if view.rooms.length > 0}
 		<input type="hidden" name="rooms" value={seenRooms(view)} />

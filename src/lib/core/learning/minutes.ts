@@ -17,7 +17,8 @@ export interface Estimate {
 	readonly high: number;
 }
 
-const PRIOR_WEIGHT = 3;
+/** The starter minutes count as so many timings: a guess is a guess. */
+const PRIOR_WEIGHT = 1;
 const PRIOR_SIGMA = 0.35;
 const PRIOR_SHAPE = 4;
 /** From so many uncut timings on, the spread is learnt too. */
@@ -64,51 +65,86 @@ function spreadOf(uncut: readonly number[], prior: number): number {
 }
 
 const GRID = 801;
+/** The 90 % point of a standard normal variable. */
+const NINETY = 1.2815515655446004;
 
 /**
- * The estimate from `startMinutes` and the timings so far, for one person and one depth. Minutes must be above
- * 0. Rules: "Estimate of minutes".
+ * The estimate from `startMinutes` and the timings so far, for one person and one depth. Minutes must be above 0.
+ * Without timings that were cut off it has a closed form; with them the posterior is summed on a grid, and what was
+ * computed is kept. Rules: "Estimate of minutes".
  */
 export function estimateMinutes(startMinutes: number, timings: readonly Timing[]): Estimate {
 	const prior = Math.log(startMinutes);
 	const uncut = timings.filter((t) => !t.cut).map((t) => Math.log(t.minutes));
-	const cut = timings.filter((t) => t.cut).map((t) => Math.log(t.minutes));
 	const sigma = spreadOf(uncut, prior);
-	// Without cut timings the posterior of the mean is normal; the cut ones bend it, so it is summed on a grid.
 	const weight = PRIOR_WEIGHT + uncut.length;
 	const centre = (PRIOR_WEIGHT * prior + uncut.reduce((sum, x) => sum + x, 0)) / weight;
 	const width = sigma / Math.sqrt(weight);
+	if (uncut.length === timings.length) {
+		const ninety = NINETY * Math.hypot(width, sigma);
+		return { median: Math.exp(centre), low: Math.exp(centre - ninety), high: Math.exp(centre + ninety) };
+	}
+	const cut = timings.filter((t) => t.cut).map((t) => Math.log(t.minutes));
+	return kept([centre, width, sigma, ...cut].join(' '), () => bent(centre, width, sigma, cut));
+}
+
+/** Estimates that took a grid, by what they are of; the oldest go first. */
+const KEPT = new Map<string, Estimate>();
+const KEPT_AT_MOST = 4000;
+
+function kept(key: string, make: () => Estimate): Estimate {
+	const known = KEPT.get(key);
+	if (known) return known;
+	const made = make();
+	KEPT.set(key, made);
+	if (KEPT.size > KEPT_AT_MOST) KEPT.delete(KEPT.keys().next().value as string);
+	return made;
+}
+
+/** The posterior where timings were cut off: each says only that it took longer, which bends the normal. */
+function bent(centre: number, width: number, sigma: number, cut: readonly number[]): Estimate {
 	const furthest = Math.max(centre, ...cut);
 	const from = centre - 7 * width;
-	const to = furthest + 7 * width + (cut.length > 0 ? 2 * sigma : 0);
+	const to = furthest + 7 * width + 2 * sigma;
 	const step = (to - from) / (GRID - 1);
-	const means: number[] = [];
-	const logs: number[] = [];
+	const means = new Float64Array(GRID);
+	const weights = new Float64Array(GRID);
+	let top = -Infinity;
 	for (let i = 0; i < GRID; i++) {
 		const mean = from + i * step;
 		const z = (mean - centre) / width;
-		const censored = cut.reduce(
-			(sum, x) => sum + Math.log(Math.max(1e-300, normalCdf((mean - x) / sigma))),
-			0
-		);
-		means.push(mean);
-		logs.push(-(z * z) / 2 + censored);
+		let log = -(z * z) / 2;
+		for (const x of cut) log += Math.log(Math.max(1e-300, normalCdf((mean - x) / sigma)));
+		means[i] = mean;
+		weights[i] = log;
+		top = Math.max(top, log);
 	}
-	const top = Math.max(...logs);
-	const weights = logs.map((log) => Math.exp(log - top));
-	const total = weights.reduce((sum, w) => sum + w, 0);
-	const posteriorMean = weights.reduce((sum, w, i) => sum + w * (means[i] ?? 0), 0) / total;
-	const predictive = (x: number) =>
-		weights.reduce((sum, w, i) => sum + w * normalCdf((x - (means[i] ?? 0)) / sigma), 0) / total;
+	let total = 0;
+	let first = 0;
+	for (let i = 0; i < GRID; i++) {
+		const weight = Math.exp((weights[i] as number) - top);
+		weights[i] = weight;
+		total += weight;
+		first += weight * (means[i] as number);
+	}
+	const predictive = (x: number) => {
+		let sum = 0;
+		for (let i = 0; i < GRID; i++) {
+			const weight = weights[i] as number;
+			// What weighs nothing changes no digit that is shown.
+			if (weight > 1e-12) sum += weight * normalCdf((x - (means[i] as number)) / sigma);
+		}
+		return sum / total;
+	};
 	const quantile = (p: number) => {
 		let low = from - 6 * sigma;
 		let high = to + 6 * sigma;
-		for (let i = 0; i < 60; i++) {
+		for (let i = 0; i < 40; i++) {
 			const middle = (low + high) / 2;
 			if (predictive(middle) < p) low = middle;
 			else high = middle;
 		}
 		return Math.exp((low + high) / 2);
 	};
-	return { median: Math.exp(posteriorMean), low: quantile(0.1), high: quantile(0.9) };
+	return { median: Math.exp(first / total), low: quantile(0.1), high: quantile(0.9) };
 }

@@ -157,7 +157,8 @@ export function filling(request: FillRequest): Filling {
 	};
 }
 
-export type PailName = 'worth' | 'room' | 'longest' | 'start';
+export const PAIL_NAMES = ['worth', 'room', 'longest', 'start'] as const;
+export type PailName = (typeof PAIL_NAMES)[number];
 
 /** One way to fill it. */
 export interface PailOffer {
@@ -173,7 +174,7 @@ function limited(
 	input: PlanInput,
 	plan: Plan,
 	jobs: number | null,
-	solve: (input: PlanInput) => Plan
+	solve: Solve
 ): { input: PlanInput; plan: Plan } {
 	const planned = new Set(plan.entries.map((entry) => entry.job));
 	if (jobs === null || planned.size <= jobs) return { input, plan };
@@ -185,6 +186,52 @@ function limited(
 	return { input: fewer, plan: solve(fewer) };
 }
 
+type Solve = (input: PlanInput) => Plan;
+
+const solverOf = (effort?: Effort): Solve =>
+	effort ? (problem) => makePlan(problem, effort) : (problem) => firstPlan(problem);
+
+/** A problem without an end, with one job alone: what does not fit whole is begun. */
+function begunWith(input: PlanInput, id: string): PlanInput {
+	const long = 24 * 60;
+	return {
+		...input,
+		bell: long,
+		people: input.people.map((one) => ({ ...one, until: long, breaks: undefined })),
+		jobs: input.jobs.filter((job) => job.id === id)
+	};
+}
+
+/** The problem of one way to fill a pail, not solved yet; null where there is no such way here. */
+export function problemOf({ input }: Filling, name: PailName, about: string | null): PlanInput | null {
+	if (name === 'worth') return input;
+	if (about === null) return null;
+	if (name === 'room') {
+		const jobs = input.jobs.filter((job) => !job.optional || job.steps.every((step) => step.room === about));
+		return jobs.length === 0 ? null : { ...input, jobs };
+	}
+	if (!input.jobs.some((job) => job.id === about)) return null;
+	if (name === 'start') return begunWith(input, about);
+	return {
+		...input,
+		jobs: input.jobs.map((job) => (job.id === about ? { ...job, optional: false } : job))
+	};
+}
+
+/** One way to fill a pail, solved alone; null where there is no such way here. */
+export function offerOf(
+	filled: Filling,
+	name: PailName,
+	about: string | null,
+	effort?: Effort
+): PailOffer | null {
+	const problem = problemOf(filled, name, about);
+	if (!problem) return null;
+	const solve = solverOf(effort);
+	const most = name === 'start' ? null : KIND_RULES[filled.request.kind].jobs;
+	return { name, ...limited(problem, solve(problem), most, solve), about };
+}
+
 /**
  * Two or three ways to fill a pail: most worth; one room, whole; a start on what has waited longest. Those that come to
  * the same are offered once. Where not one job fits whole, the one of most worth is begun. With `effort` each is
@@ -192,38 +239,22 @@ function limited(
  */
 export function offers(filled: Filling, effort?: Effort): PailOffer[] {
 	const { input, request } = filled;
-	const solve = (problem: PlanInput) => (effort ? makePlan(problem, effort) : firstPlan(problem));
-	const { jobs } = KIND_RULES[request.kind];
-	const most = limited(input, solve(input), jobs, solve);
+	const way = (name: PailName, about: string | null = null) => offerOf(filled, name, about, effort);
+	const most = way('worth') as PailOffer;
 	if (most.plan.entries.length === 0) {
 		const first = [...input.jobs].sort((a, b) => b.worth - a.worth || (a.id < b.id ? -1 : 1))[0];
-		if (!first) return [{ name: 'worth', ...most, about: null }];
-		const long = 24 * 60;
-		const begun = {
-			...input,
-			bell: long,
-			people: input.people.map((one) => ({ ...one, until: long, breaks: undefined })),
-			jobs: [first]
-		};
-		const plan = solve(begun);
-		return plan.entries.length === 0
-			? [{ name: 'worth', ...most, about: null }]
-			: [{ name: 'start', input: begun, plan, about: first.id }];
+		const begun = first ? way('start', first.id) : null;
+		return begun && begun.plan.entries.length > 0 ? [begun] : [most];
 	}
-	const found: PailOffer[] = [{ name: 'worth', ...most, about: null }];
+	const found: PailOffer[] = [most];
 	if (request.kind !== 'bite' && request.kind !== 'zone' && request.kind !== 'detail') return found;
 	const rooms = [...new Set(input.jobs.flatMap((job) => job.steps.map((step) => step.room)))];
-	const inRooms = rooms.map((room): PailOffer => {
-		const own = {
-			...input,
-			jobs: input.jobs.filter((job) => !job.optional || job.steps.every((step) => step.room === room))
-		};
-		return { name: 'room', ...limited(own, solve(own), jobs, solve), about: room };
-	});
-	const best = inRooms.sort(
-		(a, b) =>
-			b.plan.worth - a.plan.worth || a.plan.end - b.plan.end || ((a.about ?? '') < (b.about ?? '') ? -1 : 1)
-	)[0];
+	const best = rooms
+		.flatMap((room) => way('room', room) ?? [])
+		.sort(
+			(a, b) =>
+				b.plan.worth - a.plan.worth || a.plan.end - b.plan.end || ((a.about ?? '') < (b.about ?? '') ? -1 : 1)
+		)[0];
 	if (best && best.plan.entries.length > 0) found.push(best);
 	const longest = [...filled.lineOf.values()]
 		.filter(
@@ -237,16 +268,8 @@ export function offers(filled: Filling, effort?: Effort): PailOffer[] {
 				(a.dueOn ?? Infinity) - (b.dueOn ?? Infinity) ||
 				(a.line.id < b.line.id ? -1 : 1)
 		)[0];
-	if (longest) {
-		const id = longest.line.id;
-		const own = {
-			...input,
-			jobs: input.jobs.map((job) => (job.id === id ? { ...job, optional: false } : job))
-		};
-		const plan = limited(own, solve(own), jobs, solve);
-		if (plan.plan.entries.some((entry) => entry.job === id))
-			found.push({ name: 'longest', ...plan, about: id });
-	}
+	const waited = longest ? way('longest', longest.line.id) : null;
+	if (waited?.plan.entries.some((entry) => entry.job === waited.about)) found.push(waited);
 	const contents = ({ plan }: PailOffer) =>
 		[...new Set(plan.entries.map((entry) => entry.job))].sort().join(' ');
 	return found.filter((offer, i) => found.findIndex((other) => contents(other) === contents(offer)) === i);

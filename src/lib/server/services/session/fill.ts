@@ -89,12 +89,16 @@ function poolOf({ day, sessions, given, at }: HouseNow, people: readonly Member[
 	);
 }
 
-export interface Filled {
+/** What a pail is filled from, before any plan is made. */
+export interface Gathering {
 	readonly minutes: number;
 	readonly people: readonly Member[];
 	readonly together: Together;
 	readonly gathered: Gathered;
 	readonly filled: Filling;
+}
+
+export interface Filled extends Gathering {
 	readonly offers: readonly PailOffer[];
 }
 
@@ -106,13 +110,14 @@ export function defaultMinutes({ home, day, minute }: HouseNow, kind: SessionKin
 	);
 }
 
-export function fill(
+/** Gathers what a pail of so many minutes can hold. */
+export function gatherFor(
 	facts: HouseNow,
 	asker: Asker,
 	query: Query,
 	minutes: number,
 	line: string | null = null
-): Filled {
+): Gathering {
 	const { home, standing, day, minute } = facts;
 	const people = peopleOf(home, asker, query);
 	const inRooms = query.kind !== 'visitors' && query.rooms ? new Set(query.rooms) : null;
@@ -145,14 +150,20 @@ export function fill(
 			facts.at
 		)
 	});
-	return { minutes, people, together, gathered, filled, offers: offers(filled).map(sound) };
+	return { minutes, people, together, gathered, filled };
+}
+
+/** A pail with all the ways to fill it. */
+export function fill(facts: HouseNow, asker: Asker, query: Query, minutes: number): Filled {
+	const gathering = gatherFor(facts, asker, query, minutes);
+	return { ...gathering, offers: offers(gathering.filled).map(sound) };
 }
 
 /**
  * A plan goes out only where the checker, which knows the rules by itself, has nothing against it; else it is none, and
  * the log says which rule. What must be in and cannot is no fault of the plan: the page tells it.
  */
-function sound(offer: PailOffer): PailOffer {
+export function sound(offer: PailOffer): PailOffer {
 	const broken = checkPlan(offer.input, offer.plan.entries).filter((one) => one.rule !== 'missing-job');
 	if (broken.length === 0) return offer;
 	log.error({ rules: broken.map((one) => one.rule) }, 'a plan broke a rule and was not shown');

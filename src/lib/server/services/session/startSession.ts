@@ -1,9 +1,18 @@
 /** Starts a pail from what its page showed. */
 import { isoOf } from '$core/calendar/civil';
 import { checkPlan } from '$core/planner/checkPlan';
-import type { Plan } from '$core/planner/plan';
+import type { Plan, PlanInput } from '$core/planner/plan';
 import type { PreparedHome } from '$core/schedule/preparedHome';
-import { sessionPlan, type PailOffer } from '$core/session/fill';
+import { KIND_RULES } from '$core/session/kinds';
+import {
+	offerOf,
+	offers,
+	problemOf,
+	sessionPlan,
+	type Filling,
+	type PailName,
+	type PailOffer
+} from '$core/session/fill';
 import type { ClearingPlan } from '$core/session/sessionPlan';
 import { memberName } from '$words/names';
 import { fail, redirect } from '@sveltejs/kit';
@@ -15,7 +24,7 @@ import { typed } from '../guard';
 import { notYours, tickRefusal, type Asker } from '../ledger/whoMay';
 import { useCase } from '../useCase';
 import { startSession } from './addEvent';
-import { defaultMinutes, fill, houseNow, memberOf } from './fill';
+import { defaultMinutes, gatherFor, sound, houseNow, memberOf } from './fill';
 import { minutesAsked, readQuery } from './fillQuery';
 
 const entriesSchema = z
@@ -31,7 +40,7 @@ const entriesSchema = z
 	.max(400);
 
 /** The plan that the page showed, where it still keeps every rule for what is on now; null: plan anew. */
-function shownPlan(text: string | undefined, offer: PailOffer): Plan | null {
+function shownPlan(text: string | undefined, input: PlanInput, most: number | null): Plan | null {
 	if (!text) return null;
 	let data: unknown;
 	try {
@@ -42,13 +51,14 @@ function shownPlan(text: string | undefined, offer: PailOffer): Plan | null {
 	const read = entriesSchema.safeParse(data);
 	if (!read.success || read.data.length === 0) return null;
 	const entries = read.data.map(([job, step, person, start, end]) => ({ job, step, person, start, end }));
-	if (checkPlan(offer.input, entries).length > 0) return null;
+	if (checkPlan(input, entries).length > 0) return null;
 	const planned = new Set(entries.map((entry) => entry.job));
+	if (most !== null && planned.size > most) return null;
 	return {
 		entries,
 		worth: 0,
 		end: Math.max(...entries.map((entry) => entry.end)),
-		left: offer.input.jobs.map((job) => job.id).filter((id) => !planned.has(id)),
+		left: input.jobs.map((job) => job.id).filter((id) => !planned.has(id)),
 		exact: false
 	};
 }
@@ -57,11 +67,32 @@ const startForm = z.object({
 	id: z.uuid('Reload the page and try again.'),
 	member: z.string().max(60),
 	line: z.string().max(80).optional(),
+	/** The room or line that the chosen way is about. */
+	about: z.string().max(80).optional(),
 	plan: z.string().max(60_000).optional(),
 	spot: z.string().trim().max(80).optional(),
 	room: z.string().max(60).optional(),
 	portion: z.enum(['all', 'half', 'quarter']).catch('all')
 });
+
+/**
+ * What is started: the plan that was shown, where it still holds, else the chosen way alone, solved anew. Only where
+ * the form does not say what the way is about are all ways made, to find it.
+ */
+function chosenPlan(
+	filled: Filling,
+	name: PailName,
+	form: z.infer<typeof startForm>
+): { input: PlanInput; plan: Plan } {
+	const problem = problemOf(filled, name, form.about ?? null);
+	const most = name === 'start' ? null : KIND_RULES[filled.request.kind].jobs;
+	const shown = problem && shownPlan(form.plan, problem, most);
+	if (problem && shown) return { input: problem, plan: shown };
+	const alone = name === 'worth' ? offerOf(filled, 'worth', null) : null;
+	const all = alone && alone.plan.entries.length > 0 ? [alone] : offers(filled);
+	const offer = sound(all.find((one) => one.name === name) ?? (all[0] as PailOffer));
+	return { input: offer.input, plan: shownPlan(form.plan, offer.input, most) ?? offer.plan };
+}
 
 /** Starts a pail: what was shown, where it still holds; else filled again on the server from what is on now. */
 export async function start(asker: Asker, form: FormData) {
@@ -115,9 +146,8 @@ export async function start(asker: Asker, form: FormData) {
 				field: 'spot',
 				values: typed(form)
 			});
-		const made = fill(facts, asker, query, minutes.data, line);
-		const offer = made.offers.find((one) => one.name === query.choice) ?? (made.offers[0] as PailOffer);
-		const plan = shownPlan(read.data.plan, offer) ?? offer.plan;
+		const { filled } = gatherFor(facts, asker, query, minutes.data, line);
+		const { input, plan } = chosenPlan(filled, query.choice, read.data);
 		if (plan.entries.length === 0 && clearing === null)
 			return fail(409, {
 				message: 'There is nothing on the line for this pail just now. Choose somebody else, or rest.',
@@ -131,7 +161,7 @@ export async function start(asker: Asker, form: FormData) {
 					id: read.data.id,
 					member: member.id,
 					date: day.date,
-					plan: { ...sessionPlan({ ...made.filled, input: offer.input }, plan, minutes.data), clearing }
+					plan: { ...sessionPlan({ ...filled, input }, plan, minutes.data), clearing }
 				},
 				now()
 			)
