@@ -1,5 +1,6 @@
 /** Serves the built app. `npm start` runs it; it needs DATABASE_URL, and honours PORT and HOST. */
 import { readFileSync } from 'node:fs';
+import compression from 'compression';
 import { createServer } from 'node:http';
 import { createServer as createSecureServer } from 'node:https';
 
@@ -27,12 +28,23 @@ function keys() {
 }
 
 const tls = keys();
+/** Pages and data go out compressed; what is sent bit by bit does not, as it would be held back. */
+const compress = compression({
+	threshold: 1024,
+	filter: (request, response) => {
+		const type = String(response.getHeader('content-type') ?? '');
+		if (/event-stream|ndjson|octet-stream/.test(type)) return false;
+		return compression.filter(request, response);
+	}
+});
 const answer = (request, response) => {
 	if (process.env.TRUST_PROXY !== '1') request.headers['x-forwarded-proto'] = tls ? 'https' : 'http';
-	handler(request, response, () => {
-		response.statusCode = 404;
-		response.end('Not found');
-	});
+	compress(request, response, () =>
+		handler(request, response, () => {
+			response.statusCode = 404;
+			response.end('Not found');
+		})
+	);
 };
 const server = tls ? createSecureServer(tls, answer) : createServer(answer);
 server.on('error', (error) => {

@@ -70,6 +70,7 @@ export async function recordEntries(
 	if (fresh.length === 0) return { ok: true, written: [] };
 
 	const incoming: NewEntry[] = [];
+	const reader = coverReader(db, household);
 	for (const entry of fresh) {
 		const refusal = checkEntry(home, entry, today);
 		if (refusal) return { ok: false, refusal };
@@ -79,7 +80,7 @@ export async function recordEntries(
 				job: 'job' in entry ? entry.job : null,
 				part: 'part' in entry ? entry.part : null
 			});
-			incoming.push(...(await coversOf(db, household, home, entry, incoming)));
+			incoming.push(...(await coversOf(reader, home, entry, incoming)));
 			continue;
 		}
 		const target = await undoTarget(db, household, entry.of, incoming);
@@ -110,9 +111,28 @@ function lineOf(home: PreparedHome, { job, part }: NewEntry): Series | null {
 	return job === null ? null : seriesOfEntry(home, job, part);
 }
 
+/** What of the ledger covering asks for, read once for all entries of a request. */
+function coverReader(db: Db, household: string) {
+	let pauses: ReturnType<typeof effectivePauses> | null = null;
+	const byLine = new Map<string, LedgerEntry[]>();
+	return {
+		async pauses() {
+			pauses ??= effectivePauses((await entriesOfHome(db, household)).map((stored) => stored.entry));
+			return pauses;
+		},
+		async entriesOf(line: Series) {
+			const known = byLine.get(line.id);
+			if (known) return known;
+			const stored = await entriesOfLine(db, household, line.job.id, line.part);
+			const entries = stored.map((one) => one.entry);
+			byLine.set(line.id, entries);
+			return entries;
+		}
+	};
+}
+
 async function coversOf(
-	db: Db,
-	household: string,
+	reader: ReturnType<typeof coverReader>,
 	home: PreparedHome,
 	entry: LedgerEntry,
 	incoming: readonly NewEntry[]
@@ -120,13 +140,12 @@ async function coversOf(
 	if (!isWork(entry)) return [];
 	const lines = coveredSeries(home, entry.job);
 	if (lines.length === 0) return [];
-	const pauses = effectivePauses((await entriesOfHome(db, household)).map((stored) => stored.entry));
+	const pauses = await reader.pauses();
 	const covered: NewEntry[] = [];
 	for (const line of lines) {
-		const stored = await entriesOfLine(db, household, line.job.id, line.part);
 		// Entries of the same request count too, though they are not in the ledger yet.
 		const coming = incoming.filter((one) => one.job === line.job.id && one.part === line.part);
-		const ledger = [...stored, ...coming].map((one) => one.entry);
+		const ledger = [...(await reader.entriesOf(line)), ...coming.map((one) => one.entry)];
 		const state = seriesState(
 			{
 				versions: line.versions,
