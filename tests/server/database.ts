@@ -1,5 +1,8 @@
 /** A database of its own for each test file, on the server that DATABASE_URL names. */
 import { randomBytes } from 'node:crypto';
+import { cpSync, mkdtempSync, readdirSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
 import { createConnection, type Pool } from 'mysql2/promise';
 import { migrate } from '../../src/lib/server/db/migrate';
 import { openPool } from '../../src/lib/server/db/pool';
@@ -9,13 +12,23 @@ import { prepareHome } from '../../src/lib/core/schedule/preparedHome';
 import { day } from '../core/entries';
 import { makeHome } from '../core/home';
 
+const DIR = 'db/migrations';
+
+/** A folder with the oldest migrations. */
+export function firstOf(count: number): string {
+	const dir = mkdtempSync(join(tmpdir(), 'pail-migrations-'));
+	for (const name of readdirSync(DIR).sort().slice(0, count)) cpSync(join(DIR, name), join(dir, name));
+	return dir;
+}
+
 export interface TestDatabase {
 	readonly url: string;
 	readonly pool: Pool;
 	drop(): Promise<void>;
 }
 
-export async function makeDatabase(): Promise<TestDatabase> {
+/** A database with all its tables; or with those of so many migrations alone, as they were once. */
+export async function makeDatabase(migrations?: number): Promise<TestDatabase> {
 	const server = process.env.DATABASE_URL;
 	if (!server) throw new Error('The store tests need DATABASE_URL; run them with `npm test`.');
 	const name = `pail_test_${randomBytes(5).toString('hex')}`;
@@ -23,7 +36,7 @@ export async function makeDatabase(): Promise<TestDatabase> {
 	await admin.query(`CREATE DATABASE ${name}`);
 	const url = new URL(server);
 	url.pathname = `/${name}`;
-	await migrate(url.href, 'db/migrations');
+	await migrate(url.href, migrations === undefined ? DIR : firstOf(migrations));
 	const pool = openPool(url.href);
 	return {
 		url: url.href,

@@ -1,12 +1,12 @@
 /** Migrations: whatever cuts a start off, the next one goes on with it, and nothing is lost. */
 import { fork } from 'node:child_process';
 import { randomBytes } from 'node:crypto';
-import { cpSync, mkdtempSync, readdirSync, readFileSync, writeFileSync } from 'node:fs';
-import { tmpdir } from 'node:os';
+import { readdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { createConnection, type Connection } from 'mysql2/promise';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { migrate, migrationsIn, pendingMigrations } from '../../src/lib/server/db/migrate';
+import { firstOf } from './database';
 import { repeatable, statementsOf } from '../../src/lib/server/db/statements';
 
 const DIR = 'db/migrations';
@@ -43,12 +43,6 @@ async function schemaOf(url: string): Promise<string> {
 	await connection.end();
 	return shown.join('\n\n');
 }
-
-const folderOf = (count: number) => {
-	const dir = mkdtempSync(join(tmpdir(), 'pail-migrations-'));
-	for (const name of readdirSync(DIR).sort().slice(0, count)) cpSync(join(DIR, name), join(dir, name));
-	return dir;
-};
 
 class Killed extends Error {}
 
@@ -106,7 +100,7 @@ describe('migrations', () => {
 		'killed at every step, an upgrade from the %d oldest loses nothing',
 		async (count) => {
 			const url = await emptyDatabase();
-			await migrate(url, folderOf(count));
+			await migrate(url, firstOf(count));
 			const connection = await createConnection(url);
 			await connection.query(
 				"INSERT INTO household (id, name, revision, created_at) VALUES ('01900000-0000-7000-9000-000000000001', 'Old', 0, 5)"
@@ -140,7 +134,7 @@ describe('migrations', () => {
 
 	it('cut off by the program before, with half of a file carried out, are gone on with', async () => {
 		const url = await emptyDatabase();
-		await migrate(url, folderOf(2));
+		await migrate(url, firstOf(2));
 		const connection = await createConnection(url);
 		const { statements } = migrationsIn(DIR)[2] as { statements: readonly string[] };
 		for (const statement of statements.slice(0, 7)) await connection.query(statement);
@@ -171,12 +165,12 @@ describe('migrations', () => {
 
 	it('refuse a file that was changed after it was applied, and a database that is newer', async () => {
 		const url = await emptyDatabase();
-		const dir = folderOf(2);
+		const dir = firstOf(2);
 		await migrate(url, dir);
 		const first = join(dir, readdirSync(dir).sort()[0] as string);
 		writeFileSync(first, `${readFileSync(first, 'utf8')}\n-- later`);
 		await expect(migrate(url, dir)).rejects.toThrow(/was changed after it was applied/);
 		await migrate(url, DIR);
-		await expect(migrate(url, folderOf(2))).rejects.toThrow(/made by a newer version/);
+		await expect(migrate(url, firstOf(2))).rejects.toThrow(/made by a newer version/);
 	});
 });

@@ -252,6 +252,8 @@ export async function readHistory(db: Db, household: string): Promise<HomeVersio
 
 interface Kept {
 	readonly revision: number;
+	/** When it was saved: after a restore another one may have the same number. */
+	readonly madeAt: number;
 	readonly home: PreparedHome;
 	readonly bytes: number;
 }
@@ -308,14 +310,27 @@ function keep(household: string, kept: Kept): void {
 	afterCommit(() => cache.set(household, kept));
 }
 
+/** Whether the revision that is kept is still the one of the database, and not of one that was restored. */
+async function isStill(db: Db, household: string, known: Kept): Promise<boolean> {
+	const [rows] = await db.execute<Row[]>(
+		'SELECT made_at FROM home_revision WHERE household_id = ? AND revision = ?',
+		[household, known.revision]
+	);
+	return rows[0]?.made_at === known.madeAt;
+}
+
 /** The prepared home of a household at its revision: only what came since the one that is kept is read and parsed. */
 export async function loadHome(db: Db, household: string): Promise<PreparedHome | null> {
-	const revision = await revisionOf(db, household);
-	if (revision === 0) return null;
+	const [rows] = await db.execute<Row[]>(
+		`SELECT h.revision, r.made_at FROM household h JOIN home_revision r
+		ON r.household_id = h.id AND r.revision = h.revision WHERE h.id = ?`,
+		[household]
+	);
+	if (!rows[0]) return null;
+	const { revision, made_at: madeAt } = rows[0] as { revision: number; made_at: number };
 	const known = (keptInTransaction()?.get(`home ${household}`) as Kept | undefined) ?? cache.get(household);
-	if (known?.revision === revision) return known.home;
-	// A revision that went back is another database under the same id: what is kept says nothing of it.
-	const base = known && known.revision < revision ? known : null;
+	if (known?.revision === revision && known.madeAt === madeAt) return known.home;
+	const base = known && known.revision < revision && (await isStill(db, household, known)) ? known : null;
 	const revisions = await readRevisions(db, household, base?.revision ?? 0);
 	const versions = lastOfDay(revisions);
 	let home = base?.home ?? null;
@@ -323,7 +338,7 @@ export async function loadHome(db: Db, household: string): Promise<PreparedHome 
 		home = home ? withHomeVersion(home, { from, home: next }) : prepareHome([{ from, home: next }]);
 	if (!home) return null;
 	const bytes = (base?.bytes ?? 0) + HELD_PER_BYTE * versions.reduce((sum, one) => sum + one.bytes, 0);
-	keep(household, { revision, home, bytes });
+	keep(household, { revision, madeAt, home, bytes });
 	return home;
 }
 
@@ -399,7 +414,12 @@ export async function changeHomeOnce(
 	]);
 	const after = withHomeVersion(before, { from, home });
 	const held = cache.get(household)?.bytes ?? 0;
-	keep(household, { revision, home: after, bytes: held + HELD_PER_BYTE * JSON.stringify(home).length });
+	keep(household, {
+		revision,
+		madeAt: now,
+		home: after,
+		bytes: held + HELD_PER_BYTE * JSON.stringify(home).length
+	});
 	await followEdit(db, household, before, after);
 	return 'saved';
 }
