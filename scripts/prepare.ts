@@ -1,6 +1,7 @@
 /** Brings the database up to date and loads the demo home where there is none. Run by `npm start`. */
 import { join } from 'node:path';
 import { makeBackup } from './lib/backups.mjs';
+import { dataDir } from './lib/state.mjs';
 import { now } from '../src/lib/server/clock';
 import { migrate } from '../src/lib/server/db/migrate';
 import { openPool } from '../src/lib/server/db/pool';
@@ -17,7 +18,7 @@ try {
 		// An upgrade that goes wrong must not be the end of what was there.
 		beforeUpgrade: async (newest) => {
 			const stamp = new Date().toISOString().slice(0, 19).replace(/:/g, '-');
-			const file = join('.pail', 'backups', `before-upgrade-from-${newest.slice(0, 4)}-${stamp}.sql.gz`);
+			const file = join(dataDir(), 'backups', `before-upgrade-from-${newest.slice(0, 4)}-${stamp}.sql.gz`);
 			await makeBackup(new URL(url), file);
 			console.log(`The tables are brought up to date. Everything as it was is kept in ${file}`);
 		}

@@ -11,6 +11,7 @@ import { checkBackup, isEncrypted, makeBackup, openBackup, passphrase, stampNow 
 import { clientArguments, withDatabase } from './lib/client.mjs';
 import { needModules, needNode, needProgram } from './lib/needs.mjs';
 import { run } from './lib/run.mjs';
+import { dataDir } from './lib/state.mjs';
 import { fail, Missing, tell } from './lib/tell.mjs';
 
 process.chdir(join(import.meta.dirname, '..'));
@@ -58,7 +59,7 @@ async function swap(connection, name, beside, aside) {
 }
 
 async function restore(url, client, file, secret) {
-	const kept = join('.pail', 'backups', `before-restore-${stampNow()}.sql.gz`);
+	const kept = join(dataDir(), 'backups', `before-restore-${stampNow()}.sql.gz`);
 	await makeBackup(url, kept);
 	tell(`What was there before is kept in ${kept}`);
 	const name = url.pathname.slice(1);

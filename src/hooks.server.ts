@@ -1,10 +1,19 @@
+import { building } from '$app/environment';
 import { accessAt, COOKIES, type Access } from '$server/access/door';
 import { actionOf, needsOf, opens, startOf } from '$server/access/routes';
 import { now } from '$server/clock';
-import { DatabaseAway, reading } from '$server/db/pool';
+import { DatabaseAway, DiskFull, reading } from '$server/db/pool';
 import { log } from '$server/log';
+import { startSweeping } from '$server/ops/sweep';
 import { fingerprint } from '$server/secrets';
-import { error, redirect, type Handle, type HandleServerError, type RequestEvent } from '@sveltejs/kit';
+import {
+	error,
+	redirect,
+	type Handle,
+	type HandleServerError,
+	type RequestEvent,
+	type ServerInit
+} from '@sveltejs/kit';
 
 /** What is served without asking who is there: what the app itself is made of. */
 const needsNobody = (path: string) =>
@@ -93,8 +102,19 @@ function anywhere(standing: Access, url: URL): string {
 	return standing.signIn?.account || !standing.isLivedIn ? '/begin' : `/sign-in${back}`;
 }
 
+export const init: ServerInit = () => {
+	if (!building) startSweeping();
+};
+
+/** Actions read forms; what else is sent to them is told so, and not read. */
+function isForm({ request }: RequestEvent): boolean {
+	const type = (request.headers.get('content-type') ?? '').split(';')[0]?.trim().toLowerCase() ?? '';
+	return type === 'multipart/form-data' || type === 'application/x-www-form-urlencoded';
+}
+
 export const handle: Handle = async ({ event, resolve }) => {
 	const { pathname } = event.url;
+	if (event.request.method === 'POST' && actionOf(event.url) !== null && !isForm(event)) error(415, NO_FORM);
 	if (!comesFromHere(event)) {
 		log.warn({ path: pathname }, 'refused: from elsewhere');
 		error(403, {
@@ -139,6 +159,16 @@ export const handle: Handle = async ({ event, resolve }) => {
 	return response;
 };
 
+const NO_FORM = {
+	message: 'It cannot be sent here in this way.',
+	remedy: 'Go back to the page and try again.'
+};
+
+const DISK_FULL = {
+	message: 'The disk of the server is full, so nothing can be written.',
+	remedy: 'Nothing was half-written, and all that was kept is safe. Make room there, then try again.'
+};
+
 const AWAY = {
 	message: 'The record book cannot be reached just now.',
 	remedy: 'Nothing is lost. Wait a moment, then try again; what you typed is still here.'
@@ -150,12 +180,15 @@ export const handleError: HandleServerError = ({ error: cause, event, status }) 
 		return AWAY;
 	}
 	if (status === 404) return { message: 'There is nothing on this hook.', remedy: 'Go back to Today.' };
-	if (status === 405 || status === 415)
-		return { message: 'It cannot be sent here in this way.', remedy: 'Go back to the page and try again.' };
+	if (cause instanceof DiskFull) {
+		log.error({ path: event.route.id ?? 'unknown' }, 'disk full');
+		return DISK_FULL;
+	}
+	if (status === 405 || status === 415) return NO_FORM;
 	if (status === 413)
 		return {
 			message: 'That is too large to be taken in.',
-			remedy: 'A home is never larger than 64 MB. Is it the right file?'
+			remedy: 'Pages take 256 kB, a table 8 MB, a home 64 MB. Is it the right file?'
 		};
 	// A reset or an invitation stands in the address: of the path alone the log may know.
 	log.error({ path: event.route.id ?? 'unknown', err: cause }, 'unexpected');

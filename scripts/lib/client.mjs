@@ -1,13 +1,14 @@
 /** The database for the scripts beside the app: the one that DATABASE_URL names, or the app's own. */
 import { startDatabase } from './database.mjs';
-import { existsSync, readFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { dataDir, readState } from './state.mjs';
 
 /** Runs `work` with the database's URL; the app's own is started for it where it does not run already. */
 export async function withDatabase(work) {
 	if (process.env.DATABASE_URL) return work(new URL(process.env.DATABASE_URL));
-	const state = '.pail/db/server.json';
-	const before = existsSync(state) ? JSON.parse(readFileSync(state, 'utf8')).pid : null;
-	const database = await startDatabase('.pail/db');
+	const dir = join(dataDir(), 'db');
+	const before = readState(join(dir, 'server.json'))?.pid ?? null;
+	const database = await startDatabase(dir);
 	try {
 		return await work(new URL(database.url));
 	} finally {

@@ -3,6 +3,7 @@ import { X509Certificate } from 'node:crypto';
 import { existsSync, mkdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { hostname, networkInterfaces } from 'node:os';
 import { join, resolve } from 'node:path';
+import { tell } from './tell.mjs';
 
 /** The addresses of this machine on the house's network. */
 export function houseAddresses(interfaces = networkInterfaces()) {
@@ -88,4 +89,28 @@ export async function forPhones(port, own, addresses = houseAddresses()) {
 			: []),
 		'Stop it with Ctrl-C.'
 	].join('\n');
+}
+
+/**
+ * The address by which the phones of this house reach it, for links in mail and QR codes: the one that was kept, else
+ * asked for where somebody sits at the terminal, else this machine's first one. `npm run address` changes it.
+ */
+export async function askAddress(port, secure) {
+	const { readAddress, keepAddress } = await import('./address.mjs');
+	if ((await readAddress()) !== null) return;
+	const [first = 'localhost'] = houseAddresses();
+	const learned = `${secure ? 'https' : 'http'}://${first}:${port}`;
+	let address = learned;
+	if (process.stdin.isTTY) {
+		const { createInterface } = await import('node:readline/promises');
+		const asking = createInterface({ input: process.stdin, output: process.stdout });
+		const typed = (
+			await asking.question(`At which address do phones reach this house? [${learned}] `)
+		).trim();
+		asking.close();
+		if (typed !== '') address = typed;
+	}
+	tell(
+		`Links in mail and QR codes lead to ${await keepAddress(address)}. Change it with: npm run address -- ADDRESS`
+	);
 }

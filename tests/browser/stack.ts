@@ -75,6 +75,10 @@ export async function makeStack(at = MORNING, demo = true): Promise<Stack & { st
 	gated.port = String(gatePort);
 
 	const port = await freePort();
+	// The address that links in mail carry.
+	await admin.query(
+		`INSERT INTO ${name}.setting (name, value, changed_at) VALUES ('origin', 'http://127.0.0.1:${port}', 0)`
+	);
 	let running = await serve({ url: gated.href, port, clockFile });
 	return {
 		url: `http://127.0.0.1:${port}`,

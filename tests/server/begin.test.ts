@@ -55,7 +55,8 @@ function browser() {
 	};
 	return {
 		open: () => loadBegin(cookies, { step: null, room: null, beside: null, hasHome: false }),
-		touch: (fields: Record<string, string>) => through(touch(cookies, form(fields))),
+		touch: (fields: Record<string, string>) =>
+			through(touch({ cookies, getClientAddress: () => '10.0.0.1' } as never, form(fields))),
 		start: async () => {
 			// Whoever begins a home has signed up on the way to it.
 			await makeAccount(pool(), { id: account, email: `${account}@test.invalid`, passwordHash: '' }, 1);

@@ -340,6 +340,29 @@ describe('a family calendar', () => {
 		`BEGIN:VCALENDAR\r\nVERSION:2.0\r\nPRODID:x\r\n${events.map((one) => `BEGIN:VEVENT\r\n${one}\r\nEND:VEVENT\r\n`).join('')}END:VCALENDAR\r\n`;
 	const read = (...events: string[]) => readFamilyCalendar(calendar(...events), TODAY, 'Europe/London');
 
+	it('reads moved occurrences, further dates and several rules as a calendar means them', () => {
+		const found = read(
+			'UID:s\r\nSUMMARY:Swimming\r\nDTSTART;TZID=Europe/London:20270303T160000\r\nDTEND;TZID=Europe/London:20270303T170000\r\nRRULE:FREQ=WEEKLY;COUNT=4\r\nRRULE:FREQ=MONTHLY;BYMONTHDAY=5;UNTIL=20270430T000000Z\r\nRDATE;TZID=Europe/London:20270306T090000\r\nRDATE;TZID=Europe/London;VALUE=PERIOD:20270307T090000/PT1H\r\nEXDATE;TZID=Europe/London:20270317T160000',
+			'UID:s\r\nSUMMARY:Swimming gala\r\nRECURRENCE-ID;TZID=Europe/London:20270310T160000\r\nDTSTART;TZID=Europe/London:20270305T100000\r\nDTEND;TZID=Europe/London:20270305T113000',
+			'UID:s\r\nSUMMARY:Swimming\r\nSTATUS:CANCELLED\r\nRECURRENCE-ID;TZID=Europe/London:20270324T160000\r\nDTSTART;TZID=Europe/London:20270324T160000\r\nDTEND;TZID=Europe/London:20270324T170000',
+			'UID:alone\r\nSUMMARY:Moved of another file\r\nRECURRENCE-ID:20270308T100000Z\r\nDTSTART:20270309T100000Z\r\nDTEND:20270309T110000Z'
+		);
+		expect(found.reports).toEqual([]);
+		const dates = found.events
+			.filter((one) => one.uid === 's')
+			.map((one) => `${isoOf(one.from)} ${one.fromMinute} ${one.title}`)
+			.sort();
+		expect(dates).toEqual([
+			'2027-03-03 960 Swimming',
+			'2027-03-05 600 Swimming gala',
+			'2027-03-05 960 Swimming',
+			'2027-03-06 540 Swimming',
+			'2027-03-07 540 Swimming',
+			'2027-04-05 960 Swimming'
+		]);
+		expect(found.events.find((one) => one.uid.startsWith('alone'))?.from).toBe(toDay('2027-03-09'));
+	});
+
 	it('gives holidays, visitors and busy times, in the household’s own hours', () => {
 		const found = read(
 			'UID:a\r\nSUMMARY:Half-term holiday\r\nDTSTART;VALUE=DATE:20270405\r\nDTEND;VALUE=DATE:20270410',

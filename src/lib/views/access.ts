@@ -23,6 +23,8 @@ export interface OwnView {
 	readonly email: string | null;
 	/** A second factor is asked for. */
 	readonly second: boolean;
+	/** Recovery codes that are left. */
+	readonly codesLeft: number;
 	/** A second factor that waits to be proved. */
 	readonly setUp: { readonly secret: string; readonly qr: string } | null;
 	readonly signIns: readonly {

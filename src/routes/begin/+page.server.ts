@@ -15,7 +15,7 @@ export const load: PageServerLoad = async ({ locals, url, cookies }) => ({
 });
 
 export const actions: Actions = {
-	touch: async ({ cookies, request }) => touch(cookies, await request.formData()),
+	touch: async (event) => touch(event, await event.request.formData()),
 	start: async (event) => start(event.cookies, await event.request.formData(), beginnerOf(event)),
 	takeDemo: async ({ cookies, request, locals }) =>
 		take(cookies, await request.formData(), locals.homes.find((home) => home.isDemo)?.id ?? ''),

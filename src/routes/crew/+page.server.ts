@@ -1,5 +1,5 @@
-import { loading } from '$server/services/guard';
 import { loadCrew } from '$server/pages/people/loadCrew';
+import { loading } from '$server/services/guard';
 import { came } from '$server/services/people/came';
 import type { Actions, PageServerLoad } from './$types';
 

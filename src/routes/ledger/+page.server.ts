@@ -1,7 +1,7 @@
 import { now } from '$server/clock';
-import { tick, undo } from '$server/services/ledger/entryActions';
-import { loading } from '$server/services/guard';
 import { loadLedger } from '$server/pages/history/loadLedger';
+import { loading } from '$server/services/guard';
+import { tick, undo } from '$server/services/ledger/entryActions';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ locals, url }) => {

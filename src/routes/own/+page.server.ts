@@ -1,4 +1,5 @@
 import { loadOwn } from '$server/pages/access/doors';
+import { deleteAccount } from '$server/services/access/deletion';
 import {
 	beginSecond,
 	changePassword,
@@ -16,8 +17,9 @@ export const actions: Actions = {
 	password: async (event) => changePassword(event, await event.request.formData()),
 	out: async (event) => outOwn(event, await event.request.formData(), false),
 	outAll: async (event) => outOwn(event, await event.request.formData(), true),
-	second: async (event) => beginSecond(event),
+	second: async (event) => beginSecond(event, await event.request.formData()),
 	prove: async (event) => proveSecond(event, await event.request.formData()),
 	noSecond: async (event) => endSecond(event, await event.request.formData()),
-	account: async (event) => takeAccount(event, await event.request.formData())
+	account: async (event) => takeAccount(event, await event.request.formData()),
+	delete: async (event) => deleteAccount(event, await event.request.formData())
 };

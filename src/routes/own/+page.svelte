@@ -7,6 +7,7 @@
 	const { view } = $derived(data);
 	const wrong = $derived(form && 'message' in form ? form.message : null);
 	const said = $derived(form && 'said' in form ? form.said : null);
+	const codes = $derived(form && 'codes' in form ? (form.codes as readonly string[]) : []);
 </script>
 
 <svelte:head><title>Your own keys · Pail Round</title></svelte:head>
@@ -20,6 +21,18 @@
 	</header>
 	{#if wrong}<Notice tone="wrong"><span>{wrong}</span></Notice>{/if}
 	{#if said}<Notice><span>{said}</span></Notice>{/if}
+	{#if codes.length > 0}
+		<div class="linen codes" role="status">
+			<h2>Ten codes for the day you lose your app</h2>
+			<p>
+				Each lets you in once, in place of the app’s code. They are shown only now: print them or write them
+				down.
+			</p>
+			<ul>
+				{#each codes as code (code)}<li><code>{code}</code></li>{/each}
+			</ul>
+		</div>
+	{/if}
 	{#if view.isDemo}
 		<p class="dim">
 			The demo home is open to all, so nobody has keys here. In a home of your own they hang on this hook.
@@ -63,7 +76,11 @@
 				</ActForm>
 				<h2>A second factor</h2>
 				{#if view.second}
-					<p>Signing in asks for a code of your authenticator app.</p>
+					<p>
+						Signing in asks for a code of your authenticator app. {view.codesLeft === 1
+							? 'One recovery code is'
+							: `${view.codesLeft} recovery codes are`} left.
+					</p>
 					<ActForm action="?/noSecond" class="fields" then={{ withoutId: true, empties: true }}>
 						<PasswordField name="old" />
 						<button class="plain">Take it off</button>
@@ -91,10 +108,23 @@
 					</ActForm>
 				{:else}
 					<p class="dim">A code of your phone beside the password, for homes with much in them.</p>
-					<ActForm action="?/second" then={{ withoutId: true }}
-						><button class="plain">Set one up</button></ActForm
-					>
+					<ActForm action="?/second" class="fields" then={{ withoutId: true }}>
+						<PasswordField name="old" />
+						<button class="plain">Set one up</button>
+					</ActForm>
 				{/if}
+				<h2>Delete your account</h2>
+				<p class="dim">
+					You are signed out everywhere at once, and it is gone within a day. What you did in a home stays
+					there.
+				</p>
+				<details>
+					<summary>Delete my account …</summary>
+					<ActForm action="?/delete" class="fields" then={{ withoutId: true, empties: true }}>
+						<PasswordField name="old" />
+						<button class="plain">Delete my account</button>
+					</ActForm>
+				</details>
 			{:else if !view.isDemo}
 				<h2>A password of your own</h2>
 				<p class="dim">
@@ -169,6 +199,23 @@
 		width: 150px;
 		flex: none;
 		background: white;
+	}
+	.codes {
+		margin: 12px 0;
+		padding: 18px 26px;
+	}
+	.codes ul {
+		display: grid;
+		grid-template-columns: repeat(auto-fill, minmax(190px, 1fr));
+		gap: 6px 20px;
+		margin: 0;
+		padding: 0;
+		list-style: none;
+	}
+	.codes code {
+		font-size: 1.15rem;
+		font-weight: var(--w-figure);
+		letter-spacing: 0.05em;
 	}
 	.secret {
 		letter-spacing: 0.06em;

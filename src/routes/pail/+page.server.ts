@@ -1,5 +1,5 @@
-import { loading } from '$server/services/guard';
 import { loadFill } from '$server/pages/session/loadFill';
+import { loading } from '$server/services/guard';
 import { start } from '$server/services/session/startSession';
 import type { Actions, PageServerLoad } from './$types';
 

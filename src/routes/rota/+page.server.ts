@@ -1,6 +1,6 @@
-import { extra, move, skip, undo } from '$server/services/ledger/entryActions';
-import { loading } from '$server/services/guard';
 import { loadRota } from '$server/pages/schedule/loadRota';
+import { loading } from '$server/services/guard';
+import { extra, move, skip, undo } from '$server/services/ledger/entryActions';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ locals, url }) => ({

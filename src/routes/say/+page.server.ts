@@ -1,6 +1,6 @@
-import { v7 as uuidv7 } from 'uuid';
-import { loading } from '$server/services/guard';
 import { say } from '$server/pages/command/saying';
+import { loading } from '$server/services/guard';
+import { v7 as uuidv7 } from 'uuid';
 import type { PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ locals, url }) => ({

@@ -1,8 +1,12 @@
-import { signUp } from '$server/services/access/signing';
+import { SIGN_UP_CLOSED, signUp } from '$server/services/access/signing';
 import { makeWaiting } from '$server/services/setup/begin';
+import { env } from 'node:process';
 import type { Actions, PageServerLoad } from './$types';
 
-export const load: PageServerLoad = ({ url }) => ({ waits: url.searchParams.get('to') === '/begin' });
+export const load: PageServerLoad = ({ url }) => ({
+	waits: url.searchParams.get('to') === '/begin',
+	closed: env.PAIL_SIGN_UP === 'closed' ? SIGN_UP_CLOSED : null
+});
 
 export const actions: Actions = {
 	up: async (event) =>

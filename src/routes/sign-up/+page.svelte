@@ -11,19 +11,20 @@
 
 <Doorway
 	title="A key to your home"
-	says={data.waits
-		? 'Your home is ready. From here on only you, and whoever you let in, can open it.'
-		: 'Only you, and whoever you let in, will be able to open your home.'}
+	says={data.closed ??
+		(data.waits
+			? 'Your home is ready. From here on only you, and whoever you let in, can open it.'
+			: 'Only you, and whoever you let in, will be able to open your home.')}
 	{problem}
 >
-	<ActForm action="?/up" then={{ withoutId: true }}>
-		<EmailField value={typed.email ?? ''} wrong={field === 'email'} />
-		<PasswordField isNew wrong={field === 'password'} describedby="password-says" />
-		<p id="password-says" class="dim">
-			At least 10 characters. A few words in a row do well; capitals and signs are not asked for.
-		</p>
-		<button class="sign small">{data.waits ? 'Sign up and open it' : 'Sign up'}</button>
-	</ActForm>
+	{#if !data.closed}<ActForm action="?/up" then={{ withoutId: true }}>
+			<EmailField value={typed.email ?? ''} wrong={field === 'email'} />
+			<PasswordField isNew wrong={field === 'password'} describedby="password-says" />
+			<p id="password-says" class="dim">
+				At least 10 characters. A few words in a row do well; capitals and signs are not asked for.
+			</p>
+			<button class="sign small">{data.waits ? 'Sign up and open it' : 'Sign up'}</button>
+		</ActForm>{/if}
 	{#snippet aside()}
 		<a class="text-link" href="/sign-in">I have a password already</a>
 		{#if data.waits}<a class="text-link" href="/begin">Back to the first steps</a>{/if}

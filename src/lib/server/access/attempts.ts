@@ -16,5 +16,7 @@ export const LIMITS = {
 	join: { tries: 20, over: 15 * MINUTE },
 	reset: { tries: 5, over: 60 * MINUTE },
 	second: { tries: 6, over: 10 * MINUTE },
-	signUp: { tries: 10, over: 60 * MINUTE }
+	signUp: { tries: 10, over: 60 * MINUTE },
+	/** First steps that are begun from one address. */
+	draft: { tries: 60, over: 60 * MINUTE }
 } as const satisfies Record<string, Limit>;

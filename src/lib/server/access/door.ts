@@ -10,8 +10,6 @@ import {
 	deviceByKey,
 	endSignIn,
 	membershipsOf,
-	sawDevice,
-	sawSignIn,
 	signInByToken,
 	type Device,
 	type SignIn
@@ -19,6 +17,7 @@ import {
 import { isLivedIn as anybodyLivesHere, homesAmong, loadHome, type HouseholdRow } from '../repo/homeRepo';
 import { fingerprint, newToken } from '../secrets';
 import { LASTS } from './rules';
+import { noteDevice, noteSignIn } from './seen';
 
 export const COOKIES = {
 	/** The token of a sign-in. */
@@ -59,7 +58,7 @@ async function signInOf(db: Db, cookies: Cookies, now: number): Promise<SignIn |
 	const every = signIn.how === 'pin' ? 60_000 : SEEN_EVERY;
 	if (now - signIn.seenAt >= every) {
 		const lasts = signIn.how === 'pin' ? LASTS.atDevice : LASTS.signIn;
-		await sawSignIn(db, signIn.id, now, now + lasts);
+		noteSignIn(signIn.id, now, now + lasts);
 	}
 	return signIn;
 }
@@ -68,8 +67,7 @@ async function deviceOf(db: Db, cookies: Cookies, now: number): Promise<Device |
 	const key = cookies.get(COOKIES.device);
 	if (!key || key.length > 100) return null;
 	const device = await deviceByKey(db, fingerprint(key));
-	if (device && now - (device.seenAt ?? 0) >= SEEN_EVERY)
-		await sawDevice(db, device.household, device.id, now);
+	if (device && now - (device.seenAt ?? 0) >= SEEN_EVERY) noteDevice(device.household, device.id, now);
 	return device;
 }
 

@@ -20,14 +20,21 @@ export async function sendMail(mail: Mail, isDemo: boolean): Promise<void> {
 		});
 		return;
 	}
-	await reading((db) => putInOutbox(db, uuidv7(), mail, isDemo, now()));
+	const why = isDemo ? '' : 'Not sent: no mail server is set (SMTP_URL).';
+	await reading((db) => putInOutbox(db, uuidv7(), mail, isDemo, now(), why));
+}
+
+/** Keeps word of a mail that could not be made, and why. */
+export async function keepUnsent(mail: Mail, isDemo: boolean, why: string): Promise<void> {
+	log.warn({ why }, 'mail not sent');
+	await reading((db) => putInOutbox(db, uuidv7(), mail, isDemo, now(), why));
 }
 
 /** Sends after the answer has gone out, so that its time says nothing about who is known here. */
-export function sendLater(make: () => Promise<Mail | null>, isDemo: boolean): void {
+export function sendLater(make: () => Promise<Mail | null | 'kept'>, isDemo: boolean): void {
 	setImmediate(() => {
 		void make()
-			.then((mail) => (mail ? sendMail(mail, isDemo) : undefined))
+			.then((mail) => (mail && mail !== 'kept' ? sendMail(mail, isDemo) : undefined))
 			.catch((cause: unknown) => log.error({ err: cause }, 'mail not sent'));
 	});
 }

@@ -67,7 +67,7 @@ export const ROUTES: Readonly<Record<string, RouteNeeds>> = {
 	'/crew/ladder': { see: 'see-crew', send: { say: 'confirm', answer: 'confirm' } },
 	'/crew/doors': {
 		see: 'doors',
-		send: { invite: 'doors', device: 'doors', revoke: 'doors', pin: 'doors', out: 'doors' }
+		send: { invite: 'doors', device: 'doors', revoke: 'doors', pin: 'doors', out: 'doors', delete: 'doors' }
 	},
 	'/paper': { see: 'print' },
 	'/paper/card': { see: 'print' },
@@ -94,7 +94,8 @@ export const ROUTES: Readonly<Record<string, RouteNeeds>> = {
 			second: 'own-access',
 			prove: 'own-access',
 			noSecond: 'own-access',
-			account: 'own-access'
+			account: 'own-access',
+			delete: 'own-access'
 		}
 	},
 	'/demo/as': { send: { POST: 'anyone' } },

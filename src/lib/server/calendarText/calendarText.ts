@@ -191,6 +191,175 @@ function knownZone(zone: string): boolean {
 	}
 }
 
+type Component = InstanceType<typeof ICAL.Component>;
+type Time = InstanceType<typeof ICAL.Time>;
+
+/** An event with the occurrences of it that the calendar moves or cancels one by one (RECURRENCE-ID). */
+interface Series {
+	readonly uid: string;
+	readonly name: string;
+	readonly main: Component;
+	readonly others: readonly Component[];
+}
+
+const titleOf = (component: Component) =>
+	String(component.getFirstPropertyValue('summary') ?? 'Without a name').slice(0, 120);
+
+const isCancelled = (component: Component) =>
+	String(component.getFirstPropertyValue('status') ?? '').toUpperCase() === 'CANCELLED';
+
+/** Events by their UID: the series itself, and what is said of single occurrences. */
+function seriesOf(components: readonly Component[], reports: string[]): Series[] {
+	const byUid = new Map<string, { name: string; main: Component | null; others: Component[] }>();
+	components.forEach((component, i) => {
+		const uid = String(component.getFirstPropertyValue('uid') ?? `without-uid-${i}`).slice(0, 255);
+		const name = `Event ${i + 1}, "${titleOf(component).slice(0, 40)}"`;
+		const series = byUid.get(uid) ?? { name, main: null, others: [] };
+		byUid.set(uid, series);
+		if (component.hasProperty('recurrence-id')) series.others.push(component);
+		else if (series.main)
+			reports.push(`${name}: its UID stands twice in the file. Only the first one counts.`);
+		else series.main = component;
+	});
+	return [...byUid].flatMap(([uid, { name, main, others }]): Series[] =>
+		main
+			? [{ uid, name, main, others }]
+			: // Of a series that is not in the file single occurrences may be: each is an event of its own.
+				others.map((one, n) => ({ uid: `${uid} ${n}`, name, main: one, others: [] }))
+	);
+}
+
+interface Reading {
+	readonly today: CivilDay;
+	readonly last: CivilDay;
+	readonly timeZone: string;
+	/** Time zones that the file itself describes. */
+	readonly knownHere: ReadonlySet<string>;
+	readonly reports: string[];
+}
+
+/** The day and minute of an instant of a calendar, by the household's clock. */
+function localTime(time: Time, component: Component, timeZone: string): { day: CivilDay; minute: number } {
+	const tzid = String(component.getFirstProperty('dtstart')?.getParameter('tzid') ?? '');
+	const zone =
+		time.zone === ICAL.Timezone.utcTimezone ? 'UTC' : tzid !== '' && knownZone(tzid) ? tzid : timeZone;
+	const here = Temporal.PlainDateTime.from({
+		year: time.year,
+		month: time.month,
+		day: time.day,
+		hour: time.hour,
+		minute: time.minute
+	})
+		.toZonedDateTime(zone)
+		.withTimeZone(timeZone);
+	return { day: dayOf(here.year, here.month, here.day), minute: here.hour * 60 + here.minute };
+}
+
+/** Every occurrence of a series from `today` on: rules, further dates, and those that lie elsewhere this once. */
+function readSeries(
+	{ uid, name, main, others }: Series,
+	reading: Reading,
+	add: (event: FamilyEvent) => void
+) {
+	const { today, last, timeZone, knownHere, reports } = reading;
+	if (isCancelled(main)) return;
+	const start = main.getFirstProperty('dtstart');
+	if (!start) return void reports.push(`${name}: it has no beginning, so it is left out.`);
+	const tzid = String(start.getParameter('tzid') ?? '');
+	if (tzid !== '' && !knownZone(tzid) && !knownHere.has(tzid))
+		return void reports.push(
+			`${name}: the time zone "${tzid.slice(0, 40)}" is not known, so it is left out.`
+		);
+	for (const property of main.getAllProperties('rrule')) {
+		const { freq } = property.getFirstValue() as { freq?: string };
+		if (TOO_OFTEN.includes(String(freq)))
+			return void reports.push(
+				`${name}: it repeats ${String(freq).toLowerCase()}, which is no family date. It is left out.`
+			);
+	}
+	const put = (from: CivilDay, to: CivilDay, minutes: readonly [number, number] | null, of: Component) => {
+		if (to < today || from > last) return;
+		const title = titleOf(of);
+		add({
+			uid,
+			title,
+			from,
+			to,
+			fromMinute: minutes?.[0] ?? null,
+			toMinute: minutes?.[1] ?? null,
+			kind: kindOf(title, minutes === null, to - from + 1)
+		});
+	};
+	const place = (begin: Time, end: Time, of: Component) => {
+		if (isCancelled(of)) return;
+		if (begin.isDate) {
+			const from = dayOf(begin.year, begin.month, begin.day);
+			const to = end ? Math.max(from, dayOf(end.year, end.month, end.day) - 1) : from;
+			return put(from, to as CivilDay, null, of);
+		}
+		const [a, b] = [localTime(begin, of, timeZone), localTime(end, of, timeZone)];
+		put(a.day, b.day, [a.minute, b.day > a.day ? 1440 : b.minute], of);
+	};
+	const event = new ICAL.Event(main);
+	const moved = new Map(
+		others.map((one) => [timeKey(one.getFirstPropertyValue('recurrence-id') as unknown as Time), one])
+	);
+	const occurrences = event.isRecurring() ? occurrencesOf(main, addDays(last, 60)) : [event.startDate];
+	const { duration } = event;
+	for (const begin of occurrences) {
+		const other = moved.get(timeKey(begin));
+		moved.delete(timeKey(begin));
+		if (other) placeOne(other);
+		else if (dayOf(begin.year, begin.month, begin.day) >= addDays(today, -60)) {
+			const end = begin.clone();
+			end.addDuration(duration);
+			place(begin, end, main);
+		}
+	}
+	// What is said of an occurrence that no rule gives, as it lies too far away or is written in another zone.
+	for (const other of moved.values()) placeOne(other);
+	function placeOne(component: Component) {
+		const single = new ICAL.Event(component);
+		place(single.startDate, single.endDate, component);
+	}
+}
+
+const timeKey = (time: Time) =>
+	time.isDate
+		? `${time.year}-${time.month}-${time.day}`
+		: `${time.year}-${time.month}-${time.day} ${time.hour}:${time.minute}`;
+
+/** The beginnings of a series up to a day: its first, those of all its rules, further dates, less those taken out. */
+function occurrencesOf(main: Component, last: CivilDay): Time[] {
+	const start = main.getFirstPropertyValue('dtstart') as unknown as Time;
+	const found = new Map<string, Time>();
+	const put = (time: Time) => void (found.has(timeKey(time)) || found.set(timeKey(time), time.clone()));
+	const rules = main.getAllProperties('rrule');
+	put(start);
+	for (const rule of rules) {
+		const iterator = (rule.getFirstValue() as unknown as InstanceType<typeof ICAL.Recur>).iterator(start);
+		for (let n = 0; n < OCCURRENCES * 12; n++) {
+			const next = iterator.next();
+			if (!next || dayOf(next.year, next.month, next.day) > last) break;
+			put(next);
+		}
+	}
+	for (const property of main.getAllProperties('rdate'))
+		for (const value of property.getValues() as unknown[])
+			put(value instanceof ICAL.Period ? (value.start as Time) : (value as Time));
+	for (const property of main.getAllProperties('exdate'))
+		for (const value of property.getValues() as unknown as Time[]) {
+			found.delete(timeKey(value));
+			// A date alone takes out whatever begins on it.
+			if (value.isDate)
+				for (const [key, time] of found)
+					if (time.year === value.year && time.month === value.month && time.day === value.day)
+						found.delete(key);
+		}
+	const all = [...found.values()].sort((a, b) => a.compare(b));
+	return all.slice(-OCCURRENCES * 4);
+}
+
 /** Reads a family calendar from `today` on, a year ahead. What cannot be read is told; nothing loops without end. */
 export function readFamilyCalendar(text: string, today: CivilDay, timeZone: string): ReadCalendar {
 	const reports: string[] = [];
@@ -207,93 +376,18 @@ export function readFamilyCalendar(text: string, today: CivilDay, timeZone: stri
 	if (root.name !== 'vcalendar')
 		return { events: [], reports: ['This is no calendar. Choose an .ics file.'], refused: true };
 	const events: FamilyEvent[] = [];
-	const seen = new Set<string>();
 	const components = root.getAllSubcomponents('vevent');
 	const last = addDays(today, FURTHEST);
-	components.slice(0, EVENTS).forEach((component, i) => {
-		const title = String(component.getFirstPropertyValue('summary') ?? 'Without a name').slice(0, 120);
-		const name = `Event ${i + 1}, "${title.slice(0, 40)}"`;
+	const knownHere = new Set(
+		root.getAllSubcomponents('vtimezone').map((zone) => String(zone.getFirstPropertyValue('tzid') ?? ''))
+	);
+	for (const series of seriesOf(components.slice(0, EVENTS), reports)) {
 		try {
-			const uid = String(component.getFirstPropertyValue('uid') ?? `without-uid-${i}`).slice(0, 255);
-			if (component.hasProperty('recurrence-id')) return;
-			if (seen.has(uid))
-				return void reports.push(`${name}: its UID stands twice in the file. Only the first one counts.`);
-			seen.add(uid);
-			if (String(component.getFirstPropertyValue('status') ?? '').toUpperCase() === 'CANCELLED') return;
-			const start = component.getFirstProperty('dtstart');
-			if (!start) return void reports.push(`${name}: it has no beginning, so it is left out.`);
-			const tzid = String(start.getParameter('tzid') ?? '');
-			if (
-				tzid !== '' &&
-				!knownZone(tzid) &&
-				!root.getAllSubcomponents('vtimezone').some((zone) => zone.getFirstPropertyValue('tzid') === tzid)
-			) {
-				return void reports.push(
-					`${name}: the time zone "${tzid.slice(0, 40)}" is not known, so it is left out.`
-				);
-			}
-			const rule = component.getFirstPropertyValue('rrule') as { freq?: string } | null;
-			if (rule && TOO_OFTEN.includes(String(rule.freq)))
-				return void reports.push(
-					`${name}: it repeats ${String(rule.freq).toLowerCase()}, which is no family date. It is left out.`
-				);
-			const event = new ICAL.Event(component);
-			const add = (from: CivilDay, to: CivilDay, fromMinute: number | null, toMinute: number | null) => {
-				if (to < today || from > last) return;
-				events.push({
-					uid,
-					title,
-					from,
-					to,
-					fromMinute,
-					toMinute,
-					kind: kindOf(title, fromMinute === null, to - from + 1)
-				});
-			};
-			const place = (begin: InstanceType<typeof ICAL.Time>, end: InstanceType<typeof ICAL.Time>) => {
-				if (begin.isDate) {
-					const from = dayOf(begin.year, begin.month, begin.day);
-					const to = end ? Math.max(from, dayOf(end.year, end.month, end.day) - 1) : from;
-					return add(from, to as CivilDay, null, null);
-				}
-				const local = (time: InstanceType<typeof ICAL.Time>) => {
-					const zone =
-						tzid !== '' && knownZone(tzid)
-							? tzid
-							: time.zone === ICAL.Timezone.utcTimezone
-								? 'UTC'
-								: timeZone;
-					const here = Temporal.PlainDateTime.from({
-						year: time.year,
-						month: time.month,
-						day: time.day,
-						hour: time.hour,
-						minute: time.minute
-					})
-						.toZonedDateTime(zone)
-						.withTimeZone(timeZone);
-					return { day: dayOf(here.year, here.month, here.day), minute: here.hour * 60 + here.minute };
-				};
-				const [a, b] = [local(begin), local(end)];
-				add(a.day, b.day, a.minute, b.day > a.day ? 1440 : b.minute);
-			};
-			if (!event.isRecurring()) return place(event.startDate, event.endDate);
-			const iterator = event.iterator();
-			let counted = 0;
-			for (let n = 0; n < 5000 && counted < OCCURRENCES; n++) {
-				const next = iterator.next();
-				if (!next) break;
-				const day = dayOf(next.year, next.month, next.day);
-				if (day > last) break;
-				if (day < addDays(today, -40)) continue;
-				const details = event.getOccurrenceDetails(next);
-				place(details.startDate, details.endDate);
-				counted++;
-			}
+			readSeries(series, { today, last, timeZone, knownHere, reports }, (event) => events.push(event));
 		} catch {
-			reports.push(`${name}: it could not be understood, so it is left out.`);
+			reports.push(`${series.name}: it could not be understood, so it is left out.`);
 		}
-	});
+	}
 	if (components.length === 0) reports.push('There is no event in this calendar.');
 	if (components.length > EVENTS) reports.push(`Only the first ${EVENTS} events are read.`);
 	return { events: events.slice(0, 4000), reports: reports.slice(0, 60), refused: false };

@@ -3,11 +3,11 @@
  * it is done and harmless when it is run again, so that a start that was cut off anywhere is gone on with by the next.
  * Rules: "Migrations".
  */
+import { createConnection, type Connection, type ResultSetHeader, type RowDataPacket } from 'mysql2/promise';
 import { createHash, randomUUID } from 'node:crypto';
-import { readFileSync, readdirSync } from 'node:fs';
+import { readdirSync, readFileSync } from 'node:fs';
 import { hostname } from 'node:os';
 import { join } from 'node:path';
-import { createConnection, type Connection, type ResultSetHeader, type RowDataPacket } from 'mysql2/promise';
 import { repeatable, statementsOf } from './statements';
 
 const NAME = /^\d{4}-[a-z0-9-]+\.sql$/;
@@ -194,10 +194,6 @@ export async function migrate(url: string, dir: string, options: MigrateOptions 
 		const applied = new Map(rows.map((row) => [row.name as string, row.sha256 as string]));
 		const all = migrationsIn(dir);
 		const newest = [...applied.keys()].at(-1) ?? '';
-		if (!all.some((one) => one.name === newest) && newest > (all.at(-1)?.name ?? ''))
-			throw new Error(
-				`This database was made by a newer version of Pail Round (${newest}). Start that version, or bring back an older backup.`
-			);
 		for (const { name, sha256 } of all) {
 			const before = applied.get(name);
 			if (before !== undefined && before !== sha256)
@@ -205,6 +201,10 @@ export async function migrate(url: string, dir: string, options: MigrateOptions 
 					`The migration ${name} was changed after it was applied. Put it back and write a new one.`
 				);
 		}
+		if (!all.some((one) => one.name === newest) && newest > (all.at(-1)?.name ?? ''))
+			throw new Error(
+				`This database was made by a newer version of Pail Round (${newest}). Start that version, or bring back an older backup.`
+			);
 		const pending = all.filter((one) => !applied.has(one.name));
 		if (pending.length > 0 && newest !== '')
 			await beforeUpgrade?.(

@@ -11,6 +11,28 @@ export class DatabaseAway extends Error {
 	}
 }
 
+/** The disk of the database is full. What was kept is safe, and nothing was half-written. */
+export class DiskFull extends Error {
+	constructor(cause: unknown) {
+		super('The disk is full.', { cause });
+		this.name = 'DiskFull';
+	}
+}
+
+const FULL_CODES = new Set([
+	'ER_DISK_FULL',
+	'ER_RECORD_FILE_FULL',
+	'ER_ERROR_ON_WRITE',
+	'ER_OUT_OF_RESOURCES',
+	'ENOSPC'
+]);
+
+/** True where an error says that nothing more can be written. */
+export function isFull(error: unknown): boolean {
+	const { code, message } = (error ?? {}) as { code?: string; message?: string };
+	return FULL_CODES.has(code ?? '') || /No space left on device|errno: 28\b|Disk full/i.test(message ?? '');
+}
+
 /** What the store runs its queries on: the pool, or the connection of a transaction. */
 export type Db = Pick<PoolConnection, 'execute' | 'query'>;
 
@@ -156,7 +178,8 @@ export async function transaction<T>(
 			// A pooled connection can turn out dead at its first use; ids make a second try harmless.
 			const stale = isAway(error) && connection !== null && tries === 1;
 			if (met && tries < TRIES) await pause(tries);
-			else if (!stale) throw isAway(error) ? new DatabaseAway(error) : error;
+			else if (!stale)
+				throw isFull(error) ? new DiskFull(error) : isAway(error) ? new DatabaseAway(error) : error;
 		}
 	}
 }

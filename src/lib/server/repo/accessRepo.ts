@@ -22,12 +22,18 @@ const accountOf = (row: Row): Account => ({
 const ACCOUNT = 'id, email, password_hash, totp_secret, totp_proved, totp_last';
 
 export async function accountByEmail(db: Db, email: string): Promise<Account | null> {
-	const [rows] = await db.execute<Row[]>(`SELECT ${ACCOUNT} FROM account WHERE email = ?`, [email]);
+	const [rows] = await db.execute<Row[]>(
+		`SELECT ${ACCOUNT} FROM account WHERE email = ? AND deleted_at IS NULL`,
+		[email]
+	);
 	return rows[0] ? accountOf(rows[0]) : null;
 }
 
 export async function accountById(db: Db, id: string): Promise<Account | null> {
-	const [rows] = await db.execute<Row[]>(`SELECT ${ACCOUNT} FROM account WHERE id = ?`, [id]);
+	const [rows] = await db.execute<Row[]>(
+		`SELECT ${ACCOUNT} FROM account WHERE id = ? AND deleted_at IS NULL`,
+		[id]
+	);
 	return rows[0] ? accountOf(rows[0]) : null;
 }
 
@@ -72,7 +78,7 @@ export interface Membership {
 
 export async function membershipsOf(db: Db, account: string): Promise<Membership[]> {
 	const [rows] = await db.execute<Row[]>(
-		'SELECT household_id, member_id FROM membership WHERE account_id = ? ORDER BY made_at DESC',
+		'SELECT household_id, member_id FROM membership WHERE account_id = ? AND put_out_at IS NULL ORDER BY made_at DESC',
 		[account]
 	);
 	return rows.map((row) => ({ household: row.household_id as string, member: row.member_id as string }));
@@ -90,13 +96,73 @@ export async function addMembership(
 		'INSERT IGNORE INTO membership (household_id, member_id, account_id, made_at) VALUES (?, ?, ?, ?)',
 		[household, member, account, now]
 	);
+	if ((done as { affectedRows: number }).affectedRows > 0) return true;
+	// Whoever was put out and is invited again comes back as who they were.
+	const [back] = await db.query(
+		'UPDATE membership SET put_out_at = NULL WHERE household_id = ? AND member_id = ? AND account_id = ? AND put_out_at IS NOT NULL',
+		[household, member, account]
+	);
+	return (back as { affectedRows: number }).affectedRows > 0;
+}
+
+/** Puts a member out: their account opens this home no more until they are invited again. */
+export async function putOutOf(db: Db, household: string, member: string, now: number): Promise<void> {
+	await db.query(
+		'UPDATE membership SET put_out_at = ? WHERE household_id = ? AND member_id = ? AND put_out_at IS NULL',
+		[now, household, member]
+	);
+	await endInvitationsOf(db, household, member, now);
+}
+
+/** Ends the invitations of a member that are still open. */
+export async function endInvitationsOf(
+	db: Db,
+	household: string,
+	member: string,
+	now: number
+): Promise<void> {
+	await db.query(
+		'UPDATE invitation SET used_at = ? WHERE household_id = ? AND member_id = ? AND used_at IS NULL',
+		[now, household, member]
+	);
+}
+
+/** Sets the recovery codes of an account; those of before are gone. */
+export async function setRecoveryCodes(
+	db: Db,
+	account: string,
+	hashes: readonly string[],
+	now: number
+): Promise<void> {
+	await db.query('DELETE FROM recovery_code WHERE account_id = ?', [account]);
+	if (hashes.length > 0)
+		await db.query('INSERT INTO recovery_code (account_id, code_hash, made_at) VALUES ?', [
+			hashes.map((hash) => [account, hash, now])
+		]);
+}
+
+/** Uses a recovery code up: true once. */
+export async function useRecoveryCode(db: Db, account: string, hash: string, now: number): Promise<boolean> {
+	const [done] = await db.query(
+		'UPDATE recovery_code SET used_at = ? WHERE account_id = ? AND code_hash = ? AND used_at IS NULL',
+		[now, account, hash]
+	);
 	return (done as { affectedRows: number }).affectedRows > 0;
+}
+
+/** How many recovery codes are left. */
+export async function recoveryCodesLeft(db: Db, account: string): Promise<number> {
+	const [rows] = await db.execute<Row[]>(
+		'SELECT COUNT(*) AS n FROM recovery_code WHERE account_id = ? AND used_at IS NULL',
+		[account]
+	);
+	return Number(rows[0]?.n ?? 0);
 }
 
 /** Which members of a home have an account, a PIN, and how many ways in are open to each. */
 export async function waysIn(db: Db, household: string) {
 	const [accounts] = await db.execute<Row[]>(
-		'SELECT m.member_id, a.email FROM membership m JOIN account a ON a.id = m.account_id WHERE m.household_id = ?',
+		'SELECT m.member_id, a.email FROM membership m JOIN account a ON a.id = m.account_id WHERE m.household_id = ? AND m.put_out_at IS NULL AND a.deleted_at IS NULL',
 		[household]
 	);
 	const [pins] = await db.execute<Row[]>('SELECT member_id FROM member_pin WHERE household_id = ?', [
@@ -396,10 +462,10 @@ export interface Mail {
 	readonly body: string;
 }
 
-export async function putInOutbox(db: Db, id: string, mail: Mail, isDemo: boolean, now: number) {
+export async function putInOutbox(db: Db, id: string, mail: Mail, isDemo: boolean, now: number, why = '') {
 	await db.query(
-		'INSERT IGNORE INTO outbox (id, is_demo, recipient, subject, body, made_at) VALUES (?, ?, ?, ?, ?, ?)',
-		[id, isDemo ? 1 : 0, mail.to.slice(0, 254), mail.subject.slice(0, 200), mail.body, now]
+		'INSERT IGNORE INTO outbox (id, is_demo, recipient, subject, body, made_at, why) VALUES (?, ?, ?, ?, ?, ?, ?)',
+		[id, isDemo ? 1 : 0, mail.to.slice(0, 254), mail.subject.slice(0, 200), mail.body, now, why.slice(0, 300)]
 	);
 }
 
@@ -408,15 +474,16 @@ export async function outboxMail(
 	db: Db,
 	onlyDemo: boolean,
 	count = 30
-): Promise<(Mail & { readonly at: number })[]> {
+): Promise<(Mail & { readonly at: number; readonly why: string })[]> {
 	const [rows] = await db.execute<Row[]>(
-		`SELECT recipient, subject, body, made_at FROM outbox ${onlyDemo ? 'WHERE is_demo = TRUE' : ''}
+		`SELECT recipient, subject, body, made_at, why FROM outbox ${onlyDemo ? 'WHERE is_demo = TRUE' : ''}
 			ORDER BY made_at DESC LIMIT ${Math.floor(count)}`
 	);
 	return rows.map((row) => ({
 		to: row.recipient as string,
 		subject: row.subject as string,
 		body: row.body as string,
-		at: row.made_at as number
+		at: row.made_at as number,
+		why: row.why as string
 	}));
 }

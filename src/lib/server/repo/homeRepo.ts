@@ -323,7 +323,7 @@ async function isStill(db: Db, household: string, known: Kept): Promise<boolean>
 export async function loadHome(db: Db, household: string): Promise<PreparedHome | null> {
 	const [rows] = await db.execute<Row[]>(
 		`SELECT h.revision, r.made_at FROM household h JOIN home_revision r
-		ON r.household_id = h.id AND r.revision = h.revision WHERE h.id = ?`,
+		ON r.household_id = h.id AND r.revision = h.revision WHERE h.id = ? AND h.deleted_at IS NULL`,
 		[household]
 	);
 	if (!rows[0]) return null;
@@ -373,18 +373,25 @@ export async function homesAmong(db: Db, ids: readonly string[]): Promise<Househ
 		ids.length === 0
 			? [[] as Row[]]
 			: await db.query<Row[]>(
-					`SELECT ${columns} FROM household WHERE id IN (?) AND is_demo = FALSE ORDER BY created_at DESC, id`,
+					`SELECT ${columns} FROM household WHERE id IN (?) AND is_demo = FALSE AND deleted_at IS NULL ORDER BY created_at DESC, id`,
 					[ids]
 				);
-	const [demo] = await db.query<Row[]>(
-		`SELECT ${columns} FROM household WHERE is_demo = TRUE ORDER BY created_at DESC, id`
-	);
+	// PAIL_DEMO=no closes a demo that is there: it is kept and not served.
+	const [demo] =
+		env.PAIL_DEMO === 'no'
+			? [[] as Row[]]
+			: await db.query<Row[]>(
+					`SELECT ${columns} FROM household WHERE is_demo = TRUE AND deleted_at IS NULL ORDER BY created_at DESC, id`
+				);
 	return [...own, ...demo].map(householdOf);
 }
 
 /** True where anybody lives in this installation, the demo included. */
 export async function isLivedIn(db: Db): Promise<boolean> {
-	const [rows] = await db.query<Row[]>('SELECT 1 FROM household LIMIT 1');
+	const [rows] = await db.query<Row[]>(
+		'SELECT 1 FROM household WHERE deleted_at IS NULL AND (is_demo = FALSE OR ?) LIMIT 1',
+		[env.PAIL_DEMO !== 'no']
+	);
 	return rows.length > 0;
 }
 

@@ -1,9 +1,12 @@
 /** What pages and actions do when the database is away: say so, keep what was typed, work again when it is back. */
 import { error, fail, type ActionFailure } from '@sveltejs/kit';
-import { DatabaseAway } from '../db/pool';
+import { DatabaseAway, DiskFull } from '../db/pool';
 
 export const AWAY_TEXT =
 	'The record book cannot be reached just now, so nothing was written. What you entered is still here: try again in a moment.';
+
+export const FULL_TEXT =
+	'The disk of the server is full, so nothing was written. What was kept is safe, and what you entered is still here: make room there, then try again.';
 
 export async function loading<T>(work: () => Promise<T>): Promise<T> {
 	try {
@@ -31,6 +34,7 @@ export async function acting<T>(form: FormData, work: () => Promise<T>): Promise
 		return await work();
 	} catch (cause) {
 		if (cause instanceof DatabaseAway) return fail(503, { message: AWAY_TEXT, values: typed(form) });
+		if (cause instanceof DiskFull) return fail(507, { message: FULL_TEXT, values: typed(form) });
 		throw cause;
 	}
 }

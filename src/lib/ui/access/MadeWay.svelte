@@ -4,23 +4,35 @@
 		made,
 		isDemo
 	}: {
-		made: { name: string; code: string; link: string; qr: string; sentTo: string | null };
+		made: {
+			name: string;
+			code: string;
+			link: string | null;
+			qr: string | null;
+			sentTo: string | null;
+			unsent: string | null;
+		};
 		isDemo: boolean;
 	} = $props();
 </script>
 
 <div class="label" role="status">
 	<!-- eslint-disable-next-line svelte/no-at-html-tags -- drawn by our own server from an address of its own -->
-	<div class="qr" role="img" aria-label="QR code with the way in">{@html made.qr}</div>
+	{#if made.qr}<div class="qr" role="img" aria-label="QR code with the way in">{@html made.qr}</div>{/if}
 	<div>
 		<h2>A way in for {made.name}</h2>
-		<p>Point the phone’s camera at the picture, or type this at <b>{new URL(made.link).host}/join</b>:</p>
+		{#if made.link}
+			<p>Point the phone’s camera at the picture, or type this at <b>{new URL(made.link).host}/join</b>:</p>
+		{:else}
+			<p>Open this Pail Round on the phone, go to <b>/join</b>, and type:</p>
+		{/if}
 		<p class="code">{made.code}</p>
 		<p class="dim">
 			It can be used once, within two days, and is shown only now.
 			{#if made.sentTo}It is on its way to {made.sentTo}{isDemo ? ', in the mail of the demo' : ''}.{/if}
 		</p>
-		<p><a class="link" href={made.link}>{made.link}</a></p>
+		{#if made.unsent}<p class="dim">{made.unsent}</p>{/if}
+		{#if made.link}<p><a class="link" href={made.link}>{made.link}</a></p>{/if}
 	</div>
 </div>
 

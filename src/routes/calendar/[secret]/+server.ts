@@ -1,7 +1,7 @@
 /** The calendar feed at its secret address. `?todo=1` gives to-dos instead of events. */
-import { error } from '@sveltejs/kit';
-import { calendarFeed } from '$server/pages/files/calendars';
 import { DatabaseAway } from '$server/db/pool';
+import { calendarFeed } from '$server/pages/files/calendars';
+import { error } from '@sveltejs/kit';
 import type { RequestHandler } from './$types';
 
 export const GET: RequestHandler = async ({ params, url }) => {

@@ -1,4 +1,5 @@
 import { loadDoors } from '$server/pages/access/doors';
+import { deleteHome } from '$server/services/access/deletion';
 import { addFamilyDevice, changePin, inviteMember, putOut, revoke } from '$server/services/access/doors';
 import { loading } from '$server/services/guard';
 import type { Actions, PageServerLoad } from './$types';
@@ -13,5 +14,6 @@ export const actions: Actions = {
 	device: async (event) => addFamilyDevice(event, await event.request.formData()),
 	revoke: async (event) => revoke(event, await event.request.formData()),
 	pin: async (event) => changePin(event, await event.request.formData()),
-	out: async (event) => putOut(event, await event.request.formData())
+	out: async (event) => putOut(event, await event.request.formData()),
+	delete: async (event) => deleteHome(event, await event.request.formData())
 };

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import PasswordField from '$ui/access/PasswordField.svelte';
 	import ActForm from '$ui/ActForm.svelte';
 	import Insecure from '$ui/Insecure.svelte';
 	import MadeWay from '$ui/access/MadeWay.svelte';
@@ -117,9 +118,34 @@
 			{#if data.isDemo}<p><a href="/demo/outbox">Mail of the demo</a></p>{/if}
 		</div>
 	</div>
+	{#if !data.isDemo}
+		<details class="delete">
+			<summary>Delete this home …</summary>
+			<p>
+				Nobody can open it from that moment on, and within a day all of it is gone: rooms, jobs, people and
+				what was done. What stays is the file that you save now.
+			</p>
+			<ol>
+				<li><a class="text-link" href="/house/files/home.json" download>Save the file of everything</a></li>
+				<li>
+					<ActForm action="?/delete" class="row" then={{ withoutId: true, empties: true }}>
+						<PasswordField name="old" />
+						<button class="plain">Delete this home</button>
+					</ActForm>
+				</li>
+			</ol>
+		</details>
+	{/if}
 </section>
 
 <style>
+	.delete {
+		margin-top: 34px;
+		max-width: 620px;
+	}
+	.delete li {
+		margin: 10px 0;
+	}
 	.doors {
 		padding: 10px calc(var(--page-edge) - var(--rim)) 60px;
 	}

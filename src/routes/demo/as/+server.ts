@@ -1,7 +1,7 @@
 /** In the demo home alone: look at it as somebody else who lives there. */
-import { redirect } from '@sveltejs/kit';
 import { COOKIES } from '$server/access/door';
 import { startOf } from '$server/access/routes';
+import { redirect } from '@sveltejs/kit';
 import type { RequestHandler } from './$types';
 
 export const POST: RequestHandler = async ({ request, cookies, locals }) => {

@@ -1,7 +1,7 @@
-import { error } from '@sveltejs/kit';
 import { reading } from '$server/db/pool';
-import { loading } from '$server/services/guard';
 import { outboxMail } from '$server/repo/accessRepo';
+import { loading } from '$server/services/guard';
+import { error } from '@sveltejs/kit';
 import type { PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ locals }) => {

@@ -1,3 +1,4 @@
+import { houseAddress } from '$server/access/houseAddress';
 import { loadFiles } from '$server/pages/files/files';
 import { calendarIn, makeFeed } from '$server/services/files/calendars';
 import { jobsFromCsv, ledgerFromCsv } from '$server/services/files/tables';
@@ -6,7 +7,7 @@ import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ locals, url }) => ({
 	view: await loading(() => loadFiles(locals.householdId)),
-	origin: url.origin
+	origin: (await houseAddress()) ?? url.origin
 });
 
 export const actions: Actions = {

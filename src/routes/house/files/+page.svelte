@@ -15,13 +15,16 @@
 	/** Sends the file and reads the lines that tell how far it is. */
 	async function takeIn(event: SubmitEvent) {
 		event.preventDefault();
-		const body = new FormData(event.currentTarget as HTMLFormElement);
-		body.set('id', freshId());
+		const file = new FormData(event.currentTarget as HTMLFormElement).get('file');
 		problems = [];
 		taken = null;
 		taking = { done: 0, of: 0 };
 		try {
-			const response = await fetch('/house/files/import', { method: 'POST', body });
+			const response = await fetch(`/house/files/import?id=${freshId()}`, {
+				method: 'POST',
+				body: file,
+				headers: { 'content-type': 'application/octet-stream' }
+			});
 			if (!response.body || (!response.ok && response.status !== 401)) {
 				problems = [
 					{

@@ -1,6 +1,6 @@
-import { move, pause, undo } from '$server/services/ledger/entryActions';
-import { loading } from '$server/services/guard';
 import { loadPauses } from '$server/pages/house/keeping';
+import { loading } from '$server/services/guard';
+import { move, pause, undo } from '$server/services/ledger/entryActions';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ locals }) => ({

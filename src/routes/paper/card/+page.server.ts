@@ -1,6 +1,6 @@
-import { error } from '@sveltejs/kit';
-import { loading } from '$server/services/guard';
 import { loadSheet } from '$server/pages/print/paper';
+import { loading } from '$server/services/guard';
+import { error } from '@sveltejs/kit';
 import type { PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ locals, url }) => {

@@ -1,6 +1,6 @@
-import { json } from '@sveltejs/kit';
-import { loading } from '$server/services/guard';
 import { say } from '$server/pages/command/saying';
+import { loading } from '$server/services/guard';
+import { json } from '@sveltejs/kit';
 import type { RequestHandler } from './$types';
 
 /** What a command would do, while it is typed. */

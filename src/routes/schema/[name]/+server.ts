@@ -1,10 +1,10 @@
 /** The published schemas of the open formats. */
-import { error } from '@sveltejs/kit';
-import { z } from 'zod';
 import { entrySchema } from '$core/household/entry';
 import { homeSchema } from '$core/household/home';
 import { librarySchema } from '$core/setup/library';
 import { patternSchema } from '$core/setup/pattern';
+import { error } from '@sveltejs/kit';
+import { z } from 'zod';
 import type { RequestHandler } from './$types';
 
 const SCHEMAS: Readonly<Record<string, z.ZodType>> = {

@@ -10,6 +10,7 @@ import {
 	accountById,
 	devicesOf,
 	openInvitations,
+	recoveryCodesLeft,
 	signInsOf,
 	waysIn,
 	type SignIn
@@ -91,8 +92,12 @@ export async function loadOwn(event: RequestEvent): Promise<OwnView> {
 	const at = now();
 	const { home, when } = await timeWords(locals.householdId);
 	const mine = whose(event);
-	const [account, signIns] = await reading((db) =>
-		Promise.all([mine.account ? accountById(db, mine.account) : null, signInsOf(db, mine, at)])
+	const [account, signIns, codesLeft] = await reading((db) =>
+		Promise.all([
+			mine.account ? accountById(db, mine.account) : null,
+			signInsOf(db, mine, at),
+			mine.account ? recoveryCodesLeft(db, mine.account) : 0
+		])
 	);
 	const secret = account && !account.totpProved ? account.totpSecret : null;
 	return {
@@ -101,6 +106,7 @@ export async function loadOwn(event: RequestEvent): Promise<OwnView> {
 		isDemo: locals.isDemo,
 		email: account?.email ?? null,
 		second: account?.totpProved ?? false,
+		codesLeft,
 		setUp:
 			secret && account
 				? {

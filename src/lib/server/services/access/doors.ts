@@ -6,10 +6,12 @@ import QRCode from 'qrcode';
 import { v7 as uuidv7 } from 'uuid';
 import { z } from 'zod';
 import { LIMITS } from '../../access/attempts';
-import { sendMail } from '../../access/mail';
+import { houseAddress, NO_ADDRESS } from '../../access/houseAddress';
+import { keepUnsent, sendMail } from '../../access/mail';
 import { emailField, LASTS, passwordProblem, pinProblem } from '../../access/rules';
 import { newTotpSecret, totpStep } from '../../access/totp';
 import { now } from '../../clock';
+import type { Db } from '../../db/pool';
 import { reading, transaction } from '../../db/pool';
 import { log } from '../../log';
 import {
@@ -18,15 +20,19 @@ import {
 	addDevice,
 	addMembership,
 	devicesOf,
+	endInvitationsOf,
 	endSignInsOf,
 	invite,
 	makeAccount,
+	putOutOf,
 	revokeDevice,
 	setPassword,
 	setPin,
+	setRecoveryCodes,
 	setTotp,
 	useTotpStep,
-	waysIn
+	waysIn,
+	type Account
 } from '../../repo/accessRepo';
 import { forgive, tryAt } from '../../repo/attemptRepo';
 import { loadHome } from '../../repo/homeRepo';
@@ -55,15 +61,17 @@ export interface MadeWay {
 	readonly made: {
 		readonly name: string;
 		readonly code: string;
-		readonly link: string;
-		readonly qr: string;
+		/** Null where no address is set for links: the code is typed then. */
+		readonly link: string | null;
+		readonly qr: string | null;
 		readonly sentTo: string | null;
+		/** Why no mail went out; null where one did, or none was asked for. */
+		readonly unsent: string | null;
 	};
 }
 
 async function makeWay(
 	household: string,
-	origin: string,
 	id: string,
 	who: { readonly member: string | null; readonly device: string | null; readonly name: string },
 	sendTo: string | null,
@@ -86,24 +94,37 @@ async function makeWay(
 			at
 		)
 	);
-	const link = `${origin}/join?code=${code}`;
-	if (sendTo !== null)
+	const origin = await houseAddress();
+	const link = origin === null ? null : `${origin}/join?code=${code}`;
+	const subject = `A way into ${homeName}`;
+	if (sendTo !== null && link === null)
+		await keepUnsent({ to: sendTo, subject, body: '' }, isDemo, NO_ADDRESS);
+	else if (sendTo !== null)
 		await sendMail(
 			{
 				to: sendTo,
-				subject: `A way into ${homeName}`,
+				subject,
 				body: `${who.name}, this opens ${homeName} in Pail Round on your own phone. It can be used once, within two days:\n\n${link}\n\nOr type ${shownCode(code)} at ${origin}/join`
 			},
 			isDemo
 		);
 	log.info({ device: who.device !== null }, 'invited');
-	return { made: { name: who.name, code: shownCode(code), link, qr: await qrOf(link), sentTo: sendTo } };
+	return {
+		made: {
+			name: who.name,
+			code: shownCode(code),
+			link,
+			qr: link === null ? null : await qrOf(link),
+			sentTo: link === null ? null : sendTo,
+			unsent: link === null && sendTo !== null ? NO_ADDRESS : null
+		}
+	};
 }
 
 const idField = z.uuid('This page is too old to be sent. Reload it and try again.');
 
 /** A one-time way in for a member. */
-export function inviteMember({ locals, url }: RequestEvent, form: FormData) {
+export function inviteMember({ locals }: RequestEvent, form: FormData) {
 	return acting(form, async () => {
 		const household = locals.householdId;
 		const id = idField.safeParse(form.get('id'));
@@ -117,7 +138,6 @@ export function inviteMember({ locals, url }: RequestEvent, form: FormData) {
 			return fail(400, { message: email.error.issues[0]?.message ?? '', member: member.id });
 		return makeWay(
 			household,
-			url.origin,
 			id.data,
 			{ member: member.id, device: null, name: member.name },
 			email?.data ?? null,
@@ -128,7 +148,7 @@ export function inviteMember({ locals, url }: RequestEvent, form: FormData) {
 }
 
 /** A device of the family: a name, and a one-time way in for it. */
-export function addFamilyDevice({ locals, url }: RequestEvent, form: FormData) {
+export function addFamilyDevice({ locals }: RequestEvent, form: FormData) {
 	return acting(form, async () => {
 		const household = locals.householdId;
 		const id = idField.safeParse(form.get('id'));
@@ -147,7 +167,6 @@ export function addFamilyDevice({ locals, url }: RequestEvent, form: FormData) {
 		const { home } = await timeWords(household);
 		return makeWay(
 			household,
-			url.origin,
 			id.data,
 			{ member: null, device, name: known?.name ?? (name.data as string) },
 			null,
@@ -201,10 +220,11 @@ export function putOut({ locals }: RequestEvent, form: FormData) {
 		const ways = await reading((db) => waysIn(db, household));
 		const email = ways.emails.get(member);
 		const account = email ? await reading((db) => accountByEmail(db, email)) : null;
-		await transaction((db) =>
-			endSignInsOf(db, { account: account?.id ?? null, household, member }, {}, now())
-		);
-		return { said: 'Signed out everywhere.' };
+		const at = now();
+		// An account that opens other homes stays signed in there: of this home it sees nothing any more.
+		await reading((db) => endSignInsOf(db, { account: account?.id ?? null, household, member }, {}, at));
+		await reading((db) => putOutOf(db, household, member, at));
+		return { said: 'Signed out everywhere. To let them in again, make them a new way in.' };
 	});
 }
 
@@ -222,7 +242,13 @@ export function outOwn(event: RequestEvent, form: FormData, all: boolean) {
 		const here = event.locals.access.signIn?.id ?? '';
 		const only = String(form.get('signIn') ?? '').slice(0, 36);
 		if (!all && only === '') return fail(400, { message: 'Choose which one to end. Reload the page.' });
-		await transaction((db) => endSignInsOf(db, whose(event), all ? { but: here } : { only }, now()));
+		const mine = whose(event);
+		const end = async (db: Db) => {
+			await endSignInsOf(db, mine, all ? { but: here } : { only }, now());
+			// What was sent to this one to come in with is over as well.
+			if (all && mine.member !== '') await endInvitationsOf(db, mine.household, mine.member, now());
+		};
+		await (mine.household === '' ? transaction(end) : inHousehold(mine.household, end));
 		return { said: all ? 'Signed out everywhere else.' : 'That one is signed out.' };
 	});
 }
@@ -284,12 +310,30 @@ export function takeAccount(event: RequestEvent, form: FormData) {
 	});
 }
 
+/** So many codes stand in for the second factor. */
+const RECOVERY_CODES = 10;
+
+/** Why a password that was asked for once more does not do; null where it does. */
+export async function passwordRefusal(
+	account: Account | null,
+	form: FormData
+): Promise<{ readonly status: number; readonly message: string } | null> {
+	if (!account) return { status: 400, message: 'You have no password here yet.' };
+	const wait = await transaction((db) => tryAt(db, [[`password ${account.id}`, LIMITS.second]], now()));
+	if (wait > 0) return { status: 429, message: `Too many tries. Wait ${waitWords(wait)}, then try again.` };
+	return (await secretFits(String(form.get('old') ?? '').slice(0, 400), account.passwordHash))
+		? null
+		: { status: 400, message: 'The password is not right.' };
+}
+
 /** Begins the second factor: a secret that counts only once a code proves it. */
-export function beginSecond(event: RequestEvent) {
+export function beginSecond(event: RequestEvent, form: FormData) {
 	return acting(new FormData(), async () => {
 		const { account } = whose(event);
 		if (!account) return fail(400, { message: event.locals.isDemo ? DEMO : 'Take a password first.' });
 		const found = await reading((db) => accountById(db, account));
+		const refused = await passwordRefusal(found, form);
+		if (refused !== null) return fail(refused.status, { message: refused.message, field: 'old' });
 		if (found?.totpProved)
 			return fail(400, { message: 'There is a second factor already. Take it off first.' });
 		await transaction((db) => setTotp(db, account, newTotpSecret()));
@@ -309,8 +353,13 @@ export function proveSecond(event: RequestEvent, form: FormData) {
 		const step = totpStep(found.totpSecret, String(form.get('code') ?? ''), at);
 		if (step === null || !(await transaction((db) => useTotpStep(db, found.id, step))))
 			return fail(400, { message: 'That code is not the one of this half minute. Try the next one.' });
+		const codes = Array.from({ length: RECOVERY_CODES }, () => newCode());
+		await transaction((db) => setRecoveryCodes(db, found.id, codes.map(fingerprint), at));
 		log.info('second factor set');
-		return { said: 'From now on signing in asks for a code of your app.' };
+		return {
+			said: 'From now on signing in asks for a code of your app. Keep the codes below for the day on which you have lost it.',
+			codes: codes.map(shownCode)
+		};
 	});
 }
 
@@ -324,7 +373,10 @@ export function endSecond(event: RequestEvent, form: FormData) {
 		if (wait > 0) return fail(429, { message: `Too many tries. Wait ${waitWords(wait)}, then try again.` });
 		if (!(await secretFits(String(form.get('old') ?? '').slice(0, 400), found.passwordHash)))
 			return fail(400, { message: 'The password is not right.', field: 'old' });
-		await transaction((db) => setTotp(db, found.id, null));
+		await transaction(async (db) => {
+			await setTotp(db, found.id, null);
+			await setRecoveryCodes(db, found.id, [], now());
+		});
 		log.info('second factor taken off');
 		return { said: 'Signing in asks for the password alone again.' };
 	});

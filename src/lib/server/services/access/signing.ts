@@ -1,10 +1,12 @@
 /** Signing up, in and out, the second factor, and a new password. */
 import { fail, redirect, type Cookies, type RequestEvent } from '@sveltejs/kit';
+import { env } from 'node:process';
 import { v7 as uuidv7 } from 'uuid';
 import { z } from 'zod';
 import { LIMITS } from '../../access/attempts';
 import { addressMark, COOKIES, letIn, letOut, setCookie, type Passage } from '../../access/door';
-import { sendLater } from '../../access/mail';
+import { houseAddress, NO_ADDRESS } from '../../access/houseAddress';
+import { keepUnsent, sendLater } from '../../access/mail';
 import { emailField, LASTS, passwordProblem } from '../../access/rules';
 import { totpStep } from '../../access/totp';
 import { now } from '../../clock';
@@ -20,6 +22,7 @@ import {
 	resetOf,
 	setPassword,
 	signInByToken,
+	useRecoveryCode,
 	useReset,
 	useTotpStep
 } from '../../repo/accessRepo';
@@ -174,7 +177,14 @@ export function second(event: RequestEvent, form: FormData) {
 				to: goOn(form)
 			});
 		const step = totpStep(account.totpSecret, text(form, 'code'), at);
-		const taken = step !== null && (await transaction((db) => useTotpStep(db, account.id, step)));
+		const spare = step === null ? readCode(text(form, 'code')) : null;
+		const taken = await transaction((db) =>
+			step !== null
+				? useTotpStep(db, account.id, step)
+				: spare !== null
+					? useRecoveryCode(db, account.id, fingerprint(spare), at)
+					: Promise.resolve(false)
+		);
 		const from = addressMark(event.getClientAddress());
 		if (!taken) {
 			log.warn({ from, why: 'second factor' }, 'sign-in refused');
@@ -191,10 +201,15 @@ export function second(event: RequestEvent, form: FormData) {
 	});
 }
 
+/** Said where `PAIL_SIGN_UP=closed`: whoever is invited comes in all the same. */
+export const SIGN_UP_CLOSED =
+	'Nobody can sign up here by themselves. Ask whoever looks after this Pail Round for an invitation.';
+
 /** Makes an account and lets it in. An address that has one already is answered as if it were new, and told by mail. */
 export function signUp(event: RequestEvent, form: FormData, then: (account: string) => Promise<string>) {
 	return acting(new FormData(), async () => {
 		const at = now();
+		if (env.PAIL_SIGN_UP === 'closed') return fail(403, { message: SIGN_UP_CLOSED });
 		const typedEmail = text(form, 'email');
 		const password = text(form, 'password');
 		const read = emailField.safeParse(typedEmail);
@@ -244,7 +259,7 @@ export async function signOut(event: RequestEvent) {
 }
 
 /** Asks for a new password. The answer is the same whoever asks, and the mail goes out after it. */
-export function askReset(event: RequestEvent, form: FormData, origin: string) {
+export function askReset(event: RequestEvent, form: FormData) {
 	return acting(new FormData(), async () => {
 		const read = emailField.safeParse(text(form, 'email'));
 		if (!read.success)
@@ -273,11 +288,17 @@ export function askReset(event: RequestEvent, form: FormData, origin: string) {
 		sendLater(async () => {
 			const account = await reading((db) => accountByEmail(db, email));
 			if (!account) return null;
+			const subject = 'A new password for Pail Round';
+			const origin = await houseAddress();
+			if (origin === null) {
+				await keepUnsent({ to: email, subject, body: '' }, false, NO_ADDRESS);
+				return 'kept';
+			}
 			const code = newCode();
 			await transaction((db) => addReset(db, fingerprint(code), account.id, at + LASTS.reset, at));
 			return {
 				to: email,
-				subject: 'A new password for Pail Round',
+				subject,
 				body: `Somebody asked for a new password for this address. If it was you, open within the hour:\n\n${origin}/reset?code=${code}\n\nIf it was not, nothing needs doing: the old password holds.`
 			};
 			// Never the demo's, whose mail anybody may read.

@@ -66,8 +66,12 @@ export async function calendarIn(household: string, form: FormData) {
 		}
 		const entries: LedgerEntry[] = [];
 		const busy: BusyTime[] = [];
+		const ids = new Set<string>();
 		for (const event of read.events) {
-			const id = followingId(household, `ics ${event.uid} ${event.from}`);
+			// Two occurrences of one series may lie on one day; read again, the file gives the same ids.
+			let id = followingId(household, `ics ${event.uid} ${event.from}`);
+			for (let n = 1; ids.has(id); n++) id = followingId(household, `ics ${event.uid} ${event.from} ${n}`);
+			ids.add(id);
 			if (event.kind === 'busy' || event.fromMinute !== null) {
 				for (
 					let day = event.from;

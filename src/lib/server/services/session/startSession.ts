@@ -3,7 +3,6 @@ import { isoOf } from '$core/calendar/civil';
 import { checkPlan } from '$core/planner/checkPlan';
 import type { Plan, PlanInput } from '$core/planner/plan';
 import type { PreparedHome } from '$core/schedule/preparedHome';
-import { KIND_RULES } from '$core/session/kinds';
 import {
 	offerOf,
 	offers,
@@ -13,6 +12,7 @@ import {
 	type PailName,
 	type PailOffer
 } from '$core/session/fill';
+import { KIND_RULES } from '$core/session/kinds';
 import type { ClearingPlan } from '$core/session/sessionPlan';
 import { memberName } from '$words/names';
 import { fail, redirect } from '@sveltejs/kit';
@@ -24,7 +24,7 @@ import { typed } from '../guard';
 import { notYours, tickRefusal, type Asker } from '../ledger/whoMay';
 import { useCase } from '../useCase';
 import { startSession } from './addEvent';
-import { defaultMinutes, gatherFor, sound, houseNow, memberOf } from './fill';
+import { defaultMinutes, gatherFor, houseNow, memberOf, sound } from './fill';
 import { minutesAsked, readQuery } from './fillQuery';
 
 const entriesSchema = z

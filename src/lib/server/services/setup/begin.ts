@@ -6,22 +6,36 @@ import { applyTouch, touchSchema } from '$core/setup/steps';
 import { editRefusalText } from '$words/edits';
 import { fail, redirect, type Cookies, type RequestEvent } from '@sveltejs/kit';
 import { v7 as uuidv7 } from 'uuid';
+import { LIMITS } from '../../access/attempts';
+import { addressMark } from '../../access/door';
 import { now } from '../../clock';
 import { reading, transaction } from '../../db/pool';
 import { followingId } from '../../ids';
 import { addMembership } from '../../repo/accessRepo';
+import { tryAt } from '../../repo/attemptRepo';
 import { finishDraft, holdDraft, loadDraft, saveDraft, type StoredDraft } from '../../repo/draftRepo';
 import { changeHomeOnce, createHousehold, homesAmong, loadHome, revisionOf } from '../../repo/homeRepo';
 import { allPatterns, patternById, starterLibrary } from '../../repo/patterns';
 import { rebuildProjection } from '../../repo/projectionRepo';
+import { waitWords } from '../access/signing';
 import { acting, typed } from '../guard';
 import { inHousehold } from '../useCase';
 import { COOKIE, draftOf, keep, todayOf, YEAR } from './draft';
 
 /** One touch: changes the answers and keeps them. */
-export async function touch(cookies: Cookies, form: FormData) {
+export async function touch({ cookies, getClientAddress }: RequestEvent, form: FormData) {
 	return acting(form, async () => {
-		const { id } = await draftOf(cookies);
+		const { id, isNew } = await draftOf(cookies);
+		if (isNew) {
+			// Answers are kept for anybody, but nobody fills the house with them.
+			const from = addressMark(getClientAddress());
+			const wait = await transaction((db) => tryAt(db, [[`first steps from ${from}`, LIMITS.draft]], now()));
+			if (wait > 0)
+				return fail(429, {
+					message: `Many have begun from here. Wait ${waitWords(wait)}, then go on.`,
+					values: typed(form)
+				});
+		}
 		const { seed: _seed, ...values } = Object.fromEntries(form);
 		const read = touchSchema.safeParse(values);
 		if (!read.success) {

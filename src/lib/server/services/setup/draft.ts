@@ -13,14 +13,14 @@ export const COOKIE = 'setup';
 export const YEAR = 60 * 60 * 24 * 365;
 
 /** The answers of this browser; new ones where there are none. */
-export async function draftOf(cookies: Cookies): Promise<StoredDraft> {
+export async function draftOf(cookies: Cookies): Promise<StoredDraft & { readonly isNew: boolean }> {
 	const id = cookies.get(COOKIE);
 	if (id && /^[0-9a-f-]{36}$/.test(id)) {
 		const stored = await reading((db) => loadDraft(db, id));
-		if (stored === null) return { id, household: null, draft: EMPTY_DRAFT };
-		if (stored.household === null) return stored;
+		if (stored === null) return { id, household: null, draft: EMPTY_DRAFT, isNew: true };
+		if (stored.household === null) return { ...stored, isNew: false };
 	}
-	return { id: uuidv7(), household: null, draft: EMPTY_DRAFT };
+	return { id: uuidv7(), household: null, draft: EMPTY_DRAFT, isNew: true };
 }
 
 export function keep(cookies: Cookies, id: string) {

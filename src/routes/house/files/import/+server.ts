@@ -5,7 +5,26 @@ import { takeHomeIn } from '$server/services/files/takeHomeIn';
 import { AWAY_TEXT } from '$server/services/guard';
 import type { RequestHandler } from './$types';
 
-export const POST: RequestHandler = async ({ request, locals }) => {
+const MOST = 64 * 1024 * 1024;
+const TOO_LARGE = 'The file is larger than 64 MB. A home is never that large; is it the right file?';
+
+/** The body as it comes in, no more of it than may be; null where it is more. */
+async function bodyOf(request: Request): Promise<Uint8Array | null> {
+	const pieces: Uint8Array[] = [];
+	let length = 0;
+	const reader = request.body?.getReader();
+	for (let piece = await reader?.read(); piece && !piece.done; piece = await reader?.read()) {
+		length += piece.value.length;
+		if (length > MOST) {
+			await reader?.cancel();
+			return null;
+		}
+		pieces.push(piece.value);
+	}
+	return Buffer.concat(pieces, length);
+}
+
+export const POST: RequestHandler = async ({ request, locals, url }) => {
 	const account = locals.access.signIn?.account ?? null;
 	if (account === null) {
 		const says = 'A home that is taken in belongs to somebody: sign up first, then take it in.';
@@ -14,9 +33,7 @@ export const POST: RequestHandler = async ({ request, locals }) => {
 			headers: { 'Content-Type': 'application/x-ndjson; charset=utf-8' }
 		});
 	}
-	const form = await request.formData();
-	const file = form.get('file');
-	const id = String(form.get('id') ?? '');
+	const id = url.searchParams.get('id') ?? '';
 	const encoder = new TextEncoder();
 	const lines = new TransformStream<Uint8Array, Uint8Array>();
 	const writer = lines.writable.getWriter();
@@ -24,13 +41,14 @@ export const POST: RequestHandler = async ({ request, locals }) => {
 		void writer.write(encoder.encode(`${JSON.stringify(line)}\n`)).catch(() => undefined);
 	const work = async () => {
 		try {
-			if (!(file instanceof File) || file.size === 0)
-				return tell({ problems: [{ at: 'the file', says: 'Choose a file first.' }] });
+			const bytes = await bodyOf(request);
+			if (bytes === null) return tell({ problems: [{ at: 'the whole of it', says: TOO_LARGE }] });
+			if (bytes.length === 0) return tell({ problems: [{ at: 'the file', says: 'Choose a file first.' }] });
 			if (!/^[0-9a-f-]{36}$/.test(id))
 				return tell({
 					problems: [{ at: 'the page', says: 'This page is too old. Reload it and try again.' }]
 				});
-			const taken = await takeHomeIn(new Uint8Array(await file.arrayBuffer()), id, account, tell);
+			const taken = await takeHomeIn(bytes, id, account, tell);
 			tell('household' in taken ? { ok: true, household: taken.household } : { problems: taken.problems });
 		} catch (cause) {
 			if (!(cause instanceof DatabaseAway)) log.error({ err: cause }, 'import');

@@ -1,0 +1,36 @@
+/** When sign-ins and devices were last used: kept here, and written down beside the pages. */
+import { transaction } from '../db/pool';
+import { sawDevice, sawSignIn } from '../repo/accessRepo';
+
+const signIns = new Map<string, { at: number; expiresAt: number }>();
+const devices = new Map<string, { household: string; at: number }>();
+
+/** Notes the use of a sign-in; true where none was noted since `every` milliseconds. */
+export function noteSignIn(id: string, at: number, expiresAt: number): void {
+	signIns.set(id, { at, expiresAt });
+}
+
+export function noteDevice(household: string, id: string, at: number): void {
+	devices.set(id, { household, at });
+}
+
+/** Until when a sign-in lasts by what was noted and not written down yet; null for nothing. */
+export const lastsByNote = (id: string): number | null => signIns.get(id)?.expiresAt ?? null;
+
+/** Writes down what was noted. */
+export async function writeSeen(): Promise<void> {
+	if (signIns.size + devices.size === 0) return;
+	const [ins, seen] = [[...signIns], [...devices]];
+	signIns.clear();
+	devices.clear();
+	try {
+		await transaction(async (db) => {
+			for (const [id, { at, expiresAt }] of ins) await sawSignIn(db, id, at, expiresAt);
+			for (const [id, { household, at }] of seen) await sawDevice(db, household, id, at);
+		});
+	} catch (error) {
+		for (const [id, one] of ins) if (!signIns.has(id)) signIns.set(id, one);
+		for (const [id, one] of seen) if (!devices.has(id)) devices.set(id, one);
+		throw error;
+	}
+}

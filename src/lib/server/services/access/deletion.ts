@@ -1,0 +1,78 @@
+/** Deleting a home, or an account: after the password, exported first, unreadable at once and gone within a day. */
+import { fail, redirect, type Cookies, type RequestEvent } from '@sveltejs/kit';
+import { COOKIES } from '../../access/door';
+import { now } from '../../clock';
+import { reading, transaction } from '../../db/pool';
+import { log } from '../../log';
+import { accountById } from '../../repo/accessRepo';
+import { homesOfOne, markAccountDeleted, markHomeDeleted } from '../../repo/deletionRepo';
+import { loadHome } from '../../repo/homeRepo';
+import { acting } from '../guard';
+import { inHousehold } from '../useCase';
+import { passwordRefusal, whose } from './doors';
+
+const EXPORTED = 'exported';
+/** A file of the home that was saved within the last hour is what is kept of it. */
+const FRESH = 60 * 60_000;
+
+/** Remembers on this device that the file of a home was saved. */
+export function rememberExport(cookies: Cookies, household: string): void {
+	cookies.set(EXPORTED, `${household} ${now()}`, {
+		path: '/',
+		httpOnly: true,
+		sameSite: 'lax',
+		maxAge: FRESH / 1000
+	});
+}
+
+function isExported(cookies: Cookies, household: string): boolean {
+	const [of, at] = (cookies.get(EXPORTED) ?? '').split(' ');
+	return of === household && Math.abs(now() - Number(at)) < FRESH;
+}
+
+/** Deletes the current home. Only whoever organises it, with their password, and with its file saved. */
+export function deleteHome(event: RequestEvent, form: FormData) {
+	return acting(new FormData(), async () => {
+		const { locals, cookies } = event;
+		if (locals.isDemo)
+			return fail(400, { message: 'The demo home cannot be deleted. PAIL_DEMO=no closes it.' });
+		const { account } = whose(event);
+		const refused = await passwordRefusal(
+			account ? await reading((db) => accountById(db, account)) : null,
+			form
+		);
+		if (refused !== null) return fail(refused.status, { message: refused.message, field: 'old' });
+		if (!isExported(cookies, locals.householdId))
+			return fail(409, {
+				message: 'Save the file of everything first: it is all that stays of this home. Then delete it.'
+			});
+		await inHousehold(locals.householdId, (db) => markHomeDeleted(db, locals.householdId, now()));
+		log.info('a home was deleted');
+		cookies.delete(COOKIES.home, { path: '/' });
+		redirect(303, '/');
+	});
+}
+
+/** Deletes one's account. A home that nobody else organises is deleted, or handed on, before. */
+export function deleteAccount(event: RequestEvent, form: FormData) {
+	return acting(new FormData(), async () => {
+		const { account } = whose(event);
+		if (!account) return fail(400, { message: 'You have no password here yet.' });
+		const refused = await passwordRefusal(await reading((db) => accountById(db, account)), form);
+		if (refused !== null) return fail(refused.status, { message: refused.message, field: 'old' });
+		const own = await reading((db) =>
+			homesOfOne(db, account, async (household, member) => {
+				const home = await loadHome(db, household);
+				return home?.home.members.find((one) => one.id === member)?.role === 'organiser';
+			})
+		);
+		if (own.length > 0)
+			return fail(409, {
+				message: `Nobody else organises ${own.join(' and ')}. Make somebody with a password an organiser there, or delete that home first.`
+			});
+		await transaction((db) => markAccountDeleted(db, account, now()));
+		log.info('an account was deleted');
+		event.cookies.delete(COOKIES.token, { path: '/' });
+		redirect(303, '/sign-in');
+	});
+}
