@@ -1,4 +1,8 @@
+import { existsSync } from 'node:fs';
 import { defineConfig } from '@playwright/test';
+
+/** The shell draws and runs pages as the whole browser does, without its windows: a third faster. */
+const SHELL = '/usr/bin/chromium-headless-shell';
 
 export default defineConfig({
 	testDir: 'tests/browser',
@@ -17,7 +21,7 @@ export default defineConfig({
 		locale: 'en-GB',
 		trace: 'off',
 		launchOptions: {
-			executablePath: '/usr/bin/chromium',
+			executablePath: existsSync(SHELL) ? SHELL : '/usr/bin/chromium',
 			args: [
 				'--no-sandbox',
 				'--disable-quic',

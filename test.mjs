@@ -93,7 +93,9 @@ try {
 		]);
 	}
 	if (wants('browser')) {
-		await needProgram('chromium', 'chromium', 'the browser tests');
+		await needProgram('chromium-headless-shell', 'chromium-headless-shell', 'the browser tests').catch(() =>
+			needProgram('chromium', 'chromium', 'the browser tests')
+		);
 		await needProgram('pdftotext', 'poppler-utils', 'the tests of what is printed');
 		await needBuild();
 		const report = join(dir, 'browser.json');
