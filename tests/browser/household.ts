@@ -48,15 +48,9 @@ export async function makeFamily(stack: Stack): Promise<Family> {
 	const organiser = await person(stack);
 	const email = `${freshId()}@family.test`;
 	await post(organiser, '/sign-up?/up', { email, password: PASSWORD });
-	const taken = await organiser.api.post('/house/files/import', {
-		multipart: {
-			id: freshId(),
-			file: {
-				name: 'home.json',
-				mimeType: 'application/json',
-				buffer: Buffer.from(readFileSync('demo/station-house.json'))
-			}
-		}
+	const taken = await organiser.api.post(`/house/files/import?id=${freshId()}`, {
+		headers: { 'content-type': 'application/octet-stream' },
+		data: readFileSync('demo/station-house.json')
 	});
 	const household = /"household":"([0-9a-f-]+)"/.exec(await taken.text())?.[1] ?? '';
 	expect(household, 'the home was taken in').not.toBe('');

@@ -17,7 +17,7 @@ import {
 import { isLivedIn as anybodyLivesHere, homesAmong, loadHome, type HouseholdRow } from '../repo/homeRepo';
 import { fingerprint, newToken } from '../secrets';
 import { LASTS } from './rules';
-import { noteDevice, noteSignIn } from './seen';
+import { lastsByNote, noteDevice, noteSignIn } from './seen';
 
 export const COOKIES = {
 	/** The token of a sign-in. */
@@ -52,8 +52,10 @@ const SEEN_EVERY = 10 * 60_000;
 async function signInOf(db: Db, cookies: Cookies, now: number): Promise<SignIn | null> {
 	const token = cookies.get(COOKIES.token);
 	if (!token || token.length > 100) return null;
-	const signIn = await signInByToken(db, fingerprint(token), now);
+	// Until when it lasts may be noted and not written down yet.
+	const signIn = await signInByToken(db, fingerprint(token), 0);
 	if (!signIn || signIn.how === 'waiting') return null;
+	if (Math.max(signIn.expiresAt, lastsByNote(signIn.id) ?? 0) <= now) return null;
 	// A child at a device counts as there as long as something is pressed; the others for two months.
 	const every = signIn.how === 'pin' ? 60_000 : SEEN_EVERY;
 	if (now - signIn.seenAt >= every) {

@@ -5,7 +5,7 @@ import { sawDevice, sawSignIn } from '../repo/accessRepo';
 const signIns = new Map<string, { at: number; expiresAt: number }>();
 const devices = new Map<string, { household: string; at: number }>();
 
-/** Notes the use of a sign-in; true where none was noted since `every` milliseconds. */
+/** Notes the use of a sign-in, and until when it lasts by it. */
 export function noteSignIn(id: string, at: number, expiresAt: number): void {
 	signIns.set(id, { at, expiresAt });
 }
@@ -21,16 +21,11 @@ export const lastsByNote = (id: string): number | null => signIns.get(id)?.expir
 export async function writeSeen(): Promise<void> {
 	if (signIns.size + devices.size === 0) return;
 	const [ins, seen] = [[...signIns], [...devices]];
-	signIns.clear();
-	devices.clear();
-	try {
-		await transaction(async (db) => {
-			for (const [id, { at, expiresAt }] of ins) await sawSignIn(db, id, at, expiresAt);
-			for (const [id, { household, at }] of seen) await sawDevice(db, household, id, at);
-		});
-	} catch (error) {
-		for (const [id, one] of ins) if (!signIns.has(id)) signIns.set(id, one);
-		for (const [id, one] of seen) if (!devices.has(id)) devices.set(id, one);
-		throw error;
-	}
+	await transaction(async (db) => {
+		for (const [id, { at, expiresAt }] of ins) await sawSignIn(db, id, at, expiresAt);
+		for (const [id, { household, at }] of seen) await sawDevice(db, household, id, at);
+	});
+	// What was noted meanwhile stays for the next time.
+	for (const [id, one] of ins) if (signIns.get(id) === one) signIns.delete(id);
+	for (const [id, one] of seen) if (devices.get(id) === one) devices.delete(id);
 }

@@ -49,7 +49,7 @@ export async function loadRhythm(
 		zones: home.home.zones.map((zone, i) => ({ id: zone.id, name: zone.name, number: i + 1 })),
 		now: yardOfHome(home, standing, today, 'As it is'),
 		next: next ? yardOfHome(next, standing, today, 'As it would be') : null,
-		missed: missedWords(home, missed),
+		missed: missedWords(home, missed, (next ?? home).rotation),
 		timeZones: [...new Set([home.home.household.timeZone, ...Intl.supportedValuesOf('timeZone')])].sort(),
 		patterns: allPatterns().map((pattern) => ({ id: pattern.id, name: pattern.name }))
 	};

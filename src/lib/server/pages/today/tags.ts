@@ -1,6 +1,6 @@
 /** Tags: lines as the pages show them, in plain data and words. */
 import { firstOfMonth, lastOfMonth, type CivilDay } from '$core/calendar/civil';
-import { zoneDaysBetween, type MissedZone } from '$core/calendar/rotation';
+import { zoneDaysBetween, type MissedZone, type Rotation } from '$core/calendar/rotation';
 import { NOTHING_GIVEN, whoseTurn, type GivenTurns } from '$core/people/ownList';
 import { latenessOf } from '$core/schedule/agenda';
 import type { PreparedHome } from '$core/schedule/preparedHome';
@@ -87,12 +87,16 @@ export function tagOf(
 }
 
 /** A sentence a zone that some months leave without a day. */
-export function missedWords(home: PreparedHome, missed: readonly MissedZone[]): string[] {
+export function missedWords(
+	home: PreparedHome,
+	missed: readonly MissedZone[],
+	rotation: Rotation = home.rotation
+): string[] {
 	const byZone = new Map<string, string[]>();
 	for (const { month, zone } of missed) {
 		// By whole weeks a month may lend its first days to the one before: a zone that has some of them has a day.
 		const index = Number(month.slice(0, 4)) * 12 + Number(month.slice(5)) - 1;
-		const days = zoneDaysBetween(firstOfMonth(index), lastOfMonth(index), home.rotation).get(zone) ?? [];
+		const days = zoneDaysBetween(firstOfMonth(index), lastOfMonth(index), rotation).get(zone) ?? [];
 		if (days.length > 0) continue;
 		byZone.set(zone, [...(byZone.get(zone) ?? []), MONTHS[Number(month.slice(5)) - 1] as string]);
 	}
