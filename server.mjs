@@ -61,7 +61,9 @@ function isTooLarge(request, response) {
 				: `That is too large to be taken in: at most ${Math.round(limit / 1024)} kB here. Nothing was written.`
 		})
 	);
-	request.destroySoon?.();
+	// What is still on its way is let go by unread, so that the answer is seen; but not for long.
+	request.resume();
+	setTimeout(() => request.destroy(), 15_000).unref();
 	return true;
 }
 

@@ -26,6 +26,38 @@ async function step(name, command, args) {
 	if (code !== 0) tell(output.trim().split('\n').slice(-60).join('\n'));
 }
 
+/** Formatting, lint and types: beside the unit tests, which wait for nothing of them. */
+async function styles() {
+	await step('formatting', 'npx', ['prettier', '--check', '--cache', '.']);
+	await step('lint', 'npx', ['eslint', '.']);
+	await step('types', 'npx', [
+		'svelte-check',
+		'--tsconfig',
+		'./tsconfig.json',
+		'--fail-on-warnings',
+		'--output',
+		'human'
+	]);
+}
+
+async function vitest(name, report, env, more) {
+	await run(
+		'npx',
+		['vitest', 'run', ...more, '--reporter=dot', '--reporter=json', `--outputFile.json=${report}`],
+		{ env: { ...env, LOG_LEVEL: 'silent' } }
+	);
+	addReport(report, (json) => {
+		for (const file of json.testResults)
+			for (const one of file.assertionResults.filter((test) => test.status === 'failed'))
+				tell(`FAILED ${name}: ${one.fullName}`);
+		return [
+			json.numPassedTests,
+			json.numFailedTests +
+				json.testResults.filter((r) => r.status === 'failed' && r.assertionResults.length === 0).length
+		];
+	});
+}
+
 /** Vitest and Playwright leave their numbers in a file; a run that leaves none has failed as a whole. */
 function addReport(file, read) {
 	if (!existsSync(file)) {
@@ -64,32 +96,25 @@ try {
 	const dir = mkdtempSync(join('.pail', 'test-'));
 	database = await startDatabase(join(dir, 'db'));
 	const env = { ...process.env, DATABASE_URL: database.url };
-	if (wants('style')) {
-		await step('types of the routes', 'npx', ['svelte-kit', 'sync']);
-		await step('formatting', 'npx', ['prettier', '--check', '.']);
-		await step('lint', 'npx', ['eslint', '.']);
-		await step('types', 'npx', [
-			'svelte-check',
-			'--tsconfig',
-			'./tsconfig.json',
-			'--fail-on-warnings',
-			'--output',
-			'human'
-		]);
-	}
+	await run('npx', ['svelte-kit', 'sync'], { capture: true });
+	const styled = wants('style') ? styles() : Promise.resolve();
 	if (wants('unit')) {
 		await needPythonModule('icalendar', 'python3-icalendar', 'a second reader of the calendar feed');
-		if (!existsSync('.svelte-kit/tsconfig.json')) await run('npx', ['svelte-kit', 'sync'], { capture: true });
-		const report = join(dir, 'vitest.json');
-		await run(
-			'npx',
-			['vitest', 'run', '--reporter=default', '--reporter=json', `--outputFile.json=${report}`],
-			{ env }
-		);
-		addReport(report, (json) => [
-			json.numPassedTests,
-			json.numFailedTests +
-				json.testResults.filter((r) => r.status === 'failed' && r.assertionResults.length === 0).length
+		await vitest('unit', join(dir, 'vitest.json'), env, []);
+	}
+	await styled;
+	if (wants('whole')) {
+		await needBuild();
+		await vitest('whole', join(dir, 'whole.json'), { ...env, PAIL_TEST_DIR: join(dir, 'whole') }, [
+			'--config',
+			'vitest.whole.config.ts'
+		]);
+		await step('killed for 40 s under a stream of work', process.execPath, [
+			'scripts/faults.mjs',
+			'--minutes',
+			'0.67',
+			'--seed',
+			'11'
 		]);
 	}
 	if (wants('browser')) {

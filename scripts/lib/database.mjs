@@ -148,7 +148,7 @@ export async function startDatabase(dir, database = 'pail_round', wantedPort = n
 	const { createConnection } = await import('mysql2/promise');
 	if (!state.password) await secure(createConnection, socket, password);
 	writeWhole(stateFile, { ...note, port, password });
-	const admin = await createConnection({ socketPath: socket, user: 'root', password });
+	const admin = await patiently(() => createConnection({ socketPath: socket, user: 'root', password }));
 	await admin.query(
 		`CREATE DATABASE IF NOT EXISTS ${database} CHARACTER SET utf8mb4 COLLATE utf8mb4_unicode_ci`
 	);
@@ -161,6 +161,18 @@ export async function startDatabase(dir, database = 'pail_round', wantedPort = n
 		runs: () => serves(note, dataDir),
 		stop
 	};
+}
+
+/** A server that has just begun may still be setting its password: it is asked again for a while. */
+async function patiently(connect) {
+	for (let tries = 0; ; tries++) {
+		try {
+			return await connect();
+		} catch (error) {
+			if (tries >= 100) throw error;
+			await new Promise((done) => setTimeout(done, 100));
+		}
+	}
 }
 
 /** A port where it is free; null where it is taken, or none was asked for. */

@@ -20,6 +20,8 @@ import { patternSchema } from '../../src/lib/core/setup/pattern';
 import { readFamilyCalendar } from '../../src/lib/server/calendarText/calendarText';
 import { readQuery } from '../../src/lib/server/services/session/fillQuery';
 import { actionOf, needsOf } from '../../src/lib/server/access/routes';
+import { SESSION_KINDS } from '../../src/lib/core/session/kinds';
+import { STAGES } from '../../src/lib/core/laundry/laundry';
 import { prepared } from './home';
 
 const PROTOTYPE = ['constructor', '__proto__', 'prototype', 'toString', 'hasOwnProperty', 'valueOf', 'then'];
@@ -87,6 +89,8 @@ describe('odd text', () => {
 					const read = readCommand(text, context);
 					expect(typeof read.ok).toBe('boolean');
 					if (!read.ok) expect(Array.isArray(read.suggestions)).toBe(true);
+					else if (read.command.do === 'fill') expect(SESSION_KINDS).toContain(read.command.kind);
+					else if (read.command.do === 'laundry') expect(STAGES).toContain(read.command.stage);
 				}
 			}),
 			{ numRuns: 150 }

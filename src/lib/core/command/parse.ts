@@ -68,6 +68,10 @@ const CLEARLY = 0.1;
 
 const EXAMPLES = ['15 kitchen', 'done', 'what’s late', 'wash started', 'clear hall bench', 'visitors 30'];
 
+/** What a table says of a word: only its own words count, not those that every object has. */
+const ownWord = <T>(table: Readonly<Record<string, T>>, word: string): T | undefined =>
+	Object.hasOwn(table, word) ? table[word] : undefined;
+
 const KIND_WORDS: Readonly<Record<string, SessionKind>> = {
 	pail: 'bite',
 	basics: 'basics',
@@ -213,7 +217,7 @@ function fillOf(words: readonly string[], context: CommandContext): Read | null 
 			return false;
 		}
 		if (word === 'day' && rest[i - 1] === 'big') return false;
-		const found = KIND_WORDS[word];
+		const found = ownWord(KIND_WORDS, word);
 		if (found) kind = found;
 		return !found && !['a', 'the', 'in', 'for', 'things', 'me', 'i', 'have'].includes(word);
 	});
@@ -322,7 +326,7 @@ function laundryOf(words: readonly string[], context: CommandContext): Read | nu
 	const isWash = words.some(
 		(word) => word === 'wash' || word === 'laundry' || word === 'load' || word === 'washing'
 	);
-	const stageWord = words.find((word) => STAGE_WORDS[word]);
+	const stageWord = words.find((word) => ownWord(STAGE_WORDS, word));
 	const said = words.filter(
 		(word) => !['wash', 'laundry', 'load', 'washing'].includes(word) && word !== stageWord
 	);
@@ -343,7 +347,7 @@ function laundryOf(words: readonly string[], context: CommandContext): Read | nu
 	)
 		return null;
 	if (!stageWord) return refused('unknown', ['wash started', 'wash hung', 'wash folded']);
-	const stage = STAGE_WORDS[stageWord] as Stage;
+	const stage = ownWord(STAGE_WORDS, stageWord) as Stage;
 	const could = context.loads.filter((load) => {
 		const { stage: at } = readLoad(load, context.now);
 		const order: Stage[] = ['waiting', 'collected', 'washing', 'drying', 'folding', 'away'];

@@ -47,6 +47,14 @@
 		gap: 8px 32px;
 		padding: 10px calc(var(--page-edge) - var(--rim)) 16px;
 	}
+	.foot :global(form) {
+		flex-wrap: wrap;
+		min-width: 0;
+	}
+	.foot select {
+		min-width: 0;
+		max-width: 100%;
+	}
 	.foot :global(form:last-child) {
 		margin-left: auto;
 	}
