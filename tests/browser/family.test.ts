@@ -374,6 +374,11 @@ test('a card that was ticked on paper goes into the ledger in one go, once', asy
 		family.organiser,
 		'/paper/card?kind=person&member=ottilie&day=2027-03-03'
 	);
+	// Printing keeps the card; looking at it does not.
+	await page.evaluate(() => window.dispatchEvent(new Event('beforeprint')));
+	await expect
+		.poll(() => stack.query(`SELECT code FROM paper_card WHERE household_id = '${family.household}'`))
+		.not.toEqual([]);
 	const code = ((await page.locator('.code b').first().textContent()) ?? '').trim();
 	await page.goto('/paper');
 	await page.getByRole('link', { name: 'Tick a card off' }).click();

@@ -70,7 +70,7 @@ export const ROUTES: Readonly<Record<string, RouteNeeds>> = {
 		send: { invite: 'doors', device: 'doors', revoke: 'doors', pin: 'doors', out: 'doors', delete: 'doors' }
 	},
 	'/paper': { see: 'print' },
-	'/paper/card': { see: 'print' },
+	'/paper/card': { see: 'print', send: { keep: 'print' } },
 	'/paper/tick': { see: 'tick-paper', send: { tick: 'tick-paper' } },
 	'/ledger': { see: 'see-ledger', send: { write: 'write-ledger', undo: 'write-ledger' } },
 	'/live': { see: 'follow' },

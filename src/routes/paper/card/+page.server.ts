@@ -1,7 +1,8 @@
-import { loadSheet } from '$server/pages/print/paper';
+import { cardAsked, loadSheet } from '$server/pages/print/paper';
 import { loading } from '$server/services/guard';
+import { keepCard } from '$server/services/print/keepCard';
 import { error } from '@sveltejs/kit';
-import type { PageServerLoad } from './$types';
+import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ locals, url }) => {
 	const sheet = await loading(() => loadSheet(locals.householdId, url.searchParams));
@@ -11,4 +12,11 @@ export const load: PageServerLoad = async ({ locals, url }) => {
 			remedy: 'It has no jobs yet. Choose another card on the Paper page.'
 		});
 	return { sheet };
+};
+
+export const actions: Actions = {
+	keep: async ({ locals, request, url }) =>
+		keepCard(locals.householdId, await request.formData(), () =>
+			cardAsked(locals.householdId, url.searchParams)
+		)
 };

@@ -2,6 +2,17 @@
 	/** The print page: paper to the millimetre, and on the screen a button above it. */
 	import Sheet from '$ui/paper/Sheet.svelte';
 	let { data } = $props();
+	/** Printing keeps the card, so that its code can be entered later; however often it is printed. */
+	function keep() {
+		const address = new URL(location.href);
+		const body = new URLSearchParams();
+		void fetch(`${address.pathname}?/keep&${address.searchParams}`, {
+			method: 'POST',
+			body,
+			keepalive: true,
+			headers: { accept: 'application/json', 'x-sveltekit-action': 'true' }
+		}).catch(() => undefined);
+	}
 	const sheet = $derived(data.sheet);
 	const sized = $derived(`<style>@page { size: ${sheet.width}mm ${sheet.height}mm; margin: 0; }</style>`);
 </script>
@@ -12,6 +23,8 @@
 	{@html sized}
 </svelte:head>
 
+<svelte:window onbeforeprint={keep} />
+
 <div class="bar">
 	<button class="sign small" onclick={() => window.print()}>Print it</button>
 	<p>
@@ -21,6 +34,11 @@
 			? ', on both sides'
 			: ''}.
 	</p>
+	<noscript>
+		<form method="post" action="?/keep">
+			<button class="plain">Keep this card, to enter it later</button>
+		</form>
+	</noscript>
 	<a class="text-link" href="/paper">Another card</a>
 </div>
 <div class="sheets"><Sheet {sheet} /></div>

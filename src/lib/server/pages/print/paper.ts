@@ -22,8 +22,8 @@ import { longDate, monthName, shortDate, tinyDate } from '$words/general';
 import { v7 as uuidv7 } from 'uuid';
 import { z } from 'zod';
 
-import { reading, transaction } from '../../db/pool';
-import { cardByCode, codeForCard } from '../../repo/cardRepo';
+import { reading } from '../../db/pool';
+import { cardByCode, codeOfCard } from '../../repo/cardRepo';
 import { entriesBetween, undosOf } from '../../repo/ledgerRepo';
 import { givenFor, type Asker } from '../../services/ledger/whoMay';
 import { familyFacts, type FamilyFacts } from '../../services/people/familyFacts';
@@ -124,8 +124,8 @@ async function sheetOf(facts: FamilyFacts, asked: Asked): Promise<SheetView | nu
 	const card = await cardOf(facts, asked);
 	if (!card) return null;
 	const when = spanWords(card.from, card.to);
-	const code = await transaction((db) =>
-		codeForCard(db, facts.household, `${card.title}, ${when}`, boxesOf(card), facts.at)
+	const code = await reading((db) =>
+		codeOfCard(db, facts.household, `${card.title}, ${when}`, boxesOf(card))
 	);
 	const zone = zoneMark(facts.home, card.zone);
 	const weeks = card.sides.find((side) => side.name === 'Every week');
@@ -156,6 +156,15 @@ async function sheetOf(facts: FamilyFacts, asked: Asked): Promise<SheetView | nu
 		),
 		pages: pagesOf(card, asked.size)
 	};
+}
+
+/** What a printed card is known by: its title with its time, and its boxes. Null where there is nothing to print. */
+export async function cardAsked(household: string, params: URLSearchParams) {
+	const facts = await familyFacts(household);
+	const card = await cardOf(facts, askedOf(facts, params));
+	return (
+		card && { title: `${card.title}, ${spanWords(card.from, card.to)}`, boxes: boxesOf(card), at: facts.at }
+	);
 }
 
 export async function loadSheet(household: string, params: URLSearchParams): Promise<SheetView | null> {
