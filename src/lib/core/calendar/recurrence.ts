@@ -117,64 +117,78 @@ function computeOffsets(cadence: CalendarRecurrence, weekStart: Weekday): WeekOf
 }
 
 /**
- * The turns that a calendar cadence gives with due dates from `from` to `to`, both included, in order.
- * Moves, pauses and the ledger are not looked at. No turn is due or opens before `startsOn`; none is due
- * outside the season.
+ * The occurrences that a calendar recurrence gives with due dates from `from` to `to`, both included, in order.
+ * Moves, pauses and the ledger are not looked at. None is due or opens before `startsOn`; none is due outside the
+ * season. Rules: "Recurrence".
  */
 export function recurrenceOccurrences(schedule: Schedule, from: CivilDay, to: CivilDay): Occurrence[] {
-	const turns: Occurrence[] = [];
-	eachOccurrence(schedule, from, to, (opens, due) => turns.push({ opens, due }));
-	return turns;
+	const { cadence, startsOn } = schedule;
+	const first = from > startsOn ? from : startsOn;
+	if (first > to) return [];
+	return cadence.type === 'monthly' || cadence.type === 'months'
+		? monthlyOccurrences(schedule, cadence, first, to)
+		: weeklyOccurrences(schedule, first, to);
 }
 
-/** The same turns, each handed to `take` in order, for callers that make something of their own of them. */
+function monthlyOccurrences(
+	{ startsOn, season, weeks, leadDays }: Schedule,
+	cadence: Extract<CalendarRecurrence, { type: 'monthly' | 'months' }>,
+	first: CivilDay,
+	to: CivilDay
+): Occurrence[] {
+	const found: Occurrence[] = [];
+	// A card's week can reach over the month's end on either side, so look one month further.
+	for (let index = monthIndexOf(first) - 1; index <= monthIndexOf(to) + 1; index++) {
+		if (cadence.type === 'months' && !cadence.months.includes((index % 12) + 1)) continue;
+		const due = cadence.type === 'months' ? lastOfMonth(index) : monthlyDate(cadence, index, weeks);
+		if (due < first || due > to || !inSeason(due, season)) continue;
+		const opens = cadence.type === 'months' ? firstOfMonth(index) : addDays(due, -leadDays);
+		found.push({ opens: opens > startsOn ? opens : startsOn, due });
+	}
+	return found;
+}
+
+function weeklyOccurrences(
+	{ cadence, startsOn, season, weeks, leadDays }: Schedule,
+	first: CivilDay,
+	to: CivilDay
+): Occurrence[] {
+	const found: Occurrence[] = [];
+	const offsets = weekOffsets(cadence, weeks.weekStart);
+	const fixedOpening = cadence.type === 'timesAWeek';
+	const step = cadence.type === 'weekly' ? 7 * cadence.everyWeeks : 7;
+	const origin = weekStartOf(startsOn, weeks.weekStart);
+	const skip = Math.max(0, Math.floor((weekStartOf(first, weeks.weekStart) - origin) / step));
+	const count = offsets.length;
+	// Only seasonal jobs ask for the month, which costs more than all else here: ask once for each month.
+	let monthEnds = -Infinity;
+	let monthIsIn = true;
+	for (let week = origin + skip * step; week <= to; week += step) {
+		for (let i = 0; i < count; i++) {
+			const offset = offsets[i] as WeekOffset;
+			const due = week + offset.due;
+			if (due < first || due > to) continue;
+			if (season !== undefined && due > monthEnds) {
+				const index = monthIndexOf(due as CivilDay);
+				monthEnds = lastOfMonth(index);
+				monthIsIn = season.includes((index % 12) + 1);
+			}
+			if (!monthIsIn) continue;
+			const opens = fixedOpening ? week + offset.opens : due - leadDays;
+			found.push({ opens: (opens > startsOn ? opens : startsOn) as CivilDay, due: due as CivilDay });
+		}
+	}
+	return found;
+}
+
+/** The same occurrences, each handed to `take` in order, for callers that make something of their own of them. */
 export function eachOccurrence(
 	schedule: Schedule,
 	from: CivilDay,
 	to: CivilDay,
 	take: (opens: CivilDay, due: CivilDay) => void
 ): void {
-	const { cadence, startsOn, season, weeks } = schedule;
-	const first = from > startsOn ? from : startsOn;
-	const push = (opens: number, due: number) => {
-		if (due < first || due > to) return;
-		take(Math.max(opens, startsOn) as CivilDay, due as CivilDay);
-	};
-	if (first > to) return;
-
-	if (cadence.type === 'monthly' || cadence.type === 'months') {
-		// A card's week can reach over the month's end on either side, so look one month further.
-		for (let index = monthIndexOf(first) - 1; index <= monthIndexOf(to) + 1; index++) {
-			if (cadence.type === 'monthly') {
-				const due = monthlyDate(cadence, index, weeks);
-				if (inSeason(due, season)) push(due - schedule.leadDays, due);
-			} else if (cadence.months.includes((index % 12) + 1)) {
-				const due = lastOfMonth(index);
-				if (inSeason(due, season)) push(firstOfMonth(index), due);
-			}
-		}
-		return;
-	}
-
-	const offsets = weekOffsets(cadence, weeks.weekStart);
-	const fixedOpening = cadence.type === 'timesAWeek';
-	const step = cadence.type === 'weekly' ? 7 * cadence.everyWeeks : 7;
-	const origin = weekStartOf(startsOn, weeks.weekStart);
-	const skip = Math.max(0, Math.floor((weekStartOf(first, weeks.weekStart) - origin) / step));
-	// Only seasonal jobs ask for the month, which costs more than all else here: ask once for each month.
-	let monthEnds = -Infinity;
-	let monthIsIn = true;
-	for (let week = origin + skip * step; week <= to; week += step) {
-		for (const offset of offsets) {
-			const due = week + offset.due;
-			if (season !== undefined && due > monthEnds) {
-				const index = monthIndexOf(due as CivilDay);
-				monthEnds = lastOfMonth(index);
-				monthIsIn = season.includes((index % 12) + 1);
-			}
-			if (monthIsIn) push(fixedOpening ? week + offset.opens : due - schedule.leadDays, due);
-		}
-	}
+	for (const { opens, due } of recurrenceOccurrences(schedule, from, to)) take(opens, due);
 }
 
 /** How far ahead a search for the next turn may look: yearly jobs in a leap-day season still come up in it. */

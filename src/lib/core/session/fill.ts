@@ -218,6 +218,33 @@ export function problemOf({ input }: Filling, name: PailName, about: string | nu
 	};
 }
 
+/** The room whose own jobs are worth most; rooms that cannot reach what another has are not solved. */
+function bestRoom(input: PlanInput, solve: (room: string) => PailOffer | null): PailOffer | null {
+	const whole = new Map<string, number>();
+	for (const job of input.jobs) {
+		const [room] = job.steps.map((step) => step.room);
+		for (const { room: other } of job.steps) whole.set(other, whole.get(other) ?? 0);
+		if (room !== undefined && job.steps.every((step) => step.room === room))
+			whole.set(room, (whole.get(room) ?? 0) + job.worth);
+	}
+	// What must be in is in every one of them.
+	const always = input.jobs.reduce((sum, job) => (job.optional ? sum : sum + job.worth), 0);
+	let best: PailOffer | null = null;
+	for (const [room, worth] of [...whole].sort(([a, x], [b, y]) => y - x || (a < b ? -1 : 1))) {
+		if (best && worth + always < best.plan.worth) break;
+		const offer = solve(room);
+		if (!offer) continue;
+		const better =
+			best === null ||
+			offer.plan.worth > best.plan.worth ||
+			(offer.plan.worth === best.plan.worth &&
+				(offer.plan.end < best.plan.end ||
+					(offer.plan.end === best.plan.end && (offer.about ?? '') < (best.about ?? ''))));
+		if (better) best = offer;
+	}
+	return best;
+}
+
 /** One way to fill a pail, solved alone; null where there is no such way here. */
 export function offerOf(
 	filled: Filling,
@@ -248,13 +275,7 @@ export function offers(filled: Filling, effort?: Effort): PailOffer[] {
 	}
 	const found: PailOffer[] = [most];
 	if (request.kind !== 'bite' && request.kind !== 'zone' && request.kind !== 'detail') return found;
-	const rooms = [...new Set(input.jobs.flatMap((job) => job.steps.map((step) => step.room)))];
-	const best = rooms
-		.flatMap((room) => way('room', room) ?? [])
-		.sort(
-			(a, b) =>
-				b.plan.worth - a.plan.worth || a.plan.end - b.plan.end || ((a.about ?? '') < (b.about ?? '') ? -1 : 1)
-		)[0];
+	const best = bestRoom(input, (room) => way('room', room));
 	if (best && best.plan.entries.length > 0) found.push(best);
 	const longest = [...filled.lineOf.values()]
 		.filter(

@@ -58,12 +58,22 @@ const zoneSchema = z.strictObject({
 	tail: z.array(z.strictObject({ item: z.string(), date: day }))
 });
 
+/** Rows that were parsed before, by their text: most stay as they are from one request to the next. */
+const parsed = new Map<string, SeriesProjection>();
+const PARSED_AT_MOST = 20_000;
+
 function lineOfRow(row: Row): SeriesProjection {
-	return {
+	const key = `${row.checkpoint}\n${row.tail}\n${row.last}`;
+	const known = parsed.get(key);
+	if (known) return known;
+	const line: SeriesProjection = {
 		checkpoint: checkpointSchema.parse(JSON.parse(row.checkpoint as string)),
 		tail: tailSchema.parse(JSON.parse(row.tail as string)),
 		last: row.last === null ? null : lastSchema.parse(JSON.parse(row.last as string))
 	};
+	parsed.set(key, line);
+	if (parsed.size > PARSED_AT_MOST) parsed.delete(parsed.keys().next().value as string);
+	return line;
 }
 
 /** The standing as it is kept, with the home's own entries. */

@@ -1,0 +1,119 @@
+/** Figures of the ground: what an edit, a table, a request and a page cost. */
+import { randomUUID } from 'node:crypto';
+import { performance } from 'node:perf_hooks';
+import { toDay } from '../../src/lib/core/calendar/civil';
+import { openPool } from '../../src/lib/server/db/pool';
+import { editHouse } from '../../src/lib/server/services/home/house';
+import { ledgerFromCsv } from '../../src/lib/server/services/files/tables';
+import { loadFill } from '../../src/lib/server/pages/session/loadFill';
+import { createHousehold } from '../../src/lib/server/repo/homeRepo';
+import { rebuildProjection } from '../../src/lib/server/repo/projectionRepo';
+import { prepareHome } from '../../src/lib/core/schedule/preparedHome';
+import { loadToday } from '../../src/lib/server/pages/today/loadToday';
+import { demoHome } from '../core/home';
+import { ms, say, time } from './measure';
+import { writeFileSync } from 'node:fs';
+
+const asker = (householdId: string) =>
+	({ householdId, viewer: { role: 'organiser', member: 'ottilie' }, me: 'ottilie' }) as never;
+
+function form(fields: Record<string, string>): FormData {
+	const data = new FormData();
+	for (const [name, value] of Object.entries(fields)) data.set(name, value);
+	return data;
+}
+
+/** Milliseconds of processor that a piece of work takes of this process; the middle of several. */
+async function processor(times: number, work: () => Promise<unknown>): Promise<number> {
+	const taken: number[] = [];
+	for (let i = 0; i < times; i++) {
+		const before = process.cpuUsage();
+		await work();
+		const { user, system } = process.cpuUsage(before);
+		taken.push((user + system) / 1000);
+	}
+	return taken.sort((a, b) => a - b)[Math.floor(times / 2)] as number;
+}
+
+export async function ground(url: string, clockFile: string): Promise<void> {
+	process.env.DATABASE_URL = url;
+	process.env.PAIL_CLOCK = clockFile;
+	const at = (day: number) => new Date(Date.parse('2027-03-03T10:40:00Z') + day * 86_400_000).toISOString();
+	writeFileSync(clockFile, at(0));
+	const pool = openPool(url);
+	const home = demoHome();
+	const make = async () => {
+		const id = randomUUID();
+		const from = toDay('2027-01-04');
+		await createHousehold(pool as never, id, home, from, 1);
+		await rebuildProjection(pool as never, id, prepareHome([{ from, home }]));
+		return id;
+	};
+
+	const own = await make();
+	let n = 0;
+	const edit = () =>
+		editHouse(
+			asker(own),
+			form({ op: 'changeRoom', room: home.rooms[0]?.id ?? '', name: `Room ${++n}`, id: randomUUID() })
+		);
+	await edit();
+	const first = await processor(15, edit);
+	for (let day = 1; day <= 365; day++) {
+		writeFileSync(clockFile, at(day));
+		await edit();
+	}
+	const later = await processor(15, edit);
+	say(
+		`an edit of a home with ${home.jobs.length} jobs, processor`,
+		`${ms(first)} at revision ${2}, ${ms(later)} at revision 380 of as many days`,
+		'under 25 ms, and the same',
+		later < 25 && later < first * 2 + 5
+	);
+	writeFileSync(clockFile, at(0));
+
+	const table = await make();
+	const jobs = home.jobs.filter((job) => job.cadence.type !== 'zone' && job.cadence.type !== 'onCall');
+	const rows = Array.from({ length: 800 }, (_, i) => {
+		const job = jobs[(i * 7) % jobs.length];
+		const date = new Date(Date.parse('2027-03-02') - ((i * 37) % 200) * 86_400_000)
+			.toISOString()
+			.slice(0, 10);
+		return `${randomUUID()},${date},${job?.id},${(job?.parts.length ?? 0) > 1 ? job?.parts[0] : ''},done`;
+	});
+	const begin = performance.now();
+	const answer = await ledgerFromCsv(
+		table,
+		form({ write: '1', text: ['id,date,job,part,outcome', ...rows].join('\n') })
+	);
+	const took = performance.now() - begin;
+	say(
+		'800 entries of a table, in any order of their dates',
+		ms(took),
+		'under 1 s',
+		took < 1000 && 'said' in (answer as object)
+	);
+
+	const [[{ id: demo }]] = (await pool.query(
+		'SELECT id FROM household WHERE is_demo = TRUE LIMIT 1'
+	)) as never as [[{ id: string }]];
+	const page = () => loadFill(asker(demo), new URLSearchParams({ minutes: '20' }));
+	await page();
+	const pail = await processor(25, page);
+	say("a pail's page, processor", ms(pail), 'at most 25 ms', pail <= 25);
+
+	const look = () =>
+		loadToday({ household: demo, on: null, open: null, me: null, now: Date.parse('2027-03-03T10:40:00Z') });
+	const alone = await time(40, look);
+	const values = Array.from({ length: 10_000 }, (_, i) => [randomUUID(), `Home ${i}`, 1, 5]);
+	await pool.query('INSERT INTO household (id, name, revision, created_at) VALUES ?', [values]);
+	const among = await time(40, look);
+	say(
+		"Today's load among 10 000 other homes",
+		ms(among),
+		`alone ${ms(alone)}; no more than a quarter more`,
+		among < alone * 1.25 + 1
+	);
+	await pool.query("DELETE FROM household WHERE name LIKE 'Home %' AND revision = 1 AND created_at = 5");
+	await pool.end();
+}
