@@ -18,7 +18,7 @@ import { carry, event } from '../../src/lib/server/services/session/press';
 import { inHousehold } from '../../src/lib/server/services/useCase';
 import { signInsOf } from '../../src/lib/server/repo/accessRepo';
 import { loadHome, readHistory, revisionOf } from '../../src/lib/server/repo/homeRepo';
-import { allEntries } from '../../src/lib/server/repo/ledgerRepo';
+import { allEntries, entriesOfDay } from '../../src/lib/server/repo/ledgerRepo';
 import { loadProjection } from '../../src/lib/server/repo/projectionRepo';
 import { loadSession } from '../../src/lib/server/repo/sessionRepo';
 import { session as planOf, step } from '../core/sessions';
@@ -29,6 +29,13 @@ const TODAY = toDay('2027-03-03');
 const { household, pool, setClock } = someHomes();
 
 const ledgerOf = async (home: string) => (await allEntries(pool(), home)).map((one) => one.entry);
+/** What a session has written in the ledger: of this session alone, however long the ledger is by now. */
+async function writtenBy(session: string): Promise<{ outcome: string; job: string }[]> {
+	const [rows] = await (
+		pool() as unknown as { query(sql: string, values: unknown[]): Promise<unknown[]> }
+	).query('SELECT outcome, job_id AS job FROM ledger WHERE session_id = ?', [session]);
+	return rows as { outcome: string; job: string }[];
+}
 const asBen = (home: string) => asMember(home, 'adult', 'ben');
 const both = <T>(one: () => Promise<T>, other: () => Promise<T>) => Promise.all([one(), other()]);
 
@@ -59,8 +66,7 @@ describe('two at once', () => {
 			const press = () => event(asAda(home), id, form({ id: newId(), kind: 'stepDone', step: '0' }));
 			const answers = await both(press, press);
 			expect(answers.map((one) => said(one).status)).toEqual([200, 200]);
-			const done = (await ledgerOf(home)).filter((one) => 'session' in one && one.session === id);
-			expect(done).toHaveLength(1);
+			expect(await writtenBy(id)).toHaveLength(1);
 			await end(home, id);
 		}
 		await isAsRebuilt(home);
@@ -73,10 +79,7 @@ describe('two at once', () => {
 			const press = (at: number) => () =>
 				event(asAda(home), id, form({ id: newId(), kind: 'stepDone', step: String(at) }));
 			await both(press(0), press(1));
-			const done = (await ledgerOf(home)).filter(
-				(one) => one.outcome === 'done' && 'session' in one && one.session === id
-			);
-			expect(done).toHaveLength(1);
+			expect((await writtenBy(id)).map((one) => one.outcome)).toEqual(['done']);
 			expect((await loadSession(pool(), home, id))?.isOver).toBe(true);
 		}
 		await isAsRebuilt(home);
@@ -107,9 +110,7 @@ describe('two at once', () => {
 			await both(press(0), press(1));
 			const stored = await loadSession(pool(), home, id);
 			expect(stored?.isOver).toBe(true);
-			const jobs = (await ledgerOf(home)).flatMap((one) =>
-				one.outcome === 'done' && one.session === id ? [one.job] : []
-			);
+			const jobs = (await writtenBy(id)).map((one) => one.job);
 			expect(jobs.sort()).toEqual(['bench', 'counters']);
 		}
 	});
@@ -121,13 +122,14 @@ describe('two at once', () => {
 			await end(home, id);
 			const send = () => carry(asAda(home), id, form({ id: newId() }));
 			expect((await both(send, send)).map((one) => said(one).status)).toEqual([200, 200]);
-			const moved = (await ledgerOf(home)).filter((one) => one.outcome === 'moved');
-			expect(moved.filter((one) => one.dueOn === TODAY && one.to === addDays(TODAY, 1)).length).toBe(
-				new Set(moved.map((one) => one.job)).size
-			);
 		}
+		// Each job went once, in the first round; the others found it moved.
+		const moved = (await ledgerOf(home)).flatMap((one) => (one.outcome === 'moved' ? [one] : []));
+		expect(moved.length).toBeGreaterThan(0);
+		expect(moved.map((one) => one.job).sort()).toEqual([...new Set(moved.map((one) => one.job))].sort());
+		for (const one of moved) expect([one.dueOn, one.to]).toEqual([TODAY, addDays(TODAY, 1)]);
 		await isAsRebuilt(home);
-	});
+	}, 60_000);
 
 	it('a forgotten pail is closed once', async () => {
 		const home = await household();
@@ -137,8 +139,7 @@ describe('two at once', () => {
 			await event(asAda(home), id, form({ id: newId(), kind: 'stepDone', step: '0', ago: '43200000' }));
 			const close = () => inHousehold(home, (db) => closeForgotten(db, home, Date.parse(NOW)));
 			expect((await both(close, close)).sort()).toEqual([0, 1]);
-			const parts = (await ledgerOf(home)).filter((one) => 'session' in one && one.session === id);
-			expect(parts).toHaveLength(1);
+			expect((await writtenBy(id)).map((one) => one.outcome)).toEqual(['part']);
 		}
 	});
 
@@ -161,8 +162,8 @@ describe('two at once', () => {
 				() => tick(asBen(home), form(fields('ben')))
 			);
 			expect(answers.map((one) => said(one).status)).toEqual([200, 200]);
-			const done = effectiveLedger(await ledgerOf(home)).filter((one) => one.date === day);
-			expect(done).toHaveLength(1);
+			const today = (await entriesOfDay(pool(), home, day)).map((one) => one.entry);
+			expect(effectiveLedger(today)).toHaveLength(1);
 			expect(answers.filter((one) => /ticked it already/.test(said(one).message))).toHaveLength(1);
 			day = addDays(day, 1);
 		}

@@ -2,7 +2,7 @@
  * The clock of a running session, computed from instants alone: nothing counts, so nothing can be lost.
  * Rules: "Running session". Instants are milliseconds since 1970 by the server's clock.
  */
-import type { PailStep, SessionEvent, SessionPlan } from './sessionPlan';
+import type { PailStep, SessionEvent, SessionEventKind, SessionPlan } from './sessionPlan';
 
 export type { SessionEvent, SessionEventKind, SessionPlan } from './sessionPlan';
 
@@ -66,214 +66,251 @@ export interface SessionState {
 const MINUTE = 60_000;
 const FIVE_MORE = 5;
 
-/** Reads a session at the instant `now` from its events in the order in which they were received. */
-export function readSession(plan: SessionPlan, events: readonly SessionEvent[], now: number): SessionState {
-	const steps: PailStep[] = [...plan.steps];
-	const done = steps.map(() => false);
-	const workedOnStep = steps.map(() => 0);
-	const doneAt = steps.map((): number | null => null);
-	const doneBy = steps.map((): string | null => null);
-	const fetched = new Set<number>();
-	const capped = new Set<string>();
-	const dropped = new Set<string>();
-	const held = new Set(Object.keys(plan.lines).filter((line) => plan.lines[line]?.held));
-	const people = plan.people.length > 0 ? plan.people : [''];
+/** A session while its events are folded, one after the other, in the order of receipt. */
+class SessionFold {
+	readonly steps: PailStep[];
+	readonly done: boolean[];
+	readonly workedOnStep: number[];
+	readonly doneAt: (number | null)[];
+	readonly doneBy: (string | null)[];
+	readonly fetched = new Set<number>();
+	readonly capped = new Set<string>();
+	readonly dropped = new Set<string>();
+	readonly held: Set<string>;
+	readonly people: readonly string[];
 	/** Milliseconds worked at each person's last tick. */
-	const mark = new Map(people.map((who) => [who, 0]));
-	const room = new Map<string, string>();
-	let phase = 'running' as SessionState['phase'];
-	let startedAt = now;
-	let overAt: number | null = null;
-	let closingAt: number | null = null;
-	let worked = 0;
-	let since: number | null = null;
-	let bell = plan.bellMinutes * MINUTE;
-	let lastDone: number | null = null;
+	readonly mark: Map<string, number>;
+	readonly room = new Map<string, string>();
+	phase: SessionState['phase'] = 'running';
+	startedAt: number;
+	overAt: number | null = null;
+	closingAt: number | null = null;
+	worked = 0;
+	since: number | null = null;
+	bell: number;
+	lastDone: number | null = null;
 
-	const isOpen = (i: number) => done[i] === false && !dropped.has(steps[i]?.line ?? '');
-	const current = () => {
-		const at = done.findIndex((_, i) => isOpen(i));
+	constructor(
+		readonly plan: SessionPlan,
+		now: number
+	) {
+		this.steps = [...plan.steps];
+		this.done = this.steps.map(() => false);
+		this.workedOnStep = this.steps.map(() => 0);
+		this.doneAt = this.steps.map(() => null);
+		this.doneBy = this.steps.map(() => null);
+		this.held = new Set(Object.keys(plan.lines).filter((line) => plan.lines[line]?.held));
+		this.people = plan.people.length > 0 ? plan.people : [''];
+		this.mark = new Map(this.people.map((who) => [who, 0]));
+		this.startedAt = now;
+		this.bell = plan.bellMinutes * MINUTE;
+	}
+
+	isOpen(step: number): boolean {
+		return this.done[step] === false && !this.dropped.has(this.steps[step]?.line ?? '');
+	}
+
+	/** The first open step; null for none. */
+	get current(): number | null {
+		const at = this.done.findIndex((_, i) => this.isOpen(i));
 		return at < 0 ? null : at;
-	};
+	}
+
+	laneOf(who: string | undefined): string {
+		return who !== undefined && this.mark.has(who) ? who : (this.people[0] as string);
+	}
+
+	/** The open step that somebody has in hand; -1 for none. */
+	inHandOf(who: string): number {
+		return this.done.findIndex((_, i) => this.isOpen(i) && this.laneOf(this.steps[i]?.who) === who);
+	}
+
 	/** Counts the time since the last instant; a clock that was set back takes nothing away. */
-	const count = (at: number) => {
-		if (since === null) return;
-		worked += Math.max(0, at - since);
-		since = at;
-	};
-	const laneOf = (who: string | undefined) =>
-		who !== undefined && mark.has(who) ? who : (people[0] as string);
+	count(at: number): void {
+		if (this.since === null) return;
+		this.worked += Math.max(0, at - this.since);
+		this.since = at;
+	}
+
 	/** Books what a person has worked since the last tick on a step; waiting for a soak is no work on it. */
-	const book = (step: number, who: string, at: number) => {
-		const own = steps[step];
-		let span = worked - (mark.get(who) ?? 0);
-		const setGoing = own ? steps.findIndex((s) => s.line === own.line && s.step === own.step - 1) : -1;
-		const begun = doneAt[setGoing];
-		const wait = steps[setGoing]?.wait;
+	book(step: number, who: string, at: number): void {
+		const own = this.steps[step];
+		let span = this.worked - (this.mark.get(who) ?? 0);
+		const setGoing = own
+			? this.steps.findIndex((other) => other.line === own.line && other.step === own.step - 1)
+			: -1;
+		const begun = this.doneAt[setGoing];
+		const wait = this.steps[setGoing]?.wait;
 		if (wait && begun !== null && begun !== undefined) {
 			const ready = begun + wait.min * MINUTE;
 			if (ready < at) span = Math.min(span, at - ready);
 		}
-		workedOnStep[step] = (workedOnStep[step] ?? 0) + Math.max(0, span);
-		mark.set(who, worked);
-	};
-	const tick = (step: number, who: string, at: number) => {
-		book(step, who, at);
-		done[step] = true;
-		doneAt[step] = at;
-		doneBy[step] = who;
-		lastDone = at;
-		room.set(who, steps[step]?.room ?? '');
-	};
-	const end = (at: number) => {
-		count(at);
+		this.workedOnStep[step] = (this.workedOnStep[step] ?? 0) + Math.max(0, span);
+		this.mark.set(who, this.worked);
+	}
+
+	tick(step: number, who: string, at: number): void {
+		this.book(step, who, at);
+		this.setDone(step, at, who);
+		this.lastDone = at;
+		this.room.set(who, this.steps[step]?.room ?? '');
+	}
+
+	setDone(step: number, at: number | null, who: string | null): void {
+		this.done[step] = at !== null;
+		this.doneAt[step] = at;
+		this.doneBy[step] = who;
+	}
+
+	end(at: number): void {
+		this.count(at);
 		// What was in hand keeps the minutes worked on it.
-		for (const who of people) {
-			const inHand = done.findIndex((_, i) => isOpen(i) && laneOf(steps[i]?.who) === who);
-			if (inHand >= 0) book(inHand, who, at);
+		for (const who of this.people) {
+			const inHand = this.inHandOf(who);
+			if (inHand >= 0) this.book(inHand, who, at);
 		}
-		since = null;
-		overAt = at;
-		phase = 'over';
-	};
-	for (const event of events) {
-		if (phase === 'over' && event.kind !== 'fetched') continue;
-		const step = event.step ?? -1;
-		switch (event.kind) {
-			case 'started':
-				startedAt = since = event.at;
-				break;
-			case 'paused':
-				if (phase === 'running') {
-					count(event.at);
-					since = null;
-					phase = 'paused';
-				}
-				break;
-			case 'resumed':
-				if (phase === 'paused') {
-					since = event.at;
-					phase = 'running';
-				}
-				break;
-			case 'stepDone':
-				if (done[step] === false) {
-					count(event.at);
-					tick(step, laneOf(event.by ?? steps[step]?.who), event.at);
-				}
-				break;
-			case 'stepUndone':
-				if (done[step] === true) {
-					count(event.at);
-					done[step] = false;
-					doneAt[step] = null;
-					doneBy[step] = null;
-					capped.delete(steps[step]?.line ?? '');
-				}
-				break;
-			case 'capped':
-				if (done[step] === false) {
-					count(event.at);
-					const line = steps[step]?.line ?? '';
-					capped.add(line);
-					tick(step, laneOf(event.by ?? steps[step]?.who), event.at);
-					steps.forEach((s, i) => {
-						if (s.line === line && done[i] === false) {
-							done[i] = true;
-							doneAt[i] = event.at;
-							doneBy[i] = doneBy[step] ?? null;
-						}
-					});
-				}
-				break;
-			case 'fiveMore':
-				bell += (event.minutes ?? FIVE_MORE) * MINUTE;
-				break;
-			case 'cutTo':
-				// "They come earlier": from this instant so many minutes are left.
-				count(event.at);
-				bell = (event.minutes ?? 0) * MINUTE + (plan.fixedBell ? event.at - startedAt : worked);
-				break;
-			case 'fetched':
-				fetched.add(step);
-				break;
-			case 'added':
-				if (event.line !== undefined && event.steps && !steps.some((s) => s.line === event.line)) {
-					for (const one of event.steps) {
-						steps.push(one);
-						done.push(false);
-						workedOnStep.push(0);
-						doneAt.push(null);
-						doneBy.push(null);
-					}
-				}
-				if (event.line !== undefined) {
-					dropped.delete(event.line);
-					held.add(event.line);
-				}
-				break;
-			case 'dropped':
-				if (event.line !== undefined) {
-					dropped.add(event.line);
-					held.delete(event.line);
-				}
-				break;
-			case 'held':
-				if (event.line !== undefined) held.add(event.line);
-				break;
-			case 'closing':
-				closingAt ??= event.at;
-				break;
-			case 'setDown':
-			case 'closed':
-				end(event.at);
-				break;
-			default:
-				// Counting and carrying are read by the clearing.
-				break;
-		}
+		this.since = null;
+		this.overAt = at;
+		this.phase = 'over';
 	}
-	if (steps.length > 0 && current() === null && phase !== 'over') {
-		// The last step ends the session; the tick of it can still be taken back.
-		phase = 'over';
-		overAt = lastDone ?? now;
-	} else if (phase !== 'over') {
-		count(now);
+
+	/** What it has come to at an instant after its last event. */
+	settle(now: number): void {
+		if (this.phase === 'over') return;
+		if (this.steps.length > 0 && this.current === null) {
+			// The last step ends the session; the tick of it can still be taken back.
+			this.phase = 'over';
+			this.overAt = this.lastDone ?? now;
+			return;
+		}
+		this.count(now);
 		// What is in hand shows the minutes so far; the next tick says what they went into.
-		for (const who of people) {
-			const inHand = done.findIndex((_, i) => isOpen(i) && laneOf(steps[i]?.who) === who);
-			if (inHand >= 0) workedOnStep[inHand] = (workedOnStep[inHand] ?? 0) + worked - (mark.get(who) ?? 0);
+		for (const who of this.people) {
+			const inHand = this.inHandOf(who);
+			if (inHand >= 0)
+				this.workedOnStep[inHand] =
+					(this.workedOnStep[inHand] ?? 0) + this.worked - (this.mark.get(who) ?? 0);
 		}
 	}
-	const left = plan.fixedBell ? startedAt + bell - (overAt ?? now) : bell - worked;
+}
+
+type Follow = (fold: SessionFold, event: SessionEvent, step: number) => void;
+
+const ending: Follow = (fold, event) => fold.end(event.at);
+
+/** What each kind of event changes. Counting and carrying are read by the clearing. */
+const FOLLOW: Partial<Record<SessionEventKind, Follow>> = {
+	started: (fold, event) => {
+		fold.startedAt = fold.since = event.at;
+	},
+	paused: (fold, event) => {
+		if (fold.phase !== 'running') return;
+		fold.count(event.at);
+		fold.since = null;
+		fold.phase = 'paused';
+	},
+	resumed: (fold, event) => {
+		if (fold.phase !== 'paused') return;
+		fold.since = event.at;
+		fold.phase = 'running';
+	},
+	stepDone: (fold, event, step) => {
+		if (fold.done[step] !== false) return;
+		fold.count(event.at);
+		fold.tick(step, fold.laneOf(event.by ?? fold.steps[step]?.who), event.at);
+	},
+	stepUndone: (fold, event, step) => {
+		if (fold.done[step] !== true) return;
+		fold.count(event.at);
+		fold.setDone(step, null, null);
+		fold.capped.delete(fold.steps[step]?.line ?? '');
+	},
+	capped: (fold, event, step) => {
+		if (fold.done[step] !== false) return;
+		fold.count(event.at);
+		const line = fold.steps[step]?.line ?? '';
+		fold.capped.add(line);
+		fold.tick(step, fold.laneOf(event.by ?? fold.steps[step]?.who), event.at);
+		fold.steps.forEach((other, i) => {
+			if (other.line === line && fold.done[i] === false) fold.setDone(i, event.at, fold.doneBy[step] ?? null);
+		});
+	},
+	fiveMore: (fold, event) => {
+		fold.bell += (event.minutes ?? FIVE_MORE) * MINUTE;
+	},
+	cutTo: (fold, event) => {
+		// "They come earlier": from this instant so many minutes are left.
+		fold.count(event.at);
+		const gone = fold.plan.fixedBell ? event.at - fold.startedAt : fold.worked;
+		fold.bell = (event.minutes ?? 0) * MINUTE + gone;
+	},
+	fetched: (fold, _event, step) => void fold.fetched.add(step),
+	added: (fold, event) => {
+		if (event.line === undefined) return;
+		if (event.steps && !fold.steps.some((known) => known.line === event.line)) {
+			for (const one of event.steps) {
+				fold.steps.push(one);
+				fold.workedOnStep.push(0);
+				fold.setDone(fold.steps.length - 1, null, null);
+			}
+		}
+		fold.dropped.delete(event.line);
+		fold.held.add(event.line);
+	},
+	dropped: (fold, event) => {
+		if (event.line === undefined) return;
+		fold.dropped.add(event.line);
+		fold.held.delete(event.line);
+	},
+	held: (fold, event) => {
+		if (event.line !== undefined) fold.held.add(event.line);
+	},
+	closing: (fold, event) => {
+		fold.closingAt ??= event.at;
+	},
+	setDown: ending,
+	closed: ending
+};
+
+/** When the bell rings, in milliseconds; null where it rings no more, or stands still with the time. */
+function bellAtOf({ plan, phase, startedAt, bell }: SessionFold, now: number, left: number): number | null {
+	if (phase === 'over' || (phase === 'paused' && !plan.fixedBell)) return null;
+	return plan.fixedBell ? startedAt + bell : now + left;
+}
+
+/** Reads a session at the instant `now` from its events in the order in which they were received. Rules: "Running session". */
+export function readSession(plan: SessionPlan, events: readonly SessionEvent[], now: number): SessionState {
+	const fold = new SessionFold(plan, now);
+	for (const event of events) {
+		if (fold.phase === 'over' && event.kind !== 'fetched') continue;
+		FOLLOW[event.kind]?.(fold, event, event.step ?? -1);
+	}
+	fold.settle(now);
+	const { worked, bell, steps, doneAt, done, fetched, dropped } = fold;
+	const left = plan.fixedBell ? fold.startedAt + bell - (fold.overAt ?? now) : bell - worked;
 	return {
-		phase,
+		phase: fold.phase,
 		steps,
 		worked,
 		left,
-		bellAt:
-			phase === 'over' || (phase === 'paused' && !plan.fixedBell)
-				? null
-				: plan.fixedBell
-					? startedAt + bell
-					: now + left,
+		bellAt: bellAtOf(fold, now, left),
 		bellMinutes: bell / MINUTE,
-		current: current(),
+		current: fold.current,
 		done,
-		workedOnStep,
-		capped,
+		workedOnStep: fold.workedOnStep,
+		capped: fold.capped,
 		dropped,
-		held,
-		doneBy,
-		lanes: people.map((who) => ({
+		held: fold.held,
+		doneBy: fold.doneBy,
+		lanes: fold.people.map((who) => ({
 			who,
-			inHand: Math.max(0, worked - (mark.get(who) ?? 0)),
-			room: room.get(who) ?? null
+			inHand: Math.max(0, worked - (fold.mark.get(who) ?? 0)),
+			room: fold.room.get(who) ?? null
 		})),
 		waits: runningWaits(steps, doneAt, done, fetched, dropped),
-		startedAt,
-		overAt,
-		closingAt
+		startedAt: fold.startedAt,
+		overAt: fold.overAt,
+		closingAt: fold.closingAt
 	};
 }
 
