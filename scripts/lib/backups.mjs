@@ -54,7 +54,10 @@ export async function makeBackup(url, file, secret = null) {
 	const dump = await needProgram('mariadb-dump', 'mariadb-client', 'backups');
 	const newest = await newestMigration(url);
 	mkdirSync(dirname(file), { recursive: true });
+	const encrypter = secret === null ? null : new (await import('age-encryption')).Encrypter();
+	encrypter?.setPassphrase(secret);
 	const { args, env } = clientArguments(url);
+	// Nothing is awaited until it is read: what a program that has ended said to nobody is thrown away by Node.
 	const child = spawn(
 		dump,
 		[...args, '--single-transaction', '--hex-blob', '--skip-dump-date', url.pathname.slice(1)],
@@ -66,16 +69,12 @@ export async function makeBackup(url, file, secret = null) {
 	// Written beside and renamed when whole: a backup that was cut off is never taken for one.
 	const out = createWriteStream(`${file}.part`, { mode: 0o600 });
 	try {
-		if (secret === null) await pipeline(child.stdout, gzip, out);
+		if (encrypter === null) await pipeline(child.stdout, gzip, out);
 		else {
-			const { Encrypter } = await import('age-encryption');
-			const encrypter = new Encrypter();
-			encrypter.setPassphrase(secret);
-			const [, sealed] = await Promise.all([
+			await Promise.all([
 				pipeline(child.stdout, gzip),
 				encrypter.encrypt(Readable.toWeb(gzip)).then((stream) => pipeline(Readable.fromWeb(stream), out))
 			]);
-			void sealed;
 		}
 		if ((await ended) !== 0) throw new Missing('The backup was not finished; see above.');
 		renameSync(`${file}.part`, file);
