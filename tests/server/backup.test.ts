@@ -166,6 +166,6 @@ describe('a backup of another time', () => {
 		expect([wrong.code, wrong.output]).toEqual([1, expect.stringMatching(/does not open this backup/)]);
 		expect((await script('restore', [file], secret)).output).toContain('Everything is back');
 		expect(await everything()).toEqual(before);
-	// Four times the slow key of the passphrase.
+		// Four times the slow key of the passphrase.
 	}, 240_000);
 });
