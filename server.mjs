@@ -53,7 +53,7 @@ function isTooLarge(request, response) {
 	const chunked = request.headers['transfer-encoding'] !== undefined;
 	if (!chunked && Number(length ?? 0) <= limit) return false;
 	const status = chunked ? 411 : 413;
-	response.writeHead(status, { 'Content-Type': 'application/json; charset=utf-8', Connection: 'close' });
+	response.writeHead(status, { 'Content-Type': 'application/json; charset=utf-8' });
 	response.end(
 		JSON.stringify({
 			message: chunked
@@ -61,9 +61,11 @@ function isTooLarge(request, response) {
 				: `That is too large to be taken in: at most ${Math.round(limit / 1024)} kB here. Nothing was written.`
 		})
 	);
-	// What is still on its way is let go by unread, so that the answer is seen; but not for long.
+	// What is still on its way is let go by unread, and the line stays open: closing it would tear the answer off
+	// before the sender reads it. But not for long.
 	request.resume();
-	setTimeout(() => request.destroy(), 15_000).unref();
+	const patience = setTimeout(() => request.destroy(), 15_000).unref();
+	request.on('close', () => clearTimeout(patience));
 	return true;
 }
 
