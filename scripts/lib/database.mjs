@@ -143,12 +143,13 @@ export async function startDatabase(dir, database = 'pail_round', wantedPort = n
 		child.stderr.unref?.();
 		note = noted(child.pid);
 	}
-	if (initFile) rmSync(initFile, { force: true });
 	const password = state.password ?? randomBytes(18).toString('base64url');
 	const { createConnection } = await import('mysql2/promise');
 	if (!state.password) await secure(createConnection, socket, password);
 	writeWhole(stateFile, { ...note, port, password });
 	const admin = await patiently(() => createConnection({ socketPath: socket, user: 'root', password }));
+	// Not before a connection with the new password: the socket is open before the server has read the file.
+	if (initFile) rmSync(initFile, { force: true });
 	await admin.query(
 		`CREATE DATABASE IF NOT EXISTS ${database} CHARACTER SET utf8mb4 COLLATE utf8mb4_unicode_ci`
 	);
