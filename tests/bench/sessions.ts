@@ -12,7 +12,7 @@ import { readSession } from '../../src/lib/core/session/sessionState';
 import type { PlanInput } from '../../src/lib/core/planner/plan';
 import { effortFor, firstPlan, makePlan } from '../../src/lib/core/planner/makePlan';
 import { flatten } from '../../src/lib/core/planner/solver/problem';
-import { search } from '../../src/lib/core/planner/solver/search';
+import { Search } from '../../src/lib/core/planner/solver/search';
 import { seededRandom } from '../../src/lib/core/random';
 import { event, MINUTE, session, step } from '../core/sessions';
 import { median, ms, say, time } from './measure';
@@ -111,7 +111,7 @@ function rounds() {
 	for (const jobs of [20, 40, 80, 160]) {
 		const input = sized(jobs);
 		const worths = ROUNDS.map((count) => {
-			const searching = search(flatten(input));
+			const searching = new Search(flatten(input));
 			searching.greedy(300_000);
 			for (const better of searching.rounds(count)) void better;
 			return searching.best.worth;

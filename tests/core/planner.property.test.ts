@@ -5,7 +5,7 @@ import { checkPlan } from '../../src/lib/core/planner/checkPlan';
 import { attendedMinutes, type Plan, type PlanInput } from '../../src/lib/core/planner/plan';
 import { betterPlans, firstPlan, makePlan } from '../../src/lib/core/planner/makePlan';
 import { flatten } from '../../src/lib/core/planner/solver/problem';
-import { timing } from '../../src/lib/core/planner/solver/timing';
+import { Timing } from '../../src/lib/core/planner/solver/timing';
 import { oneStep, planInput, problem } from './plans';
 
 const EFFORT = { rounds: 2, exactNodes: 0 };
@@ -187,7 +187,7 @@ describe('timing from a kept order', () => {
 				const first = problem.first[placeOf(out)] as number;
 				const at = where % (base.length + 1);
 				const order = Int32Array.from([...base.slice(0, at), first, ...base.slice(at), 0]);
-				const [one, other] = [timing(problem), timing(problem)];
+				const [one, other] = [new Timing(problem), new Timing(problem)];
 				one.keep(Int32Array.from([...base, 0]), base.length, who);
 				const fromMark = one.timeFrom(order, base.length + 1, who, at, placeOf(out));
 				const whole = other.time(order, base.length + 1, who);

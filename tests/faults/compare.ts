@@ -5,7 +5,7 @@ import { effectiveLedger } from '../../src/lib/core/schedule/series';
 import { prepareHome } from '../../src/lib/core/schedule/preparedHome';
 import { projectHome } from '../../src/lib/core/schedule/projection';
 import { isWork } from '../../src/lib/core/household/entry';
-import { readHistory } from '../../src/lib/server/repo/homeRepo';
+import { readHistory } from '../../src/lib/server/repo/homeRows';
 import { allEntries } from '../../src/lib/server/repo/ledgerRepo';
 import { loadProjection } from '../../src/lib/server/repo/projectionRepo';
 import type { Act } from './acts';

@@ -17,7 +17,8 @@ import * as presses from '../../src/lib/server/services/session/press';
 import { loadRota } from '../../src/lib/server/pages/schedule/loadRota';
 import { jobsFromCsv, ledgerFromCsv } from '../../src/lib/server/services/files/tables';
 import { loadToday } from '../../src/lib/server/pages/today/loadToday';
-import { loadHome, revisionOf } from '../../src/lib/server/repo/homeRepo';
+import { loadHome } from '../../src/lib/server/repo/homeRepo';
+import { revisionOf } from '../../src/lib/server/repo/homeRows';
 import { allEntries } from '../../src/lib/server/repo/ledgerRepo';
 import { asAda, form, newId, NOW, said, someHomes, type Fields } from './asking';
 

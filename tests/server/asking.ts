@@ -2,7 +2,10 @@
 import { mkdtempSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { afterAll, beforeAll } from 'vitest';
+import { afterAll, afterEach, beforeAll, expect } from 'vitest';
+import { now } from '../../src/lib/server/clock';
+import { transaction } from '../../src/lib/server/db/pool';
+import { loadToday } from '../../src/lib/server/pages/today/loadToday';
 import { makeDatabase, makeHousehold, type TestDatabase } from './database';
 
 export const NOW = '2027-03-03T10:40:00Z';
@@ -58,6 +61,17 @@ export function someHomes() {
 		process.env.PAIL_CLOCK = clock;
 		setClock(NOW);
 	});
+	// What requests keep of a home is what a use case reads anew, whatever the test did to it.
+	let looked: string[] = [];
+	const look = (home: string) =>
+		loadToday({ household: home, on: null, open: null, me: 'ada', now: now() }).then(
+			(today) => ({ ...today, formId: '' }),
+			(error: unknown) => String(error)
+		);
+	afterEach(async () => {
+		for (const home of looked) expect(await look(home)).toEqual(await transaction(() => look(home)));
+		looked = [];
+	});
 	afterAll(async () => {
 		process.env.DATABASE_URL = server;
 		delete process.env.PAIL_CLOCK;
@@ -66,6 +80,11 @@ export function someHomes() {
 	return {
 		setClock,
 		pool: () => database().pool as never,
-		household: () => makeHousehold(database().pool, ++homes)
+		household: async () => {
+			const home = await makeHousehold(database().pool, ++homes);
+			await look(home);
+			looked.push(home);
+			return home;
+		}
 	};
 }

@@ -17,7 +17,8 @@ import { closeForgotten, startSession } from '../../src/lib/server/services/sess
 import { carry, event } from '../../src/lib/server/services/session/press';
 import { inHousehold } from '../../src/lib/server/services/useCase';
 import { signInsOf } from '../../src/lib/server/repo/accessRepo';
-import { loadHome, readHistory, revisionOf } from '../../src/lib/server/repo/homeRepo';
+import { loadHome } from '../../src/lib/server/repo/homeRepo';
+import { readHistory, revisionOf } from '../../src/lib/server/repo/homeRows';
 import { allEntries, entriesOfDay } from '../../src/lib/server/repo/ledgerRepo';
 import { loadProjection } from '../../src/lib/server/repo/projectionRepo';
 import { loadSession } from '../../src/lib/server/repo/sessionRepo';

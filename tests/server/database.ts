@@ -6,7 +6,7 @@ import { join } from 'node:path';
 import { createConnection, type Pool } from 'mysql2/promise';
 import { migrate } from '../../src/lib/server/db/migrate';
 import { openPool } from '../../src/lib/server/db/pool';
-import { createHousehold } from '../../src/lib/server/repo/homeRepo';
+import { createHousehold } from '../../src/lib/server/repo/homeRows';
 import { rebuildProjection } from '../../src/lib/server/repo/projectionRepo';
 import { prepareHome } from '../../src/lib/core/schedule/preparedHome';
 import { day } from '../core/entries';

@@ -26,10 +26,17 @@ export function familiesAtAge(age: number | null): readonly string[] | null {
 /** The ages at which more product families come within reach, youngest first. */
 const STEPS_OF_AGE = [0, 8, 12, 16];
 
+/** Asked of every job for every person, and the same for as long as the job is. */
+const familiesKept = new WeakMap<Job, readonly string[]>();
+
 /** The product families that a job uses, at any of its depths. */
-export function familiesOf(job: Job): string[] {
+export function familiesOf(job: Job): readonly string[] {
+	const known = familiesKept.get(job);
+	if (known) return known;
 	const steps = Object.values(job.depths).flatMap((depth) => depth?.steps ?? []);
-	return [...new Set(steps.flatMap((step) => step.products.flatMap((product) => product.families)))];
+	const families = [...new Set(steps.flatMap((step) => step.products.flatMap((product) => product.families)))];
+	familiesKept.set(job, families);
+	return families;
 }
 
 /** The youngest age that may do a job at all its depths: its own, and that of every product in it. Years. */

@@ -6,7 +6,7 @@ import type { Estimate } from '../learning/minutes';
 import { normalDraw, seededRandom } from '../random';
 import type { Plan, PlanInput } from './plan';
 import { flatten } from './solver/problem';
-import { timing } from './solver/timing';
+import { Timing } from './solver/timing';
 
 /** The spread of the logarithm of minutes where nothing is known yet. */
 export const STARTER_SPREAD = 0.35;
@@ -59,7 +59,7 @@ export function chanceOfFitting(
 		who[j] = input.people.findIndex((one) => one.id === entry.person);
 		return (problem.first[j] as number) + entry.step;
 	});
-	const timed = timing(problem);
+	const timed = new Timing(problem);
 	const planMinutes = Float64Array.from(problem.minutes);
 	const random = seededRandom(7);
 	const habits = ids.map(habitOf);

@@ -6,9 +6,9 @@ import type { Plan, PlanEntry, PlanInput } from './plan';
 import { bringForward } from './solver/bringForward';
 import { solveExactly } from './solver/solveExactly';
 import { flatten, type Problem } from './solver/problem';
-import { search } from './solver/search';
+import { Search } from './solver/search';
 import { copyState, emptyState, type State } from './solver/state';
-import { timing } from './solver/timing';
+import { Timing } from './solver/timing';
 
 export interface Effort {
 	/** Rounds of search; each times 100 000 steps. */
@@ -39,7 +39,7 @@ const FIRST_BREATH = 300_000;
 
 function planOf(problem: Problem, state: State, exact: boolean): Plan {
 	const { input, source, job, index } = problem;
-	const timed = timing(problem);
+	const timed = new Timing(problem);
 	const shown = emptyState(problem);
 	copyState(state, shown);
 	if (input.bestFirst) bringForward(problem, shown, timed);
@@ -75,7 +75,7 @@ function planOf(problem: Problem, state: State, exact: boolean): Plan {
  */
 export function firstPlan(input: PlanInput): Plan {
 	const problem = flatten(input);
-	const searching = search(problem);
+	const searching = new Search(problem);
 	searching.greedy(FIRST_BREATH);
 	return planOf(problem, searching.best, problem.jobs === 0);
 }
@@ -86,7 +86,7 @@ export function firstPlan(input: PlanInput): Plan {
  */
 export function* betterPlans(input: PlanInput, effort: Effort = effortFor(input)): Generator<Plan> {
 	const problem = flatten(input);
-	const searching = search(problem);
+	const searching = new Search(problem);
 	searching.greedy(FIRST_BREATH);
 	yield planOf(problem, searching.best, problem.jobs === 0);
 	if (problem.jobs === 0) return;

@@ -8,7 +8,7 @@ import type { PailStep, SessionPlan } from './sessionPlan';
 import { moveMinutes, type Plan, type PlanInput, type PlanJob } from '../planner/plan';
 import { firstPlan } from '../planner/makePlan';
 import { flatten } from '../planner/solver/problem';
-import { timing } from '../planner/solver/timing';
+import { Timing } from '../planner/solver/timing';
 
 /** A step that is still to come, with the instants as planned now. */
 export interface Coming {
@@ -208,7 +208,7 @@ function inOrder(
 			chosen.people.findIndex((one) => one.id === step.who)
 		);
 	});
-	const timed = timing(problem);
+	const timed = new Timing(problem);
 	if (!timed.time(order, problem.steps, who)) return null;
 	const entries = [...order].map((s) => {
 		const j = problem.job[s] as number;

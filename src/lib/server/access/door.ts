@@ -14,7 +14,8 @@ import {
 	type Device,
 	type SignIn
 } from '../repo/accessRepo';
-import { isLivedIn as anybodyLivesHere, homesAmong, loadHome, type HouseholdRow } from '../repo/homeRepo';
+import { isLivedIn as anybodyLivesHere, homesAmong, type HouseholdRow } from '../repo/householdRepo';
+import { loadHome } from '../repo/homeRepo';
 import { fingerprint, newToken } from '../secrets';
 import { LASTS } from './rules';
 import { lastsByNote, noteDevice, noteSignIn } from './seen';

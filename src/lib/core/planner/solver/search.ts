@@ -4,10 +4,12 @@
  * asked: the work is counted in steps timed, so that the same input gives the same plan on every machine.
  */
 import { seededRandom } from '../../random';
-import { inserter } from './insertion';
+import { Inserter } from './insertion';
+import { Lanes } from './lanes';
 import type { Problem } from './problem';
-import { copyState, emptyState, removeJobs, type State } from './state';
-import { timing } from './timing';
+import { Ruin } from './ruin';
+import { copyState, emptyState, isWhole, removeJobs, type State } from './state';
+import { Timing } from './timing';
 
 /** Work of one round, in steps timed. */
 export const ROUND_WORK = 100_000;
@@ -22,11 +24,10 @@ const JITTER = 0.5;
 const PATIENCE = 8;
 /** A second first plan is tried where the first took at most one part in so many of its work. */
 const SECOND_TRY = 4;
-/** Lanes tried for a job, of those who may do it. */
-const FIRST_LANES = 2;
-const LANES = 3;
 /** The part of the rounds that looks for worth; the rest pulls the end forward. */
 const SHARE_FOR_WORTH = 0.85;
+
+const never = () => 0;
 
 function moveStep(order: Int32Array, from: number, to: number): void {
 	const s = order[from] as number;
@@ -35,280 +36,251 @@ function moveStep(order: Int32Array, from: number, to: number): void {
 	order[to] = s;
 }
 
-export function search(problem: Problem, seed = 1) {
-	const time = timing(problem);
-	const insert = inserter(problem, time);
-	const random = seededRandom(seed);
-	const { jobs } = problem;
-	const state = emptyState(problem);
-	const best = emptyState(problem);
-	const before = emptyState(problem);
-	const gone = new Uint8Array(jobs);
-	const queue = new Int32Array(jobs);
-	const rank = new Float64Array(jobs);
-	const all = problem.worth.reduce((sum, one) => sum + one, 0);
-	const minutes = problem.jobMinutes.reduce((sum, one) => sum + one, 0);
-	const density = all / Math.max(1, minutes);
-	const whole = (s: State) => s.in.every((one) => one === 1);
-	let bestValue = -Infinity;
-	let value = -Infinity;
+/** A search for the best plan of one problem. */
+export class Search {
+	/** The best plan so far. */
+	readonly best: State;
+	private bestValue = -Infinity;
+	private readonly state: State;
+	private value = -Infinity;
+	private readonly before: State;
+	private readonly timing: Timing;
+	private readonly inserter: Inserter;
+	private readonly lanes: Lanes;
+	private readonly ruin: Ruin;
+	private readonly random: () => number;
+	private readonly queue: Int32Array;
+	private readonly rank: Float64Array;
+	/** Worth of all jobs, and by the minute. */
+	private readonly all: number;
+	private readonly density: number;
 	/** True: worth is settled, the end is pulled forward. */
-	let pulling = false;
+	private pulling = false;
+	private versions = 0;
+	private readonly version = () => ++this.versions;
+	private readonly unrest = () => this.random() * JITTER;
+	/** What an insertion is judged by. */
+	private readonly cost = () =>
+		this.pulling
+			? this.timing.makespan() + this.timing.laneSum() * 0.02 + this.timing.moves() * 0.001
+			: this.timing.laneSum() + this.timing.moves() * 0.01;
 
-	const measure = (s: State) => {
-		time.time(s.order, s.n, s.who);
-		s.makespan = time.makespan();
-		s.laneSum = time.laneSum();
-		s.moves = time.moves();
-	};
-	const musts = (s: State) => {
-		let missing = 0;
-		for (let j = 0; j < jobs; j++) if (problem.must[j] === 1 && s.in[j] === 0) missing++;
-		return missing;
-	};
-	/** What is best of all: worth, then the end, then fewer moves. */
-	const truth = (s: State) => s.worth * 1e4 - s.makespan - s.moves * 1e-3 - musts(s) * MUST * 1e4;
-	/** What the search climbs: while it looks for worth, minutes that are free count a little. */
-	const climb = (s: State) =>
-		pulling ? truth(s) - s.laneSum * 0.02 : s.worth - s.laneSum * density * 0.04 - musts(s) * MUST;
-	const cost = () =>
-		pulling
-			? time.makespan() + time.laneSum() * 0.02 + time.moves() * 0.001
-			: time.laneSum() + time.moves() * 0.01;
-	let versions = 0;
-	const version = () => ++versions;
-	const never = () => 0;
-	const unrest = () => random() * JITTER;
+	constructor(
+		private readonly problem: Problem,
+		seed = 1
+	) {
+		this.random = seededRandom(seed);
+		this.timing = new Timing(problem);
+		this.inserter = new Inserter(problem, this.timing);
+		this.lanes = new Lanes(problem, this.random);
+		this.ruin = new Ruin(problem, this.timing, this.random);
+		this.state = emptyState(problem);
+		this.best = emptyState(problem);
+		this.before = emptyState(problem);
+		this.queue = new Int32Array(problem.jobs);
+		this.rank = new Float64Array(problem.jobs);
+		this.all = problem.worth.reduce((sum, one) => sum + one, 0);
+		this.density =
+			this.all /
+			Math.max(
+				1,
+				problem.jobMinutes.reduce((sum, one) => sum + one, 0)
+			);
+	}
 
-	const busy = new Float64Array(problem.people);
-	const tried = new Uint8Array(problem.people);
-	const isTried = (p: number) => tried[p] === 1;
-	const everyLane = () => true;
-	function weigh() {
-		busy.set(problem.from);
-		for (let i = 0; i < state.n; i++) {
-			const s = state.order[i] as number;
-			busy[state.who[problem.job[s] as number] as number]! += problem.minutes[s] as number;
+	/** True where the best plan holds every job. */
+	isWhole(): boolean {
+		return isWhole(this.best);
+	}
+
+	/** A first plan: whole in itself, the same each time, in about `limit` steps timed. */
+	greedy(limit = Infinity): void {
+		const { timing, problem } = this;
+		const begun = timing.work();
+		this.insertAll((j) => this.perMinute(j), limit);
+		// Small things first can leave no room for the one that matters: where there is time, by worth alone, too.
+		if (timing.work() - begun < limit / SECOND_TRY && !isWhole(this.best)) {
+			removeJobs(problem, this.state, this.ruin.gone.fill(1), this.version());
+			this.insertAll((j) => problem.worth[j] as number, limit / SECOND_TRY);
+		}
+		this.toBest();
+	}
+
+	/** Looks for worth, then pulls the end forward; yields after each round, true where it found better. */
+	*rounds(count: number): Generator<boolean> {
+		const { jobs } = this.problem;
+		if (jobs === 0) return;
+		const start = this.timing.work();
+		const mean = this.all / jobs;
+		const share = isWhole(this.best) ? 0 : Math.ceil(count * SHARE_FOR_WORTH);
+		for (let i = 0; i < count; i++) {
+			const round = start + (i + 1) * ROUND_WORK;
+			if (i === share || (i < share && isWhole(this.best))) {
+				this.pulling = true;
+				this.toBest();
+			}
+			const from = this.pulling ? start + share * ROUND_WORK : start;
+			const over = start + (this.pulling ? count : share) * ROUND_WORK;
+			yield this.run(round, from, over, this.pulling ? 1.5 : mean * 0.5);
 		}
 	}
-	/** Of many people only some are tried for a job: in the first breath those with least to do, later any. */
-	function lightest(j: number): (p: number) => boolean {
-		const able = problem.who[j] as Int32Array;
-		if (able.length <= FIRST_LANES) return everyLane;
-		weigh();
-		tried.fill(0);
-		const order = [...able].sort((a, b) => (busy[a] as number) - (busy[b] as number) || a - b);
-		for (const p of order.slice(0, FIRST_LANES)) tried[p] = 1;
-		return isTried;
-	}
-	function someLanes(j: number): (p: number) => boolean {
-		const able = problem.who[j] as Int32Array;
-		if (able.length < LANES) return everyLane;
-		tried.fill(0);
-		for (let k = 0; k < LANES; k++) tried[able[Math.floor(random() * able.length)] as number] = 1;
-		return isTried;
+
+	private measure(state: State): void {
+		const { timing } = this;
+		timing.time(state.order, state.n, state.who);
+		state.makespan = timing.makespan();
+		state.laneSum = timing.laneSum();
+		state.moves = timing.moves();
 	}
 
-	function note(): boolean {
-		const reached = truth(state);
-		if (reached <= bestValue + 1e-9) return false;
-		bestValue = reached;
-		copyState(state, best);
+	/** Required jobs that are not in. */
+	private missing(state: State): number {
+		let missing = 0;
+		for (let j = 0; j < this.problem.jobs; j++)
+			if (this.problem.must[j] === 1 && state.in[j] === 0) missing++;
+		return missing;
+	}
+
+	/** What is best of all: worth, then the end, then fewer moves. */
+	private truth(state: State): number {
+		return state.worth * 1e4 - state.makespan - state.moves * 1e-3 - this.missing(state) * MUST * 1e4;
+	}
+
+	/** What the search climbs: while it looks for worth, minutes that are free count a little. */
+	private climb(state: State): number {
+		return this.pulling
+			? this.truth(state) - state.laneSum * 0.02
+			: state.worth - state.laneSum * this.density * 0.04 - this.missing(state) * MUST;
+	}
+
+	private perMinute(j: number): number {
+		return (this.problem.worth[j] as number) / ((this.problem.jobMinutes[j] as number) + 0.7);
+	}
+
+	/** Keeps the plan in hand where it is the best so far. */
+	private note(): boolean {
+		const reached = this.truth(this.state);
+		if (reached <= this.bestValue + 1e-9) return false;
+		this.bestValue = reached;
+		copyState(this.state, this.best);
 		return true;
 	}
 
-	/** Puts jobs in, best first; `noise` mixes their order. */
-	function putIn(noise: number, jitter: () => number, onlyGone: boolean, atMost: number) {
+	private toBest(): void {
+		copyState(this.best, this.state);
+		this.value = this.climb(this.state);
+	}
+
+	private sorted(n: number): Int32Array {
+		const { rank } = this;
+		return this.queue.subarray(0, n).sort((a, b) => (rank[b] as number) - (rank[a] as number) || a - b);
+	}
+
+	/** Puts all jobs in, best first. */
+	private insertAll(judged: (j: number) => number, limit: number): void {
+		const { problem, state, timing, cost, version } = this;
+		const from = timing.work();
+		for (let j = 0; j < problem.jobs; j++) {
+			this.rank[j] = problem.must[j] === 1 ? MUST + (problem.worth[j] as number) : judged(j);
+			this.queue[j] = j;
+		}
+		for (const j of this.sorted(problem.jobs)) {
+			if (problem.must[j] === 0 && timing.work() - from > limit) break;
+			const lanes = this.lanes.lightest(state, j);
+			this.inserter.insert(state, j, { cost, jitter: never, lanes, tries: FIRST_TRIES, version });
+		}
+		this.measure(state);
+		this.note();
+	}
+
+	/** Puts jobs back in, best first; `noise` mixes their order. */
+	private putIn(noise: number, onlyGone: boolean): void {
+		const { problem, state, cost, version, unrest: jitter } = this;
+		const { gone } = this.ruin;
 		let n = 0;
-		for (let j = 0; j < jobs; j++) {
+		for (let j = 0; j < problem.jobs; j++) {
 			if (state.in[j] === 1 || (onlyGone && gone[j] === 0)) continue;
-			const per = (problem.worth[j] as number) / ((problem.jobMinutes[j] as number) + 0.7);
-			rank[j] =
-				(problem.must[j] === 1 ? MUST : per) * (1 + noise * (random() - 0.5)) +
-				(pulling && gone[j] === 1 ? 100 : 0);
-			queue[n++] = j;
+			this.rank[j] =
+				(problem.must[j] === 1 ? MUST : this.perMinute(j)) * (1 + noise * (this.random() - 0.5)) +
+				(this.pulling && gone[j] === 1 ? 100 : 0);
+			this.queue[n++] = j;
 		}
-		const list = queue.subarray(0, n).sort((a, b) => (rank[b] as number) - (rank[a] as number) || a - b);
-		let failed = 0;
-		for (let i = 0; i < n && failed < atMost; i++) {
-			// A few steps per insertion are timed many times over: past this the rest is not tried.
-			if (
-				!insert(state, list[i] as number, {
-					cost,
-					jitter,
-					lanes: someLanes(list[i] as number),
-					tries: TRIES,
-					version
-				})
-			)
-				failed++;
+		const list = this.sorted(n);
+		// A few steps per insertion are timed many times over: past so many failures the rest is not tried.
+		for (let i = 0, failed = 0; i < n && failed < PATIENCE; i++) {
+			const j = list[i] as number;
+			const lanes = this.lanes.some(j);
+			if (!this.inserter.insert(state, j, { cost, jitter, lanes, tries: TRIES, version })) failed++;
 		}
 	}
 
-	/** A first plan: whole in itself, the same each time, in little time. */
-	function greedy(limit = Infinity): void {
-		const begun = time.work();
-		const perMinute = (j: number) => (problem.worth[j] as number) / ((problem.jobMinutes[j] as number) + 0.7);
-		insertAll(perMinute, limit);
-		// Small things first can leave no room for the one that matters: where there is time, by worth alone, too.
-		if (time.work() - begun < limit / SECOND_TRY && !whole(best)) {
-			removeJobs(problem, state, gone.fill(1), version());
-			insertAll((j) => problem.worth[j] as number, limit / SECOND_TRY);
-		}
-		toBest();
+	/** Another place for one step within the one order, where its own job leaves it room; null where it stays. */
+	private otherPlace(): [number, number] | null {
+		const { order, n } = this.state;
+		const { job } = this.problem;
+		const at = Math.floor(this.random() * n);
+		const j = job[order[at] as number] as number;
+		let lo = at;
+		while (lo > 0 && job[order[lo - 1] as number] !== j) lo--;
+		let hi = at;
+		while (hi < n - 1 && job[order[hi + 1] as number] !== j) hi++;
+		const to = lo + Math.floor(this.random() * (hi - lo + 1));
+		return to === at ? null : [at, to];
 	}
 
-	function insertAll(judged: (j: number) => number, limit: number): void {
-		const from = time.work();
-		for (let j = 0; j < jobs; j++) {
-			rank[j] = problem.must[j] === 1 ? MUST + (problem.worth[j] as number) : judged(j);
-			queue[j] = j;
-		}
-		queue.sort((a, b) => (rank[b] as number) - (rank[a] as number) || a - b);
-		for (const j of queue) {
-			if (problem.must[j] === 0 && time.work() - from > limit) break;
-			insert(state, j, { cost, jitter: never, lanes: lightest(j), tries: FIRST_TRIES, version });
-		}
-		measure(state);
-		note();
-	}
-
-	function mark(j: number) {
-		gone[j] = 1;
-	}
-	/** Chooses what to take out. */
-	function choose(): void {
-		gone.fill(0);
-		const { n, order } = state;
-		if (n === 0) return;
-		const planned = state.in.reduce((sum, one) => sum + one, 0);
-		const kind = random();
-		const size = 1 + Math.floor(random() * Math.max(2, Math.min(pulling ? 7 : 6, planned * 0.4)));
-		const centre = order[Math.floor(random() * n)] as number;
-		if (kind < 0.3) {
-			// A stretch of time, of all people or of one.
-			const of = random() < 0.5 ? -1 : (state.who[problem.job[centre] as number] as number);
-			time.time(order, n, state.who);
-			const at = time.start[centre] as number;
-			let left = size;
-			const near = Array.from({ length: n }, (_, i) => order[i] as number)
-				.filter((s) => of < 0 || state.who[problem.job[s] as number] === of)
-				.sort(
-					(a, b) =>
-						Math.abs((time.start[a] as number) - at) - Math.abs((time.start[b] as number) - at) || a - b
-				);
-			for (const s of near) {
-				if (left === 0) break;
-				if (gone[problem.job[s] as number] === 0) left--;
-				mark(problem.job[s] as number);
-			}
-		} else if (kind < 0.6) {
-			// A room, or part of it.
-			const r = problem.room[centre];
-			for (let i = 0; i < n; i++) {
-				const s = order[i] as number;
-				if (problem.room[s] === r && random() < 0.75) mark(problem.job[s] as number);
-			}
-			mark(problem.job[centre] as number);
-		} else {
-			for (let k = 0; k < size; k++) mark(problem.job[order[Math.floor(random() * n)] as number] as number);
-		}
-		if (pulling) return;
-		// Two people change places now and then.
-		if (random() < 0.1) for (let j = 0; j < jobs; j++) if (state.in[j] === 1 && random() < 0.15) mark(j);
-	}
-
-	/** Moves single steps within the one order, where their own job leaves them room; true where that found better. */
-	function shift(times: number, bar: number): boolean {
+	/** Moves single steps; true where that found better. */
+	private shift(times: number, bar: number): boolean {
+		const { state, timing } = this;
+		const { order, who } = state;
 		let better = false;
-		const { order } = state;
 		for (let k = 0; k < times && state.n > 1; k++) {
-			const at = Math.floor(random() * state.n);
-			const s = order[at] as number;
-			const j = problem.job[s] as number;
-			let lo = at;
-			while (lo > 0 && problem.job[order[lo - 1] as number] !== j) lo--;
-			let hi = at;
-			while (hi < state.n - 1 && problem.job[order[hi + 1] as number] !== j) hi++;
-			const to = lo + Math.floor(random() * (hi - lo + 1));
-			if (to === at) continue;
-			const was = value;
-			const [makespan, laneSum, moves, numbered] = [
-				state.makespan,
-				state.laneSum,
-				state.moves,
-				state.version
-			];
+			const move = this.otherPlace();
+			if (!move) continue;
+			const [at, to] = move;
+			const was = this.value;
+			const { makespan, laneSum, moves, version } = state;
 			moveStep(order, at, to);
-			if (time.time(order, state.n, state.who)) {
-				state.makespan = time.makespan();
-				state.laneSum = time.laneSum();
-				state.moves = time.moves();
-				state.version = version();
-				value = climb(state);
-				if (note()) better = true;
-				else if (value >= was - bar) continue;
-				else {
-					moveStep(order, to, at);
-					Object.assign(state, { makespan, laneSum, moves, version: numbered });
-					value = was;
-				}
-			} else moveStep(order, to, at);
+			if (!timing.time(order, state.n, who)) {
+				moveStep(order, to, at);
+				continue;
+			}
+			state.makespan = timing.makespan();
+			state.laneSum = timing.laneSum();
+			state.moves = timing.moves();
+			state.version = this.version();
+			this.value = this.climb(state);
+			if (this.note()) better = true;
+			else if (this.value < was - bar) {
+				moveStep(order, to, at);
+				Object.assign(state, { makespan, laneSum, moves, version });
+				this.value = was;
+			}
 		}
 		return better;
 	}
 
 	/** Work up to `until`; the bar for worse plans sinks from `bar` to nothing over the work from `since` to `over`. */
-	function run(until: number, since: number, over: number, bar: number): boolean {
+	private run(until: number, since: number, over: number, bar: number): boolean {
+		const { state, before, timing, ruin } = this;
 		let better = false;
-		while (time.work() < until) {
-			const done = (time.work() - since) / Math.max(1, over - since);
+		while (timing.work() < until) {
+			const done = (timing.work() - since) / Math.max(1, over - since);
 			const open = bar * Math.max(0, 1 - done);
-			if (shift(pulling ? 40 : 6, open * 0.3)) better = true;
+			if (this.shift(this.pulling ? 40 : 6, open * 0.3)) better = true;
 			copyState(state, before);
-			const was = value;
-			choose();
-			removeJobs(problem, state, gone, version());
-			putIn(pulling ? 0.8 : random() < 0.5 ? 0.5 : 1.2, unrest, pulling && whole(before), PATIENCE);
-			measure(state);
+			const was = this.value;
+			ruin.choose(state, this.pulling);
+			removeJobs(this.problem, state, ruin.gone, this.version());
+			this.putIn(this.pulling ? 0.8 : this.random() < 0.5 ? 0.5 : 1.2, this.pulling && isWhole(before));
+			this.measure(state);
 			if (state.n === 0 && before.n === 0) return better;
-			value = climb(state);
-			if (note()) better = true;
-			else if (value < was - open) {
+			this.value = this.climb(state);
+			if (this.note()) better = true;
+			else if (this.value < was - open) {
 				copyState(before, state);
-				value = was;
+				this.value = was;
 			}
 		}
 		return better;
 	}
-
-	function toBest() {
-		copyState(best, state);
-		value = climb(state);
-	}
-
-	return {
-		greedy,
-		best,
-		bestValue: () => bestValue,
-		work: time.work,
-		whole: () => whole(best),
-		/** Looks for worth, then pulls the end forward; yields after each round, true where it found better. */
-		*rounds(count: number): Generator<boolean> {
-			if (jobs === 0) return;
-			const start = time.work();
-			const mean = all / jobs;
-			const share = whole(best) ? 0 : Math.ceil(count * SHARE_FOR_WORTH);
-			for (let i = 0; i < count; i++) {
-				const round = start + (i + 1) * ROUND_WORK;
-				if (i === share || (i < share && whole(best))) {
-					pulling = true;
-					toBest();
-				}
-				const from = pulling ? start + share * ROUND_WORK : start;
-				const over = start + (pulling ? count : share) * ROUND_WORK;
-				yield run(round, from, over, pulling ? 1.5 : mean * 0.5);
-			}
-		}
-	};
 }

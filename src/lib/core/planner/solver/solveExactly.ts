@@ -1,7 +1,7 @@
 /** Looks at all orders of a small problem, leaving out what cannot be better; null where there are too many. */
 import type { Problem } from './problem';
 import { copyState, emptyState, type State } from './state';
-import { timing } from './timing';
+import { Timing } from './timing';
 
 const EPS = 1e-9;
 
@@ -36,7 +36,7 @@ function independence(problem: Problem): Uint8Array {
 /** The best plan of all, at least as good as `known`; null where more than `nodes` beginnings would have to be tried. */
 export function solveExactly(problem: Problem, known: State, nodes: number): State | null {
 	const { jobs, steps, people, first, count, worth, jobMinutes, minutes, waitMin, from } = problem;
-	const timed = timing(problem);
+	const timed = new Timing(problem);
 	const free = independence(problem);
 	const best = emptyState(problem);
 	copyState(known, best);

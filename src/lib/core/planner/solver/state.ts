@@ -31,6 +31,9 @@ export function emptyState(problem: Problem): State {
 	};
 }
 
+/** True where every job is in. */
+export const isWhole = (state: State): boolean => state.in.every((one) => one === 1);
+
 export function copyState(from: State, to: State): void {
 	to.order.set(from.order);
 	to.n = from.n;

@@ -5,7 +5,8 @@ import { calendarText } from '../../calendarText/calendarText';
 import { now } from '../../clock';
 import { reading } from '../../db/pool';
 import { feedOf } from '../../repo/feedRepo';
-import { loadHome, revisionOf } from '../../repo/homeRepo';
+import { loadHome } from '../../repo/homeRepo';
+import { revisionOf } from '../../repo/homeRows';
 import { loadProjection } from '../../repo/projectionRepo';
 
 /** The feed at a secret; null where there is none. */

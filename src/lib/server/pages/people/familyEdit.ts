@@ -8,7 +8,7 @@ import { dayAhead } from '$words/general';
 import { memberName } from '$words/names';
 import { v7 as uuidv7 } from 'uuid';
 import { reading } from '../../db/pool';
-import { revisionOf } from '../../repo/homeRepo';
+import { revisionOf } from '../../repo/homeRows';
 import { WAYS } from '../../services/people/family';
 import { familyFacts, ribbonOf } from '../../services/people/familyFacts';
 

@@ -7,7 +7,7 @@ import { cannotText, FAMILY_NAMES } from '$words/people';
 import { error } from '@sveltejs/kit';
 import { v7 as uuidv7 } from 'uuid';
 import { reading } from '../../db/pool';
-import { revisionOf } from '../../repo/homeRepo';
+import { revisionOf } from '../../repo/homeRows';
 import { familyFacts } from '../../services/people/familyFacts';
 import { type Span, DAYS } from '../../services/people/member';
 import { awayToday } from './loadCrew';

@@ -14,7 +14,7 @@ import { offerWhy } from '$words/offer';
 import { KIND_WORDS, OFFER_TITLES } from '$words/session';
 import { error } from '@sveltejs/kit';
 import { v7 as uuidv7 } from 'uuid';
-import { reading } from '../../db/pool';
+import type { House } from '../../repo/openHouse';
 import { timingsOf } from '../../repo/timingsOf';
 import type { Asker } from '../../services/ledger/whoMay';
 import {
@@ -28,10 +28,13 @@ import {
 import { hrefOf, minutesAsked, readQuery, type Query } from '../../services/session/fillQuery';
 import { tagOf, zoneMark } from '../today/tags';
 
-async function habitsOf(household: string, lines: readonly DaySeries[]): Promise<Record<string, Habit>> {
-	const timings = await reading((db) =>
-		timingsOf(db, household, [...new Set(lines.map((line) => line.line.job.id))])
-	);
+async function habitsOf(
+	house: House,
+	household: string,
+	lines: readonly DaySeries[]
+): Promise<Record<string, Habit>> {
+	const jobs = [...new Set(lines.map((line) => line.line.job.id))].sort();
+	const timings = await house.read(`timings of ${jobs.join()}`, (db) => timingsOf(db, household, jobs));
 	return Object.fromEntries(
 		lines.flatMap((line): [string, Habit][] => {
 			const known = timings.get(line.line.job.id);
@@ -57,7 +60,7 @@ export async function loadFill(asker: Asker, url: URLSearchParams): Promise<Fill
 	const made = fill(facts, asker, query, read.data);
 	const { minutes, people, filled } = made;
 	const chosen = made.offers.find((offer) => offer.name === query.choice) ?? (made.offers[0] as PailOffer);
-	const habits = await habitsOf(asker.householdId, [...filled.lineOf.values()]);
+	const habits = await habitsOf(facts.house, asker.householdId, [...filled.lineOf.values()]);
 	const planned = new Set(chosen.plan.entries.map((entry) => entry.job));
 	const time = (after: number) => clockText(wallTime(at + after * 60_000, rules.timeZone), rules.clock);
 	const href = (changes: Partial<Record<keyof Query, string>>) => hrefOf(query, minutes, changes);

@@ -23,7 +23,7 @@ import { weekdayName, WEEKDAYS } from '$words/general';
 import type { Cookies } from '@sveltejs/kit';
 import { v7 as uuidv7 } from 'uuid';
 import { reading } from '../../db/pool';
-import { homesAmong } from '../../repo/homeRepo';
+import { homesAmong } from '../../repo/householdRepo';
 import { allPatterns, patternById, starterLibrary } from '../../repo/patterns';
 import { draftOf, keep, todayOf } from '../../services/setup/draft';
 import { yardOfHome } from './yardOfHome';

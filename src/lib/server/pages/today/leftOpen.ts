@@ -1,22 +1,24 @@
 /** What clearings have left open: closings, give-away bags until they have left, boxes that wait for their place. */
 import { toDay, type CivilDay } from '$core/calendar/civil';
-import type { PreparedHome } from '$core/schedule/preparedHome';
 import type { LeftOpenView } from '$views/today';
 import { dayAhead, plural } from '$words/general';
 import { memberName } from '$words/names';
-import { type Db } from '../../db/pool';
 import { openBags, openBoxes } from '../../repo/clearingRepo';
+import type { House } from '../../repo/openHouse';
 import type { StoredSession } from '../../repo/sessionRepo';
 
 /** All of it that concerns a day, the closings first. */
 export async function leftOpen(
-	db: Db,
+	house: House,
 	household: string,
-	home: PreparedHome,
 	sessions: readonly StoredSession[],
 	today: CivilDay
 ): Promise<LeftOpenView[]> {
-	const [bags, boxes] = await Promise.all([openBags(db, household), openBoxes(db, household)]);
+	const { home } = house;
+	const [bags, boxes] = await Promise.all([
+		house.read('open bags', (db) => openBags(db, household)),
+		house.read('open boxes', (db) => openBoxes(db, household))
+	]);
 	return [
 		...sessions
 			.filter((session) => session.closing === 'open')

@@ -17,7 +17,8 @@ import { v7 as uuidv7 } from 'uuid';
 import { now } from '../../clock';
 import { reading, transaction } from '../../db/pool';
 import { followingId } from '../../ids';
-import { changeHomeOnce, loadHome, revisionOf } from '../../repo/homeRepo';
+import { changeHomeOnce, loadHome } from '../../repo/homeRepo';
+import { revisionOf } from '../../repo/homeRows';
 import { recordEntries } from '../ledger/recordEntries';
 import { useCase } from '../useCase';
 

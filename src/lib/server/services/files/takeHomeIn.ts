@@ -6,7 +6,7 @@ import { now } from '../../clock';
 import { transaction } from '../../db/pool';
 import { followingId } from '../../ids';
 import { addMembership } from '../../repo/accessRepo';
-import { revisionOf } from '../../repo/homeRepo';
+import { revisionOf } from '../../repo/homeRows';
 import { importHousehold } from '../home/wholeHome';
 
 const FILE_LIMIT = 64 * 1024 * 1024;

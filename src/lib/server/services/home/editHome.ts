@@ -7,7 +7,8 @@ import { editRefusalText, effectText } from '$words/edits';
 import { fail, type ActionFailure } from '@sveltejs/kit';
 import { now } from '../../clock';
 import { reading, transaction } from '../../db/pool';
-import { changeHomeOnce, isChangeKnown, loadHome, revisionOf } from '../../repo/homeRepo';
+import { changeHomeOnce, isChangeKnown, loadHome } from '../../repo/homeRepo';
+import { revisionOf } from '../../repo/homeRows';
 import { acting, typed, type Notice } from '../guard';
 import { useCase } from '../useCase';
 

@@ -6,7 +6,8 @@ import type { Edit } from '$core/setup/edit';
 import { changeHousehold, switchLayer } from '$core/setup/editHome';
 import { now } from '../../clock';
 import { reading } from '../../db/pool';
-import { loadHome, revisionOf } from '../../repo/homeRepo';
+import { loadHome } from '../../repo/homeRepo';
+import { revisionOf } from '../../repo/homeRows';
 import { loadProjection } from '../../repo/projectionRepo';
 import { editHome } from './editHome';
 

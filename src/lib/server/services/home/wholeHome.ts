@@ -3,7 +3,7 @@ import { entryToFile, FILE_FOOT, fileHead, type HouseholdFile } from '$core/form
 import type { HomeVersion } from '$core/schedule/preparedHome';
 import { prepareHome } from '$core/schedule/preparedHome';
 import type { Db } from '../../db/pool';
-import { createHousehold, readHistory, saveHome } from '../../repo/homeRepo';
+import { createHousehold, readHistory, saveHome } from '../../repo/homeRows';
 import { entriesPage, insertEntries, type NewEntry } from '../../repo/ledgerRepo';
 import { rebuildProjection } from '../../repo/projectionRepo';
 

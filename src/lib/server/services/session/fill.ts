@@ -16,10 +16,9 @@ import { readSession } from '$core/session/sessionState';
 import { appliancesTaken, linesTaken } from '$core/session/taken';
 import type { Together } from '$core/session/together';
 import { now } from '../../clock';
-import { reading } from '../../db/pool';
 import { log } from '../../log';
-import { loadHome } from '../../repo/homeRepo';
 import { openLoads } from '../../repo/laundryRepo';
+import { openHouse, type House } from '../../repo/openHouse';
 import { loadProjection } from '../../repo/projectionRepo';
 import { loadSessionsAround, type StoredSession } from '../../repo/sessionRepo';
 import { givenFor, type Asker } from '../ledger/whoMay';
@@ -27,6 +26,7 @@ import type { Query } from './fillQuery';
 
 /** All that filling a pail asks of the house, at one instant. */
 export interface HouseNow {
+	readonly house: House;
 	readonly home: PreparedHome;
 	readonly standing: HomeProjection;
 	readonly day: Day;
@@ -39,18 +39,18 @@ export interface HouseNow {
 
 export async function houseNow(household: string): Promise<HouseNow> {
 	const at = now();
-	return reading(async (db) => {
-		const home = await loadHome(db, household);
-		if (!home) throw new RangeError(`no household ${household}`);
-		const { date, minute } = householdTime(at, home.home.household);
-		const [standing, sessions, given, loads] = await Promise.all([
-			loadProjection(db, household),
-			loadSessionsAround(db, household, date),
-			givenFor(db, household, date),
-			openLoads(db, household)
-		]);
-		return { home, standing, day: readDay(home, standing, date), at, minute, sessions, given, loads };
-	});
+	const house = await openHouse(household);
+	if (!house) throw new RangeError(`no household ${household}`);
+	const { home } = house;
+	const { date, minute } = householdTime(at, home.home.household);
+	const [standing, sessions, given, loads] = await Promise.all([
+		house.read('projection', (db) => loadProjection(db, household)),
+		house.read(`sessions around ${date}`, (db) => loadSessionsAround(db, household, date)),
+		house.read(`given for ${date}`, (db) => givenFor(db, household, date)),
+		house.read('open loads', (db) => openLoads(db, household))
+	]);
+	const day = readDay(home, standing, date);
+	return { house, home, standing, day, at, minute, sessions, given, loads };
 }
 
 /** For whom a pail may be filled: organisers fill anybody's, everybody else their own. */

@@ -1,0 +1,81 @@
+/**
+ * All that changes while an order is timed stands in two arrays, so that it is marked and taken up in one go: times,
+ * and whole numbers ("facts"). This says what stands where in them, and how they begin.
+ */
+import type { Problem } from './problem';
+
+export interface TimingLayout {
+	/** Times, by room: when its lower classes have ended, and when the highest so far has. Within a room classes only rise. */
+	readonly lower: number;
+	readonly same: number;
+	/** Times, by appliance and by surface: from when it is free. */
+	readonly applianceFree: number;
+	readonly surfaceFree: number;
+	/** A time: when all that floors wait for has ended. */
+	readonly allLow: number;
+	/** Times, of the storey in hand: when all above it ended, and when its own steps have. */
+	readonly above: number;
+	readonly here: number;
+	/** Facts, by room: the highest class so far. */
+	readonly highest: number;
+	/** Facts, by appliance: the job that holds it, and the one that had it last. */
+	readonly holder: number;
+	readonly lastAt: number;
+	/** Facts, by surface: the product families that are on it, as bits. */
+	readonly onSurface: number;
+	/** Facts: 1 once floors have begun; changes of room; the storey in hand. */
+	readonly floors: number;
+	readonly moved: number;
+	readonly level: number;
+	/** Facts, by job: steps placed, where pairs ask for it. */
+	readonly placed: number;
+	/** What both arrays hold before the first step. Times and rooms of people stand first in them. */
+	readonly beginTimes: Float64Array;
+	readonly beginFacts: Int32Array;
+}
+
+/** Where everything stands for a problem. */
+export function layoutOf(problem: Problem, hasPairs: boolean): TimingLayout {
+	const { people, rooms, appliances, surfaces, jobs } = problem;
+	const lower = people;
+	const same = lower + rooms;
+	const applianceFree = same + rooms;
+	const surfaceFree = applianceFree + appliances;
+	const allLow = surfaceFree + surfaces;
+	const above = allLow + 1;
+	const here = above + 1;
+	const highest = people;
+	const holder = highest + rooms;
+	const lastAt = holder + appliances;
+	const onSurface = lastAt + appliances;
+	const floors = onSurface + surfaces;
+	const moved = floors + 1;
+	const level = moved + 1;
+	const placed = level + 1;
+	const beginTimes = new Float64Array(here + 1);
+	beginTimes.set(problem.from, 0);
+	beginTimes.set(problem.freeFrom, applianceFree);
+	const beginFacts = new Int32Array(placed + (hasPairs ? jobs : 0));
+	beginFacts.set(problem.startRoom, 0);
+	beginFacts.set(problem.holder, holder);
+	beginFacts.fill(-1, lastAt, lastAt + appliances);
+	return {
+		lower,
+		same,
+		applianceFree,
+		surfaceFree,
+		allLow,
+		above,
+		here,
+		highest,
+		holder,
+		lastAt,
+		onSurface,
+		floors,
+		moved,
+		level,
+		placed,
+		beginTimes,
+		beginFacts
+	};
+}

@@ -1,0 +1,56 @@
+/** The sheet of one job. */
+import { isoOf } from '$core/calendar/civil';
+import type { DaySeries } from '$core/schedule/readDay';
+import { stepsOf } from '$core/session/fill';
+import type { DoneView, SheetView, TagView } from '$views/today';
+import { dayAhead, minutesText, tinyDate } from '$words/general';
+import { memberName } from '$words/names';
+import { missWords, rhythmWords } from '$words/recurrence';
+import type { Facts } from './todayFacts';
+
+export function sheetOf(
+	facts: Facts,
+	tag: (line: DaySeries) => TagView,
+	done: readonly DoneView[]
+): SheetView | null {
+	const { home, day, query, today, relation } = facts;
+	const id = query.open;
+	if (id === null) return null;
+	const line = day.lines.find((l) => l.line.id === id);
+	if (!line) return null;
+	const { job } = line.line;
+	const catchUp = home.home.household.rhythm.catchUpDays;
+	const catchUpName = catchUp.length === 0 ? null : nameOfWeekday(catchUp[0] as number);
+	const { last } = line;
+	const skipOn = line.state === 'open' ? line.dueOn : line.nextOn;
+	return {
+		tag: tag(line),
+		date: isoOf(day.date),
+		steps: stepsOf(line).map((step) => ({
+			text: step.text,
+			minutes: step.minutes,
+			wait: step.wait
+				? `${step.wait.label}, ${minutesText(step.wait.min)}${step.wait.max === undefined ? '' : ` to ${minutesText(step.wait.max)}`} min`
+				: null
+		})),
+		needs: job.needs,
+		cautions: job.cautions,
+		rhythm: rhythmWords(job),
+		ifItsDayGoesBy: missWords(job, catchUpName),
+		last: last
+			? `${tinyDate(last.date)}${last.by ? `, ${memberName(home, last.by)}` : ''}${last.minutes === null ? '' : `, ${minutesText(last.minutes)} min`}`
+			: 'not yet',
+		next: line.nextOn === null ? 'not set' : tinyDate(line.nextOn),
+		dueOn: line.dueOn === null ? null : isoOf(line.dueOn),
+		skippable:
+			skipOn !== null && skipOn > today && job.cadence.type !== 'zone' && relation === 'today'
+				? { dueOn: isoOf(skipOn), words: dayAhead(skipOn, today) }
+				: null,
+		ticks: done.filter((d) => d.line === id),
+		isFuture: relation === 'coming'
+	};
+}
+
+function nameOfWeekday(n: number): string {
+	return ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday'][n - 1] ?? '';
+}

@@ -1,0 +1,30 @@
+/** What Today is made of, before any of it is worded. */
+import type { CivilDay } from '$core/calendar/civil';
+import type { DayPart } from '$core/calendar/dayParts';
+import type { LedgerEntry } from '$core/household/entry';
+import type { Load } from '$core/laundry/laundry';
+import type { GivenTurns } from '$core/people/ownList';
+import type { Agenda } from '$core/schedule/agenda';
+import type { PreparedHome } from '$core/schedule/preparedHome';
+import type { HomeProjection } from '$core/schedule/projection';
+import type { Day } from '$core/schedule/readDay';
+import type { LeftOpenView, TodayView } from '$views/today';
+import type { StoredSession } from '../../repo/sessionRepo';
+import type { TodayQuery } from './loadToday';
+
+export interface Facts {
+	readonly home: PreparedHome;
+	readonly standing: HomeProjection;
+	readonly day: Day;
+	readonly hung: Agenda;
+	readonly running: DayPart;
+	readonly today: CivilDay;
+	readonly minute: number;
+	readonly sessions: readonly StoredSession[];
+	readonly holding: readonly LedgerEntry[];
+	readonly query: TodayQuery;
+	readonly relation: TodayView['relation'];
+	readonly given: GivenTurns;
+	readonly loads: readonly Load[];
+	readonly leftOpen: readonly LeftOpenView[];
+}
