@@ -10,6 +10,7 @@ export default defineConfig({
 		include: ['tests/core/**/*.test.ts', 'tests/server/**/*.test.ts', 'tests/cases/**/*.test.ts'],
 		environment: 'node',
 		// The store tests share one database server, each file its own database.
+		maxWorkers: 2,
 		testTimeout: 60_000,
 		hookTimeout: 60_000
 	}

@@ -70,7 +70,10 @@ function pidOf(pidFile) {
 	}
 }
 
-function spawnServer(mariadbd, { dataDir, port, socketDir, socket, tmp, initFile }) {
+/** What only tests may do without: nothing that they keep has to outlive a power cut. */
+const HURRIED = ['--innodb-flush-log-at-trx-commit=0', '--skip-innodb-doublewrite'];
+
+function spawnServer(mariadbd, { dataDir, port, socketDir, socket, tmp, initFile, hurried }) {
 	return spawn(
 		mariadbd,
 		[
@@ -87,6 +90,7 @@ function spawnServer(mariadbd, { dataDir, port, socketDir, socket, tmp, initFile
 			'--innodb-buffer-pool-size=128M',
 			'--skip-name-resolve',
 			'--skip-log-bin',
+			...(hurried ? HURRIED : []),
 			...(initFile ? [`--init-file=${initFile}`] : []),
 			...userFlag()
 		],
@@ -97,9 +101,10 @@ function spawnServer(mariadbd, { dataDir, port, socketDir, socket, tmp, initFile
 
 /**
  * Starts the database below `dir` and returns { url, port, pid, runs, stop }. A server that is left over from a start
- * that was cut off is taken over; another one's is left alone. `port` asks for a port that was used before.
+ * that was cut off is taken over; another one's is left alone. `wantedPort` asks for a port that was used before;
+ * `hurried` is for tests alone.
  */
-export async function startDatabase(dir, database = 'pail_round', wantedPort = null) {
+export async function startDatabase(dir, database = 'pail_round', wantedPort = null, hurried = false) {
 	dir = resolve(dir);
 	const dataDir = join(dir, 'data');
 	const stateFile = join(dir, 'server.json');
@@ -135,7 +140,15 @@ export async function startDatabase(dir, database = 'pail_round', wantedPort = n
 		const left = { pid: pidOf(join(socketDir, 'db.pid')) };
 		if (serves(left, dataDir)) await end(left);
 		port = (await usable(wantedPort ?? state.port)) ?? (await freePort());
-		const child = spawnServer(mariadbd, { dataDir, port, socketDir, socket, tmp, initFile });
+		const child = spawnServer(mariadbd, {
+			dataDir,
+			port,
+			socketDir,
+			socket,
+			tmp,
+			initFile,
+			hurried
+		});
 		let said = '';
 		child.stderr.on('data', (data) => (said = (said + data).slice(-4000)));
 		await waitFor(socket, child, () => said);

@@ -34,7 +34,9 @@ export function familiesOf(job: Job): readonly string[] {
 	const known = familiesKept.get(job);
 	if (known) return known;
 	const steps = Object.values(job.depths).flatMap((depth) => depth?.steps ?? []);
-	const families = [...new Set(steps.flatMap((step) => step.products.flatMap((product) => product.families)))];
+	const families = [
+		...new Set(steps.flatMap((step) => step.products.flatMap((product) => product.families)))
+	];
 	familiesKept.set(job, families);
 	return families;
 }
