@@ -41,7 +41,7 @@ const start = byAda(startPail.start);
 const event = (home: string, session: string, data: FormData) => presses.event(asAda(home), session, data);
 const loadRun = (home: string, session: string) => pails.loadRun(asAda(home), session, null);
 
-const { household, pool } = someHomes();
+const { household, pool, setClock } = someHomes();
 
 const ledgerOf = async (home: string) => (await allEntries(pool(), home)).map((one) => one.entry);
 
@@ -314,6 +314,16 @@ describe('a pail', () => {
 		const first = run.plan.steps[0];
 		const finished = (await ledgerOf(home)).filter((entry) => entry.outcome === 'done');
 		expect(finished.length).toBe(first?.last ? 1 : 0);
+	});
+
+	it('that was left open counts as closed at the end of its day, on its page as well, before anything is written', async () => {
+		const home = await household();
+		const { id } = await begin(home);
+		setClock('2027-03-04T09:00:00Z');
+		const run = await loadRun(home, id);
+		setClock(NOW);
+		expect(run.events.map((one) => one.kind)).toEqual(['started', 'closed']);
+		expect((await loadRun(home, id)).events.map((one) => one.kind)).toEqual(['started']);
 	});
 
 	it('takes no press from before the last one, and none from half a day ago at its own instant', async () => {

@@ -20,6 +20,7 @@ import { loadHome } from '../../repo/homeRepo';
 import { loadProjection } from '../../repo/projectionRepo';
 import { loadSession, loadSessionsAround, type StoredSession } from '../../repo/sessionRepo';
 import type { Asker } from '../../services/ledger/whoMay';
+import { asItIs } from '../../services/session/addEvent';
 import { isTheirs } from '../../services/session/press';
 import { zoneMark } from '../today/tags';
 
@@ -31,11 +32,13 @@ const SPARE = 12;
 export async function loadRun(asker: Asker, id: string, as: string | null): Promise<RunView> {
 	const household = asker.householdId;
 	const at = now();
-	const [session, home] = await reading((db) =>
+	const [stored, home] = await reading((db) =>
 		Promise.all([loadSession(db, household, id), loadHome(db, household)])
 	);
-	if (!session || !home || !isTheirs(asker, session))
+	if (!stored || !home || !isTheirs(asker, stored))
 		error(404, { message: 'There is no such pail here.', remedy: 'Fill one from Today.' });
+	// One that was left open counts as over since its day ended, also before the house has closed it.
+	const session = asItIs(stored, home, at);
 	const { plan } = session;
 	const rules = home.home.household;
 	const catchUp = rules.rhythm.catchUpDays[0];
