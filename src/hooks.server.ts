@@ -43,17 +43,17 @@ function bearerOf({ cookies }: RequestEvent): string {
 async function standingOf(event: RequestEvent): Promise<Access> {
 	const bearer = bearerOf(event);
 	try {
-		const standing = await reading((db) => accessAt(db, event.cookies, now()));
+		const access = await reading((db) => accessAt(db, event.cookies, now()));
 		lastKnown.delete(bearer);
-		lastKnown.set(bearer, standing);
+		lastKnown.set(bearer, access);
 		if (lastKnown.size > 500) lastKnown.delete(lastKnown.keys().next().value as string);
-		return standing;
+		return access;
 	} catch (cause) {
 		if (!(cause instanceof DatabaseAway)) throw cause;
 		// The page itself says that the book is away, and keeps what was typed. Nothing can be read meanwhile.
-		const standing = lastKnown.get(bearer);
-		if (!standing) error(503, AWAY);
-		return standing;
+		const access = lastKnown.get(bearer);
+		if (!access) error(503, AWAY);
+		return access;
 	}
 }
 
@@ -64,7 +64,7 @@ function comesFromHere({ request, url }: RequestEvent): boolean {
 }
 
 /** Refuses, or sends on, whoever may not have what is asked for. */
-function guard(event: RequestEvent, standing: Access): void {
+function guard(event: RequestEvent, access: Access): void {
 	const { url, request, route } = event;
 	const method = request.method;
 	if (route.id === null) return;
@@ -77,14 +77,14 @@ function guard(event: RequestEvent, standing: Access): void {
 			remedy: 'Go back to Today.'
 		});
 	}
-	if (opens(needs, standing.viewer, standing.signIn !== null)) return;
+	if (opens(needs, access.viewer, access.signIn !== null)) return;
 	if (method === 'GET' && needs !== 'follow') {
 		// A page is asked for: whoever can be somebody is sent where they begin.
-		if (standing.viewer !== null && route.id === '/') redirect(303, startOf(standing.viewer));
-		if (standing.viewer === null) redirect(303, anywhere(standing, url));
+		if (access.viewer !== null && route.id === '/') redirect(303, startOf(access.viewer));
+		if (access.viewer === null) redirect(303, anywhere(access, url));
 	}
-	log.warn({ route: route.id, method, action, role: standing.viewer?.role ?? 'nobody' }, 'refused');
-	if (standing.viewer === null)
+	log.warn({ route: route.id, method, action, role: access.viewer?.role ?? 'nobody' }, 'refused');
+	if (access.viewer === null)
 		error(401, {
 			message: 'You are not signed in here any more.',
 			remedy: 'Sign in, and send it again.'
@@ -96,10 +96,10 @@ function guard(event: RequestEvent, standing: Access): void {
 }
 
 /** Where somebody without a home goes: to sign in, or to the first steps of a house that nobody lives in. */
-function anywhere(standing: Access, url: URL): string {
-	if (standing.device && !standing.viewer) return '/who';
+function anywhere(access: Access, url: URL): string {
+	if (access.device && !access.viewer) return '/who';
 	const back = url.pathname === '/' ? '' : `?to=${encodeURIComponent(url.pathname)}`;
-	return standing.signIn?.account || !standing.isLivedIn ? '/begin' : `/sign-in${back}`;
+	return access.signIn?.account || !access.isLivedIn ? '/begin' : `/sign-in${back}`;
 }
 
 export const init: ServerInit = () => {
@@ -126,18 +126,18 @@ export const handle: Handle = async ({ event, resolve }) => {
 	const { set } = event.cookies;
 	event.cookies.set = (name, value, options) =>
 		set(name, value, { ...options, secure: event.url.protocol === 'https:' });
-	const standing = needsNobody(pathname) ? NOBODY : await standingOf(event);
-	event.locals.access = standing;
-	event.locals.homes = standing.homes;
-	event.locals.householdId = standing.current?.id ?? '';
-	event.locals.isDemo = standing.current?.isDemo ?? false;
-	event.locals.viewer = standing.viewer;
+	const access = needsNobody(pathname) ? NOBODY : await standingOf(event);
+	event.locals.access = access;
+	event.locals.homes = access.homes;
+	event.locals.householdId = access.current?.id ?? '';
+	event.locals.isDemo = access.current?.isDemo ?? false;
+	event.locals.viewer = access.viewer;
 	// In the demo whoever fills pails on this device is remembered, as long as nobody in particular is chosen.
 	event.locals.me =
-		event.locals.isDemo && standing.viewer?.role === 'organiser'
-			? (event.cookies.get('me') ?? standing.viewer.member)
-			: (standing.viewer?.member ?? null);
-	if (!needsNobody(pathname)) guard(event, standing);
+		event.locals.isDemo && access.viewer?.role === 'organiser'
+			? (event.cookies.get('me') ?? access.viewer.member)
+			: (access.viewer?.member ?? null);
+	if (!needsNobody(pathname)) guard(event, access);
 	const light = event.cookies.get('light');
 	const attribute = light === 'day' || light === 'evening' ? `data-light="${light}"` : '';
 	const response = await resolve(event, {

@@ -55,13 +55,13 @@ function bigHome(): Home {
 async function core() {
 	const home = prepareHome([{ from: toDay('2027-01-04'), home: bigHome() }]);
 	const ledger: LedgerEntry[] = makeLedger(home, TODAY, 640, 7).map((m) => m.entry);
-	const standing = projectHome(home, ledger);
-	const day = await time(200, () => readDay(home, standing, TODAY));
+	const projection = projectHome(home, ledger);
+	const day = await time(200, () => readDay(home, projection, TODAY));
 	say(`readDay, ${home.home.jobs.length} jobs (${home.series.length} lines)`, ms(day), 'under 2 ms', day < 2);
 
 	const member = home.home.members[0];
 	if (member) {
-		const lines = pailCandidates(readDay(home, standing, TODAY).lines, member, TODAY);
+		const lines = pailCandidates(readDay(home, projection, TODAY).lines, member, TODAY);
 		const fill = await time(20, () => fillOne(home, lines, member, 20, TODAY));
 		say(
 			`filling a pail of 20 minutes from ${lines.length} jobs`,
@@ -99,13 +99,13 @@ async function occurrences() {
 /** A year ahead after a change of one job's rhythm, for a home of 150 jobs. */
 async function editor() {
 	const home = prepareHome([{ from: toDay('2027-01-04'), home: bigHome() }]);
-	const standing = projectHome(
+	const projection = projectHome(
 		home,
 		makeLedger(home, TODAY, 640, 7).map((m) => m.entry)
 	);
 	const job = home.jobById.get('stair-skirting') as Job;
 	const year = await time(20, () =>
-		trialYear(home, { ...job, cadence: { type: 'afterDone', min: 8, max: 12 } }, standing, TODAY)
+		trialYear(home, { ...job, cadence: { type: 'afterDone', min: 8, max: 12 } }, projection, TODAY)
 	);
 	say(
 		`a year of ${home.home.jobs.length} jobs after a change of rhythm, to new picture data`,

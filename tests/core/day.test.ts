@@ -13,8 +13,8 @@ const read = (home: PreparedHome, ledger: LedgerEntry[], date: string): Day =>
 	readDay(home, projectHome(home, ledger), day(date));
 const stateOf = (d: Day, line: string) => d.lines.find((l) => l.line.id === line)?.state;
 const hang = (home: PreparedHome, ledger: LedgerEntry[], date: string, minutes = 60) => {
-	const standing = projectHome(home, ledger);
-	return agendaOf(home, standing, readDay(home, standing, day(date)), 'morning', minutes);
+	const projection = projectHome(home, ledger);
+	return agendaOf(home, projection, readDay(home, projection, day(date)), 'morning', minutes);
 };
 
 /** Everything done each Wednesday before, so that nothing is late. */
@@ -301,16 +301,16 @@ describe('looking back and ahead', () => {
 
 	it('forecasts the turns of a coming day and the sitting of its zone', () => {
 		const home = prepared();
-		const standing = projectHome(home, upToDate());
-		const coming = comingDay(home, standing, day('2027-03-01'), day('2027-03-10'));
+		const projection = projectHome(home, upToDate());
+		const coming = comingDay(home, projection, day('2027-03-01'), day('2027-03-10'));
 		const ids = coming.lines.map((l) => l.line.id);
 		expect(ids).toContain('bench');
 		expect(ids).toContain('toilet');
 		expect(ids).not.toContain('skirting');
-		const eleventh = comingDay(home, standing, day('2027-03-01'), day('2027-03-11'));
+		const eleventh = comingDay(home, projection, day('2027-03-01'), day('2027-03-11'));
 		expect(eleventh.lines.map((l) => l.line.id)).toContain('skirting');
 		// The sitting of the 1st takes rail and door; the rack is left for the 2nd, and the next pass begins at once.
-		const second = comingDay(home, standing, day('2027-03-01'), day('2027-03-02'));
+		const second = comingDay(home, projection, day('2027-03-01'), day('2027-03-02'));
 		expect(second.zone?.offered).toEqual(['rack', 'rail']);
 		expect(coming.lines.every((l) => l.state === 'due' && l.lateDays === 0)).toBe(true);
 	});
@@ -327,8 +327,8 @@ describe('looking back and ahead', () => {
 			to: '2027-03-12',
 			reason: 'away'
 		});
-		const standing = projectHome(home, [...upToDate(), skip, pause]);
-		const ids = comingDay(home, standing, day('2027-03-01'), day('2027-03-10')).lines.map((l) => l.line.id);
+		const projection = projectHome(home, [...upToDate(), skip, pause]);
+		const ids = comingDay(home, projection, day('2027-03-01'), day('2027-03-10')).lines.map((l) => l.line.id);
 		expect(ids).not.toContain('bench');
 		expect(ids).not.toContain('toilet');
 	});

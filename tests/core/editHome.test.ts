@@ -302,7 +302,7 @@ describe('trying a rhythm', () => {
 			room,
 			before: bench,
 			after: { ...bench, ...rest, cadence, startsOn: '2027-03-03' },
-			standing: NOTHING_DONE,
+			projection: NOTHING_DONE,
 			pauses: [],
 			today: TODAY,
 			zoneDays: zoneDaysAhead(home, 'front', TODAY)

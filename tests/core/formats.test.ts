@@ -207,7 +207,7 @@ describe('tables', () => {
 describe('the feed', () => {
 	it('is a series where a rule says the cadence, with what differs; single dates where not', () => {
 		const home = prepareHome([{ from: toDay('2027-01-04'), home: makeHome() }]);
-		const standing = projectHome(home, [
+		const projection = projectHome(home, [
 			entry({ outcome: 'moved', date: '2027-03-03', job: 'bench', dueOn: '2027-03-10', to: '2027-03-12' }),
 			entry({ outcome: 'skipped', date: '2027-03-03', job: 'toilet', dueOn: '2027-03-17' }),
 			entry({
@@ -220,7 +220,7 @@ describe('the feed', () => {
 				reason: 'away'
 			})
 		]);
-		const events = feedEvents({ home, standing, today: TODAY, member: null });
+		const events = feedEvents({ home, projection, today: TODAY, member: null });
 		const of = (key: string) => events.find((one) => one.key === key);
 		expect(of('bench')).toMatchObject({
 			first: TODAY,
@@ -245,14 +245,16 @@ describe('the feed', () => {
 		};
 		const home = prepareHome([{ from: toDay('2027-01-04'), home: own }]);
 		expect(
-			feedEvents({ home, standing: projectHome(home, []), today: TODAY, member: 'ben' }).map((one) => one.key)
+			feedEvents({ home, projection: projectHome(home, []), today: TODAY, member: 'ben' }).map(
+				(one) => one.key
+			)
 		).toEqual(['bench']);
 		const later = prepareHome([
 			{ from: toDay('2027-01-04'), home: own },
 			{ from: TODAY, home: { ...own, jobs: own.jobs.filter((job) => job.id !== 'bench') } }
 		]);
 		expect(
-			feedEvents({ home: later, standing: projectHome(later, []), today: TODAY, member: null }).find(
+			feedEvents({ home: later, projection: projectHome(later, []), today: TODAY, member: null }).find(
 				(one) => one.key === 'bench'
 			)?.cancelled
 		).toBe(true);

@@ -20,11 +20,11 @@ describe('what is to come', () => {
 	const home = prepareHome([{ from: toDay('2027-01-04'), home: demoHome() }]);
 
 	it('is, day for day, what the forecast of each day says', () => {
-		const standing = projectHome(home, []);
-		const turns = occurrencesBetween(home, standing, TODAY, addDays(TODAY, 1), addDays(TODAY, 40));
+		const projection = projectHome(home, []);
+		const turns = occurrencesBetween(home, projection, TODAY, addDays(TODAY, 1), addDays(TODAY, 40));
 		for (let i = 1; i <= 40; i++) {
 			const date = addDays(TODAY, i);
-			const wanted = comingDay(home, standing, TODAY, date)
+			const wanted = comingDay(home, projection, TODAY, date)
 				.lines.filter((line) => line.line.job.cadence.type !== 'zone')
 				.map((line) => line.line.id)
 				.sort();
@@ -42,7 +42,7 @@ describe('what is to come', () => {
 
 	it('leaves out what is paused, skipped or settled, and follows what is moved', () => {
 		const small = prepared();
-		const standing = projectHome(small, [
+		const projection = projectHome(small, [
 			entry({ outcome: 'skipped', date: '2027-03-03', job: 'bench', dueOn: '2027-03-10' }),
 			entry({ outcome: 'moved', date: '2027-03-03', job: 'bench', dueOn: '2027-03-17', to: '2027-03-18' }),
 			done('bench', '2027-03-03'),
@@ -58,7 +58,7 @@ describe('what is to come', () => {
 		const bench = small.seriesById.get('bench');
 		if (!bench) throw new Error('no line');
 		const pauses = [{ from: toDay('2027-03-22'), to: toDay('2027-03-28') }];
-		expect(nextDates(bench, { standing, pauses, today: TODAY }, 3).map((day) => isoOf(day))).toEqual([
+		expect(nextDates(bench, { projection, pauses, today: TODAY }, 3).map((day) => isoOf(day))).toEqual([
 			'2027-03-18',
 			'2027-03-31',
 			'2027-04-07'
@@ -69,9 +69,9 @@ describe('what is to come', () => {
 		const small = prepared();
 		const line = small.seriesById.get('skirting');
 		if (!line) throw new Error('no line');
-		const standing = projectHome(small, [done('skirting', '2027-03-01')]);
+		const projection = projectHome(small, [done('skirting', '2027-03-01')]);
 		const pauses = [{ from: toDay('2027-03-14'), to: toDay('2027-03-20') }];
-		expect(nextDates(line, { standing, pauses, today: TODAY }, 2).map((day) => isoOf(day))).toEqual([
+		expect(nextDates(line, { projection, pauses, today: TODAY }, 2).map((day) => isoOf(day))).toEqual([
 			'2027-03-21',
 			'2027-04-04'
 		]);
@@ -95,8 +95,8 @@ describe('the outlook', () => {
 	it('never takes it to be done on a day that lies under a cloth', () => {
 		const home = prepareHome([{ from: toDay('2027-01-04'), home: demoHome() }]);
 		const away = { outcome: 'pause', date: '2027-03-03', scope: 'household', reason: 'holiday' };
-		const standing = projectHome(home, [entry({ ...away, from: '2027-03-08', to: '2027-03-27' })]);
-		const days = outlook(home, TODAY, 60, standing);
+		const projection = projectHome(home, [entry({ ...away, from: '2027-03-08', to: '2027-03-27' })]);
+		const days = outlook(home, TODAY, 60, projection);
 		for (const day of days)
 			if (day.paused) expect([isoOf(day.date), day.total]).toEqual([isoOf(day.date), 0]);
 		expect(days.filter((day) => day.paused).length).toBe(20);
@@ -184,8 +184,8 @@ describe('the way back after an illness', () => {
 		fc.assert(
 			fc.property(fc.integer({ min: 30, max: 150 }), fc.integer({ min: 10, max: 30 }), (minutes, sitting) => {
 				const home = prepareHome([{ from: toDay('2027-01-04'), home: demoHome() }]);
-				const standing = projectHome(home, []);
-				const way = catchUpPlan(home, standing, TODAY, minutes, sitting);
+				const projection = projectHome(home, []);
+				const way = catchUpPlan(home, projection, TODAY, minutes, sitting);
 				const lines = way.days.flatMap((day) => day.sitting.map((line) => line.line.id));
 				expect(new Set(lines).size).toBe(lines.length);
 				expect(lines.every((id) => home.seriesById.get(id)?.job.layer !== 'basics')).toBe(true);

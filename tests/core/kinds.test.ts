@@ -27,8 +27,8 @@ import { oneStep, problem } from './plans';
 
 const home = prepareHome([{ from: toDay('2027-01-04'), home: demoHome() }]);
 const TODAY = toDay('2027-03-03');
-const standing = projectHome(home, [done('stair-skirting', '2027-01-20', { by: 'bram' })]);
-const day = readDay(home, standing, TODAY);
+const projection = projectHome(home, [done('stair-skirting', '2027-01-20', { by: 'bram' })]);
+const day = readDay(home, projection, TODAY);
 const member = (id: string) => home.home.members.find((one) => one.id === id) as Member;
 const room = (id: string) => home.roomById.get(id);
 
@@ -41,7 +41,7 @@ function fill(
 ) {
 	const them = people.map(member);
 	const pool = day.lines.filter((line) => them.some((one) => mayDo(line.line.job, one, TODAY)));
-	const gathered = gather(kind, { home, standing, day, part: 'morning', pool, rooms, minutes });
+	const gathered = gather(kind, { home, projection, day, part: 'morning', pool, rooms, minutes });
 	const filled = filling({
 		home,
 		kind,
@@ -151,7 +151,7 @@ describe('every kind of session', () => {
 	});
 	it('minutes where none are named: the sitting, longer on a free day; what is left of the part', () => {
 		expect(minutesOf('zone', { day, sitting: 15, leftOfPart: 80 })).toBe(15);
-		const sunday = readDay(home, standing, addDays(TODAY, 4));
+		const sunday = readDay(home, projection, addDays(TODAY, 4));
 		expect(minutesOf('zone', { day: sunday, sitting: 15, leftOfPart: 80 })).toBe(
 			sunday.isFree || sunday.isCatchUp ? 30 : 15
 		);

@@ -204,13 +204,13 @@ describe('dates to come', () => {
 			fc.property(lives, (life) => {
 				const { home } = life;
 				const history = historyOf(life);
-				const standing = projectHome(home, history);
+				const projection = projectHome(home, history);
 				const end = addDays(TODAY, AHEAD);
 				const byDate = new Map<CivilDay, string[]>();
 				const put = (date: CivilDay, id: string) => byDate.set(date, [...(byDate.get(date) ?? []), id]);
-				for (const [id, dates] of occurrencesBetween(home, standing, TODAY, addDays(TODAY, 1), end))
+				for (const [id, dates] of occurrencesBetween(home, projection, TODAY, addDays(TODAY, 1), end))
 					for (const date of dates) put(date, id);
-				for (const sitting of sittingsAhead(home, standing, TODAY, end))
+				for (const sitting of sittingsAhead(home, projection, TODAY, end))
 					for (const id of sitting.offered)
 						if (!byDate.get(sitting.date)?.includes(id)) put(sitting.date, id);
 
@@ -239,26 +239,26 @@ describe('dates to come', () => {
 		fc.assert(
 			fc.property(lives, (life) => {
 				const { home } = life;
-				const standing = projectHome(home, historyOf(life));
+				const projection = projectHome(home, historyOf(life));
 				const from = addDays(TODAY, 1);
 				const to = addDays(TODAY, 60);
-				const dates = occurrencesBetween(home, standing, TODAY, from, to);
-				const sittings = new Map(sittingsAhead(home, standing, TODAY, to).map((one) => [one.date, one]));
-				const spans = effectivePauses(standing.home);
+				const dates = occurrencesBetween(home, projection, TODAY, from, to);
+				const sittings = new Map(sittingsAhead(home, projection, TODAY, to).map((one) => [one.date, one]));
+				const spans = effectivePauses(projection.home);
 
 				for (const ahead of [1, 5, 9, 23, 60]) {
 					const date = addDays(TODAY, ahead);
 					const due = new Set([...dates].flatMap(([id, days]) => (days.includes(date) ? [id] : [])));
 					for (const id of sittings.get(date)?.offered ?? []) due.add(id);
-					const shown = comingDay(home, standing, TODAY, date).lines.map((line) => line.line.id);
+					const shown = comingDay(home, projection, TODAY, date).lines.map((line) => line.line.id);
 					expect(shown.sort(), isoOf(date)).toEqual([...due].sort());
 				}
 				for (const series of home.series) {
-					const known = { standing, today: TODAY, pauses: pausesForSeries(series, spans) };
+					const known = { projection, today: TODAY, pauses: pausesForSeries(series, spans) };
 					const next = nextDates(series, known, 3).filter((day) => day <= to);
 					expect(next).toEqual((dates.get(series.id) ?? []).slice(0, 3));
 				}
-				const days = outlook(home, from, 60, standing, TODAY);
+				const days = outlook(home, from, 60, projection, TODAY);
 				for (const day of days) {
 					// A job of a month is laid on the emptiest of its days, so it alone may stand elsewhere.
 					const plain = day.lines.filter((id) => home.seriesById.get(id)?.job.cadence.type !== 'months');
@@ -268,7 +268,7 @@ describe('dates to come', () => {
 					expect([...plain].sort(), isoOf(day.date)).toEqual(due.sort());
 				}
 				const monday = addDays(TODAY, 7);
-				const week = weekOccurrences(home, standing, [], TODAY, monday);
+				const week = weekOccurrences(home, projection, [], TODAY, monday);
 				expect(week.map((one) => `${one.line.id} ${one.due}`).sort()).toEqual(
 					[...dates]
 						.flatMap(([id, all]) =>
@@ -276,7 +276,7 @@ describe('dates to come', () => {
 						)
 						.sort()
 				);
-				const events = feedEvents({ home, standing, today: TODAY, member: null });
+				const events = feedEvents({ home, projection, today: TODAY, member: null });
 				for (const series of home.series) {
 					if (series.job.cadence.type !== 'afterDone') continue;
 					const fed = events

@@ -17,7 +17,7 @@ const FROM = toDay('2027-03-01');
 const ledger = home.home.jobs
 	.filter((job, i) => i % 2 === 0 && job.cadence.type !== 'zone' && job.parts.length < 2)
 	.map((job, i) => done(job.id, `2027-02-${String(1 + (i % 28)).padStart(2, '0')}`, { by: 'ottilie' }));
-const standing = projectHome(home, ledger);
+const projection = projectHome(home, ledger);
 
 const asked = fc.record({
 	ahead: fc.integer({ min: 0, max: 13 }),
@@ -29,7 +29,7 @@ function fill({ ahead, person, bell }: { ahead: number; person: number; bell: nu
 	const member = home.home.members[person];
 	if (!member) throw new Error('nobody');
 	const date = addDays(FROM, ahead);
-	const day = readDay(home, standing, date);
+	const day = readDay(home, projection, date);
 	const lines = pailCandidates(day.lines, member, date);
 	return { member, date, lines, pail: fillOne(home, lines, member, bell, date), bell };
 }

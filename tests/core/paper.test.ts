@@ -20,7 +20,7 @@ import { demoHome } from './home';
 
 const MONDAY = toDay('2027-03-01');
 const home = prepareHome([{ from: toDay('2027-01-04'), home: demoHome() }]);
-const week = { home, standing: projectHome(home, []), today: addDays(MONDAY, -1), begin: MONDAY };
+const week = { home, projection: projectHome(home, []), today: addDays(MONDAY, -1), begin: MONDAY };
 
 describe('what stands on a card', () => {
 	it('of a room: every day on one side, the steps of the week in the order of the work on the other', () => {

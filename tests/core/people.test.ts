@@ -359,7 +359,7 @@ const question = (
 ) =>
 	assignWeek({
 		home,
-		standing: projectHome(home, entries),
+		projection: projectHome(home, entries),
 		entries,
 		today: MONDAY,
 		weekBegin: MONDAY,
@@ -371,7 +371,9 @@ const question = (
 
 describe('giving out the week', () => {
 	const takers = (week: ReturnType<typeof assignWeek>, line: string) =>
-		week.turns.filter((turn) => turn.line.id === line).map((turn) => week.given.get(turn.id)?.to ?? null);
+		week.occurrences
+			.filter((turn) => turn.line.id === line)
+			.map((turn) => week.given.get(turn.id)?.to ?? null);
 	it('leaves what is fixed with its owner, turns go round, what is free stays free', () => {
 		const week = question(family(), []);
 		expect(takers(week, 'own')).toEqual(Array(7).fill('ben'));
@@ -434,7 +436,7 @@ describe('giving out the week', () => {
 		});
 		const week = question(home, [ill], { already });
 		expect(takers(week, 'round')).not.toContain('ada');
-		for (const turn of first.turns.filter((one) => one.line.id === 'shared')) {
+		for (const turn of first.occurrences.filter((one) => one.line.id === 'shared')) {
 			const before = first.given.get(turn.id)?.to;
 			if (before === 'ada') expect(week.given.get(turn.id)).toEqual({ how: 'lies', to: null });
 		}
@@ -454,7 +456,7 @@ describe('giving out the week', () => {
 		expect([...then.given.values()].some((one) => one.to === 'ada')).toBe(false);
 		const moved = changedOccurrences(now, then);
 		expect(moved.length).toBeGreaterThan(0);
-		for (const turn of now.turns.filter((one) => now.given.get(one.id)?.to === 'ada'))
+		for (const turn of now.occurrences.filter((one) => now.given.get(one.id)?.to === 'ada'))
 			expect(moved).toContain(turn.id);
 	});
 	it('for any family gives every turn to somebody who can, or says why not', () => {
@@ -487,7 +489,7 @@ describe('giving out the week', () => {
 					const week = question(home, [], {
 						absences: [{ member: away, from: MONDAY, to: addDays(MONDAY, 3) }]
 					});
-					for (const turn of week.turns) {
+					for (const turn of week.occurrences) {
 						const given = week.given.get(turn.id);
 						const can = turn.candidates.filter((one) => one.why.length === 0).map((one) => one.member.id);
 						if (given?.to) expect(can).toContain(given.to);

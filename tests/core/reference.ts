@@ -159,7 +159,7 @@ function calendar(job: RefJob, house: RefHouse, ledger: RefEntry[], today: numbe
 	}
 	turns.sort((a, b) => a.due - b.due);
 	const work = held.filter((e) => ['done', 'looked', 'letgo'].includes(e.outcome));
-	let standing: RefTurn[] = [];
+	let projection: RefTurn[] = [];
 	let late: RefTurn[] = [];
 	let settledOn: number | null = null;
 
@@ -172,7 +172,7 @@ function calendar(job: RefJob, house: RefHouse, ledger: RefEntry[], today: numbe
 			else if (late.length > 0 && job.missRule === 'stays') late.push(falls);
 			else {
 				late = [];
-				standing = [falls];
+				projection = [falls];
 			}
 		}
 		// The entries of the day.
@@ -186,7 +186,7 @@ function calendar(job: RefJob, house: RefHouse, ledger: RefEntry[], today: numbe
 				late = [];
 				continue;
 			}
-			const dueToday = [...standing, ...(excused ? [excused] : [])].find((t) => t.status === 'ahead');
+			const dueToday = [...projection, ...(excused ? [excused] : [])].find((t) => t.status === 'ahead');
 			const open = turns.find((t) => t.due > day && t.opens <= day && t.status === 'ahead');
 			if (dueToday ?? open) {
 				settle([(dueToday ?? open) as RefTurn]);
@@ -200,14 +200,14 @@ function calendar(job: RefJob, house: RefHouse, ledger: RefEntry[], today: numbe
 		}
 		if (day === today) break;
 		// The end of the day: what lapses, lapses.
-		standing = standing.filter((t) => t.status === 'ahead');
-		if (standing[0] && job.missRule === 'letgo') standing[0].status = 'gone';
-		else if (standing[0] && job.missRule === 'catchup') {
-			const deadline = catchUpDay(house, standing[0].due);
-			if (deadline === null || deadline <= day) standing[0].status = 'gone';
-			else late = [standing[0]];
-		} else if (standing[0]) late = [standing[0]];
-		standing = [];
+		projection = projection.filter((t) => t.status === 'ahead');
+		if (projection[0] && job.missRule === 'letgo') projection[0].status = 'gone';
+		else if (projection[0] && job.missRule === 'catchup') {
+			const deadline = catchUpDay(house, projection[0].due);
+			if (deadline === null || deadline <= day) projection[0].status = 'gone';
+			else late = [projection[0]];
+		} else if (projection[0]) late = [projection[0]];
+		projection = [];
 		if (excused && excused.status === 'ahead') excused.status = 'gone';
 		if (late[0] && job.missRule === 'catchup') {
 			const deadline = catchUpDay(house, late[0].due);
@@ -235,7 +235,7 @@ function calendar(job: RefJob, house: RefHouse, ledger: RefEntry[], today: numbe
 			lateTurns: following ? lateDays / (following.due - first.due) : lateDays / 7
 		};
 	}
-	const due = standing.find((t) => t.status === 'ahead');
+	const due = projection.find((t) => t.status === 'ahead');
 	if (due) return { ...plain, state: 'due', dueOn: due.due };
 	if (first) {
 		return { ...plain, state: catchUpDay(house, first.due) === today ? 'due' : 'waiting', dueOn: first.due };

@@ -76,8 +76,8 @@ describe('standing', () => {
 		fc.assert(
 			fc.property(history, fc.integer({ min: 28, max: 60 }), (ledger, ahead) => {
 				const date = addDays(START, ahead);
-				const plain = (standing: ReturnType<typeof projectHome>) => {
-					const read = readDay(home, standing, date);
+				const plain = (projection: ReturnType<typeof projectHome>) => {
+					const read = readDay(home, projection, date);
 					return {
 						zone: read.zone,
 						lines: read.lines.map(({ line, ...rest }) => ({ id: line.id, ...rest }))

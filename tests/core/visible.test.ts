@@ -38,11 +38,11 @@ describe('what visitors see', () => {
 				job('bills', { name: 'Bills', hidden: true, weight: 5 })
 			]
 		});
-		const standing = projectHome(home, []);
-		const day = readDay(home, standing, WEDNESDAY);
+		const projection = projectHome(home, []);
+		const day = readDay(home, projection, WEDNESDAY);
 		const gathered = gather('visitors', {
 			home,
-			standing,
+			projection,
 			day,
 			part: 'morning',
 			pool: day.lines,

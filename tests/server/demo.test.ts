@@ -56,8 +56,8 @@ describe('the demo home', () => {
 		const home = household && (await loadHome(db.pool as never, household));
 		if (!home) throw new Error('no home');
 		const { date } = householdTime(now, home.home.household);
-		const standing = await loadProjection(db.pool as never, household);
-		const read = readDay(home, standing, date);
+		const projection = await loadProjection(db.pool as never, household);
+		const read = readDay(home, projection, date);
 		const has = (state: string) => read.lines.filter((l) => l.state === state).length;
 		expect({
 			done: has('done') > 0,
@@ -72,7 +72,7 @@ describe('the demo home', () => {
 			waiting: true,
 			due: true
 		});
-		expect(agendaOf(home, standing, read, 'morning', 120).minutesLeft).toBeGreaterThan(10);
+		expect(agendaOf(home, projection, read, 'morning', 120).minutesLeft).toBeGreaterThan(10);
 	});
 
 	it('is loaded once: a second start leaves everything as it is', async () => {

@@ -240,7 +240,7 @@ describe('the calendar feed', () => {
 			reason: 'holiday'
 		})
 	].filter((one) => !('job' in one) || home.jobById.has(one.job));
-	const standing = projectHome(home, ledger);
+	const projection = projectHome(home, ledger);
 	const head = {
 		name: 'The Vales',
 		timeZone: 'Europe/London',
@@ -250,8 +250,8 @@ describe('the calendar feed', () => {
 		today: TODAY,
 		todo: false
 	};
-	const text = calendarText(feedEvents({ home, standing, today: TODAY, member: null }), head);
-	const wanted = occurrencesBetween(home, standing, TODAY, TODAY, toDay('2027-05-31'));
+	const text = calendarText(feedEvents({ home, projection, today: TODAY, member: null }), head);
+	const wanted = occurrencesBetween(home, projection, TODAY, TODAY, toDay('2027-05-31'));
 	/** All dates of a line: of its own event, and of single ones (`line/date`, `line/+n`). */
 	const datesOf = (found: Map<string, string[]>, line: string) =>
 		[...found]
@@ -276,7 +276,7 @@ describe('the calendar feed', () => {
 		for (const line of text.split('\r\n')) expect(Buffer.byteLength(line), line).toBeLessThanOrEqual(75);
 		expect(text).toContain('TZID:Europe/London');
 		expect(text).toContain('SEQUENCE:3');
-		const again = calendarText(feedEvents({ home, standing, today: addDays(TODAY, 1), member: null }), {
+		const again = calendarText(feedEvents({ home, projection, today: addDays(TODAY, 1), member: null }), {
 			...head,
 			today: addDays(TODAY, 1)
 		});
@@ -291,7 +291,7 @@ describe('the calendar feed', () => {
 	});
 
 	it('gives to-dos on request', () => {
-		const todo = calendarText(feedEvents({ home, standing, today: TODAY, member: null }), {
+		const todo = calendarText(feedEvents({ home, projection, today: TODAY, member: null }), {
 			...head,
 			todo: true
 		});

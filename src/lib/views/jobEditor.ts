@@ -14,7 +14,7 @@ export interface JobEditorView {
 	readonly zone: ZoneMark | null;
 	readonly lastWords: string;
 	readonly today: number;
-	readonly standing: { readonly id: string; readonly line: SeriesProjection } | null;
+	readonly projection: { readonly id: string; readonly line: SeriesProjection } | null;
 	readonly pauses: readonly Span[];
 	readonly zoneDays: readonly number[];
 	readonly rooms: readonly { readonly id: string; readonly name: string; readonly zone: string | null }[];

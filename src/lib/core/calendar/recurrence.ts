@@ -1,4 +1,4 @@
-/** When turns fall due: the calendar cadences of Rules: "Recurrence". */
+/** When occurrences fall due: the calendar cadences of Rules: "Recurrence". */
 import {
 	addDays,
 	dayOf,
@@ -38,7 +38,7 @@ export interface WeekRules {
 	readonly weekBelongs: WeekBelongs;
 }
 
-/** A turn as the cadence alone gives it. */
+/** An occurrence as the cadence alone gives it. */
 export interface Occurrence {
 	readonly opens: CivilDay;
 	readonly due: CivilDay;
@@ -47,9 +47,9 @@ export interface Occurrence {
 export interface Schedule {
 	readonly cadence: CalendarRecurrence;
 	readonly startsOn: CivilDay;
-	/** Days before the due date on which a turn opens; not looked at by `timesAWeek` and `months`. */
+	/** Days before the due date on which an occurrence opens; not looked at by `timesAWeek` and `months`. */
 	readonly leadDays: number;
-	/** Months (1-12) in which turns exist; undefined for all. */
+	/** Months (1-12) in which occurrences exist; undefined for all. */
 	readonly season?: readonly number[] | undefined;
 	readonly weeks: WeekRules;
 }
@@ -59,7 +59,7 @@ export function inSeason(day: CivilDay, season: readonly number[] | undefined): 
 	return season === undefined || season.includes((monthIndexOf(day) % 12) + 1);
 }
 
-/** The date of a monthly turn in a month. */
+/** The date of a monthly occurrence in a month. */
 function monthlyDate(
 	cadence: Extract<CalendarRecurrence, { type: 'monthly' }>,
 	index: number,
@@ -89,7 +89,7 @@ interface WeekOffset {
 /** Asked for again and again for the same few rules, so each rule's are kept with it. */
 const offsetsOf = new WeakMap<CalendarRecurrence, Map<Weekday, readonly WeekOffset[]>>();
 
-/** Offsets, in days of the week, of the turns that recur every week. */
+/** Offsets, in days of the week, of the occurrences that recur every week. */
 function weekOffsets(cadence: CalendarRecurrence, weekStart: Weekday): readonly WeekOffset[] {
 	let kept = offsetsOf.get(cadence);
 	if (!kept) offsetsOf.set(cadence, (kept = new Map()));
@@ -191,10 +191,10 @@ export function eachOccurrence(
 	for (const { opens, due } of recurrenceOccurrences(schedule, from, to)) take(opens, due);
 }
 
-/** How far ahead a search for the next turn may look: yearly jobs in a leap-day season still come up in it. */
+/** How far ahead a search for the next occurrence may look: yearly jobs in a leap-day season still come up in it. */
 const FURTHEST_AHEAD = 366 * 9;
 
-/** The first turn due after `day` by the cadence alone, or null where none comes within nine years. */
+/** The first occurrence due after `day` by the cadence alone, or null where none comes within nine years. */
 export function nextOccurrence(schedule: Schedule, day: CivilDay): Occurrence | null {
 	let from = addDays(day, 1);
 	if (schedule.startsOn > from) from = schedule.startsOn;

@@ -56,7 +56,7 @@ export interface Card {
 
 interface Week {
 	readonly home: PreparedHome;
-	readonly standing: HomeProjection;
+	readonly projection: HomeProjection;
 	readonly today: CivilDay;
 	/** First day of the week that the card is for. */
 	readonly begin: CivilDay;
@@ -82,8 +82,12 @@ const row = (text: string, rest: Partial<CardRow>): CardRow => ({
 });
 
 /** Due days of every line from one day to another, as things stand. */
-function turnsOf({ home, standing, today }: Week, from: CivilDay, to: CivilDay): Map<string, CivilDay[]> {
-	return occurrencesBetween(home, standing, today, from, to);
+function occurrencesOf(
+	{ home, projection, today }: Week,
+	from: CivilDay,
+	to: CivilDay
+): Map<string, CivilDay[]> {
+	return occurrencesBetween(home, projection, today, from, to);
 }
 
 const sumOf = (lines: readonly Series[]) =>
@@ -110,9 +114,9 @@ function whoOf(home: PreparedHome, line: Series): string {
 
 function dailyRows(week: Week, lines: readonly Series[], notes: (line: Series) => string): CardRow[] {
 	const days = Array.from({ length: 7 }, (_, i) => addDays(week.begin, i));
-	const turns = turnsOf(week, week.begin, addDays(week.begin, 6));
+	const occurrences = occurrencesOf(week, week.begin, addDays(week.begin, 6));
 	return lines.map((line) => {
-		const due = new Set(turns.get(line.id) ?? []);
+		const due = new Set(occurrences.get(line.id) ?? []);
 		return row(line.job.name, {
 			note: notes(line),
 			boxes: days.map((date) => (due.has(date) ? { line: line.id, date } : null))
@@ -142,7 +146,7 @@ export function roomCard(week: Week, roomId: string): Card | null {
 	const weeks = Array.from({ length: weeksInMonth(month, weekStart as Weekday, weekBelongs) }, (_, i) =>
 		startOfWeekInMonth(month, i + 1, weekStart as Weekday, weekBelongs)
 	);
-	const monthTurns = turnsOf(week, weeks[0] as CivilDay, addDays(weeks.at(-1) as CivilDay, 6));
+	const monthOccurrences = occurrencesOf(week, weeks[0] as CivilDay, addDays(weeks.at(-1) as CivilDay, 6));
 	// The steps of all jobs in one order: by class, each job's own order kept.
 	const steps = weekly
 		.flatMap((line, at) =>
@@ -156,7 +160,9 @@ export function roomCard(week: Week, roomId: string): Card | null {
 			number: n + 1,
 			// A job is ticked where its last step is.
 			boxes: weeks.map((start) => {
-				const due = (monthTurns.get(line.id) ?? []).filter((day) => day >= start && day <= addDays(start, 6));
+				const due = (monthOccurrences.get(line.id) ?? []).filter(
+					(day) => day >= start && day <= addDays(start, 6)
+				);
 				return last && due[0] !== undefined ? { line: line.id, date: due.at(-1) as CivilDay } : null;
 			}),
 			wait: step.wait && ends > n ? { to: ends, min: step.wait.min, max: step.wait.max ?? null } : null
@@ -228,7 +234,7 @@ export function zoneCard(week: Week, zoneId: string): Card | null {
 	const { home, begin } = week;
 	const zone = home.zoneById.get(zoneId);
 	if (!zone) return null;
-	const { standing, today } = week;
+	const { projection, today } = week;
 	const first = begin > today ? begin : today;
 	const visit = Array.from({ length: 200 }, (_, i) => visitOn(addDays(begin, i), home.rotation)).find(
 		(one) => one?.zone === zoneId
@@ -236,8 +242,8 @@ export function zoneCard(week: Week, zoneId: string): Card | null {
 	const from = visit?.days[0] ?? begin;
 	const to = visit?.days.at(-1) ?? addDays(begin, 6);
 	// What is left of the pass when that visit begins: nothing that is crossed off, nothing out of season.
-	const now = readDay(home, standing, today);
-	const coming = sittingsAhead(home, standing, today, to > first ? to : first).find(
+	const now = readDay(home, projection, today);
+	const coming = sittingsAhead(home, projection, today, to > first ? to : first).find(
 		(one) => one.zone === zoneId && one.date >= from
 	);
 	const running = now.zone?.zone === zoneId && from <= today && today <= to;
@@ -271,14 +277,14 @@ export function zoneCard(week: Week, zoneId: string): Card | null {
 /** What a week brings beside the basics, by day. */
 function byDay(week: Week): CardRow[] {
 	const { home, begin } = week;
-	const turns = turnsOf(week, begin, addDays(begin, 6));
+	const occurrences = occurrencesOf(week, begin, addDays(begin, 6));
 	return Array.from({ length: 7 }, (_, i) => addDays(begin, i)).flatMap((date) => {
 		const due = linesOf(
 			home,
 			(line) =>
 				line.job.layer !== 'basics' &&
 				line.job.cadence.type !== 'zone' &&
-				(turns.get(line.id) ?? []).includes(date)
+				(occurrences.get(line.id) ?? []).includes(date)
 		);
 		return due.map((line, n) =>
 			row(line.job.name, {

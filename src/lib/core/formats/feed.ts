@@ -36,7 +36,7 @@ const minutesOf = (time: string) => Number(time.slice(0, 2)) * 60 + Number(time.
 
 export interface FeedInput {
 	readonly home: PreparedHome;
-	readonly standing: HomeProjection;
+	readonly projection: HomeProjection;
 	readonly today: CivilDay;
 	/** Only what this member does; null for the home. */
 	readonly member: string | null;
@@ -72,14 +72,15 @@ const once = (line: Series, input: FeedInput, key: string, day: CivilDay): FeedE
 });
 
 function series(line: Series, input: FeedInput): FeedEvent[] {
-	const { home, standing, today } = input;
+	const { home, projection, today } = input;
 	const rule = recurrenceRule(line.job, home.home.household);
-	const pauses = pausesForSeries(line, effectivePauses(standing.home));
+	const pauses = pausesForSeries(line, effectivePauses(projection.home));
 	const rhythm = versionOn(line.versions, today)?.rule;
 	if (!rhythm) return [];
-	const tail = effectiveEntries((standing.series.get(line.id) ?? EMPTY_SERIES).tail);
-	const known = { standing, pauses, today };
-	const isDone = (standing.series.get(line.id)?.tail ?? []).length > 0 && stateToday(line, known) === 'done';
+	const tail = effectiveEntries((projection.series.get(line.id) ?? EMPTY_SERIES).tail);
+	const known = { projection, pauses, today };
+	const isDone =
+		(projection.series.get(line.id)?.tail ?? []).length > 0 && stateToday(line, known) === 'done';
 	const real = occurrencesOf(line, known, today, addDays(today, AHEAD)).filter(
 		(day) => !(day === today && isDone)
 	);
@@ -91,7 +92,9 @@ function series(line: Series, input: FeedInput): FeedEvent[] {
 		);
 	}
 	const schedule = rhythm as unknown as Schedule;
-	const plain = recurrenceOccurrences(schedule, today, addDays(today, AHEAD)).map((turn) => turn.due);
+	const plain = recurrenceOccurrences(schedule, today, addDays(today, AHEAD)).map(
+		(occurrence) => occurrence.due
+	);
 	const first = plain[0];
 	if (first === undefined) return real.map((day) => once(line, input, `${line.id}/${day}`, day));
 	const moved = tail
@@ -115,11 +118,11 @@ function series(line: Series, input: FeedInput): FeedEvent[] {
 
 /** Zone days: one event a sitting, as no rule of a calendar knows rows and rounds. */
 function sittings(input: FeedInput): FeedEvent[] {
-	const { home, standing, today } = input;
+	const { home, projection, today } = input;
 	if (input.member !== null) return [];
-	const now = readDay(home, standing, today).zone;
+	const now = readDay(home, projection, today).zone;
 	const first = now && now.offered.length > 0 ? [{ date: today, zone: now.zone, offered: now.offered }] : [];
-	return [...first, ...sittingsAhead(home, standing, today, addDays(today, AHEAD))].flatMap(
+	return [...first, ...sittingsAhead(home, projection, today, addDays(today, AHEAD))].flatMap(
 		(sitting): FeedEvent[] => {
 			const zone = sitting.offered.length === 0 ? undefined : home.zoneById.get(sitting.zone);
 			if (!zone) return [];
@@ -142,8 +145,8 @@ function sittings(input: FeedInput): FeedEvent[] {
 	);
 }
 
-function stateToday(line: Series, { standing, pauses, today }: KnownSeries) {
-	const at = standing.series.get(line.id) ?? EMPTY_SERIES;
+function stateToday(line: Series, { projection, pauses, today }: KnownSeries) {
+	const at = projection.series.get(line.id) ?? EMPTY_SERIES;
 	const input = { versions: line.versions, checkpoint: at.checkpoint, ledger: at.tail, pauses };
 	return seriesState(input, today).state;
 }

@@ -71,7 +71,7 @@ export const entrySchema = z.discriminatedUnion(
 			zone: id,
 			clutter: z.enum(['clear', 'nearly', 'not-yet'])
 		}),
-		/** How far somebody has grown into a job: `chore`, as it moves none of the job's turns. */
+		/** How far somebody has grown into a job: `chore`, as it moves none of the job's occurrences. */
 		z.strictObject({
 			outcome: z.literal('rung'),
 			...common,

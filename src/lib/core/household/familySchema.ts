@@ -19,7 +19,7 @@ export const familySchema = z.strictObject({
 		.strictObject({
 			members: z.array(id).default([]),
 			every: z.enum(['day', 'week']).default('day'),
-			/** The day from which the turns are counted. */
+			/** The day from which the occurrences are counted. */
 			from: planDate.optional(),
 			duties: z.array(line).max(8).default([]),
 			choices: z.array(line).max(8).default([])

@@ -12,7 +12,7 @@ export const id = z
 
 export const name = z.string().trim().min(1, 'Give it a name.').max(80, 'Keep the name to 80 characters.');
 
-/** Years that are meant. A slip of the finger (0027) would have every page count turns for centuries. */
+/** Years that are meant. A slip of the finger (0027) would have every page count occurrences for centuries. */
 const FIRST_YEAR = 1900;
 const LAST_YEAR = 2199;
 const FIRST_YEAR_OF_PLANS = 2000;

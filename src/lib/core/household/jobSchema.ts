@@ -108,7 +108,7 @@ export const jobSchema = z.strictObject({
 		usual: depthSchema,
 		deep: depthSchema.optional()
 	}),
-	/** Every k-th turn done is a deep one. */
+	/** Every k-th occurrence done is a deep one. */
 	deepEvery: z.number().int().min(2).max(60).optional(),
 	variants: z.array(name).min(2, 'To alternate takes at least two.').max(20).optional(),
 	covers: z.array(id).default([]),
@@ -118,7 +118,7 @@ export const jobSchema = z.strictObject({
 			/** One owner, everybody, in turns, or whoever comes first. */
 			mode: z.enum(['fixed', 'shared', 'turns', 'free']),
 			members: z.array(id).default([]),
-			/** How long a turn at it lasts: a day, a week, or once. Left out: once. */
+			/** How long an occurrence at it lasts: a day, a week, or once. Left out: once. */
 			every: z.enum(['day', 'week', 'time']).optional()
 		})
 		.default({ mode: 'free', members: [] }),

@@ -36,7 +36,7 @@ export const WINDOW = 14;
 
 /** Reads the two weeks before `today`. Costs a walk through their days; for the page that shows it. */
 export function readHolding(home: PreparedHome, ledger: readonly LedgerEntry[], today: CivilDay): Holding {
-	const standing = projectionAt(home, ledger);
+	const projection = projectionAt(home, ledger);
 	const holding = effectiveLedger(ledger);
 	const doneOn = new Map<CivilDay, Set<string>>();
 	for (const entry of holding) {
@@ -48,12 +48,12 @@ export function readHolding(home: PreparedHome, ledger: readonly LedgerEntry[], 
 	const counts = new Map(LAYERS.map((layer) => [layer, { asked: 0, held: 0 }]));
 	for (let i = WINDOW; i >= 1; i--) {
 		const date = addDays(today, -i);
-		const day = readDay(home, standing, date);
+		const day = readDay(home, projection, date);
 		for (const layer of LAYERS) {
 			// A zone's sitting that was held counts for its day; what was let go is no work, but no debt either.
 			const lines = day.lines.filter((line) => line.line.job.layer === layer && line.state !== 'paused');
 			const ticked = lines.filter((line) => doneOn.get(date)?.has(line.line.id));
-			// What fell due on this very day: a turn that stands late is one turn, not one a day.
+			// What fell due on this very day: an occurrence that stands late is one occurrence, not one a day.
 			const open = lines.filter((line) => line.state === 'due' && line.dueOn === date);
 			const asked = ticked.length + open.filter((line) => !ticked.includes(line)).length;
 			if (asked === 0) continue;

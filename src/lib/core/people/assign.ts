@@ -166,7 +166,7 @@ function search(work: readonly Work[], first: State, start: Float64Array): { sta
 	return { state: { at: bestAt, off: found }, exact };
 }
 
-/** Wishes that an item's taker goes against: a habit that changes, a turn that stays. */
+/** Wishes that an item's taker goes against: a habit that changes, an occurrence that stays. */
 const against = (item: Work, to: number) =>
 	item.wish === undefined || item.before < 0
 		? 0

@@ -12,7 +12,7 @@ import { occurrenceId, weekOccurrences, type Absence, type WeekOccurrence } from
 
 export interface AssignQuestion {
 	readonly home: PreparedHome;
-	readonly standing: HomeProjection;
+	readonly projection: HomeProjection;
 	/** The ledger of the last four weeks at least, and all entries about rungs. */
 	readonly entries: readonly LedgerEntry[];
 	readonly today: CivilDay;
@@ -21,12 +21,12 @@ export interface AssignQuestion {
 	readonly lastWeek: ReadonlyMap<string, string>;
 	/** Who has what in this week already, by turn: swaps and what was given out before. */
 	readonly already: ReadonlyMap<string, string>;
-	/** Turns that were given by hand or swapped: they stay where they are, as long as that can be. */
+	/** Occurrences that were given by hand or swapped: they stay where they are, as long as that can be. */
 	readonly held: ReadonlySet<string>;
 	readonly absences?: readonly Absence[];
 }
 
-/** How a turn came to somebody, or why it did not. */
+/** How an occurrence came to somebody, or why it did not. */
 export type Given =
 	| { readonly how: 'fixed' | 'turn' | 'shared' | 'only' | 'held'; readonly to: string }
 	/** Whoever comes first. */
@@ -49,17 +49,17 @@ export interface PersonBalance {
 }
 
 export interface AssignedWeek {
-	readonly turns: readonly WeekOccurrence[];
+	readonly occurrences: readonly WeekOccurrence[];
 	readonly given: ReadonlyMap<string, Given>;
 	readonly balance: readonly PersonBalance[];
 	/** The largest |minutes / total − share|. */
 	readonly spread: number;
-	/** For turns in turns: who had it last before, by turn. */
+	/** For occurrences in turns: who had it last before, by turn. */
 	readonly before: ReadonlyMap<string, string>;
 }
 
-const able = (turn: WeekOccurrence) =>
-	turn.candidates.filter((one) => one.why.length === 0).map((one) => one.member.id);
+const able = (occurrence: WeekOccurrence) =>
+	occurrence.candidates.filter((one) => one.why.length === 0).map((one) => one.member.id);
 
 /** Who did each line last. */
 function lastDoers(entries: readonly LedgerEntry[], from: CivilDay): Map<string, string> {
@@ -83,12 +83,12 @@ function nextInTurn(
 }
 
 /**
- * Gives out the week's turns: what is fixed to its owner, what goes in turns to the next, what is shared so that
+ * Gives out the week's occurrences: what is fixed to its owner, what goes in turns to the next, what is shared so that
  * everybody comes as near as can be to the agreed share over four weeks. What is free stays free.
  */
 export function assignWeek(question: AssignQuestion): AssignedWeek {
-	const { home, standing, entries, today, weekBegin, lastWeek, already, held, absences } = question;
-	const turns = weekOccurrences(home, standing, entries, today, weekBegin, absences);
+	const { home, projection, entries, today, weekBegin, lastWeek, already, held, absences } = question;
+	const occurrences = weekOccurrences(home, projection, entries, today, weekBegin, absences);
 	const from = fourWeeksFrom(weekBegin);
 	const carried = minutesDoneBetween(home, entries, from, today);
 	const shares = agreedShares(home.home, weekBegin);
@@ -99,72 +99,72 @@ export function assignWeek(question: AssignQuestion): AssignedWeek {
 	}));
 	const minutes = new Map(people.map((one) => [one.id, one.minutesSoFar]));
 	const last = lastDoers(entries, from);
-	const ill = effectivePauses(standing.home).filter((p) => p.scope === 'member' && p.reason === 'ill');
+	const ill = effectivePauses(projection.home).filter((p) => p.scope === 'member' && p.reason === 'ill');
 	const isIll = (id: string, day: CivilDay) =>
 		ill.some((pause) => pause.target === id && pause.from <= day && day <= pause.to);
 	const given = new Map<string, Given>();
 	const before = new Map<string, string>();
-	const open: { turn: WeekOccurrence; can: string[] }[] = [];
-	const give = (turn: WeekOccurrence, how: Given) => {
-		given.set(turn.id, how);
-		if (how.to !== null) minutes.set(how.to, (minutes.get(how.to) ?? 0) + turn.minutes);
+	const open: { occurrence: WeekOccurrence; can: string[] }[] = [];
+	const give = (occurrence: WeekOccurrence, how: Given) => {
+		given.set(occurrence.id, how);
+		if (how.to !== null) minutes.set(how.to, (minutes.get(how.to) ?? 0) + occurrence.minutes);
 	};
-	/** Turns that go in turns: how the round stands, and for days and weeks who has it now. */
+	/** Occurrences that go in turns: how the round stands, and for days and weeks who has it now. */
 	const running = new Map<string, { key: number; to: string }>();
 
-	for (const turn of turns) {
-		const can = able(turn);
-		const { who, layer } = turn.line.job;
-		const had = already.get(turn.id);
-		if (had !== undefined && isIll(had, turn.due) && layer !== 'basics') {
-			give(turn, { how: 'lies', to: null });
+	for (const occurrence of occurrences) {
+		const can = able(occurrence);
+		const { who, layer } = occurrence.line.job;
+		const had = already.get(occurrence.id);
+		if (had !== undefined && isIll(had, occurrence.due) && layer !== 'basics') {
+			give(occurrence, { how: 'lies', to: null });
 			continue;
 		}
-		if (had !== undefined && held.has(turn.id) && can.includes(had)) {
-			give(turn, { how: 'held', to: had });
+		if (had !== undefined && held.has(occurrence.id) && can.includes(had)) {
+			give(occurrence, { how: 'held', to: had });
 			continue;
 		}
-		if (who.mode === 'free') give(turn, { how: 'free', to: null });
-		else if (can.length === 0) give(turn, { how: 'nobody', to: null });
-		else if (who.mode === 'fixed') give(turn, { how: 'fixed', to: can[0] as string });
+		if (who.mode === 'free') give(occurrence, { how: 'free', to: null });
+		else if (can.length === 0) give(occurrence, { how: 'nobody', to: null });
+		else if (who.mode === 'fixed') give(occurrence, { how: 'fixed', to: can[0] as string });
 		else if (who.mode === 'turns') {
-			const order = who.members.length > 0 ? who.members : turn.candidates.map((one) => one.member.id);
-			const key = who.every === 'week' ? 0 : who.every === 'day' ? turn.due : NaN;
+			const order = who.members.length > 0 ? who.members : occurrence.candidates.map((one) => one.member.id);
+			const key = who.every === 'week' ? 0 : who.every === 'day' ? occurrence.due : NaN;
 			// By day and by week one and the same person has all the parts of it.
-			const round = who.every === 'week' || who.every === 'day' ? turn.line.job.id : turn.line.id;
+			const round = who.every === 'week' || who.every === 'day' ? occurrence.line.job.id : occurrence.line.id;
 			const now = running.get(round);
-			const previous = now?.to ?? last.get(turn.line.id);
+			const previous = now?.to ?? last.get(occurrence.line.id);
 			const to = now && now.key === key && can.includes(now.to) ? now.to : nextInTurn(order, can, previous);
 			if (to === null) {
-				give(turn, { how: 'nobody', to: null });
+				give(occurrence, { how: 'nobody', to: null });
 				continue;
 			}
-			if (previous !== undefined) before.set(turn.id, previous);
+			if (previous !== undefined) before.set(occurrence.id, previous);
 			running.set(round, { key, to });
-			give(turn, { how: can.length === 1 ? 'only' : 'turn', to });
-		} else if (can.length === 1) give(turn, { how: 'only', to: can[0] as string });
-		else open.push({ turn, can });
+			give(occurrence, { how: can.length === 1 ? 'only' : 'turn', to });
+		} else if (can.length === 1) give(occurrence, { how: 'only', to: can[0] as string });
+		else open.push({ occurrence, can });
 	}
 
 	const dislikes = new Map(home.home.members.map((member) => [member.id, new Set(member.dislikes)]));
 	const shared = assign(
 		people.map((one) => ({ ...one, minutesSoFar: minutes.get(one.id) ?? 0 })),
-		open.map(({ turn, can }) => {
-			const sevenBefore = occurrenceId(turn.line.id, (turn.due - 7) as CivilDay);
-			const previous = lastWeek.get(sevenBefore) ?? last.get(turn.line.id) ?? null;
+		open.map(({ occurrence, can }) => {
+			const sevenBefore = occurrenceId(occurrence.line.id, (occurrence.due - 7) as CivilDay);
+			const previous = lastWeek.get(sevenBefore) ?? last.get(occurrence.line.id) ?? null;
 			return {
-				id: turn.id,
-				minutes: turn.minutes,
+				id: occurrence.id,
+				minutes: occurrence.minutes,
 				can,
 				before: previous,
 				wish: 'keep',
-				dislikedBy: can.filter((id) => dislikes.get(id)?.has(turn.line.job.id))
+				dislikedBy: can.filter((id) => dislikes.get(id)?.has(occurrence.line.job.id))
 			};
 		})
 	);
-	for (const { turn } of open) {
-		const to = shared.given.get(turn.id);
-		give(turn, to === undefined ? { how: 'nobody', to: null } : { how: 'shared', to });
+	for (const { occurrence } of open) {
+		const to = shared.given.get(occurrence.id);
+		give(occurrence, to === undefined ? { how: 'nobody', to: null } : { how: 'shared', to });
 	}
 
 	const total = [...minutes.values()].reduce((sum, one) => sum + one, 0);
@@ -179,7 +179,7 @@ export function assignWeek(question: AssignQuestion): AssignedWeek {
 		};
 	});
 	return {
-		turns,
+		occurrences,
 		given,
 		balance,
 		spread:
@@ -188,7 +188,7 @@ export function assignWeek(question: AssignQuestion): AssignedWeek {
 	};
 }
 
-/** A reason for a turn, at most three of them said. */
+/** A reason for an occurrence, at most three of them said. */
 export type Reason =
 	| { readonly code: 'owner' }
 	| { readonly code: 'in-turn'; readonly before: string | null; readonly weekday: number | null }
@@ -210,11 +210,11 @@ export interface Why {
 	readonly could: readonly string[];
 }
 
-/** Why a turn came to whom it did, and who else could. At most three reasons, the strongest first. */
+/** Why an occurrence came to whom it did, and who else could. At most three reasons, the strongest first. */
 export function explain(week: AssignedWeek, id: string): Why | null {
-	const turn = week.turns.find((one) => one.id === id);
+	const occurrence = week.occurrences.find((one) => one.id === id);
 	const given = week.given.get(id);
-	if (!turn || !given) return null;
+	if (!occurrence || !given) return null;
 	const reasons: Reason[] = [];
 	const { to } = given;
 	const balance = new Map(week.balance.map((one) => [one.member, one]));
@@ -229,9 +229,9 @@ export function explain(week: AssignedWeek, id: string): Why | null {
 		reasons.push({
 			code: 'in-turn',
 			before: week.before.get(id) ?? null,
-			weekday: week.before.has(id) ? weekdayOf(turn.due) : null
+			weekday: week.before.has(id) ? weekdayOf(occurrence.due) : null
 		});
-	const could = able(turn).filter((one) => one !== to);
+	const could = able(occurrence).filter((one) => one !== to);
 	if (given.how === 'shared' && to !== null) {
 		const off = offBefore(to);
 		if (off < -0.5) reasons.push({ code: 'below', minutes: -off });
@@ -243,7 +243,7 @@ export function explain(week: AssignedWeek, id: string): Why | null {
 			.sort((a, b) => b.minutes - a.minutes)[0];
 		if (over && given.how === 'shared') reasons.push({ code: 'others-over', ...over });
 	}
-	for (const one of turn.candidates) {
+	for (const one of occurrence.candidates) {
 		const why = one.why.find((reason) => reason.code !== 'not-named') ?? null;
 		// Those whom the job does not even name are no surprise.
 		if (why && !one.why.some((reason) => reason.code === 'not-named'))
@@ -255,9 +255,12 @@ export function explain(week: AssignedWeek, id: string): Why | null {
 const totalBefore = (week: AssignedWeek) =>
 	week.balance.reduce((sum, one) => sum + one.minutes - one.given, 0);
 
-/** The turns that another giving-out gives to somebody else. */
+/** The occurrences that another giving-out gives to somebody else. */
 export function changedOccurrences(one: AssignedWeek, other: AssignedWeek): string[] {
-	return other.turns
-		.filter((turn) => (one.given.get(turn.id)?.to ?? null) !== (other.given.get(turn.id)?.to ?? null))
-		.map((turn) => turn.id);
+	return other.occurrences
+		.filter(
+			(occurrence) =>
+				(one.given.get(occurrence.id)?.to ?? null) !== (other.given.get(occurrence.id)?.to ?? null)
+		)
+		.map((occurrence) => occurrence.id);
 }

@@ -3,12 +3,12 @@ import type { CivilDay } from '../calendar/civil';
 import type { DaySeries } from '../schedule/readDay';
 import { occurrenceId } from './weekOccurrences';
 
-/** Who has which turn, by line and due day; empty where nothing has been given out. */
+/** Who has which occurrence, by line and due day; empty where nothing has been given out. */
 export type GivenTurns = ReadonlyMap<string, string>;
 
 export const NOTHING_GIVEN: GivenTurns = new Map();
 
-/** To whom a line was given for a day: the turn of the day itself, or the one that stands since its due day. */
+/** To whom a line was given for a day: the occurrence of the day itself, or the one that stands since its due day. */
 export function givenTo(line: DaySeries, day: CivilDay, given: GivenTurns): string | null {
 	const today = given.get(occurrenceId(line.line.id, day));
 	if (today !== undefined) return today;

@@ -22,7 +22,7 @@ export const ACTS = [
 	/** The list of whoever looks. */
 	'see-list',
 	'tick',
-	/** Moves, calls and hangs extra turns; enough for today. */
+	/** Moves, calls and hangs extra occurrences; enough for today. */
 	'plan-day',
 	/** A pail of one's own: start it, press it, end it. */
 	'time',

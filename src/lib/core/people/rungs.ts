@@ -111,17 +111,17 @@ export function rungToPractise(
 	entries: readonly LedgerEntry[]
 ): { readonly rung: number; readonly stage: 'with' | 'alone' } | null {
 	if (job.rungs.length === 0 || member.role !== 'child') return null;
-	const standing = stateOfRungs(job, member.id, entries).find((one) => one.stage !== 'signed');
-	if (!standing || standing.stage === null || standing.stage === 'signed') return null;
-	if (standing.stage === 'alone' && standing.rung === job.rungs.length - 1) return null;
-	return { rung: standing.rung, stage: standing.stage };
+	const reached = stateOfRungs(job, member.id, entries).find((one) => one.stage !== 'signed');
+	if (!reached || reached.stage === null || reached.stage === 'signed') return null;
+	if (reached.stage === 'alone' && reached.rung === job.rungs.length - 1) return null;
+	return { rung: reached.rung, stage: reached.stage };
 }
 
 /** Whether a step may be said of a rung as it stands: only open rungs move, and each stage has its own ways on. */
-export function maySay(standing: RungState | undefined, how: RungEntry['how']): boolean {
-	if (!standing || standing.stage === null) return false;
-	if (how === 'again') return standing.stage !== 'with';
-	if (how === 'with') return standing.stage === 'with';
-	if (how === 'alone') return standing.stage === 'with' || standing.stage === 'alone';
-	return standing.stage !== 'signed';
+export function maySay(reached: RungState | undefined, how: RungEntry['how']): boolean {
+	if (!reached || reached.stage === null) return false;
+	if (how === 'again') return reached.stage !== 'with';
+	if (how === 'with') return reached.stage === 'with';
+	if (how === 'alone') return reached.stage === 'with' || reached.stage === 'alone';
+	return reached.stage !== 'signed';
 }

@@ -1,4 +1,4 @@
-/** The turns of a week that can be given to somebody, with who could take each. Rules: "Fair shares". */
+/** The occurrences of a week that can be given to somebody, with who could take each. Rules: "Fair shares". */
 import { addDays, isoOf, type CivilDay } from '../calendar/civil';
 import type { DayPart } from '../calendar/dayParts';
 import type { LedgerEntry, PauseEntry } from '../household/entry';
@@ -62,23 +62,23 @@ export function candidatesFor(
 }
 
 /**
- * The turns from the first day of a week on (or from today, where that is later) to its end: what stands today,
+ * The occurrences from the first day of a week on (or from today, where that is later) to its end: what stands today,
  * and what falls due. Zone items are left out: their sitting is whoever's it is.
  */
 export function weekOccurrences(
 	home: PreparedHome,
-	standing: HomeProjection,
+	projection: HomeProjection,
 	entries: readonly LedgerEntry[],
 	today: CivilDay,
 	weekBegin: CivilDay,
 	absences: readonly Absence[] = []
 ): WeekOccurrence[] {
 	const end = addDays(weekBegin, 6);
-	const pauses = effectivePauses(standing.home);
-	const turns: WeekOccurrence[] = [];
+	const pauses = effectivePauses(projection.home);
+	const occurrences: WeekOccurrence[] = [];
 	const add = (line: Series, due: CivilDay, minutes: number) => {
 		const away = awayOn(pauses, due, absences);
-		turns.push({
+		occurrences.push({
 			id: occurrenceId(line.id, due),
 			line,
 			due,
@@ -87,7 +87,7 @@ export function weekOccurrences(
 		});
 	};
 	if (weekBegin <= today && today <= end) {
-		for (const line of readDay(home, standing, today).lines) {
+		for (const line of readDay(home, projection, today).lines) {
 			if (line.line.job.cadence.type === 'zone' || line.offTheLine) continue;
 			if (line.state === 'due' || line.state === 'late')
 				add(line.line, today, line.minutes * (1 - line.shareDone));
@@ -95,13 +95,13 @@ export function weekOccurrences(
 	}
 	const from = weekBegin > today ? weekBegin : addDays(today, 1);
 	if (from <= end) {
-		for (const [id, days] of occurrencesBetween(home, standing, today, from, end)) {
+		for (const [id, days] of occurrencesBetween(home, projection, today, from, end)) {
 			const line = home.seriesById.get(id);
 			if (line) for (const day of days) add(line, day, line.job.depths.usual.minutes);
 		}
 	}
 	const order = new Map(home.series.map((line, i) => [line.id, i]));
-	return turns.sort(
+	return occurrences.sort(
 		(a, b) =>
 			a.due - b.due ||
 			dayPlace(a.line) - dayPlace(b.line) ||

@@ -1,6 +1,6 @@
 /**
- * What hangs on the Line of a day, and what is held over. Rules: "What a day shows": turns due
- * hang; late turns hang too, the most lateTurns × weight first, as long as the minutes of the day last.
+ * What hangs on the Line of a day, and what is held over. Rules: "What a day shows": occurrences due
+ * hang; late occurrences hang too, the most lateTurns × weight first, as long as the minutes of the day last.
  */
 import { addDays, weekdayOf, type CivilDay } from '../calendar/civil';
 import { DAY_PARTS, type DayPart } from '../calendar/dayParts';
@@ -26,7 +26,7 @@ export interface Agenda {
 	/** Waiting for a catch-up day. */
 	readonly waiting: readonly DaySeries[];
 	readonly paused: readonly DaySeries[];
-	/** Open turns: may be done, need not. */
+	/** Open occurrences: may be done, need not. */
 	readonly open: readonly DaySeries[];
 	/** Lines with work of this day that is over: settled or extra. */
 	readonly done: readonly DaySeries[];
@@ -69,7 +69,7 @@ export function partOf(line: DaySeries, running: DayPart): DayPart {
  */
 export function agendaOf(
 	home: PreparedHome,
-	standing: HomeProjection,
+	projection: HomeProjection,
 	day: Day,
 	running: DayPart,
 	minutesADay: number
@@ -113,7 +113,7 @@ export function agendaOf(
 	}
 	for (const part of DAY_PARTS) parts[part].sort(hangsBefore);
 	lists.open.sort((a, b) => (a.dueOn ?? 0) - (b.dueOn ?? 0) || hangsBefore(a, b));
-	const room = heldLines.length > 0 ? roomAhead(home, standing, day.date, minutesADay) : [];
+	const room = heldLines.length > 0 ? roomAhead(home, projection, day.date, minutesADay) : [];
 	return {
 		parts,
 		...lists,
@@ -127,10 +127,10 @@ interface RoomOfDay {
 	minutes: number;
 }
 
-/** The minutes that the next two weeks have left beside the turns that fall due in them. */
+/** The minutes that the next two weeks have left beside the occurrences that fall due in them. */
 function roomAhead(
 	home: PreparedHome,
-	standing: HomeProjection,
+	projection: HomeProjection,
 	today: CivilDay,
 	minutesADay: number
 ): RoomOfDay[] {
@@ -142,7 +142,7 @@ function roomAhead(
 	});
 	for (const [id, dates] of occurrencesBetween(
 		home,
-		standing,
+		projection,
 		today,
 		addDays(today, 1),
 		addDays(today, 14)
@@ -164,7 +164,7 @@ function takeRoom(room: RoomOfDay[], minutes: number): CivilDay | null {
 	return day.day;
 }
 
-/** "two days late" under one turn, whole turns from one on. Rules: "What a day shows". */
+/** "two days late" under one occurrence, whole occurrences from one on. Rules: "What a day shows". */
 export function latenessOf(line: Pick<DaySeries, 'lateDays' | 'lateTurns'>): {
 	unit: 'days' | 'turns';
 	count: number;

@@ -1,9 +1,9 @@
 /**
- * The life of the turns of a calendar line: every cadence but `afterDone` and `zone`; `onCall` lines too,
- * whose only turns are those that are called. Rules: "Occurrences".
+ * The life of the occurrences of a calendar line: every cadence but `afterDone` and `zone`; `onCall` lines too,
+ * whose only occurrences are those that are called. Rules: "Occurrences".
  *
- * Turns are computed from the versions of the rule and from what moved, skipped or added them; then the days
- * on which something happens are walked once: turns fall due in the morning, entries count, lapses come at
+ * Occurrences are computed from the versions of the rule and from what moved, skipped or added them; then the days
+ * on which something happens are walked once: occurrences fall due in the morning, entries count, lapses come at
  * the end of the day.
  */
 import { addDays, type CivilDay } from '../calendar/civil';
@@ -21,7 +21,7 @@ import {
 	type MissedOccurrence
 } from './series';
 
-/** A turn with its moves applied. */
+/** An occurrence with its moves applied. */
 export interface DatedOccurrence {
 	opens: CivilDay;
 	due: CivilDay;
@@ -32,7 +32,7 @@ export interface DatedOccurrence {
 	settled: boolean;
 }
 
-/** Lateness of a turn that has no next one is counted in weeks. */
+/** Lateness of an occurrence that has no next one is counted in weeks. */
 const GAP_WITHOUT_NEXT = 7;
 
 const isCalendar = (rule: SeriesRule) =>
@@ -43,7 +43,7 @@ function scheduleOf(rule: SeriesRule): Schedule {
 }
 
 /**
- * The turns of a line due from `from` to `to`, with moves, skips and extras applied in the order in which they
+ * The occurrences of a line due from `from` to `to`, with moves, skips and extras applied in the order in which they
  * were made. `changes` are the entries of those kinds that hold.
  */
 export function datedOccurrences(
@@ -55,20 +55,20 @@ export function datedOccurrences(
 	let first = from;
 	let last = to;
 	for (const change of changes) {
-		// A moved turn starts from its old date, which can lie outside the span that is asked for.
+		// A moved occurrence starts from its old date, which can lie outside the span that is asked for.
 		for (const day of [change.dueOn, change.to]) {
 			if (day !== undefined && day < first) first = day;
 			if (day !== undefined && day > last) last = day;
 		}
 	}
-	const turns: DatedOccurrence[] = [];
+	const occurrences: DatedOccurrence[] = [];
 	versions.forEach(({ from: holdsFrom, rule }, i) => {
 		if (rule === null || !isCalendar(rule)) return;
 		const until = versions[i + 1]?.from;
 		const begin = holdsFrom > first ? holdsFrom : first;
 		const end = until !== undefined && until <= last ? addDays(until, -1) : last;
 		eachOccurrence(scheduleOf(rule), begin, end, (opens, due) => {
-			turns.push({
+			occurrences.push({
 				opens: opens < holdsFrom ? holdsFrom : opens,
 				due,
 				skipped: false,
@@ -78,9 +78,9 @@ export function datedOccurrences(
 			});
 		});
 	});
-	if (changes.length === 0) return turns;
+	if (changes.length === 0) return occurrences;
 
-	const byDue = new Map(turns.map((turn) => [turn.due, turn]));
+	const byDue = new Map(occurrences.map((occurrence) => [occurrence.due, occurrence]));
 	for (const change of changes) {
 		if (change.outcome === 'extra' || change.outcome === 'called') {
 			const rule = versionOn(versions, change.date)?.rule;
@@ -96,26 +96,31 @@ export function datedOccurrences(
 			}
 			continue;
 		}
-		const turn = change.dueOn === undefined ? undefined : byDue.get(change.dueOn);
-		if (!turn) continue;
-		if (change.outcome === 'skipped') turn.skipped = true;
+		const occurrence = change.dueOn === undefined ? undefined : byDue.get(change.dueOn);
+		if (!occurrence) continue;
+		if (change.outcome === 'skipped') occurrence.skipped = true;
 		else if (change.outcome === 'moved' && change.to !== undefined) {
-			byDue.delete(turn.due);
-			const window = turn.rule.cadence.type === 'timesAWeek' || turn.rule.cadence.type === 'months';
-			if (window || turn.oneOff) turn.opens = Math.min(turn.opens, change.to) as CivilDay;
-			else turn.opens = Math.max(change.to - turn.rule.leadDays, turn.rule.startsOn) as CivilDay;
-			turn.due = change.to;
+			byDue.delete(occurrence.due);
+			const window =
+				occurrence.rule.cadence.type === 'timesAWeek' || occurrence.rule.cadence.type === 'months';
+			if (window || occurrence.oneOff) occurrence.opens = Math.min(occurrence.opens, change.to) as CivilDay;
+			else
+				occurrence.opens = Math.max(
+					change.to - occurrence.rule.leadDays,
+					occurrence.rule.startsOn
+				) as CivilDay;
+			occurrence.due = change.to;
 			const other = byDue.get(change.to);
-			if (other) other.opens = Math.min(other.opens, turn.opens) as CivilDay;
-			else byDue.set(change.to, turn);
+			if (other) other.opens = Math.min(other.opens, occurrence.opens) as CivilDay;
+			else byDue.set(change.to, occurrence);
 		}
 	}
 	return [...byDue.values()]
-		.filter((turn) => turn.due >= from && turn.due <= to)
+		.filter((occurrence) => occurrence.due >= from && occurrence.due <= to)
 		.sort((a, b) => a.due - b.due);
 }
 
-/** Days after which a look for the next turn usually succeeds, by cadence. */
+/** Days after which a look for the next occurrence usually succeeds, by cadence. */
 function usualReach(rule: SeriesRule | null): number {
 	switch (rule?.cadence.type) {
 		case 'daily':
@@ -133,7 +138,7 @@ function usualReach(rule: SeriesRule | null): number {
 /** What changes while the days are walked. */
 interface Walk {
 	old: MissedOccurrence | null;
-	/** The old turn and today's have become one. */
+	/** The old occurrence and today's have become one. */
 	joined: boolean;
 	lastDue: CivilDay | null;
 	doneTurns: number;
@@ -153,7 +158,7 @@ export interface CalendarInput {
 	readonly pauses: Pauses;
 }
 
-/** Lets an old turn lapse that waited for a catch-up day before `day`. */
+/** Lets an old occurrence lapse that waited for a catch-up day before `day`. */
 function lapseWaiting(walk: Walk, day: CivilDay, input: CalendarInput) {
 	if (walk.old?.rule !== 'catchup') return;
 	const deadline = deadlineOf(walk.old, input);
@@ -165,42 +170,45 @@ function deadlineOf(old: MissedOccurrence, input: CalendarInput): CivilDay | nul
 	return catchUpDayFor(old.first, rule?.catchUpDays ?? [], input.pauses);
 }
 
-/** The turns of a line in order of their due dates, with a hand on the first that is due on or after the day. */
-interface TurnList {
-	readonly turns: readonly DatedOccurrence[];
+/** The occurrences of a line in order of their due dates, with a hand on the first that is due on or after the day. */
+interface OccurrenceList {
+	readonly occurrences: readonly DatedOccurrence[];
 	/** The longest time by which one of them opens before it is due. */
 	readonly longestLead: number;
 	at: number;
 }
 
-function standingToday(list: TurnList, day: CivilDay): DatedOccurrence | null {
-	const turn = list.turns[list.at];
-	return turn && turn.due === day && !turn.settled && !turn.skipped ? turn : null;
+function standingToday(list: OccurrenceList, day: CivilDay): DatedOccurrence | null {
+	const occurrence = list.occurrences[list.at];
+	return occurrence && occurrence.due === day && !occurrence.settled && !occurrence.skipped
+		? occurrence
+		: null;
 }
 
-/** The first turn that has opened by `day`, is due after it and is neither settled nor skipped. */
-function openTurn(list: TurnList, day: CivilDay): DatedOccurrence | null {
-	for (let i = list.at; i < list.turns.length; i++) {
-		const turn = list.turns[i] as DatedOccurrence;
-		if (turn.due - day > list.longestLead) return null;
-		if (turn.due > day && turn.opens <= day && !turn.settled && !turn.skipped) return turn;
+/** The first occurrence that has opened by `day`, is due after it and is neither settled nor skipped. */
+function openOccurrence(list: OccurrenceList, day: CivilDay): DatedOccurrence | null {
+	for (let i = list.at; i < list.occurrences.length; i++) {
+		const occurrence = list.occurrences[i] as DatedOccurrence;
+		if (occurrence.due - day > list.longestLead) return null;
+		if (occurrence.due > day && occurrence.opens <= day && !occurrence.settled && !occurrence.skipped)
+			return occurrence;
 	}
 	return null;
 }
 
-/** The coming turn of `day` and the due date of the turn before it. */
-function comingTurn(list: TurnList, day: CivilDay, lastDue: CivilDay | null) {
-	for (let i = list.at; i < list.turns.length; i++) {
-		const turn = list.turns[i] as DatedOccurrence;
-		if (turn.due > day && !turn.settled && !turn.skipped) {
-			return { turn, last: list.turns[i - 1]?.due ?? lastDue ?? turn.rule.startsOn };
+/** The coming occurrence of `day` and the due date of the occurrence before it. */
+function comingOccurrence(list: OccurrenceList, day: CivilDay, lastDue: CivilDay | null) {
+	for (let i = list.at; i < list.occurrences.length; i++) {
+		const occurrence = list.occurrences[i] as DatedOccurrence;
+		if (occurrence.due > day && !occurrence.settled && !occurrence.skipped) {
+			return { occurrence, last: list.occurrences[i - 1]?.due ?? lastDue ?? occurrence.rule.startsOn };
 		}
 	}
 	return null;
 }
 
-/** Counts one entry: settles the oldest turn that stands, or the coming one early, or nothing. */
-function count(walk: Walk, entry: SeriesEntry, list: TurnList, input: CalendarInput) {
+/** Counts one entry: settles the oldest occurrence that stands, or the coming one early, or nothing. */
+function count(walk: Walk, entry: SeriesEntry, list: OccurrenceList, input: CalendarInput) {
 	const day = entry.date;
 	if (entry.outcome === 'part') {
 		walk.part = { day, share: entry.share ?? 0.5 };
@@ -209,7 +217,7 @@ function count(walk: Walk, entry: SeriesEntry, list: TurnList, input: CalendarIn
 	if (entry.outcome !== 'letgo') walk.lastDone = day;
 	const rule = versionOn(input.versions, day)?.rule;
 	if (!rule || day < rule.startsOn) return;
-	// A zone's item has no turns here; what was done is counted for its depth and variant.
+	// A zone's item has no occurrences here; what was done is counted for its depth and variant.
 	if (rule.cadence.type === 'zone' && entry.outcome !== 'letgo') walk.doneTurns++;
 	const settle = () => {
 		walk.settledBy.push(entry.id);
@@ -224,14 +232,14 @@ function count(walk: Walk, entry: SeriesEntry, list: TurnList, input: CalendarIn
 		walk.joined = false;
 		return settle();
 	}
-	const standing = today ?? openTurn(list, day);
-	if (standing) {
-		standing.settled = true;
+	const projection = today ?? openOccurrence(list, day);
+	if (projection) {
+		projection.settled = true;
 		return settle();
 	}
-	const coming = comingTurn(list, day, walk.lastDue);
-	if (coming && day > coming.last + Math.floor((coming.turn.due - coming.last) / 2)) {
-		coming.turn.settled = true;
+	const coming = comingOccurrence(list, day, walk.lastDue);
+	if (coming && day > coming.last + Math.floor((coming.occurrence.due - coming.last) / 2)) {
+		coming.occurrence.settled = true;
 		settle();
 	}
 }
@@ -250,19 +258,19 @@ function walkTo(input: CalendarInput, day: CivilDay, toItsEnd: boolean) {
 		settledOn: null
 	};
 	const rule = versionOn(versions, day)?.rule ?? null;
-	const list = listTurns(input, addDays(checkpoint.through, 1), day, rule);
-	const { turns } = list;
+	const list = listOccurrences(input, addDays(checkpoint.through, 1), day, rule);
+	const { occurrences } = list;
 
 	let e = 0;
 	for (;;) {
-		const nextDue = turns[list.at]?.due ?? Infinity;
+		const nextDue = occurrences[list.at]?.due ?? Infinity;
 		const nextEntry = input.entries[e]?.date ?? Infinity;
 		const now = Math.min(nextDue, nextEntry) as CivilDay;
 		if (now > day) break;
 		walk.settledBy = [];
 		walk.settledOn = null;
 		lapseWaiting(walk, now, input);
-		const dueToday = nextDue === now ? (turns[list.at] as DatedOccurrence) : null;
+		const dueToday = nextDue === now ? (occurrences[list.at] as DatedOccurrence) : null;
 		if (dueToday) {
 			if (walk.old && walk.old.next === null) walk.old = { ...walk.old, next: now };
 			const falls = !dueToday.settled && !dueToday.skipped && !pauseOn(pauses, now);
@@ -282,54 +290,65 @@ function walkTo(input: CalendarInput, day: CivilDay, toItsEnd: boolean) {
 	return { walk, list };
 }
 
-/** What becomes of a turn that is not settled on its due date. */
-function endOfDay(walk: Walk, turn: DatedOccurrence, input: CalendarInput) {
-	if (pauseOn(input.pauses, turn.due) || walk.old) return;
-	const { missRule, catchUpDays } = turn.rule;
-	const missed = { first: turn.due, opens: turn.opens, next: null };
+/** What becomes of an occurrence that is not settled on its due date. */
+function endOfDay(walk: Walk, occurrence: DatedOccurrence, input: CalendarInput) {
+	if (pauseOn(input.pauses, occurrence.due) || walk.old) return;
+	const { missRule, catchUpDays } = occurrence.rule;
+	const missed = { first: occurrence.due, opens: occurrence.opens, next: null };
 	if (missRule === 'stays') walk.old = { ...missed, rule: 'stays' };
-	else if (missRule === 'catchup' && !turn.oneOff) {
-		const deadline = catchUpDayFor(turn.due, catchUpDays, input.pauses);
-		if (deadline !== null && deadline > turn.due) {
+	else if (missRule === 'catchup' && !occurrence.oneOff) {
+		const deadline = catchUpDayFor(occurrence.due, catchUpDays, input.pauses);
+		if (deadline !== null && deadline > occurrence.due) {
 			walk.old = { ...missed, rule: 'catchup' };
 		}
 	}
 }
 
-/** The turns from `from` on, as far as one that is neither settled nor excused after `day`, if there is one. */
-function listTurns(input: CalendarInput, from: CivilDay, day: CivilDay, rule: SeriesRule | null): TurnList {
+/** The occurrences from `from` on, as far as one that is neither settled nor excused after `day`, if there is one. */
+function listOccurrences(
+	input: CalendarInput,
+	from: CivilDay,
+	day: CivilDay,
+	rule: SeriesRule | null
+): OccurrenceList {
 	const ahead = input.checkpoint.settledAhead;
 	// Asked only where the usual reach was too short: most often it is not.
 	let reachable: boolean | null = null;
-	// Entries can settle turns ahead: one by the midpoint, and as many as have opened.
+	// Entries can settle occurrences ahead: one by the midpoint, and as many as have opened.
 	const needed = 2 + (rule?.leadDays ? Math.min(input.entries.length, rule.leadDays) : 0);
 	let reach = usualReach(rule);
 	for (const { date, to } of input.changes) reach = Math.max(reach, date - day, (to ?? day) - day);
 	for (let tries = 0; ; tries++, reach *= 3) {
-		const turns = datedOccurrences(input.versions, input.changes, from, addDays(day, reach));
+		const occurrences = datedOccurrences(input.versions, input.changes, from, addDays(day, reach));
 		let free = 0;
 		let longestLead = 0;
-		for (const turn of turns) {
-			if (ahead.includes(turn.due)) turn.settled = true;
-			longestLead = Math.max(longestLead, turn.due - turn.opens);
-			if (turn.due > day && !turn.settled && !turn.skipped && !pauseOn(input.pauses, turn.due)) free++;
+		for (const occurrence of occurrences) {
+			if (ahead.includes(occurrence.due)) occurrence.settled = true;
+			longestLead = Math.max(longestLead, occurrence.due - occurrence.opens);
+			if (
+				occurrence.due > day &&
+				!occurrence.settled &&
+				!occurrence.skipped &&
+				!pauseOn(input.pauses, occurrence.due)
+			)
+				free++;
 		}
-		if (free >= needed || tries >= 6) return { turns, longestLead, at: 0 };
+		if (free >= needed || tries >= 6) return { occurrences, longestLead, at: 0 };
 		if (reachable === null) {
 			const next = rule !== null && isCalendar(rule) ? nextOccurrence(scheduleOf(rule), day) : null;
 			reachable = next !== null;
 			if (next) reach = Math.max(reach, (next.due - day + 1) / 3);
 		}
-		if (!reachable) return { turns, longestLead, at: 0 };
+		if (!reachable) return { occurrences, longestLead, at: 0 };
 	}
 }
 
 /** The state of a calendar line on `day`, with the entries of that day counted. `day` is after the checkpoint. */
 export function calendarState(input: CalendarInput, day: CivilDay): SeriesState {
 	const { walk, list } = walkTo(input, day, false);
-	const { turns } = list;
+	const { occurrences } = list;
 	const { pauses } = input;
-	const next = turns.find((t) => t.due > day && !t.settled && !t.skipped && !pauseOn(pauses, t.due));
+	const next = occurrences.find((t) => t.due > day && !t.settled && !t.skipped && !pauseOn(pauses, t.due));
 	const settledToday = walk.settledOn === day;
 	const state = restingState(walk.doneTurns, settledToday ? walk.settledBy : undefined);
 	state.nextOn = next?.due ?? null;
@@ -347,7 +366,7 @@ export function calendarState(input: CalendarInput, day: CivilDay): SeriesState 
 	};
 	const { old } = walk;
 	if (old?.rule === 'stays') {
-		const following = old.next ?? turns.find((t) => t.due > old.first)?.due;
+		const following = old.next ?? occurrences.find((t) => t.due > old.first)?.due;
 		const gap = following === undefined ? GAP_WITHOUT_NEXT : following - old.first;
 		state.lateDays = unpausedDays(pauses, old.first, day);
 		state.lateTurns = state.lateDays / gap;
@@ -359,9 +378,9 @@ export function calendarState(input: CalendarInput, day: CivilDay): SeriesState 
 		state.catchUpOn = deadlineOf(old, input);
 		return stands(state.catchUpOn === day ? 'due' : 'waiting', old.first, old.opens);
 	}
-	const open = openTurn(list, day);
+	const open = openOccurrence(list, day);
 	if (open) return stands('open', open.due, open.opens);
-	const dueAndSettled = turns.some((turn) => turn.due === day && turn.settled);
+	const dueAndSettled = occurrences.some((occurrence) => occurrence.due === day && occurrence.settled);
 	if (settledToday || dueAndSettled) state.state = 'done';
 	return state;
 }
@@ -373,7 +392,9 @@ export function calendarCheckpoint(input: CalendarInput, day: CivilDay): Checkpo
 		through: day,
 		lastDue: walk.lastDue,
 		old: walk.old,
-		settledAhead: list.turns.filter((turn) => turn.due > day && turn.settled).map((turn) => turn.due),
+		settledAhead: list.occurrences
+			.filter((occurrence) => occurrence.due > day && occurrence.settled)
+			.map((occurrence) => occurrence.due),
 		base: walk.lastDone,
 		doneTurns: walk.doneTurns,
 		lastDone: walk.lastDone,
@@ -383,14 +404,19 @@ export function calendarCheckpoint(input: CalendarInput, day: CivilDay): Checkpo
 
 /**
  * The due dates of a calendar line after `today` up to `to`, as things stand: what was settled ahead, is skipped or
- * falls in a pause is not there; a turn that waits is there on its catch-up day, unless the next falls due before it.
+ * falls in a pause is not there; an occurrence that waits is there on its catch-up day, unless the next falls due before it.
  * In order. Rules: "One door for dates".
  */
 export function calendarDates(input: CalendarInput, today: CivilDay, to: CivilDay): CivilDay[] {
 	const { settledAhead, old } = calendarCheckpoint(input, today);
 	const dates = datedOccurrences(input.versions, input.changes, addDays(today, 1), to)
-		.filter((turn) => !turn.skipped && !settledAhead.includes(turn.due) && !pauseOn(input.pauses, turn.due))
-		.map((turn) => turn.due);
+		.filter(
+			(occurrence) =>
+				!occurrence.skipped &&
+				!settledAhead.includes(occurrence.due) &&
+				!pauseOn(input.pauses, occurrence.due)
+		)
+		.map((occurrence) => occurrence.due);
 	// What falls due today and is not done by its end is taken to be done on it: only what waited before does so.
 	if (old?.rule === 'catchup' && old.first < today) {
 		const waits = deadlineOf(old, input);

@@ -48,17 +48,17 @@ export function backAfterIllness(pauses: readonly PauseEntry[], today: CivilDay)
  */
 export function catchUpPlan(
 	home: PreparedHome,
-	standing: HomeProjection,
+	projection: HomeProjection,
 	from: CivilDay,
 	minutesADay: number,
 	sittingMinutes: number
 ): CatchUpPlan {
-	const day = readDay(home, standing, from);
+	const day = readDay(home, projection, from);
 	const backlog = day.lines
 		.filter((line) => (line.state === 'late' || line.state === 'waiting') && line.line.job.layer !== 'basics')
 		.sort((a, b) => urgency(b) - urgency(a) || b.worth - a.worth || (a.line.id < b.line.id ? -1 : 1));
 	const basicsOf = (date: CivilDay) =>
-		(date === from ? day : readDay(home, standing, date)).lines
+		(date === from ? day : readDay(home, projection, date)).lines
 			.filter((line) => line.line.job.layer === 'basics' && (line.state === 'due' || line.state === 'late'))
 			.reduce((sum, line) => sum + minutesToDo(line), 0);
 	const { freeDays } = home.home.household.rhythm;

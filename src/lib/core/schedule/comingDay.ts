@@ -12,19 +12,19 @@ import { sittingsAhead } from './sittings';
  */
 export function comingDay(
 	home: PreparedHome,
-	standing: HomeProjection,
+	projection: HomeProjection,
 	today: CivilDay,
 	date: CivilDay
 ): Day {
-	const now = readDay(home, standing, today);
-	const then = readDay(home, standing, date);
-	const pauses = effectivePauses(standing.home);
-	const sittings = then.zone ? sittingsAhead(home, standing, today, date) : [];
+	const now = readDay(home, projection, today);
+	const then = readDay(home, projection, date);
+	const pauses = effectivePauses(projection.home);
+	const sittings = then.zone ? sittingsAhead(home, projection, today, date) : [];
 	const sitting = sittings.at(-1)?.date === date ? sittings.at(-1) : undefined;
 	const offered = sitting?.offered ?? [];
 	const lines = now.lines.flatMap((line): DaySeries[] => {
 		const { job } = line.line;
-		const known = { standing, today, pauses: pauses.length > 0 ? pausesForSeries(line.line, pauses) : [] };
+		const known = { projection, today, pauses: pauses.length > 0 ? pausesForSeries(line.line, pauses) : [] };
 		const inSitting = offered.includes(job.id);
 		const dates = occurrencesOf(line.line, known, addDays(today, 1), date);
 		if (!inSitting && dates.at(-1) !== date) return [];

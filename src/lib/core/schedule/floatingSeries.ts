@@ -1,5 +1,5 @@
 /**
- * The life of a floating line (`afterDone`): one turn at a time, counted from the day on which the one before
+ * The life of a floating line (`afterDone`): one occurrence at a time, counted from the day on which the one before
  * it was settled or lapsed. Rules: "Occurrences".
  */
 import { addDays, firstOfMonth, monthIndexOf, type CivilDay } from '../calendar/civil';
@@ -28,7 +28,7 @@ export interface FloatingInput {
 	readonly pauses: Pauses;
 }
 
-interface FloatingTurn {
+interface FloatingOccurrence {
 	readonly opens: CivilDay;
 	readonly due: CivilDay;
 	readonly skipped: boolean;
@@ -60,16 +60,16 @@ function seasonStartAfter(day: CivilDay, season: readonly number[]): CivilDay {
 }
 
 /**
- * The turn that counts from `base` (null: the first turn) by a version of the rule: never before `startsOn`,
+ * The occurrence that counts from `base` (null: the first occurrence) by a version of the rule: never before `startsOn`,
  * never outside the season, never due in a pause, and never due before the day from which the rule holds.
  * Moves in `spent` move it no more.
  */
-function turnFrom(
+function occurrenceFrom(
 	base: CivilDay | null,
 	version: SeriesVersion & { rule: FloatingRule },
 	input: FloatingInput,
 	spent: ReadonlySet<string> = NONE_SPENT
-): FloatingTurn {
+): FloatingOccurrence {
 	const { rule } = version;
 	const { min, max } = rule.cadence;
 	let opens = base === null ? rule.startsOn : (Math.max(base + min, rule.startsOn) as CivilDay);
@@ -91,19 +91,19 @@ function turnFrom(
 	return { opens, due, skipped, movedBy };
 }
 
-/** The day with which a turn lapses if nobody settles it; null for never. */
-function lapseOf(turn: FloatingTurn, rule: FloatingRule, pauses: Pauses): CivilDay | null {
-	if (turn.kept) return null;
-	if (turn.skipped || rule.missRule === 'letgo' || rule.missRule === 'carry') return turn.due;
+/** The day with which an occurrence lapses if nobody settles it; null for never. */
+function lapseOf(occurrence: FloatingOccurrence, rule: FloatingRule, pauses: Pauses): CivilDay | null {
+	if (occurrence.kept) return null;
+	if (occurrence.skipped || rule.missRule === 'letgo' || rule.missRule === 'carry') return occurrence.due;
 	if (rule.missRule === 'stays') return null;
-	return catchUpDayFor(turn.due, rule.catchUpDays, pauses) ?? turn.due;
+	return catchUpDayFor(occurrence.due, rule.catchUpDays, pauses) ?? occurrence.due;
 }
 
 interface Walk {
 	base: CivilDay | null;
-	/** Moves that took a turn back to the day it counts from, or before it: they move no other. */
+	/** Moves that took an occurrence back to the day it counts from, or before it: they move no other. */
 	readonly spent: Set<string>;
-	turn: FloatingTurn;
+	occurrence: FloatingOccurrence;
 	version: SeriesVersion & { rule: FloatingRule };
 	doneTurns: number;
 	lastDone: CivilDay | null;
@@ -116,22 +116,25 @@ interface Walk {
 function enterVersion(walk: Walk, day: CivilDay, input: FloatingInput) {
 	const version = floatingVersion(input.versions, day);
 	if (!version || version === walk.version) return;
-	const late = walk.turn.due < version.from && lapseOf(walk.turn, walk.version.rule, input.pauses) === null;
+	const late =
+		walk.occurrence.due < version.from && lapseOf(walk.occurrence, walk.version.rule, input.pauses) === null;
 	walk.version = version;
-	walk.turn = late ? { ...walk.turn, kept: true } : turnFrom(walk.base, version, input, walk.spent);
+	walk.occurrence = late
+		? { ...walk.occurrence, kept: true }
+		: occurrenceFrom(walk.base, version, input, walk.spent);
 }
 
 function lapseBefore(walk: Walk, day: CivilDay, input: FloatingInput) {
 	for (;;) {
-		const lapse = lapseOf(walk.turn, walk.version.rule, input.pauses);
+		const lapse = lapseOf(walk.occurrence, walk.version.rule, input.pauses);
 		if (lapse === null || lapse >= day) return;
 		// Counting on from a day that lies back, the walk would come to the same move again, without end.
 		if (walk.base !== null && lapse <= walk.base)
-			for (const id of walk.turn.movedBy ?? []) walk.spent.add(id);
+			for (const id of walk.occurrence.movedBy ?? []) walk.spent.add(id);
 		walk.base = lapse;
 		walk.part = null;
 		enterVersion(walk, lapse, input);
-		walk.turn = turnFrom(lapse, walk.version, input, walk.spent);
+		walk.occurrence = occurrenceFrom(lapse, walk.version, input, walk.spent);
 	}
 }
 
@@ -145,9 +148,9 @@ function walkTo(input: FloatingInput, day: CivilDay): Walk | null {
 		base: checkpoint.base,
 		spent: new Set(),
 		version: atCheckpoint,
-		turn: checkpoint.old
+		occurrence: checkpoint.old
 			? { opens: checkpoint.old.opens, due: checkpoint.old.first, skipped: false, kept: true }
-			: turnFrom(checkpoint.base, atCheckpoint, input),
+			: occurrenceFrom(checkpoint.base, atCheckpoint, input),
 		doneTurns: checkpoint.doneTurns,
 		lastDone: checkpoint.lastDone,
 		part: checkpoint.part,
@@ -170,7 +173,7 @@ function walkTo(input: FloatingInput, day: CivilDay): Walk | null {
 		}
 		if (walk.settledOn !== now) walk.settledBy = [];
 		walk.base = now;
-		walk.turn = turnFrom(now, walk.version, input, walk.spent);
+		walk.occurrence = occurrenceFrom(now, walk.version, input, walk.spent);
 		walk.part = null;
 		walk.settledOn = now;
 		walk.settledBy.push(entry.id);
@@ -183,7 +186,7 @@ function walkTo(input: FloatingInput, day: CivilDay): Walk | null {
 	return walk;
 }
 
-/** The turn put on `day` by hand, if nothing else stands. */
+/** The occurrence put on `day` by hand, if nothing else stands. */
 function extraOn(input: FloatingInput, day: CivilDay): boolean {
 	return input.changes.some((c) => (c.outcome === 'extra' || c.outcome === 'called') && c.date === day);
 }
@@ -213,46 +216,46 @@ export function floatingState(input: FloatingInput, day: CivilDay): SeriesState 
 	}
 
 	const { rule } = walk.version;
-	let { turn } = walk;
+	let { occurrence } = walk;
 	const missed = missedExtra(walk, input, day);
-	if (missed !== null && missed < turn.due) {
-		turn = { opens: Math.min(turn.opens, missed) as CivilDay, due: missed, skipped: false };
-	} else if (extraOn(input, day) && !settledToday && day < turn.due) {
-		turn = { opens: Math.min(turn.opens, day) as CivilDay, due: day, skipped: false };
+	if (missed !== null && missed < occurrence.due) {
+		occurrence = { opens: Math.min(occurrence.opens, missed) as CivilDay, due: missed, skipped: false };
+	} else if (extraOn(input, day) && !settledToday && day < occurrence.due) {
+		occurrence = { opens: Math.min(occurrence.opens, day) as CivilDay, due: day, skipped: false };
 	}
-	if (turn.skipped) {
+	if (occurrence.skipped) {
 		if (settledToday) state.state = 'done';
 		state.nextOn = afterSkipped(walk, input);
 		return state;
 	}
-	if (turn.due > day && turn.opens > day) {
+	if (occurrence.due > day && occurrence.opens > day) {
 		if (settledToday) state.state = 'done';
-		state.nextOn = turn.due;
+		state.nextOn = occurrence.due;
 		return state;
 	}
-	state.dueOn = turn.due;
-	state.opensOn = turn.opens;
-	state.shareDone = walk.part && walk.part.day >= turn.opens ? walk.part.share : 0;
-	if (turn.due > day) {
+	state.dueOn = occurrence.due;
+	state.opensOn = occurrence.opens;
+	state.shareDone = walk.part && walk.part.day >= occurrence.opens ? walk.part.share : 0;
+	if (occurrence.due > day) {
 		state.state = 'open';
-		state.nextOn = turn.due;
+		state.nextOn = occurrence.due;
 		return state;
 	}
-	state.nextOn = turnFrom(day, walk.version, input, walk.spent).due;
-	if (turn.due === day) state.state = 'due';
-	else if (turn.kept || rule.missRule === 'stays') {
+	state.nextOn = occurrenceFrom(day, walk.version, input, walk.spent).due;
+	if (occurrence.due === day) state.state = 'due';
+	else if (occurrence.kept || rule.missRule === 'stays') {
 		state.state = 'late';
-		state.lateDays = unpausedDays(pauses, turn.due, day);
+		state.lateDays = unpausedDays(pauses, occurrence.due, day);
 		state.lateTurns = state.lateDays / rule.cadence.max;
 	} else {
-		state.catchUpOn = lapseOf(turn, rule, pauses);
+		state.catchUpOn = lapseOf(occurrence, rule, pauses);
 		state.state = state.catchUpOn === day ? 'due' : 'waiting';
 	}
 	return state;
 }
 
 function afterSkipped(walk: Walk, input: FloatingInput): CivilDay {
-	return turnFrom(walk.turn.due, walk.version, input, walk.spent).due;
+	return occurrenceFrom(walk.occurrence.due, walk.version, input, walk.spent).due;
 }
 
 /** The checkpoint at the end of `day`, from one before it. */
@@ -263,7 +266,9 @@ export function floatingCheckpoint(input: FloatingInput, day: CivilDay): Checkpo
 	return {
 		through: day,
 		lastDue: null,
-		old: walk.turn.kept ? { first: walk.turn.due, opens: walk.turn.opens, next: null, rule: 'stays' } : null,
+		old: walk.occurrence.kept
+			? { first: walk.occurrence.due, opens: walk.occurrence.opens, next: null, rule: 'stays' }
+			: null,
 		settledAhead: [],
 		base: walk.base,
 		doneTurns: walk.doneTurns,
@@ -284,7 +289,7 @@ function extraBetween(input: FloatingInput, after: CivilDay, before: CivilDay): 
 
 /**
  * The due dates of a floating line after `today` up to `to`, each taken to be done on its day, and what stands today
- * to be done today (or on the first day after a pause). A turn that waits is there on its catch-up day. In order.
+ * to be done today (or on the first day after a pause). An occurrence that waits is there on its catch-up day. In order.
  * Rules: "One door for dates".
  */
 export function floatingDates(input: FloatingInput, today: CivilDay, to: CivilDay): CivilDay[] {
@@ -296,25 +301,25 @@ export function floatingDates(input: FloatingInput, today: CivilDay, to: CivilDa
 	let stands: CivilDay | null = null;
 	if (extraOn(input, today) && walk.settledOn !== today && !pauseOn(pauses, today)) stands = today;
 	const missed = missedExtra(walk, input, today);
-	if (missed !== null && missed < walk.turn.due) stands = afterPause(pauses, today);
-	if (walk.turn.due <= today && !walk.turn.skipped) {
-		const lapse = lapseOf(walk.turn, walk.version.rule, pauses);
-		const waits = walk.turn.due < today && lapse !== null;
+	if (missed !== null && missed < walk.occurrence.due) stands = afterPause(pauses, today);
+	if (walk.occurrence.due <= today && !walk.occurrence.skipped) {
+		const lapse = lapseOf(walk.occurrence, walk.version.rule, pauses);
+		const waits = walk.occurrence.due < today && lapse !== null;
 		stands = waits ? lapse : afterPause(pauses, today);
 		if (waits && lapse > today && lapse <= to) dates.push(lapse);
 	}
 	if (stands !== null) {
-		walk.turn = turnFrom(stands, walk.version, input, walk.spent);
+		walk.occurrence = occurrenceFrom(stands, walk.version, input, walk.spent);
 		at = stands;
 	}
 	while (at <= to) {
-		const { due, skipped } = walk.turn;
+		const { due, skipped } = walk.occurrence;
 		const extra = extraBetween(input, at, due);
-		// A turn that was moved back to a day gone by is overdue at once: it is done on the next day.
+		// An occurrence that was moved back to a day gone by is overdue at once: it is done on the next day.
 		const day = extra ?? (Math.max(due, at + 1) as CivilDay);
 		if (day > to) break;
 		if (extra !== null || (!skipped && due === day)) dates.push(day);
-		walk.turn = turnFrom(day, walk.version, input, walk.spent);
+		walk.occurrence = occurrenceFrom(day, walk.version, input, walk.spent);
 		at = day;
 	}
 	return dates;

@@ -18,7 +18,7 @@ export const NOTHING_DONE: HomeProjection = { series: new Map(), zones: new Map(
 
 /** What is known today of a series. */
 export interface KnownSeries {
-	readonly standing: HomeProjection;
+	readonly projection: HomeProjection;
 	readonly pauses: Pauses;
 	readonly today: CivilDay;
 }
@@ -32,11 +32,11 @@ export interface KnownSeries {
  */
 export function occurrencesOf(
 	series: Series,
-	{ standing, pauses, today }: KnownSeries,
+	{ projection, pauses, today }: KnownSeries,
 	from: CivilDay,
 	to: CivilDay
 ): CivilDay[] {
-	const at = standing.series.get(series.id) ?? EMPTY_SERIES;
+	const at = projection.series.get(series.id) ?? EMPTY_SERIES;
 	const ahead =
 		to > today
 			? seriesDates(
@@ -50,8 +50,8 @@ export function occurrencesOf(
 		['moved', 'skipped', 'extra', 'called'].includes(entry.outcome)
 	);
 	const behind = datedOccurrences(series.versions, changes, from, to < today ? to : today)
-		.filter((turn) => !turn.skipped && !pauseOn(pauses, turn.due))
-		.map((turn) => turn.due);
+		.filter((occurrence) => !occurrence.skipped && !pauseOn(pauses, occurrence.due))
+		.map((occurrence) => occurrence.due);
 	// A job after done has no dates gone by, but it may stand today.
 	if (to >= today && series.job.cadence.type === 'afterDone') {
 		const input = { versions: series.versions, checkpoint: at.checkpoint, ledger: at.tail, pauses };
@@ -64,15 +64,15 @@ export function occurrencesOf(
 /** The same for all series of a home that have any in the span, by their ids. */
 export function occurrencesBetween(
 	home: PreparedHome,
-	standing: HomeProjection,
+	projection: HomeProjection,
 	today: CivilDay,
 	from: CivilDay,
 	to: CivilDay
 ): Map<string, CivilDay[]> {
-	const pauses = effectivePauses(standing.home);
+	const pauses = effectivePauses(projection.home);
 	const found = new Map<string, CivilDay[]>();
 	for (const series of home.series) {
-		const known = { standing, today, pauses: pauses.length > 0 ? pausesForSeries(series, pauses) : [] };
+		const known = { projection, today, pauses: pauses.length > 0 ? pausesForSeries(series, pauses) : [] };
 		const dates = occurrencesOf(series, known, from, to);
 		if (dates.length > 0) found.set(series.id, dates);
 	}

@@ -29,11 +29,11 @@ export function outlook(
 	home: PreparedHome,
 	from: CivilDay,
 	days: number,
-	standing: HomeProjection = NOTHING_DONE,
+	projection: HomeProjection = NOTHING_DONE,
 	today: CivilDay = addDays(from, -1)
 ): OutlookDay[] {
 	const to = addDays(from, days - 1);
-	const turns = occurrencesBetween(home, standing, today, from, to);
+	const occurrences = occurrencesBetween(home, projection, today, from, to);
 	const minutes = {
 		basics: new Float64Array(days),
 		weekly: new Float64Array(days),
@@ -50,7 +50,7 @@ export function outlook(
 	};
 	const { freeDays } = home.home.household.rhythm;
 	const windows: { id: string; opens: number; due: number }[] = [];
-	for (const [id, dates] of turns) {
+	for (const [id, dates] of occurrences) {
 		const inMonth = home.seriesById.get(id)?.job.cadence.type === 'months';
 		for (const date of dates) {
 			if (inMonth)
@@ -62,7 +62,7 @@ export function outlook(
 			else put(id, date - from);
 		}
 	}
-	const pauses = effectivePauses(standing.home);
+	const pauses = effectivePauses(projection.home);
 	// A job of a month may be done on any of its days: it is taken to be done on the emptiest, not all on the last.
 	for (const { id, opens, due } of windows) {
 		const line = home.seriesById.get(id);
@@ -82,7 +82,7 @@ export function outlook(
 		put(id, best);
 	}
 	const wholeHome = mergeSpans(pauses.filter((pause) => pause.scope === 'household'));
-	const sittings = new Map(sittingsAhead(home, standing, today, to).map((one) => [one.date, one]));
+	const sittings = new Map(sittingsAhead(home, projection, today, to).map((one) => [one.date, one]));
 	const { sittingMinutes } = home.home.household.rhythm;
 	return Array.from({ length: days }, (_, i): OutlookDay => {
 		const date = addDays(from, i);

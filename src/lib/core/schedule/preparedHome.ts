@@ -15,7 +15,7 @@ export interface HomeVersion {
 	readonly home: Home;
 }
 
-/** A line of turns of the current home. */
+/** A line of occurrences of the current home. */
 export interface Series {
 	readonly id: string;
 	readonly job: Job;

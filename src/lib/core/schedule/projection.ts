@@ -26,14 +26,14 @@ export interface LastDone {
 	readonly entry: string;
 }
 
-/** The standing of a line: a checkpoint, and the entries that came after it, in the order they were made. */
+/** The projection of a line: a checkpoint, and the entries that came after it, in the order they were made. */
 export interface SeriesProjection {
 	readonly checkpoint: Checkpoint;
 	readonly tail: readonly SeriesEntry[];
 	readonly last: LastDone | null;
 }
 
-/** The standing of a zone's list: how far the pass had come at the end of a day, and what was settled since. */
+/** The projection of a zone's list: how far the pass had come at the end of a day, and what was settled since. */
 export interface ZoneProjection {
 	readonly through: CivilDay;
 	readonly state: PassState;
@@ -101,7 +101,7 @@ function tailAfter(
 	checkpoint: Checkpoint,
 	floating: boolean
 ): SeriesEntry[] {
-	// A floating turn is computed anew from the day it counts from, so what moved it since then still speaks.
+	// A floating occurrence is computed anew from the day it counts from, so what moved it since then still speaks.
 	const since = floating ? (checkpoint.base ?? BEGINNING) : checkpoint.through;
 	const kept = new Set<string>();
 	return entries.filter((entry) => {
@@ -123,7 +123,7 @@ function isFloating(line: Series, day: CivilDay) {
 }
 
 /**
- * The standing of a line from all its entries, undo entries of them included, in the order they were made.
+ * The projection of a line from all its entries, undo entries of them included, in the order they were made.
  * The checkpoint lies at the end of the day before the last settling entry.
  */
 export function projectSeries(
@@ -159,26 +159,26 @@ function laterDone(last: LastDone | null, entry: WorkEntry): LastDone {
 }
 
 /**
- * The standing after one more entry of work, made after all others. Null where the entry reaches behind the
+ * The projection after one more entry of work, made after all others. Null where the entry reaches behind the
  * checkpoint or changes what was computed (an undo, a move, a skip, an extra): then project the line anew.
  */
 export function appendToSeries(
 	line: Series,
-	standing: SeriesProjection,
+	projection: SeriesProjection,
 	entry: LedgerEntry,
 	pauses: Pauses
 ): SeriesProjection | null {
 	const lineEntry = toSeriesEntry(entry);
-	if (!isWork(entry) || lineEntry === null || entry.date <= standing.checkpoint.through) return null;
-	const last = entry.outcome === 'done' ? laterDone(standing.last, entry) : standing.last;
-	const tail = [...standing.tail, lineEntry];
-	if (!settles(entry)) return { ...standing, tail, last };
+	if (!isWork(entry) || lineEntry === null || entry.date <= projection.checkpoint.through) return null;
+	const last = entry.outcome === 'done' ? laterDone(projection.last, entry) : projection.last;
+	const tail = [...projection.tail, lineEntry];
+	if (!settles(entry)) return { ...projection, tail, last };
 	const before = addDays(entry.date, -1);
 	const checkpoint =
-		standing.checkpoint.through >= before
-			? standing.checkpoint
+		projection.checkpoint.through >= before
+			? projection.checkpoint
 			: seriesCheckpoint(
-					{ versions: line.versions, checkpoint: standing.checkpoint, ledger: standing.tail, pauses },
+					{ versions: line.versions, checkpoint: projection.checkpoint, ledger: projection.tail, pauses },
 					before
 				);
 	return { checkpoint, tail: tailAfter(tail, checkpoint, isFloating(line, entry.date)), last };
@@ -192,7 +192,7 @@ function settlementsOf(entries: readonly LedgerEntry[]): ZoneSettlement[] {
 		.sort((a, b) => a.date - b.date);
 }
 
-/** The standing of a zone from all entries of its items, undo entries included, in the order they were made. */
+/** The projection of a zone from all entries of its items, undo entries included, in the order they were made. */
 export function projectZone(
 	home: PreparedHome,
 	zone: string,
@@ -217,13 +217,18 @@ function zoneStandingAt(
 	return { through, state, tail: settlements.filter((s) => s.date > through) };
 }
 
-/** The state of a zone's pass at the end of `day`, a day after the standing. */
-export function passAt(home: PreparedHome, zone: string, standing: ZoneProjection, day: CivilDay): PassState {
+/** The state of a zone's pass at the end of `day`, a day after the projection. */
+export function passAt(
+	home: PreparedHome,
+	zone: string,
+	projection: ZoneProjection,
+	day: CivilDay
+): PassState {
 	const versions = home.zoneVersions.get(zone);
 	if (!versions) return FIRST_PASS;
-	if (standing.through === BEGINNING)
+	if (projection.through === BEGINNING)
 		return advancePass(zone, versions, FIRST_PASS, [], addDays(day, -40), day);
-	return advancePass(zone, versions, standing.state, standing.tail, standing.through, day);
+	return advancePass(zone, versions, projection.state, projection.tail, projection.through, day);
 }
 
 interface SortedLedger {
@@ -262,7 +267,7 @@ function sortLedger(home: PreparedHome, ledger: readonly LedgerEntry[]): SortedL
 	return { byLine, byZone, home: homeEntries };
 }
 
-/** The standing of a whole home from its ledger, in the order in which the entries were made. */
+/** The projection of a whole home from its ledger, in the order in which the entries were made. */
 export function projectHome(home: PreparedHome, ledger: readonly LedgerEntry[]): HomeProjection {
 	const { byLine, byZone, home: homeEntries } = sortLedger(home, ledger);
 	const pauses = effectivePauses(homeEntries);
@@ -281,7 +286,7 @@ export function projectHome(home: PreparedHome, ledger: readonly LedgerEntry[]):
 }
 
 /**
- * A standing that answers for any day, also past ones: no checkpoints, all entries. Costs a walk through the
+ * A projection that answers for any day, also past ones: no checkpoints, all entries. Costs a walk through the
  * whole ledger, so it is for looking back.
  */
 export function projectionAt(home: PreparedHome, ledger: readonly LedgerEntry[]): HomeProjection {

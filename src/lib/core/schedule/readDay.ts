@@ -27,7 +27,7 @@ import { zoneVersionOn } from './zoneProgress';
 
 export interface DaySeries extends SeriesState {
 	readonly line: Series;
-	/** The depth, the minutes and the variant of the turn that stands or comes. */
+	/** The depth, the minutes and the variant of the occurrence that stands or comes. */
 	readonly depth: Depth;
 	readonly minutes: number;
 	readonly variant: string | null;
@@ -75,14 +75,14 @@ export interface Day {
 	readonly pauses: readonly PauseEntry[];
 }
 
-/** The depth of the turn after `doneTurns` done ones. Rules: "State of a job": "Deep every k-th time" counts turns done. */
+/** The depth of the occurrence after `doneTurns` done ones. Rules: "State of a job": "Deep every k-th time" counts occurrences done. */
 export function depthOf(job: Job, doneTurns: number): Depth {
 	return job.deepEvery !== undefined && job.depths.deep && (doneTurns + 1) % job.deepEvery === 0
 		? 'deep'
 		: 'usual';
 }
 
-/** The variant of the turn after `doneTurns` done ones, or null for a job that does not alternate. */
+/** The variant of the occurrence after `doneTurns` done ones, or null for a job that does not alternate. */
 export function variantOf(job: Job, doneTurns: number): string | null {
 	return job.variants ? (job.variants[doneTurns % job.variants.length] ?? null) : null;
 }
@@ -99,7 +99,7 @@ export function clutterOf(entries: readonly LedgerEntry[], day: CivilDay): Map<s
 /** The order in which a zone offers its items to a visit that finds the pass in `state`. */
 function orderOffered(
 	home: PreparedHome,
-	standing: HomeProjection,
+	projection: HomeProjection,
 	zoneId: string,
 	state: PassState,
 	day: CivilDay
@@ -116,7 +116,7 @@ function orderOffered(
 				const gap = (item.every * 365) / visits;
 				const line = home.seriesById.get(item.id);
 				const startsOn = line?.versions[0]?.rule?.startsOn ?? day;
-				const last = standing.series.get(item.id)?.last?.date;
+				const last = projection.series.get(item.id)?.last?.date;
 				// An item that was never done counts as due on its first day.
 				const lastDone = last ?? (addDays(startsOn, -Math.round(gap)) as CivilDay);
 				return { id: item.id, weight: line?.job.weight ?? 1, lastDone, gap };
@@ -136,7 +136,7 @@ export function doneBefore(item: SeriesProjection | undefined, day: CivilDay): n
 
 function readZone(
 	home: PreparedHome,
-	standing: HomeProjection,
+	projection: HomeProjection,
 	clutter: Map<string, string>,
 	day: CivilDay
 ): DayZone | null {
@@ -144,14 +144,14 @@ function readZone(
 	const visit = visitOn(day, rotation);
 	if (!visit) return null;
 	const version = zoneVersionOn(home.zoneVersions.get(visit.zone) ?? [], day);
-	const zoneStanding = standing.zones.get(visit.zone) ?? EMPTY_ZONE;
+	const zoneStanding = projection.zones.get(visit.zone) ?? EMPTY_ZONE;
 	const begin = startVisit(passAt(home, visit.zone, zoneStanding, addDays(day, -1)), version.items, day);
 	const now = startVisit(passAt(home, visit.zone, zoneStanding, day), version.items, day);
 	const counted = countedItems(version.items, now.pass, day);
 	const minutesOf = (id: string) => {
 		const line = home.seriesById.get(id);
 		if (!line) return 0;
-		const depth = depthOf(line.job, doneBefore(standing.series.get(id), day));
+		const depth = depthOf(line.job, doneBefore(projection.series.get(id), day));
 		return line.job.depths[depth]?.minutes ?? line.job.depths.usual.minutes;
 	};
 	const byNeed = home.zoneById.get(visit.zone)?.orderBy === 'need';
@@ -165,13 +165,13 @@ function readZone(
 		pass: now.pass,
 		settledInPass: counted.filter((item) => now.settled.includes(item.id)).length,
 		countedInPass: counted.length,
-		next: orderOffered(home, standing, visit.zone, now, day).filter((id) =>
-			byNeed ? standing.series.get(id)?.last?.date !== day : !now.settled.includes(id)
+		next: orderOffered(home, projection, visit.zone, now, day).filter((id) =>
+			byNeed ? projection.series.get(id)?.last?.date !== day : !now.settled.includes(id)
 		),
 		offered: clearing
 			? []
 			: fillSitting(
-					orderOffered(home, standing, visit.zone, begin, day),
+					orderOffered(home, projection, visit.zone, begin, day),
 					minutesOf,
 					home.home.household.rhythm.sittingMinutes
 				),
@@ -204,20 +204,20 @@ function zoneItemState(
 
 /**
  * What a day holds: every line of the home with its state, and the zone with its sitting. `date` must lie
- * after the checkpoints of the standing; for days before them, project the standing from the ledger up to
+ * after the checkpoints of the projection; for days before them, project the projection from the ledger up to
  * that day.
  */
-export function readDay(home: PreparedHome, standing: HomeProjection, date: CivilDay): Day {
+export function readDay(home: PreparedHome, projection: HomeProjection, date: CivilDay): Day {
 	const { rhythm } = home.home.household;
-	const holding = effectiveLedger(standing.home);
-	const pauses = effectivePauses(standing.home);
+	const holding = effectiveLedger(projection.home);
+	const pauses = effectivePauses(projection.home);
 	const enough = holding.find((entry) => entry.outcome === 'enough' && entry.date === date)?.id ?? null;
-	const zone = readZone(home, standing, clutterOf(holding, date), date);
+	const zone = readZone(home, projection, clutterOf(holding, date), date);
 	const nextDays = new Map<string, CivilDay | null>();
 
 	const lines = home.series.map((line): DaySeries => {
 		const { job } = line;
-		const at = standing.series.get(line.id) ?? EMPTY_SERIES;
+		const at = projection.series.get(line.id) ?? EMPTY_SERIES;
 		const linePauses: Pauses = pauses.length > 0 ? pausesForSeries(line, pauses) : NO_PAUSES;
 		let state = seriesState(
 			{ versions: line.versions, checkpoint: at.checkpoint, ledger: at.tail, pauses: linePauses },

@@ -1,5 +1,5 @@
 /**
- * A line of turns: one job, or one part of the day of a job with several parts. The types that the
+ * A line of occurrences: one job, or one part of the day of a job with several parts. The types that the
  * simulations of calendar and floating lines share. Rules: "Occurrences".
  */
 import { weekdayOf, addDays, type CivilDay, type Weekday } from '../calendar/civil';
@@ -38,7 +38,7 @@ export interface SeriesEntry {
 	readonly date: CivilDay;
 	/** `undo`: the id of the entry that is taken back. */
 	readonly of?: string | undefined;
-	/** `moved` and `skipped`: the date on which the turn is due. */
+	/** `moved` and `skipped`: the date on which the occurrence is due. */
 	readonly dueOn?: CivilDay | undefined;
 	/** `moved`: the new date. */
 	readonly to?: CivilDay | undefined;
@@ -51,21 +51,21 @@ export type JobState = 'paused' | 'late' | 'due' | 'waiting' | 'open' | 'done' |
 /** The state of a line on a day. Rules: "Occurrences". */
 export interface SeriesState {
 	readonly state: JobState;
-	/** Due date of the turn that stands (`late`: the first missed one). */
+	/** Due date of the occurrence that stands (`late`: the first missed one). */
 	readonly dueOn: CivilDay | null;
-	/** The day on which the turn that stands opened. */
+	/** The day on which the occurrence that stands opened. */
 	readonly opensOn: CivilDay | null;
 	readonly nextOn: CivilDay | null;
 	readonly lateDays: number;
-	/** lateDays in terms of the gap between turns. */
+	/** lateDays in terms of the gap between occurrences. */
 	readonly lateTurns: number;
-	/** The catch-up day that a waiting turn waits for. */
+	/** The catch-up day that a waiting occurrence waits for. */
 	readonly catchUpOn: CivilDay | null;
-	/** Ids of the entries of the day that settled a turn; the other settlements of the day were extra. */
+	/** Ids of the entries of the day that settled an occurrence; the other settlements of the day were extra. */
 	readonly settledBy: readonly string[];
-	/** The share of the standing turn that is done, 0 where none. */
+	/** The share of the projection occurrence that is done, 0 where none. */
 	readonly shareDone: number;
-	/** Turns done so far: chooses the variant and the depth of the next one. */
+	/** Occurrences done so far: chooses the variant and the depth of the next one. */
 	readonly doneTurns: number;
 }
 
@@ -90,12 +90,12 @@ export function restingState(doneTurns: number, settledBy = NOTHING): Mutable<Se
 	};
 }
 
-/** A turn that stands past its due date. */
+/** An occurrence that stands past its due date. */
 export interface MissedOccurrence {
 	readonly first: CivilDay;
 	/** The day on which the first missed one opened. */
 	readonly opens: CivilDay;
-	/** Due date of the job's turn after the first missed one, where that day has come. */
+	/** Due date of the job's occurrence after the first missed one, where that day has come. */
 	readonly next: CivilDay | null;
 	readonly rule: 'stays' | 'catchup';
 }
@@ -106,12 +106,12 @@ export interface MissedOccurrence {
  */
 export interface Checkpoint {
 	readonly through: CivilDay;
-	/** Due date of the last turn due on or before `through`. */
+	/** Due date of the last occurrence due on or before `through`. */
 	readonly lastDue: CivilDay | null;
 	readonly old: MissedOccurrence | null;
-	/** Due dates after `through` of turns that are settled already. */
+	/** Due dates after `through` of occurrences that are settled already. */
 	readonly settledAhead: readonly CivilDay[];
-	/** Floating lines: the day from which the turn that stands or is coming counts; null before the first. */
+	/** Floating lines: the day from which the occurrence that stands or is coming counts; null before the first. */
 	readonly base: CivilDay | null;
 	readonly doneTurns: number;
 	readonly lastDone: CivilDay | null;

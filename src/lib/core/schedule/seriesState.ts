@@ -47,7 +47,7 @@ function isFloating(versions: SeriesVersions, day: CivilDay): boolean {
 
 /**
  * The state of a line on a day after its checkpoint, with the entries of that day counted.
- * Rules: "State of a job". Zone items have no turns of their own: they are `resting`
+ * Rules: "State of a job". Zone items have no occurrences of their own: they are `resting`
  * here, and `readDay` says whether their sitting offers them.
  */
 export function seriesState(line: SeriesInput, day: CivilDay): SeriesState {

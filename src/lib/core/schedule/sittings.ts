@@ -36,12 +36,12 @@ interface Ahead {
  */
 export function sittingsAhead(
 	home: PreparedHome,
-	standing: HomeProjection,
+	projection: HomeProjection,
 	today: CivilDay,
 	to: CivilDay
 ): Sitting[] {
-	const pauses = effectivePauses(standing.home);
-	const clutter = clutterOf(effectiveLedger(standing.home), today);
+	const pauses = effectivePauses(projection.home);
+	const clutter = clutterOf(effectiveLedger(projection.home), today);
 	const ahead = new Map<string, Ahead>();
 	const pausedOn = (id: string, date: CivilDay) => {
 		const line = home.seriesById.get(id);
@@ -50,7 +50,7 @@ export function sittingsAhead(
 	const minutesOf = (at: Ahead, id: string) => {
 		const job = home.jobById.get(id);
 		if (!job) return 0;
-		const done = doneBefore(standing.series.get(id), addDays(today, 1)) + (at.done.get(id) ?? 0);
+		const done = doneBefore(projection.series.get(id), addDays(today, 1)) + (at.done.get(id) ?? 0);
 		return job.depths[depthOf(job, done)]?.minutes ?? job.depths.usual.minutes;
 	};
 	const settle = (zone: string, at: Ahead, items: readonly string[], date: CivilDay) => {
@@ -64,11 +64,11 @@ export function sittingsAhead(
 	const aheadOf = (zone: string): Ahead => {
 		const known = ahead.get(zone);
 		if (known) return known;
-		const state = passAt(home, zone, standing.zones.get(zone) ?? EMPTY_ZONE, today);
+		const state = passAt(home, zone, projection.zones.get(zone) ?? EMPTY_ZONE, today);
 		const made: Ahead = { state, done: new Map(), last: new Map() };
 		ahead.set(zone, made);
 		if (zoneOn(today, home.rotation) === zone) {
-			const left = readDay(home, standing, today).lines.filter((one) => one.offered && one.state === 'due');
+			const left = readDay(home, projection, today).lines.filter((one) => one.offered && one.state === 'due');
 			settle(
 				zone,
 				made,
@@ -95,7 +95,7 @@ export function sittingsAhead(
 							const gap = (item.every * 365) / visits;
 							const line = home.seriesById.get(item.id);
 							const startsOn = line?.versions[0]?.rule?.startsOn ?? date;
-							const last = at.last.get(item.id) ?? standing.series.get(item.id)?.last?.date;
+							const last = at.last.get(item.id) ?? projection.series.get(item.id)?.last?.date;
 							const lastDone = last ?? (addDays(startsOn, -Math.round(gap)) as CivilDay);
 							return { id: item.id, weight: line?.job.weight ?? 1, lastDone, gap };
 						}),

@@ -20,7 +20,7 @@ export interface PassState {
 
 export const FIRST_PASS: PassState = { pass: 1, settled: [] };
 
-/** The items that a pass counts on a date, in list order: its own turn of every second pass, and the season. */
+/** The items that a pass counts on a date, in list order: its own occurrence of every second pass, and the season. */
 export function countedItems(items: readonly ZoneItem[], pass: number, day: CivilDay): ZoneItem[] {
 	return items.filter((item) => (pass - 1) % item.every === 0 && inSeason(day, item.season));
 }
@@ -69,7 +69,7 @@ export interface NeedOfItem {
 	readonly weight: number;
 	/** The day on which it was last done, or the day from which it counts. */
 	readonly lastDone: CivilDay;
-	/** Days between two turns: `every` × 365 / the zone's visits in the next twelve months. */
+	/** Days between two occurrences: `every` × 365 / the zone's visits in the next twelve months. */
 	readonly gap: number;
 }
 

@@ -29,7 +29,7 @@ export interface Gathered {
 
 export interface GatherQuestion {
 	readonly home: PreparedHome;
-	readonly standing: HomeProjection;
+	readonly projection: HomeProjection;
 	readonly day: Day;
 	readonly part: DayPart;
 	/** The lines that these people may take and that are in no other session. */
@@ -94,8 +94,8 @@ export function gather(kind: SessionKind, question: GatherQuestion): Gathered {
 }
 
 /** The basics of the part of the day that is running, and what is left of earlier parts. */
-function basicsOf({ home, standing, day, part }: GatherQuestion, on: readonly DaySeries[]): DaySeries[] {
-	const hung = agendaOf(home, standing, day, part, 24 * 60);
+function basicsOf({ home, projection, day, part }: GatherQuestion, on: readonly DaySeries[]): DaySeries[] {
+	const hung = agendaOf(home, projection, day, part, 24 * 60);
 	const parts: readonly DayPart[] = ['morning', 'midday', 'evening'];
 	const upToNow = new Set(
 		parts.slice(0, parts.indexOf(part) + 1).flatMap((one) => hung.parts[one].map((line) => line.line.id))

@@ -31,7 +31,7 @@ function schedule(job: Job, startsOn: CivilDay, household: Household): Schedule 
 	};
 }
 
-/** Days between two turns of a job, for spreading: 0 where its first dates follow from the week alone. */
+/** Days between two occurrences of a job, for spreading: 0 where its first dates follow from the week alone. */
 export function intervalOf(job: Job): number {
 	const { cadence } = job;
 	switch (cadence.type) {

@@ -17,7 +17,7 @@ export interface TrialInput {
 	/** The job as it was; null for a new one. */
 	readonly before: Job | null;
 	readonly after: Job;
-	readonly standing: HomeProjection;
+	readonly projection: HomeProjection;
 	readonly pauses: Pauses;
 	readonly today: CivilDay;
 	/** Days of the visits of the room's zone to come, for zone items. */
@@ -75,15 +75,15 @@ export function zoneDaysAhead(
 export function trialYear(
 	home: PreparedHome,
 	job: Job,
-	standing: HomeProjection,
+	projection: HomeProjection,
 	today: CivilDay,
 	days = 365
 ): OutlookDay[] {
 	const edit = saveJob(home.home, job);
-	if (!edit.ok) return outlook(home, addDays(today, 1), days, standing, today);
+	if (!edit.ok) return outlook(home, addDays(today, 1), days, projection, today);
 	const next = prepareHome([
 		...home.versions.filter((version) => version.from < today),
 		{ from: today, home: edit.home }
 	]);
-	return outlook(next, addDays(today, 1), days, standing, today);
+	return outlook(next, addDays(today, 1), days, projection, today);
 }

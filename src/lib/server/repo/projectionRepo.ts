@@ -1,4 +1,4 @@
-/** The standing of a home: projections of its ledger, one row a line and a zone. */
+/** The projection of a home: projections of its ledger, one row a line and a zone. */
 import type { CivilDay } from '$core/calendar/civil';
 import { seriesId, type LedgerEntry, type PauseEntry } from '$core/household/entry';
 import type { PreparedHome, Series } from '$core/schedule/preparedHome';
@@ -76,7 +76,7 @@ function lineOfRow(row: Row): SeriesProjection {
 	return line;
 }
 
-/** The standing as it is kept, with the home's own entries. */
+/** The projection as it is kept, with the home's own entries. */
 export async function loadProjection(db: Db, household: string): Promise<HomeProjection> {
 	const [[lines], [zones], home] = await Promise.all([
 		db.execute<Row[]>('SELECT line_id, checkpoint, tail, last FROM standing WHERE household_id = ?', [
@@ -142,15 +142,15 @@ export async function rebuildProjection(
 	household: string,
 	home: PreparedHome
 ): Promise<HomeProjection> {
-	const standing = projectHome(
+	const projection = projectHome(
 		home,
 		(await allEntries(db, household)).map((stored) => stored.entry)
 	);
 	await db.query('DELETE FROM standing WHERE household_id = ?', [household]);
 	await db.query('DELETE FROM zone_standing WHERE household_id = ?', [household]);
-	await saveLines(db, household, standing.series);
-	await saveZones(db, household, standing.zones);
-	return standing;
+	await saveLines(db, household, projection.series);
+	await saveZones(db, household, projection.zones);
+	return projection;
 }
 
 /** What entries that were just inserted change: the lines they stand on, their zones, or the whole home. */
@@ -177,9 +177,9 @@ export async function followEntries(
 	}
 	const lines = new Map<string, SeriesProjection>();
 	const anew: Series[] = [];
-	const standing = await loadLines(db, household, [...added.keys()]);
+	const projection = await loadLines(db, household, [...added.keys()]);
 	for (const { line, entries } of added.values()) {
-		let at: SeriesProjection | null = standing.get(line.id) ?? EMPTY_SERIES;
+		let at: SeriesProjection | null = projection.get(line.id) ?? EMPTY_SERIES;
 		const linePauses = pausesForSeries(line, pauses);
 		for (const entry of entries) at = at && appendToSeries(line, at, entry, linePauses);
 		if (at) lines.set(line.id, at);

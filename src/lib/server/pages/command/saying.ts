@@ -34,11 +34,11 @@ export async function say(asker: Asker, text: string): Promise<SaidView> {
 		const found = await loadHome(db, asker.householdId);
 		if (!found) throw new RangeError('no such household');
 		const { date } = householdTime(at, found.home.household);
-		const [standing, loads] = await Promise.all([
+		const [projection, loads] = await Promise.all([
 			loadProjection(db, asker.householdId),
 			openLoads(db, asker.householdId)
 		]);
-		const day = readDay(found, standing, date);
+		const day = readDay(found, projection, date);
 		const made: CommandContext = {
 			today: date,
 			now: at,

@@ -13,7 +13,7 @@ import { loadProjection } from '../../repo/projectionRepo';
 export async function calendarFeed(secret: string, todo: boolean): Promise<string | null> {
 	const found = await reading((db) => feedOf(db, secret));
 	if (!found) return null;
-	const [home, standing, revision] = await reading(
+	const [home, projection, revision] = await reading(
 		async (db) =>
 			[
 				await loadHome(db, found.household),
@@ -25,7 +25,7 @@ export async function calendarFeed(secret: string, todo: boolean): Promise<strin
 	const at = now();
 	const { date: today } = householdTime(at, home.home.household);
 	const member = found.member === '' ? null : found.member;
-	const events = feedEvents({ home, standing, today, member });
+	const events = feedEvents({ home, projection, today, member });
 	const name =
 		member === null
 			? home.home.household.name

@@ -236,10 +236,10 @@ async function jobPage(
 	const { home, today } = facts;
 	const job = home.jobById.get(jobId);
 	if (!job) throw new RangeError(jobId);
-	const [standing, entries] = await reading((db) =>
+	const [projection, entries] = await reading((db) =>
 		Promise.all([loadProjection(db, household), entriesOfJobs(db, household, [jobId])])
 	);
-	const lines = readDay(home, standing, today).lines.filter((line) => line.line.job.id === jobId);
+	const lines = readDay(home, projection, today).lines.filter((line) => line.line.job.id === jobId);
 	const next = lines
 		.map((line): { on: CivilDay | null; line: DaySeries } => ({
 			on: line.state === 'due' || line.state === 'late' || line.state === 'waiting' ? today : line.nextOn,

@@ -21,9 +21,9 @@ import { storeyName } from '../setup/loadBegin';
 import { missedWords } from '../today/tags';
 
 /** The newest judgement of clutter of each zone. */
-export function clutterNow(standing: HomeProjection): Map<string, HouseZone['clutter']> {
+export function clutterNow(projection: HomeProjection): Map<string, HouseZone['clutter']> {
 	const found = new Map<string, HouseZone['clutter']>();
-	for (const entry of effectiveEntries(standing.home as never[]) as unknown as HomeProjection['home']) {
+	for (const entry of effectiveEntries(projection.home as never[]) as unknown as HomeProjection['home']) {
 		if (entry.outcome === 'judgement') found.set(entry.zone, entry.clutter);
 	}
 	return found;
@@ -36,13 +36,13 @@ export async function loadHouse(
 	household: string,
 	query: { readonly room: string | null; readonly zone: string | null }
 ): Promise<HouseView> {
-	const [home, standing, revision] = await reading(async (db) => {
+	const [home, projection, revision] = await reading(async (db) => {
 		const prepared = await loadHome(db, household);
 		if (!prepared) throw new RangeError(`no household ${household}`);
 		return [prepared, await loadProjection(db, household), await revisionOf(db, household)] as const;
 	});
 	const { date: today } = householdTime(now(), home.home.household);
-	const clutter = clutterNow(standing);
+	const clutter = clutterNow(projection);
 	const clearing = notClear(clutter);
 	const check = checkZones(home, today, clearing);
 	const hasZones = home.rotation.scheme.type !== 'none' && home.home.zones.length > 0;

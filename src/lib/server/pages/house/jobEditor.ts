@@ -38,7 +38,7 @@ export async function loadJobEditor(
 	id: string,
 	query: { readonly room: string | null }
 ): Promise<JobEditorView> {
-	const [home, standing, revision, entries] = await reading(async (db) => {
+	const [home, projection, revision, entries] = await reading(async (db) => {
 		const prepared = await loadHome(db, household);
 		if (!prepared) throw new RangeError(`no household ${household}`);
 		return [
@@ -63,9 +63,11 @@ export async function loadJobEditor(
 	if (!room) throw new RangeError(job.room);
 	const lines = home.series.filter((line) => line.job.id === job.id);
 	const line = lines[0];
-	const stored = line ? standing.series.get(line.id) : undefined;
-	const pauses = effectivePauses(standing.home);
-	const day = line ? readDay(home, standing, today).lines.find((one) => one.line.id === line.id) : undefined;
+	const stored = line ? projection.series.get(line.id) : undefined;
+	const pauses = effectivePauses(projection.home);
+	const day = line
+		? readDay(home, projection, today).lines.find((one) => one.line.id === line.id)
+		: undefined;
 	const last = stored?.last ?? null;
 	const timings = entries
 		.map((one) => one.entry)
@@ -87,7 +89,7 @@ export async function loadJobEditor(
 				? ''
 				: 'Not done yet',
 		today,
-		standing: line && stored ? { id: line.id, line: stored } : null,
+		projection: line && stored ? { id: line.id, line: stored } : null,
 		pauses: line ? pausesForSeries(line, pauses) : [],
 		zoneDays: zoneDaysAhead(home, room.zone, today),
 		rooms: home.home.rooms.map((one) => ({ id: one.id, name: one.name, zone: one.zone })),

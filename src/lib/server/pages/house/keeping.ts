@@ -24,7 +24,7 @@ export async function loadRhythm(
 	household: string,
 	tried: Readonly<Record<string, string>> | null
 ): Promise<RhythmView> {
-	const { home, standing, revision, today } = await facts(household);
+	const { home, projection, revision, today } = await facts(household);
 	const edit = tried
 		? rhythmEdit(
 				home.home,
@@ -47,8 +47,8 @@ export async function loadRhythm(
 		formId: uuidv7(),
 		household: home.home.household,
 		zones: home.home.zones.map((zone, i) => ({ id: zone.id, name: zone.name, number: i + 1 })),
-		now: yardOfHome(home, standing, today, 'As it is'),
-		next: next ? yardOfHome(next, standing, today, 'As it would be') : null,
+		now: yardOfHome(home, projection, today, 'As it is'),
+		next: next ? yardOfHome(next, projection, today, 'As it would be') : null,
 		missed: missedWords(home, missed, (next ?? home).rotation),
 		timeZones: [...new Set([home.home.household.timeZone, ...Intl.supportedValuesOf('timeZone')])].sort(),
 		patterns: allPatterns().map((pattern) => ({ id: pattern.id, name: pattern.name }))
@@ -56,14 +56,14 @@ export async function loadRhythm(
 }
 
 export async function loadPauses(household: string): Promise<PausesView> {
-	const { home, standing, today } = await facts(household);
+	const { home, projection, today } = await facts(household);
 	const rules = home.home.household;
-	const pauses = effectivePauses(standing.home);
+	const pauses = effectivePauses(projection.home);
 	const backFrom = backAfterIllness(pauses, today);
 	const way =
 		backFrom === null
 			? null
-			: catchUpPlan(home, standing, backFrom, minutesOfDay(rules), rules.rhythm.sittingMinutes);
+			: catchUpPlan(home, projection, backFrom, minutesOfDay(rules), rules.rhythm.sittingMinutes);
 	const target = (scope: string, id: string | null) => {
 		switch (scope) {
 			case 'household':

@@ -78,8 +78,8 @@ export async function loadLaundry(asker: Asker): Promise<LaundryView> {
 		const { date } = householdTime(at, rules);
 		const loads = await openLoads(db, asker.householdId);
 		const isDevice = asker.viewer?.role === 'device';
-		const standing = await loadProjection(db, asker.householdId);
-		const hears = listening({ home, standing }, at, isDevice ? null : (asker.viewer?.member ?? asker.me));
+		const projection = await loadProjection(db, asker.householdId);
+		const hears = listening({ home, projection }, at, isDevice ? null : (asker.viewer?.member ?? asker.me));
 		const views = loads.map((load) => loadView(home, load, at, hears));
 		const waiting = views.filter((load) => load.stage === 'waiting');
 		const when = { days: rules.laundry.days, freeDays: rules.rhythm.freeDays };

@@ -41,7 +41,7 @@ function clothOf(facts: FamilyFacts, turn: WeekOccurrence): WeekCloth {
 
 function linesOf(facts: FamilyFacts, week: AssignedWeek, day: CivilDay): WeekLine[] {
 	const { home } = facts;
-	const turns = week.turns.filter((turn) => turn.due === day);
+	const turns = week.occurrences.filter((turn) => turn.due === day);
 	const line = (
 		id: string | null,
 		name: string,
@@ -80,7 +80,7 @@ export async function loadWeek(asker: Asker, query: WeekQuery): Promise<WeekView
 	const week = shownWeek(facts, proposed);
 	const askedDay = query.day === null ? null : parseDay(query.day);
 	const inWeek = (day: CivilDay) => weekBegin <= day && day <= addDays(weekBegin, 6);
-	const turn = week.turns.find((one) => one.id === query.turn);
+	const turn = week.occurrences.find((one) => one.id === query.turn);
 	const day =
 		turn?.due ?? (askedDay !== null && inWeek(askedDay) ? askedDay : inWeek(today) ? today : weekBegin);
 	const swaps = await reading((db) => openSwaps(db, asker.householdId, today));
@@ -97,7 +97,7 @@ export async function loadWeek(asker: Asker, query: WeekQuery): Promise<WeekView
 				letter: weekdayName(date).slice(0, 3),
 				day: partsOf(date).day,
 				minutes: Math.round(
-					week.turns.filter((one) => one.due === date).reduce((sum, one) => sum + one.minutes, 0)
+					week.occurrences.filter((one) => one.due === date).reduce((sum, one) => sum + one.minutes, 0)
 				),
 				isToday: date === today,
 				isPast: date < today
@@ -147,7 +147,7 @@ export async function loadWeek(asker: Asker, query: WeekQuery): Promise<WeekView
 
 /** Turns of those who could take a turn, that whoever has it could take in return. */
 function inReturnOf(facts: FamilyFacts, week: AssignedWeek, id: string | null): WeekView['inReturn'] {
-	const turn = week.turns.find((one) => one.id === id);
+	const turn = week.occurrences.find((one) => one.id === id);
 	const from = turn ? (week.given.get(turn.id)?.to ?? null) : null;
 	if (!turn || from === null) return [];
 	const can = (of: WeekOccurrence, member: string) =>
@@ -156,7 +156,7 @@ function inReturnOf(facts: FamilyFacts, week: AssignedWeek, id: string | null): 
 		.filter((one) => one.why.length === 0 && one.member.id !== from)
 		.map(({ member }) => ({
 			name: member.name,
-			turns: week.turns
+			turns: week.occurrences
 				.filter((one) => week.given.get(one.id)?.to === member.id && can(one, from))
 				.slice(0, 20)
 				.map((one) => ({
@@ -177,7 +177,7 @@ function trialOf(facts: FamilyFacts, now: AssignedWeek, query: WeekQuery): WeekV
 	const absence: Absence = { member: member.id, from, to: to < from ? from : to };
 	const then = proposeWeek(facts, [absence]);
 	const moved = changedOccurrences(now, then).flatMap((id) => {
-		const turn = then.turns.find((one) => one.id === id);
+		const turn = then.occurrences.find((one) => one.id === id);
 		const mine = now.given.get(id)?.to === member.id;
 		return turn && mine ? [{ turn, to: then.given.get(id)?.to ?? null }] : [];
 	});

@@ -33,11 +33,11 @@ const BY_WORDS = {
 
 /** Members who are away on a day: by a pause, or a stretch away. */
 export const awayToday = (facts: FamilyFacts, day: CivilDay) =>
-	awayOn(effectivePauses(facts.standing.home), day);
+	awayOn(effectivePauses(facts.projection.home), day);
 
 /** Why a turn is whose, and who else could, in words. */
 export function whyView(facts: FamilyFacts, week: AssignedWeek, id: string | null): WhyView | null {
-	const turn = week.turns.find((one) => one.id === id);
+	const turn = week.occurrences.find((one) => one.id === id);
 	const why = turn ? explain(week, turn.id) : null;
 	if (!turn || !why) return null;
 	const { home, today } = facts;
@@ -161,14 +161,14 @@ export async function loadCrew(household: string, asked: string | null): Promise
 	const first = [...week.given].find(
 		([id, given]) =>
 			(given.how === 'turn' || given.how === 'shared') &&
-			week.turns.find((one) => one.id === id)?.due === today
+			week.occurrences.find((one) => one.id === id)?.due === today
 	)?.[0];
 	const tomorrow = addDays(today, 1);
 	const helper = home.home.members.find(
 		(one) => one.role === 'helper' && homeSpans(one, tomorrow).length > 0
 	);
 	const helps = helper
-		? week.turns
+		? week.occurrences
 				.filter((turn) => turn.due === tomorrow && week.given.get(turn.id)?.to === helper.id)
 				.reduce((total, turn) => total + turn.minutes, 0)
 		: 0;

@@ -89,8 +89,9 @@ function askedOf(facts: FamilyFacts, params: URLSearchParams): Asked {
 
 /** What is somebody's on a day, today's as it stands and a coming one as it will be. */
 async function idsOf(facts: FamilyFacts, member: string, day: CivilDay): Promise<string[]> {
-	const { home, standing, today } = facts;
-	const lines = (day > today ? comingDay(home, standing, today, day) : readDay(home, standing, day)).lines;
+	const { home, projection, today } = facts;
+	const lines = (day > today ? comingDay(home, projection, today, day) : readDay(home, projection, day))
+		.lines;
 	const given = await reading((db) => givenFor(db, facts.household, day));
 	return ownLines(lines, member, day, given)
 		.filter((line) => line.state !== 'open')
@@ -98,7 +99,7 @@ async function idsOf(facts: FamilyFacts, member: string, day: CivilDay): Promise
 }
 
 async function cardOf(facts: FamilyFacts, asked: Asked): Promise<Card | null> {
-	const week = { home: facts.home, standing: facts.standing, today: facts.today, begin: asked.begin };
+	const week = { home: facts.home, projection: facts.projection, today: facts.today, begin: asked.begin };
 	switch (asked.kind) {
 		case 'room':
 			return roomCard(week, asked.room);

@@ -53,7 +53,7 @@ export interface RotaQuery {
 
 interface Facts {
 	readonly home: PreparedHome;
-	readonly standing: HomeProjection;
+	readonly projection: HomeProjection;
 	readonly today: CivilDay;
 	readonly entries: readonly StoredEntry[];
 	readonly undone: ReadonlySet<string>;
@@ -68,7 +68,7 @@ export async function loadRota(query: RotaQuery): Promise<RotaView> {
 	const chosen = Math.max(today - 3000, Math.min(asked, lastForecast(today))) as CivilDay;
 	const mode = query.mode === 'month' || query.mode === 'list' ? query.mode : 'week';
 	const start = weekStartOf(chosen, home.rotation.weekStart);
-	const [standing, entries, busy] = await reading(async (db) =>
+	const [projection, entries, busy] = await reading(async (db) =>
 		Promise.all([
 			loadProjection(db, query.household),
 			entriesBetween(db, query.household, start, addDays(start, 6)),
@@ -84,7 +84,7 @@ export async function loadRota(query: RotaQuery): Promise<RotaView> {
 	);
 	const facts: Facts = {
 		home,
-		standing,
+		projection,
 		today,
 		entries,
 		undone: new Set(undos.flatMap(({ entry }) => (entry.outcome === 'undo' ? [entry.of] : []))),
@@ -116,11 +116,11 @@ export async function loadRota(query: RotaQuery): Promise<RotaView> {
 	};
 }
 
-function roundView({ home, standing, today }: Facts, chosen: CivilDay) {
+function roundView({ home, projection, today }: Facts, chosen: CivilDay) {
 	const { year } = partsOf(chosen);
 	const first = dayOf(year, 1, 1);
 	const daysInYear = dayOf(year + 1, 1, 1) - first;
-	const days = outlook(home, first, daysInYear, standing, today);
+	const days = outlook(home, first, daysInYear, projection, today);
 	const numberOf = (zone: string | null) => (zone === null ? null : home.rotation.zones.indexOf(zone) + 1);
 	const weeks = visitsOf(days, home).map((visit) => ({
 		from: isoOf(visit.from),
@@ -140,7 +140,7 @@ function roundView({ home, standing, today }: Facts, chosen: CivilDay) {
 			(cadence.type === 'afterDone' && cadence.max >= 150);
 		if (!rare) return [];
 		const own = days.find((day) => day.lines.includes(line.id));
-		const last = standing.series.get(line.id)?.last?.date;
+		const last = projection.series.get(line.id)?.last?.date;
 		const doneAt = last !== undefined && last >= first && last < first + daysInYear ? last - first : null;
 		const made: { at: number; name: string; done: boolean }[] = [];
 		if (doneAt !== null) made.push({ at: doneAt, name: line.job.name, done: true });
@@ -177,15 +177,15 @@ function thin(yearly: { at: number; name: string; done: boolean }[]) {
 	return kept;
 }
 
-function middleOf({ home, standing, today }: Facts, chosen: CivilDay, start: CivilDay) {
+function middleOf({ home, projection, today }: Facts, chosen: CivilDay, start: CivilDay) {
 	const end = addDays(start, 6);
 	const at = chosen < start ? start : chosen;
 	const week = Array.from({ length: 7 }, (_, i) => addDays(start, i));
 	// How far the pass is, is told as of today; of another week by its first zone day.
 	const zoneDay = [today, ...week].find(
-		(day) => week.includes(day) && readDayZone(home, standing, day) !== null
+		(day) => week.includes(day) && readDayZone(home, projection, day) !== null
 	);
-	const zone = zoneDay === undefined ? null : readDayZone(home, standing, zoneDay);
+	const zone = zoneDay === undefined ? null : readDayZone(home, projection, zoneDay);
 	const mark = zone ? zoneMark(home, zone.zone) : null;
 	const current = today >= start && today <= end;
 	const sameMonth = partsOf(start).month === partsOf(end).month;
@@ -205,8 +205,8 @@ function middleOf({ home, standing, today }: Facts, chosen: CivilDay, start: Civ
 	};
 }
 
-const readDayZone = (home: PreparedHome, standing: HomeProjection, day: CivilDay) =>
-	readDay(home, standing, day).zone;
+const readDayZone = (home: PreparedHome, projection: HomeProjection, day: CivilDay) =>
+	readDay(home, projection, day).zone;
 
 function nextZone(home: PreparedHome, after: CivilDay): string | null {
 	const days = outlook(home, addDays(after, 1), 21);
@@ -262,10 +262,11 @@ function doneItems({ home, entries, undone }: Facts, date: CivilDay): RotaItem[]
 }
 
 function dayView(facts: Facts, date: CivilDay): RotaDay {
-	const { home, standing, today, busy } = facts;
+	const { home, projection, today, busy } = facts;
 	const isPast = date < today;
 	let day: Day | null = null;
-	if (!isPast) day = date === today ? readDay(home, standing, date) : comingDay(home, standing, today, date);
+	if (!isPast)
+		day = date === today ? readDay(home, projection, date) : comingDay(home, projection, today, date);
 	const lines = (day?.lines ?? []).filter((line) => {
 		if (line.ticks.length > 0 && line.state === 'done') return false;
 		return line.state === 'due' || (date === today && line.state === 'late');
@@ -277,7 +278,7 @@ function dayView(facts: Facts, date: CivilDay): RotaDay {
 	];
 	const { rhythm } = home.home.household;
 	const weekday = weekdayOf(date);
-	const pause = effectivePauses(standing.home).find(
+	const pause = effectivePauses(projection.home).find(
 		(one) => one.scope === 'household' && one.from <= date && date <= one.to
 	);
 	return {
@@ -299,18 +300,18 @@ function dayView(facts: Facts, date: CivilDay): RotaDay {
 						? 'A free day'
 						: `A free day, with ${lowerNumber(items.length)} ${plural(items.length, 'job')} set on it`
 					: null,
-		zone: zoneMark(home, day?.zone?.zone ?? readDayZone(home, standing, date)?.zone ?? null),
+		zone: zoneMark(home, day?.zone?.zone ?? readDayZone(home, projection, date)?.zone ?? null),
 		busy: busy.filter((one) => one.date === date).map((one) => one.title)
 	};
 }
 
-function monthView({ home, standing, today }: Facts, chosen: CivilDay): RotaView['month'] {
+function monthView({ home, projection, today }: Facts, chosen: CivilDay): RotaView['month'] {
 	const index = monthIndexOf(chosen);
 	const first = firstOfMonth(index);
 	const last = lastOfMonth(index);
 	const { weekStart } = home.rotation;
 	const from = weekStartOf(first, weekStart);
-	const days = outlook(home, first, last - first + 1, standing, today);
+	const days = outlook(home, first, last - first + 1, projection, today);
 	const rows: MonthRow[] = [];
 	for (let start = from; start <= last; start = addDays(start, 7)) {
 		const inside = start < first ? first : start;
@@ -344,11 +345,11 @@ function monthView({ home, standing, today }: Facts, chosen: CivilDay): RotaView
 	};
 }
 
-function notesOf({ home, standing, today }: Facts, chosen: CivilDay): string[] {
+function notesOf({ home, projection, today }: Facts, chosen: CivilDay): string[] {
 	const { year } = partsOf(chosen);
 	const missed = missedZones(dayOf(year, 1, 1), dayOf(year, 12, 31), home.rotation);
 	const notes = missedWords(home, missed);
-	for (const pause of effectivePauses(standing.home)) {
+	for (const pause of effectivePauses(projection.home)) {
 		if (pause.scope === 'household' && pause.to >= today)
 			notes.push(
 				`The house is under a cloth from ${partsOf(pause.from).day} ${monthName(pause.from)} to ${partsOf(pause.to).day} ${monthName(pause.to)}.`
@@ -357,12 +358,12 @@ function notesOf({ home, standing, today }: Facts, chosen: CivilDay): string[] {
 	return [...new Set(notes)].slice(0, 3);
 }
 
-function foundOf({ home, standing, today }: Facts, id: string): RotaView['found'] {
+function foundOf({ home, projection, today }: Facts, id: string): RotaView['found'] {
 	const line = home.seriesById.get(id);
 	if (!line) return null;
 	const { name } = line.job;
 	if (line.job.cadence.type === 'zone') {
-		const state = readDay(home, standing, today).lines.find((one) => one.line.id === id);
+		const state = readDay(home, projection, today).lines.find((one) => one.line.id === id);
 		const next = state?.nextOn ?? null;
 		return {
 			name,
@@ -370,15 +371,15 @@ function foundOf({ home, standing, today }: Facts, id: string): RotaView['found'
 			week: next === null ? null : isoOf(next)
 		};
 	}
-	const pauses = pausesForSeries(line, effectivePauses(standing.home));
-	const state = readDay(home, standing, today).lines.find((one) => one.line.id === id);
+	const pauses = pausesForSeries(line, effectivePauses(projection.home));
+	const state = readDay(home, projection, today).lines.find((one) => one.line.id === id);
 	if (state && (state.state === 'due' || state.state === 'late'))
 		return {
 			name,
 			words: state.state === 'late' ? 'hangs already, late' : 'is due today',
 			week: isoOf(today)
 		};
-	const [next] = nextDates(line, { standing, pauses, today }, 1);
+	const [next] = nextDates(line, { projection, pauses, today }, 1);
 	return next === undefined
 		? {
 				name,

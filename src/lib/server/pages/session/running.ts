@@ -99,8 +99,8 @@ export async function loadRun(asker: Asker, id: string, as: string | null): Prom
 /** What is on and in nobody's session, that one of these people may do. */
 async function spareOf(household: string, home: PreparedHome, session: StoredSession) {
 	return reading(async (db) => {
-		const standing = await loadProjection(db, household);
-		const day = readDay(home, standing, session.date);
+		const projection = await loadProjection(db, household);
+		const day = readDay(home, projection, session.date);
 		const taken = await linesInSessions(db, household, session);
 		const people = home.home.members.filter((one) => session.plan.people.includes(one.id));
 		return day.lines

@@ -11,12 +11,12 @@ import { monthName, weekdayName } from '$words/general';
 /** Four weeks of a home from the next week on, as the drying yard hangs them. */
 export function yardOfHome(
 	home: PreparedHome,
-	standing: HomeProjection,
+	projection: HomeProjection,
 	today: CivilDay,
 	name: string
 ): Yard {
 	const from = weekStartOf(addDays(today, 6), home.rotation.weekStart);
-	const days = outlook(home, from, 28, standing, today);
+	const days = outlook(home, from, 28, projection, today);
 	const holds = minutesOfDay(home.home.household);
 	const marks = new Map(home.home.zones.map((zone, i) => [zone.id, { weave: zone.weave, number: i + 1 }]));
 	const longest = days.reduce((most, day) => (day.total > most.total ? day : most));

@@ -70,7 +70,7 @@ export async function loadToday(query: TodayQuery): Promise<TodayView> {
 	const running = relation === 'today' ? partRunning(minute, rules) : 'morning';
 	return view({
 		home,
-		standing: projection,
+		projection: projection,
 		day,
 		hung: agendaOf(home, projection, day, running, minutesOfDay(rules, habit)),
 		running,

@@ -14,7 +14,7 @@ import type { StoredSession } from '../../repo/sessionRepo';
 
 interface Home {
 	readonly home: PreparedHome;
-	readonly standing: HomeProjection;
+	readonly projection: HomeProjection;
 }
 
 export interface ByItself extends Home {
@@ -23,9 +23,9 @@ export interface ByItself extends Home {
 }
 
 /** Whom a bell is for, as asked by whoever looks: `listener` is null on a device of the whole house. */
-export function listening({ home, standing }: Home, at: number, listener: string | null) {
+export function listening({ home, projection }: Home, at: number, listener: string | null) {
 	const { date, minute } = householdTime(at, home.home.household);
-	const away = awayOn(effectivePauses(standing.home), date);
+	const away = awayOn(effectivePauses(projection.home), date);
 	const carrier = inChargeAt(home.home.members, date, minute, away)?.id ?? null;
 	return (owner: string | null) => hearsAlarm(owner, carrier, listener);
 }

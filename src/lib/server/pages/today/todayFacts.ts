@@ -14,7 +14,7 @@ import type { TodayQuery } from './loadToday';
 
 export interface Facts {
 	readonly home: PreparedHome;
-	readonly standing: HomeProjection;
+	readonly projection: HomeProjection;
 	readonly day: Day;
 	readonly hung: Agenda;
 	readonly running: DayPart;

@@ -12,13 +12,13 @@ import { loadProjection } from '../../repo/projectionRepo';
 import { editHome } from './editHome';
 
 export async function facts(household: string) {
-	const [home, standing, revision] = await reading(async (db) => {
+	const [home, projection, revision] = await reading(async (db) => {
 		const prepared = await loadHome(db, household);
 		if (!prepared) throw new RangeError(`no household ${household}`);
 		return [prepared, await loadProjection(db, household), await revisionOf(db, household)] as const;
 	});
 	const at = now();
-	return { home, standing, revision, today: householdTime(at, home.home.household).date };
+	return { home, projection, revision, today: householdTime(at, home.home.household).date };
 }
 
 const TIME = /^([01]?\d|2[0-3]):[0-5]\d$/;

@@ -1,4 +1,4 @@
-/** The one way into the ledger: checks an entry against the home, writes it once, and moves the standing along. */
+/** The one way into the ledger: checks an entry against the home, writes it once, and moves the projection along. */
 import type { CivilDay } from '$core/calendar/civil';
 import { isWork, type LedgerEntry } from '$core/household/entry';
 import { checkEntry, type Refusal } from '$core/schedule/checkEntry';

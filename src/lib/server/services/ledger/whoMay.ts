@@ -44,14 +44,14 @@ async function onListOf(
 	today: CivilDay,
 	day: CivilDay
 ): Promise<boolean> {
-	const standing =
+	const projection =
 		day === today
 			? await loadProjection(db, household)
 			: projectionAt(
 					home,
 					(await allEntries(db, household)).map((stored) => stored.entry)
 				);
-	const lines = readDay(home, standing, day).lines.filter((one) => one.line.id === line);
+	const lines = readDay(home, projection, day).lines.filter((one) => one.line.id === line);
 	return ownLines(lines, member, day, await givenFor(db, household, day)).length > 0;
 }
 

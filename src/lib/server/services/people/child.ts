@@ -34,7 +34,7 @@ export async function mineOf(asker: Asker): Promise<Mine> {
 	if (!me)
 		error(404, { message: 'There is no list for this device.', remedy: 'Say who you are, or go to Today.' });
 	const given = await reading((db) => givenFor(db, asker.householdId, facts.today));
-	const day = readDay(facts.home, facts.standing, facts.today);
+	const day = readDay(facts.home, facts.projection, facts.today);
 	const running = partRunning(facts.minute, facts.home.home.household);
 	const place = (line: DaySeries) => {
 		const at = DAY_PARTS.indexOf(partOf(line, running));

@@ -20,7 +20,7 @@ import { loadProjection } from '../../repo/projectionRepo';
 export interface FamilyFacts {
 	readonly household: string;
 	readonly home: PreparedHome;
-	readonly standing: HomeProjection;
+	readonly projection: HomeProjection;
 	/** The entries of the last weeks, and all about growing into jobs; undo entries included. */
 	readonly entries: readonly LedgerEntry[];
 	readonly at: number;
@@ -45,7 +45,7 @@ export async function familyFacts(household: string, ahead = 0): Promise<FamilyF
 		const rules = home.home.household;
 		const { date: today, minute } = householdTime(at, rules);
 		const weekBegin = addDays(weekStartOf(today, home.rotation.weekStart), 7 * ahead);
-		const [standing, recent, growth, given, handout, swaps] = await Promise.all([
+		const [projection, recent, growth, given, handout, swaps] = await Promise.all([
 			loadProjection(db, household),
 			entriesBetween(db, household, fourWeeksFrom(weekBegin), today),
 			entriesOfGrowth(db, household),
@@ -62,7 +62,7 @@ export async function familyFacts(household: string, ahead = 0): Promise<FamilyF
 		return {
 			household,
 			home,
-			standing,
+			projection,
 			entries: [...stored.values()].sort((a, b) => a.seq - b.seq).map((one) => one.entry),
 			at,
 			today,
@@ -80,7 +80,7 @@ export async function familyFacts(household: string, ahead = 0): Promise<FamilyF
 export function proposeWeek(facts: FamilyFacts, absences: readonly Absence[] = []): AssignedWeek {
 	return assignWeek({
 		home: facts.home,
-		standing: facts.standing,
+		projection: facts.projection,
 		entries: facts.entries,
 		today: facts.today,
 		weekBegin: facts.weekBegin,
@@ -93,7 +93,7 @@ export function proposeWeek(facts: FamilyFacts, absences: readonly Absence[] = [
 
 /** Who wears the ribbon on a day. */
 export function ribbonOf(facts: FamilyFacts, day: CivilDay): string | null {
-	const pauses = effectivePauses(facts.standing.home);
+	const pauses = effectivePauses(facts.projection.home);
 	return captainOn(
 		facts.home.home,
 		day,

@@ -54,7 +54,7 @@ export function give(asker: Asker, form: FormData) {
 		const held = new Set(
 			facts.thisWeek.filter((row) => row.held).map((row) => occurrenceId(row.line, row.due))
 		);
-		const turns = week.turns.flatMap((turn): GivenRow[] => {
+		const turns = week.occurrences.flatMap((turn): GivenRow[] => {
 			const given = week.given.get(turn.id);
 			return given?.to
 				? [{ line: turn.line.id, due: turn.due, member: given.to, held: held.has(turn.id) }]
@@ -78,7 +78,7 @@ async function turnOf(
 	for (const ahead of [0, 1]) {
 		const facts = await familyFacts(asker.householdId, ahead);
 		const week = shownWeek(facts, proposeWeek(facts));
-		const turn = week.turns.find((one) => one.id === id);
+		const turn = week.occurrences.find((one) => one.id === id);
 		if (turn) return { facts, turn, week };
 	}
 	return null;
@@ -130,7 +130,7 @@ export function ask(asker: Asker, form: FormData) {
 		if (!to || to.why.length > 0 || to.member.id === from)
 			return fail(400, { message: 'Ask somebody who could take it that day.', values: typed(form) });
 		const back = String(form.get('back') ?? '');
-		const inReturn = back === '' ? null : week.turns.find((one) => one.id === back);
+		const inReturn = back === '' ? null : week.occurrences.find((one) => one.id === back);
 		if (back !== '' && (!inReturn || week.given.get(back)?.to !== to.member.id))
 			return fail(400, {
 				message: `What comes in return is one of ${to.member.name}’s own.`,

@@ -28,7 +28,7 @@ import type { Query } from './fillQuery';
 export interface HouseNow {
 	readonly house: House;
 	readonly home: PreparedHome;
-	readonly standing: HomeProjection;
+	readonly projection: HomeProjection;
 	readonly day: Day;
 	readonly at: number;
 	readonly minute: number;
@@ -43,14 +43,14 @@ export async function houseNow(household: string): Promise<HouseNow> {
 	if (!house) throw new RangeError(`no household ${household}`);
 	const { home } = house;
 	const { date, minute } = householdTime(at, home.home.household);
-	const [standing, sessions, given, loads] = await Promise.all([
+	const [projection, sessions, given, loads] = await Promise.all([
 		house.read('projection', (db) => loadProjection(db, household)),
 		house.read(`sessions around ${date}`, (db) => loadSessionsAround(db, household, date)),
 		house.read(`given for ${date}`, (db) => givenFor(db, household, date)),
 		house.read('open loads', (db) => openLoads(db, household))
 	]);
-	const day = readDay(home, standing, date);
-	return { house, home, standing, day, at, minute, sessions, given, loads };
+	const day = readDay(home, projection, date);
+	return { house, home, projection, day, at, minute, sessions, given, loads };
 }
 
 /** For whom a pail may be filled: organisers fill anybody's, everybody else their own. */
@@ -118,14 +118,14 @@ export function gatherFor(
 	minutes: number,
 	line: string | null = null
 ): Gathering {
-	const { home, standing, day, minute } = facts;
+	const { home, projection, day, minute } = facts;
 	const people = peopleOf(home, asker, query);
 	const inRooms = query.kind !== 'visitors' && query.rooms ? new Set(query.rooms) : null;
 	const pool = poolOf(facts, people).filter((one) => inRooms === null || inRooms.has(one.line.room.id));
 	const part = partRunning(minute, home.home.household);
 	const gathered: Gathered =
 		line === null
-			? gather(query.kind, { home, standing, day, part, pool, rooms: query.rooms, minutes })
+			? gather(query.kind, { home, projection, day, part, pool, rooms: query.rooms, minutes })
 			: { lines: day.lines.filter((one) => one.line.id === line), extra: [], seen: () => 1 };
 	// What was put in by hand is in, whatever the kind draws from.
 	const byHand = pool.filter((one) => query.in.includes(one.line.id) && !gathered.lines.includes(one));
