@@ -86,6 +86,16 @@ test('pages of a home where all is called the same open whole', async ({ page, s
 		'/house/pauses',
 		'/house/growing',
 		'/house/files',
+		'/crew',
+		'/crew/week',
+		'/crew/week?turn=fold-the-towels@2027-03-03',
+		'/crew/juno',
+		'/crew/doors',
+		'/laundry',
+		'/paper',
+		'/say',
+		'/own',
+		'/more',
 		'/ledger?open=2027-03-02',
 		'/ledger?job=fold-the-towels'
 	]) {

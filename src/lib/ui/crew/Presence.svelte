@@ -20,11 +20,11 @@
 		</tr>
 	</thead>
 	<tbody>
-		{#each rows as row (row.name)}
+		{#each rows as row, i (i)}
 			<tr>
 				<th scope="row">{row.name}</th>
-				{#each row.days as day, i (i)}
-					<td class:today={days[i]?.isToday} class:second={i === 7}>
+				{#each row.days as day, n (n)}
+					<td class:today={days[n]?.isToday} class:second={n === 7}>
 						<span class="sr">{day.words}</span>
 						{#if day.kind === 'away'}
 							<span class="away" aria-hidden="true"></span>

@@ -22,7 +22,7 @@
 		<details>
 			<summary>Why not the others</summary>
 			<ul>
-				{#each why.cannot as one (one.name)}<li>{one.words}</li>{/each}
+				{#each why.cannot as one, i (i)}<li>{one.words}</li>{/each}
 			</ul>
 		</details>
 	{/if}

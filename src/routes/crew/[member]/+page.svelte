@@ -187,7 +187,7 @@
 				{#if view.cannot.length > 0}
 					<h2>What {view.name} cannot take, and why</h2>
 					<ul>
-						{#each view.cannot as one (one.name)}<li><b>{one.name}</b>: {one.words}</li>{/each}
+						{#each view.cannot as one, i (i)}<li><b>{one.name}</b>: {one.words}</li>{/each}
 					</ul>
 				{/if}
 			</EditForm>

@@ -124,7 +124,7 @@
 						<label
 							><span class="dim">In return</span><select class="field" name="back">
 								<option value="">nothing</option>
-								{#each view.inReturn as one (one.name)}
+								{#each view.inReturn as one, i (i)}
 									<optgroup label={one.name}>
 										{#each one.turns as turn (turn.id)}<option value={turn.id}>{turn.words}</option>{/each}
 									</optgroup>
