@@ -80,10 +80,16 @@ function serveApp(env, listening) {
 /** Looks whether the database still runs; one that died is started again, on the port that the app knows. */
 function watchDatabase() {
 	let busy = false;
+	let said = '';
+	/** What stays the same from try to try is said once. */
+	const tellOnce = (text) => {
+		if (text !== said) tell(text);
+		said = text;
+	};
 	setInterval(async () => {
 		if (busy || stopping || database.runs()) return;
 		busy = true;
-		tell('The database ended by itself and is started again …');
+		if (!said) tell('The database ended by itself and is started again …');
 		try {
 			const { port } = database;
 			database = await startDatabase(join(dir, 'db'), 'pail_round', port);
@@ -94,8 +100,11 @@ function watchDatabase() {
 				server.kill('SIGTERM');
 			}
 			tell('The database runs again.');
+			said = '';
 		} catch (error) {
-			tell(`The database could not be started again: ${inWords(error) ?? error.message}`);
+			tellOnce(
+				`The database could not be started again, and is tried until it can be: ${inWords(error) ?? error.message}`
+			);
 			await new Promise((done) => setTimeout(done, 5000));
 		} finally {
 			busy = false;

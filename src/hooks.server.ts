@@ -175,15 +175,15 @@ const AWAY = {
 };
 
 export const handleError: HandleServerError = ({ error: cause, event, status }) => {
+	if (cause instanceof DiskFull) {
+		log.error({ path: event.route.id ?? 'unknown' }, 'disk full');
+		return DISK_FULL;
+	}
 	if (cause instanceof DatabaseAway) {
 		log.warn({ path: event.url.pathname }, 'database away');
 		return AWAY;
 	}
 	if (status === 404) return { message: 'There is nothing on this hook.', remedy: 'Go back to Today.' };
-	if (cause instanceof DiskFull) {
-		log.error({ path: event.route.id ?? 'unknown' }, 'disk full');
-		return DISK_FULL;
-	}
 	if (status === 405 || status === 415) return NO_FORM;
 	if (status === 413)
 		return {

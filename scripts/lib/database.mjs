@@ -151,7 +151,7 @@ export async function startDatabase(dir, database = 'pail_round', wantedPort = n
 		});
 		let said = '';
 		child.stderr.on('data', (data) => (said = (said + data).slice(-4000)));
-		await waitFor(socket, child, () => said);
+		await waitFor(socket, child, () => said, dir);
 		child.unref();
 		child.stderr.unref?.();
 		note = noted(child.pid);
@@ -200,10 +200,15 @@ function usable(port) {
 }
 
 /** Waits until the server takes connections on its socket; says what it said where it ends instead. */
-async function waitFor(socket, child, said) {
+async function waitFor(socket, child, said, dir) {
 	const { connect } = await import('node:net');
 	for (let i = 0; i < 1200; i++) {
-		if (child.exitCode !== null) throw new Missing(`The database did not start.\n${said().trim()}`);
+		if (child.exitCode !== null)
+			throw new Missing(
+				/No space left|error 28\b|errno: 28\b|out of disk space/i.test(said())
+					? `The disk is full, so the database cannot run. Make room for ${dir}; what was kept is safe.`
+					: `The database did not start.\n${said().trim()}`
+			);
 		const up = await new Promise((done) => {
 			const probe = connect(socket, () => (probe.end(), done(true)));
 			probe.on('error', () => done(false));

@@ -6,7 +6,7 @@
 	import WriteIn from '$ui/ledger/WriteIn.svelte';
 	import Notice from '$ui/Notice.svelte';
 	import Stitches from '$ui/Stitches.svelte';
-	import { minutesText } from '$words/general';
+	import { MONTHS, minutesText } from '$words/general';
 	import ActForm from '$ui/ActForm.svelte';
 	let { data, form } = $props();
 	const view = $derived(data.view);
@@ -22,21 +22,7 @@
 	const closeHref = $derived(href({}));
 	let pageShown = $state(false);
 	/** A month's name is written where the month changes. */
-	const monthOf = (date: string) =>
-		[
-			'January',
-			'February',
-			'March',
-			'April',
-			'May',
-			'June',
-			'July',
-			'August',
-			'September',
-			'October',
-			'November',
-			'December'
-		][Number(date.slice(5, 7)) - 1];
+	const monthOf = (date: string) => MONTHS[Number(date.slice(5, 7)) - 1];
 </script>
 
 <svelte:head><title>Ledger · Pail Round</title></svelte:head>

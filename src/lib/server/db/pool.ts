@@ -2,6 +2,7 @@
 import { createPool, type Pool, type PoolConnection, type RowDataPacket } from 'mysql2/promise';
 import { AsyncLocalStorage } from 'node:async_hooks';
 import { env } from 'node:process';
+import { isDiskFull } from './room';
 
 /** The database does not answer. The same request works again once it is back. */
 export class DatabaseAway extends Error {
@@ -11,13 +12,22 @@ export class DatabaseAway extends Error {
 	}
 }
 
-/** The disk of the database is full. What was kept is safe, and nothing was half-written. */
-export class DiskFull extends Error {
+/** It does not answer, or refuses, as its disk is full. What was kept is safe, and nothing was half-written. */
+export class DiskFull extends DatabaseAway {
 	constructor(cause: unknown) {
-		super('The disk is full.', { cause });
+		super(cause);
+		this.message = 'The disk is full.';
 		this.name = 'DiskFull';
 	}
 }
+
+/** Why a database does not answer: one whose disk is full may have ended over it. */
+const awayFor = async (cause: unknown): Promise<DatabaseAway> =>
+	cause instanceof DatabaseAway
+		? cause
+		: (await isDiskFull())
+			? new DiskFull(cause)
+			: new DatabaseAway(cause);
 
 const FULL_CODES = new Set([
 	'ER_DISK_FULL',
@@ -119,7 +129,7 @@ export async function reading<T>(work: (db: Db) => Promise<T>, on: Pool = pool()
 	try {
 		return await work(on);
 	} catch (error) {
-		throw isAway(error) ? new DatabaseAway(error) : error;
+		throw isAway(error) ? await awayFor(error) : error;
 	}
 }
 
@@ -179,7 +189,7 @@ export async function transaction<T>(
 			const stale = isAway(error) && connection !== null && tries === 1;
 			if (met && tries < TRIES) await pause(tries);
 			else if (!stale)
-				throw isFull(error) ? new DiskFull(error) : isAway(error) ? new DatabaseAway(error) : error;
+				throw isFull(error) ? new DiskFull(error) : isAway(error) ? await awayFor(error) : error;
 		}
 	}
 }

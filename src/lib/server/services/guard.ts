@@ -12,6 +12,11 @@ export async function loading<T>(work: () => Promise<T>): Promise<T> {
 	try {
 		return await work();
 	} catch (cause) {
+		if (cause instanceof DiskFull)
+			error(503, {
+				message: 'The disk of the server is full, so nothing can be read just now.',
+				remedy: 'Nothing is lost. Make room there; it goes on by itself then.'
+			});
 		if (cause instanceof DatabaseAway) {
 			error(503, {
 				message: 'The record book cannot be reached just now.',
@@ -33,8 +38,8 @@ export async function acting<T>(form: FormData, work: () => Promise<T>): Promise
 	try {
 		return await work();
 	} catch (cause) {
-		if (cause instanceof DatabaseAway) return fail(503, { message: AWAY_TEXT, values: typed(form) });
 		if (cause instanceof DiskFull) return fail(507, { message: FULL_TEXT, values: typed(form) });
+		if (cause instanceof DatabaseAway) return fail(503, { message: AWAY_TEXT, values: typed(form) });
 		throw cause;
 	}
 }

@@ -1,8 +1,8 @@
 /** Takes a home in from a file, and tells as it goes: one JSON line a step, the last one says how it ended. */
-import { DatabaseAway } from '$server/db/pool';
+import { DatabaseAway, DiskFull } from '$server/db/pool';
 import { log } from '$server/log';
 import { takeHomeIn } from '$server/services/files/takeHomeIn';
-import { AWAY_TEXT } from '$server/services/guard';
+import { AWAY_TEXT, FULL_TEXT } from '$server/services/guard';
 import type { RequestHandler } from './$types';
 
 const MOST = 64 * 1024 * 1024;
@@ -23,6 +23,13 @@ async function bodyOf(request: Request): Promise<Uint8Array | null> {
 	}
 	return Buffer.concat(pieces, length);
 }
+
+const saysOf = (cause: unknown) =>
+	cause instanceof DiskFull
+		? FULL_TEXT
+		: cause instanceof DatabaseAway
+			? AWAY_TEXT
+			: 'It could not be taken in, and nothing was written.';
 
 export const POST: RequestHandler = async ({ request, locals, url }) => {
 	const account = locals.access.signIn?.account ?? null;
@@ -56,8 +63,7 @@ export const POST: RequestHandler = async ({ request, locals, url }) => {
 				problems: [
 					{
 						at: 'the record book',
-						says:
-							cause instanceof DatabaseAway ? AWAY_TEXT : 'It could not be taken in, and nothing was written.'
+						says: saysOf(cause)
 					}
 				]
 			});
