@@ -116,7 +116,7 @@ export async function makeStack(at = MORNING, demo = true): Promise<Stack & { st
  * A test with a database, clock and server, and pages that complain aloud: no script error goes unseen.
  * Files share a stack where their options are the same; one that makes homes names a stack of its own.
  */
-export const test = base.extend<{ quiet: void }, { stack: Stack; demo: boolean; stackOf: string }>({
+export const test = base.extend<object, { stack: Stack; demo: boolean; stackOf: string }>({
 	/** False: an empty house, without the demo. */
 	demo: [true, { option: true, scope: 'worker' }],
 	stackOf: ['', { option: true, scope: 'worker' }],
@@ -130,15 +130,13 @@ export const test = base.extend<{ quiet: void }, { stack: Stack; demo: boolean; 
 		{ scope: 'worker' }
 	],
 	baseURL: async ({ stack }, use) => use(stack.url),
-	quiet: [
-		async ({ page }, use) => {
-			const errors: string[] = [];
-			page.on('pageerror', (error) => errors.push(String(error)));
-			await use();
-			base.expect(errors, 'script errors on the page').toEqual([]);
-		},
-		{ auto: true }
-	]
+	// Where no page is asked for, as at the doors, no browser has to do anything.
+	page: async ({ page }, use) => {
+		const errors: string[] = [];
+		page.on('pageerror', (error) => errors.push(String(error)));
+		await use(page);
+		base.expect(errors, 'script errors on the page').toEqual([]);
+	}
 });
 
 export const { expect } = base;

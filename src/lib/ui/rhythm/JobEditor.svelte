@@ -65,8 +65,8 @@
 				gone: [] as CivilDay[],
 				words: ''
 			};
-		const standing: HomeProjection = {
-			series: new Map(view.standing ? [[view.standing.id, view.standing.line]] : []),
+		const projection: HomeProjection = {
+			series: new Map(view.projection ? [[view.projection.id, view.projection.line]] : []),
 			zones: new Map(),
 			home: []
 		};
@@ -75,7 +75,7 @@
 			room: view.room,
 			before: view.isNew ? null : job,
 			after: made.job.startsOn ? made.job : { ...made.job, startsOn: isoOf(view.today as CivilDay) },
-			standing,
+			projection,
 			pauses: view.pauses,
 			today: view.today as CivilDay,
 			zoneDays: view.zoneDays as CivilDay[]
