@@ -1,4 +1,4 @@
-import { expect, expectAccessible, ready, test } from './stack';
+import { expect, expectAccessibleAnywhere, ready, test } from './stack';
 
 test.use({ stackOf: 'the House' });
 test.beforeEach(({ stack }) => stack.setClock('2027-03-03T10:40:00Z'));
@@ -211,11 +211,8 @@ for (const path of [
 	'/rota?show=list'
 ]) {
 	test(`axe finds nothing on ${path}, and nothing runs off the side`, async ({ page }) => {
-		for (const width of [1280, 390]) {
-			await page.setViewportSize({ width, height: width === 390 ? 844 : 800 });
-			await page.goto(path);
-			await ready(page);
-			await expectAccessible(page, `${width} wide`);
-		}
+		await page.goto(path);
+		await ready(page);
+		await expectAccessibleAnywhere(page, path);
 	});
 }

@@ -190,6 +190,28 @@ export async function expectAccessible(page: Page, name = ''): Promise<void> {
 	base.expect(over, `${name} runs off the side`).toBeLessThanOrEqual(0);
 }
 
+/** The widths and lights that a page is looked at in: each width once, each light once. */
+const LOOKS = [
+	{ width: 1280, height: 800, light: 'day' },
+	{ width: 390, height: 844, light: 'evening' }
+] as const;
+
+/** What axe finds on a page that is loaded once and resized, wide by day and narrow in the evening. */
+export async function expectAccessibleAnywhere(page: Page, name = ''): Promise<void> {
+	for (const { width, height, light } of LOOKS) {
+		await page.setViewportSize({ width, height });
+		await page.evaluate(async (to) => {
+			document.documentElement.dataset.light = to;
+			const frame = () => new Promise((done) => requestAnimationFrame(done));
+			// One frame to lay it out anew, one for what follows the new size by script.
+			await frame();
+			await frame();
+			await Promise.all(document.getAnimations().map((one) => one.finished.catch(() => undefined)));
+		}, light);
+		await expectAccessible(page, `${name}, ${width} wide, ${light}`);
+	}
+}
+
 /** Waits until the page's scripts have taken over. */
 export async function ready(page: Page): Promise<void> {
 	await page.waitForFunction(() => document.documentElement.dataset.ready === 'yes');

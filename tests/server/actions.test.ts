@@ -326,6 +326,19 @@ describe('a pail', () => {
 		expect((await loadRun(home, id)).events.map((one) => one.kind)).toEqual(['started']);
 	});
 
+	it('that was left open yesterday is in nobody’s way today, before the house has closed it', async () => {
+		const home = await household();
+		const { id } = await begin(home);
+		setClock('2027-03-04T09:00:00Z');
+		const filled = await fills.loadFill(asAda(home), new URLSearchParams({ minutes: '15', for: 'ada' }));
+		expect(filled.running).toBeNull();
+		const today = await begin(home);
+		expect(today.answer.message).toBe('Redirected.');
+		expect((await loadRun(home, today.id)).events.map((one) => one.kind)).toEqual(['started']);
+		expect((await loadRun(home, id)).events.map((one) => one.kind)).toEqual(['started', 'closed']);
+		setClock(NOW);
+	});
+
 	it('takes no press from before the last one, and none from half a day ago at its own instant', async () => {
 		const home = await household();
 		const { id } = await begin(home);

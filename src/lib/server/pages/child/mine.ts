@@ -13,6 +13,7 @@ import { thingOf } from '$words/thing';
 import { error } from '@sveltejs/kit';
 import { v7 as uuidv7 } from 'uuid';
 import { reading } from '../../db/pool';
+import { asItIs } from '../../services/session/addEvent';
 import { openCalls, openSwaps } from '../../repo/assignmentRepo';
 import { loadSessionsAround } from '../../repo/sessionRepo';
 import { type Asker } from '../../services/ledger/whoMay';
@@ -136,7 +137,9 @@ export async function loadMine(asker: Asker): Promise<MineView> {
 				? { name: family.gate, left: open.length, of: things.length }
 				: null,
 		calling: calls.some((call) => call.member === me.id),
-		pail: sessions.find((one) => !one.isOver && one.member === me.id)?.id ?? null,
+		pail:
+			sessions.map((one) => asItIs(one, facts.home, at)).find((one) => !one.isOver && one.member === me.id)
+				?.id ?? null,
 		growing: growingOf(facts),
 		ribbon: wears ? { duties: family.ribbon.duties, choices: family.ribbon.choices } : null,
 		swaps: swaps

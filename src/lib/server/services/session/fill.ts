@@ -22,6 +22,7 @@ import { openHouse, type House } from '../../repo/openHouse';
 import { loadProjection } from '../../repo/projectionRepo';
 import { loadSessionsAround, type StoredSession } from '../../repo/sessionRepo';
 import { givenFor, type Asker } from '../ledger/whoMay';
+import { asItIs } from './addEvent';
 import type { Query } from './fillQuery';
 
 /** All that filling a pail asks of the house, at one instant. */
@@ -43,13 +44,14 @@ export async function houseNow(household: string): Promise<HouseNow> {
 	if (!house) throw new RangeError(`no household ${household}`);
 	const { home } = house;
 	const { date, minute } = householdTime(at, home.home.household);
-	const [projection, sessions, given, loads] = await Promise.all([
+	const [projection, found, given, loads] = await Promise.all([
 		house.read('projection', (db) => loadProjection(db, household)),
 		house.read(`sessions around ${date}`, (db) => loadSessionsAround(db, household, date)),
 		house.read(`given for ${date}`, (db) => givenFor(db, household, date)),
 		house.read('open loads', (db) => openLoads(db, household))
 	]);
 	const day = readDay(home, projection, date);
+	const sessions = found.map((one) => asItIs(one, home, at));
 	return { house, home, projection, day, at, minute, sessions, given, loads };
 }
 

@@ -23,7 +23,7 @@ import { loadSession } from '../../repo/sessionRepo';
 import { typed } from '../guard';
 import { notYours, tickRefusal, type Asker } from '../ledger/whoMay';
 import { useCase } from '../useCase';
-import { startSession } from './addEvent';
+import { closeForgotten, startSession } from './addEvent';
 import { defaultMinutes, gatherFor, houseNow, memberOf, sound } from './fill';
 import { minutesAsked, readQuery } from './fillQuery';
 
@@ -97,8 +97,10 @@ function chosenPlan(
 /** Starts a pail: what was shown, where it still holds; else filled again on the server from what is on now. */
 export async function start(asker: Asker, form: FormData) {
 	const household = asker.householdId;
-	const started = await useCase(household, form, async () => {
+	const started = await useCase(household, form, async (db) => {
 		const raw = Object.fromEntries(form);
+		// One that was left open yesterday is in nobody's way.
+		await closeForgotten(db, household, now());
 		const read = startForm.safeParse(raw);
 		if (!read.success)
 			return fail(400, {
