@@ -1,7 +1,7 @@
 /** Prints the mail that no server took: only whoever sits at this machine can read it. */
 import { env } from 'node:process';
 import { openPool } from '../src/lib/server/db/pool';
-import { outboxMail } from '../src/lib/server/repo/accessRepo';
+import { outboxMail } from '../src/lib/server/repo/outboxRepo';
 
 const pool = openPool(env.DATABASE_URL ?? '');
 const mail = await outboxMail(pool as never, false);

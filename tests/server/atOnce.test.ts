@@ -16,7 +16,7 @@ import { tick } from '../../src/lib/server/services/ledger/entryActions';
 import { closeForgotten, startSession } from '../../src/lib/server/services/session/addEvent';
 import { carry, event } from '../../src/lib/server/services/session/press';
 import { inHousehold } from '../../src/lib/server/services/useCase';
-import { signInsOf } from '../../src/lib/server/repo/accessRepo';
+import { signInsOf } from '../../src/lib/server/repo/signInRepo';
 import { loadHome } from '../../src/lib/server/repo/homeRepo';
 import { readHistory, revisionOf } from '../../src/lib/server/repo/homeRows';
 import { allEntries, entriesOfDay } from '../../src/lib/server/repo/ledgerRepo';

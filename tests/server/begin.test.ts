@@ -9,7 +9,7 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { start, take, touch } from '../../src/lib/server/services/setup/begin';
 import { loadBegin } from '../../src/lib/server/pages/setup/loadBegin';
 import { editHouse } from '../../src/lib/server/services/home/house';
-import { makeAccount } from '../../src/lib/server/repo/accessRepo';
+import { makeAccount } from '../../src/lib/server/repo/accountRepo';
 import { loadDraft } from '../../src/lib/server/repo/draftRepo';
 import { loadHome } from '../../src/lib/server/repo/homeRepo';
 import { allHomes, makeDatabase, type TestDatabase } from './database';

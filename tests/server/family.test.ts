@@ -6,7 +6,11 @@ import { inHousehold } from '../../src/lib/server/services/useCase';
 import { forgive, sweepAttempts, tryAt } from '../../src/lib/server/repo/attemptRepo';
 import { hashSecret, newCode, readCode, secretFits, shownCode } from '../../src/lib/server/secrets';
 import { passwordProblem, pinProblem } from '../../src/lib/server/access/rules';
-import * as access from '../../src/lib/server/repo/accessRepo';
+import * as accounts from '../../src/lib/server/repo/accountRepo';
+import * as devices from '../../src/lib/server/repo/deviceRepo';
+import * as invitations from '../../src/lib/server/repo/invitationRepo';
+import * as memberships from '../../src/lib/server/repo/membershipRepo';
+import * as signIns from '../../src/lib/server/repo/signInRepo';
 import { changesOf } from '../../src/lib/server/repo/householdRepo';
 import * as handout from '../../src/lib/server/repo/assignmentRepo';
 import { cardByCode, codeForCard } from '../../src/lib/server/repo/cardRepo';
@@ -128,58 +132,64 @@ describe('ways in', () => {
 		const [one, two] = [newCode(), newCode()];
 		const ask = (code: string, id = randomUUID()) =>
 			inside((on) =>
-				access.invite(on, home, { id, member: 'ben', device: null, codeHash: code, expiresAt: NOW + 10 }, NOW)
+				invitations.invite(
+					on,
+					home,
+					{ id, member: 'ben', device: null, codeHash: code, expiresAt: NOW + 10 },
+					NOW
+				)
 			);
 		await ask(one);
 		await ask(two);
-		expect((await access.invitationByCode(pool(), one))?.usedAt).toBe(NOW);
-		const found = await access.invitationByCode(pool(), two);
-		const use = (of: string, at: number) => inside((on) => access.useInvitation(on, of, found?.id ?? '', at));
+		expect((await invitations.invitationByCode(pool(), one))?.usedAt).toBe(NOW);
+		const found = await invitations.invitationByCode(pool(), two);
+		const use = (of: string, at: number) =>
+			inside((on) => invitations.useInvitation(on, of, found?.id ?? '', at));
 		expect(await use(other, NOW)).toBe(false);
 		expect(await use(home, NOW + 11)).toBe(false);
 		expect([await use(home, NOW), await use(home, NOW)]).toEqual([true, false]);
-		expect(await access.openInvitations(pool(), home, NOW)).toEqual([]);
+		expect(await invitations.openInvitations(pool(), home, NOW)).toEqual([]);
 	});
 	it('a member has one account, an account one place in a home, and PINs and devices stay at home', async () => {
 		const account = (email: string) => ({ id: randomUUID(), email, passwordHash: 'x' });
 		const [a, b] = [account(`${randomUUID()}@a.test`), account(`${randomUUID()}@b.test`)];
-		for (const one of [a, b]) expect(await inside((on) => access.makeAccount(on, one, NOW))).toBe(true);
-		expect(await inside((on) => access.makeAccount(on, { ...a, id: randomUUID() }, NOW))).toBe(false);
+		for (const one of [a, b]) expect(await inside((on) => accounts.makeAccount(on, one, NOW))).toBe(true);
+		expect(await inside((on) => accounts.makeAccount(on, { ...a, id: randomUUID() }, NOW))).toBe(false);
 		const add = (of: string, member: string, id: string) =>
-			inside((on) => access.addMembership(on, of, member, id, NOW));
+			inside((on) => memberships.addMembership(on, of, member, id, NOW));
 		expect(await add(home, 'ada', a.id)).toBe(true);
 		expect(await add(home, 'ada', b.id)).toBe(false);
 		expect(await add(home, 'ben', a.id)).toBe(false);
 		expect(await add(other, 'ada', a.id)).toBe(true);
-		await inside((on) => access.setPin(on, home, 'cy', 'hash', NOW));
-		expect(await access.pinOf(pool(), other, 'cy')).toBeNull();
-		await inside((on) => access.setPin(on, home, 'cy', null, NOW));
-		expect(await access.pinOf(pool(), home, 'cy')).toBeNull();
+		await inside((on) => memberships.setPin(on, home, 'cy', 'hash', NOW));
+		expect(await memberships.pinOf(pool(), other, 'cy')).toBeNull();
+		await inside((on) => memberships.setPin(on, home, 'cy', null, NOW));
+		expect(await memberships.pinOf(pool(), home, 'cy')).toBeNull();
 		const device = randomUUID();
-		await inside((on) => access.addDevice(on, home, device, 'Tablet', NOW));
-		await inside((on) => access.giveKey(on, home, device, 'f'.repeat(64)));
-		expect((await access.deviceByKey(pool(), 'f'.repeat(64)))?.household).toBe(home);
-		await inside((on) => access.revokeDevice(on, other, device, NOW));
-		expect((await access.devicesOf(pool(), home)).length).toBe(1);
-		await inside((on) => access.revokeDevice(on, home, device, NOW));
-		expect(await access.deviceByKey(pool(), 'f'.repeat(64))).toBeNull();
+		await inside((on) => devices.addDevice(on, home, device, 'Tablet', NOW));
+		await inside((on) => devices.giveKey(on, home, device, 'f'.repeat(64)));
+		expect((await devices.deviceByKey(pool(), 'f'.repeat(64)))?.household).toBe(home);
+		await inside((on) => devices.revokeDevice(on, other, device, NOW));
+		expect((await devices.devicesOf(pool(), home)).length).toBe(1);
+		await inside((on) => devices.revokeDevice(on, home, device, NOW));
+		expect(await devices.deviceByKey(pool(), 'f'.repeat(64))).toBeNull();
 	});
 	it('sign-ins end one by one or all but one, and not those of others', async () => {
 		const signIn = async (member: string, of = home) => {
 			const id = randomUUID();
 			const who = { account: null, household: of, member, device: null, how: 'join', agent: 'a' } as const;
 			const tokenHash = id.replaceAll('-', '').padEnd(64, '0');
-			await inside((on) => access.addSignIn(on, { ...who, id, tokenHash, expiresAt: NOW + 99 }, NOW));
+			await inside((on) => signIns.addSignIn(on, { ...who, id, tokenHash, expiresAt: NOW + 99 }, NOW));
 			return id;
 		};
 		const ids = [await signIn('ben'), await signIn('ben'), await signIn('ben')];
 		await signIn('ada');
 		await signIn('ben', other);
 		const whose = { account: null, household: home, member: 'ben' };
-		const open = async (of = whose) => (await access.signInsOf(pool(), of, NOW)).map((one) => one.id).sort();
+		const open = async (of = whose) => (await signIns.signInsOf(pool(), of, NOW)).map((one) => one.id).sort();
 		expect(await open()).toEqual([...ids].sort());
-		await inside((on) => access.endSignInsOf(on, whose, { only: ids[0] as string }, NOW));
-		await inside((on) => access.endSignInsOf(on, whose, { but: ids[1] as string }, NOW));
+		await inside((on) => signIns.endSignInsOf(on, whose, { only: ids[0] as string }, NOW));
+		await inside((on) => signIns.endSignInsOf(on, whose, { but: ids[1] as string }, NOW));
 		expect(await open()).toEqual([ids[1]]);
 		expect((await open({ ...whose, household: other })).length).toBe(1);
 		expect((await open({ ...whose, member: 'ada' })).length).toBe(1);

@@ -11,7 +11,7 @@ import type { PreparedHome } from '../../src/lib/core/schedule/preparedHome';
 import { projectHome } from '../../src/lib/core/schedule/projection';
 import { readDay, type Day } from '../../src/lib/core/schedule/readDay';
 import { loadToday } from '../../src/lib/server/pages/today/loadToday';
-import { makeAccount } from '../../src/lib/server/repo/accessRepo';
+import { makeAccount } from '../../src/lib/server/repo/accountRepo';
 import { loadHome } from '../../src/lib/server/repo/homeRepo';
 import { recordEntries } from '../../src/lib/server/services/ledger/recordEntries';
 import { start, touch } from '../../src/lib/server/services/setup/begin';

@@ -5,15 +5,9 @@ import type { Cookies } from '@sveltejs/kit';
 import { createHash } from 'node:crypto';
 import { v7 as uuidv7 } from 'uuid';
 import type { Db } from '../db/pool';
-import {
-	addSignIn,
-	deviceByKey,
-	endSignIn,
-	membershipsOf,
-	signInByToken,
-	type Device,
-	type SignIn
-} from '../repo/accessRepo';
+import { deviceByKey, type Device } from '../repo/deviceRepo';
+import { membershipsOf } from '../repo/membershipRepo';
+import { addSignIn, endSignIn, signInByToken, type SignIn } from '../repo/signInRepo';
 import { isLivedIn as anybodyLivesHere, homesAmong, type HouseholdRow } from '../repo/householdRepo';
 import { loadHome } from '../repo/homeRepo';
 import { fingerprint, newToken } from '../secrets';

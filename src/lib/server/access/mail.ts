@@ -8,7 +8,7 @@ import { v7 as uuidv7 } from 'uuid';
 import { now } from '../clock';
 import { reading } from '../db/pool';
 import { log } from '../log';
-import { putInOutbox, type Mail } from '../repo/accessRepo';
+import { putInOutbox, type Mail } from '../repo/outboxRepo';
 
 export async function sendMail(mail: Mail, isDemo: boolean): Promise<void> {
 	if (!isDemo && env.SMTP_URL) {

@@ -1,6 +1,7 @@
 /** When sign-ins and devices were last used: kept here, and written down beside the pages. */
 import { transaction } from '../db/pool';
-import { sawDevice, sawSignIn } from '../repo/accessRepo';
+import { sawDevice } from '../repo/deviceRepo';
+import { sawSignIn } from '../repo/signInRepo';
 
 const signIns = new Map<string, { at: number; expiresAt: number }>();
 const devices = new Map<string, { household: string; at: number }>();

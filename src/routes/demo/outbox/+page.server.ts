@@ -1,5 +1,5 @@
 import { reading } from '$server/db/pool';
-import { outboxMail } from '$server/repo/accessRepo';
+import { outboxMail } from '$server/repo/outboxRepo';
 import { loading } from '$server/services/guard';
 import { error } from '@sveltejs/kit';
 import type { PageServerLoad } from './$types';

@@ -5,16 +5,11 @@ import { v7 as uuidv7 } from 'uuid';
 import { totpAddress } from '../../access/totp';
 import { now } from '../../clock';
 import { reading } from '../../db/pool';
-import {
-	accountByEmail,
-	accountById,
-	devicesOf,
-	openInvitations,
-	recoveryCodesLeft,
-	signInsOf,
-	waysIn,
-	type SignIn
-} from '../../repo/accessRepo';
+import { accountByEmail, accountById, recoveryCodesLeft } from '../../repo/accountRepo';
+import { devicesOf } from '../../repo/deviceRepo';
+import { openInvitations } from '../../repo/invitationRepo';
+import { waysIn } from '../../repo/membershipRepo';
+import { signInsOf, type SignIn } from '../../repo/signInRepo';
 import { qrOf, timeWords, whose } from '../../services/access/doors';
 
 const ROLES = {

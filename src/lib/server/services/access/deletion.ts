@@ -4,7 +4,7 @@ import { COOKIES } from '../../access/door';
 import { now } from '../../clock';
 import { reading, transaction } from '../../db/pool';
 import { log } from '../../log';
-import { accountById } from '../../repo/accessRepo';
+import { accountById } from '../../repo/accountRepo';
 import { homesOfOne, markAccountDeleted, markHomeDeleted } from '../../repo/deletionRepo';
 import { loadHome } from '../../repo/homeRepo';
 import { acting } from '../guard';

@@ -17,23 +17,17 @@ import { log } from '../../log';
 import {
 	accountByEmail,
 	accountById,
-	addDevice,
-	addMembership,
-	devicesOf,
-	endInvitationsOf,
-	endSignInsOf,
-	invite,
 	makeAccount,
-	putOutOf,
-	revokeDevice,
 	setPassword,
-	setPin,
 	setRecoveryCodes,
 	setTotp,
 	useTotpStep,
-	waysIn,
 	type Account
-} from '../../repo/accessRepo';
+} from '../../repo/accountRepo';
+import { addDevice, devicesOf, revokeDevice } from '../../repo/deviceRepo';
+import { endInvitationsOf, invite } from '../../repo/invitationRepo';
+import { addMembership, putOutOf, setPin, waysIn } from '../../repo/membershipRepo';
+import { endSignInsOf } from '../../repo/signInRepo';
 import { forgive, tryAt } from '../../repo/attemptRepo';
 import { loadHome } from '../../repo/homeRepo';
 import { fingerprint, hashSecret, newCode, secretFits, shownCode } from '../../secrets';

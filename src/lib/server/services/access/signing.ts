@@ -16,16 +16,14 @@ import {
 	accountByEmail,
 	accountById,
 	addReset,
-	endSignIn,
-	endSignInsOf,
 	makeAccount,
 	resetOf,
 	setPassword,
-	signInByToken,
 	useRecoveryCode,
 	useReset,
 	useTotpStep
-} from '../../repo/accessRepo';
+} from '../../repo/accountRepo';
+import { endSignIn, endSignInsOf, signInByToken } from '../../repo/signInRepo';
 import { forgive, tryAt } from '../../repo/attemptRepo';
 import { fingerprint, hashSecret, newCode, newToken, readCode, secretFits } from '../../secrets';
 import { acting } from '../guard';

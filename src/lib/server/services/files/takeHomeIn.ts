@@ -5,7 +5,7 @@ import { readText } from '$core/formats/text';
 import { now } from '../../clock';
 import { transaction } from '../../db/pool';
 import { followingId } from '../../ids';
-import { addMembership } from '../../repo/accessRepo';
+import { addMembership } from '../../repo/membershipRepo';
 import { revisionOf } from '../../repo/homeRows';
 import { importHousehold } from '../home/wholeHome';
 

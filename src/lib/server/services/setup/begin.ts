@@ -11,7 +11,7 @@ import { addressMark } from '../../access/door';
 import { now } from '../../clock';
 import { reading, transaction } from '../../db/pool';
 import { followingId } from '../../ids';
-import { addMembership } from '../../repo/accessRepo';
+import { addMembership } from '../../repo/membershipRepo';
 import { tryAt } from '../../repo/attemptRepo';
 import { finishDraft, holdDraft, loadDraft, saveDraft, type StoredDraft } from '../../repo/draftRepo';
 import { changeHomeOnce, loadHome } from '../../repo/homeRepo';
