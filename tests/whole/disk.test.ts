@@ -70,7 +70,9 @@ describe('a full disk', () => {
 			writeFileSync(filler, Buffer.alloc(bavail * bsize - 64 * 1024));
 			let last = await takeIn();
 			for (let i = 0; i < 60 && last.ok; i++) last = await takeIn();
-			expect(last.problems?.map((one) => one.says).join(' ')).toMatch(/The disk of the server is full, so nothing was written/);
+			expect(last.problems?.map((one) => one.says).join(' ')).toMatch(
+				/The disk of the server is full, so nothing was written/
+			);
 			// The app is there all the same; a database that ended over it is told of in a sentence.
 			expect((await fetch(`${address}/alive`)).status).toBeLessThan(600);
 			await expect
