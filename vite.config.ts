@@ -7,11 +7,26 @@ export default defineConfig({
 	// Older phones do not read the inlined font data any faster than a file; keep files as files.
 	build: { assetsInlineLimit: 0 },
 	test: {
-		include: ['tests/core/**/*.test.ts', 'tests/server/**/*.test.ts', 'tests/cases/**/*.test.ts'],
 		environment: 'node',
-		// The store tests share one database server, each file its own database.
 		maxWorkers: 2,
 		testTimeout: 60_000,
-		hookTimeout: 60_000
+		hookTimeout: 60_000,
+		projects: [
+			{
+				extends: true,
+				test: {
+					name: 'core',
+					include: ['tests/core/**/*.test.ts', 'tests/cases/**/*.test.ts'],
+					// The core keeps no state, so its files share what they import.
+					pool: 'threads',
+					isolate: false
+				}
+			},
+			{
+				extends: true,
+				// The store tests share one database server, each file its own database.
+				test: { name: 'server', include: ['tests/server/**/*.test.ts'] }
+			}
+		]
 	}
 });
