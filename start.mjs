@@ -66,7 +66,8 @@ function setAside() {
 function serveApp(env, listening) {
 	const began = Date.now();
 	// In a group of its own, so that Ctrl-C is handled here and everything stops in order.
-	server = fork('server.mjs', [], { detached: true, env });
+	// Asked for at each start: a database that came up on another port has another address.
+	server = fork('server.mjs', [], { detached: true, env: env() });
 	folder.say({ server: noted(server.pid) });
 	server.once('message', listening);
 	server.once('exit', (code) => {
@@ -139,7 +140,7 @@ try {
 		PORT: port,
 		...(own ? { TLS_CERT: own.cert, TLS_KEY: own.key } : {})
 	});
-	serveApp(env(), async ({ listening }) => {
+	serveApp(env, async ({ listening }) => {
 		const shown = host === '0.0.0.0' || host === '::' ? 'localhost' : host.includes(':') ? `[${host}]` : host;
 		const address = `${secure ? 'https' : 'http'}://${shown}:${listening.port}`;
 		folder.say({ address });

@@ -1,5 +1,6 @@
 /** `npm start`: twice in one folder, after a kill, with a database that dies, with odd settings. */
 import { spawn, spawnSync, type ChildProcess } from 'node:child_process';
+import { createServer } from 'node:net';
 import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -85,6 +86,40 @@ describe('a start', () => {
 				{ timeout: 20_000 }
 			)
 			.toBe(200);
+	});
+
+	it('starts a database whose port was taken meanwhile on another one, and the app follows it', async () => {
+		const { start: starter, database, server } = stateOf(dir);
+		const { port: taken } = JSON.parse(readFileSync(join(dir, 'db', 'server.json'), 'utf8')) as {
+			port: number;
+		};
+		const stranger = createServer();
+		// The starter looks away until somebody else has the port.
+		process.kill(starter?.pid ?? 0, 'SIGSTOP');
+		process.kill(database?.pid ?? 0, 'SIGKILL');
+		await expect
+			.poll(
+				() =>
+					new Promise((done) => {
+						stranger.once('error', () => done(false));
+						stranger.listen(taken, '127.0.0.1', () => done(true));
+					}),
+				{ timeout: 20_000 }
+			)
+			.toBe(true);
+		process.kill(starter?.pid ?? 0, 'SIGCONT');
+		await expect.poll(() => stateOf(dir).server?.pid, { timeout: 30_000 }).not.toBe(server?.pid);
+		await expect
+			.poll(
+				() =>
+					fetch(`http://127.0.0.1:${port}/begin`).then(
+						(one) => one.status,
+						() => 0
+					),
+				{ timeout: 20_000 }
+			)
+			.toBe(200);
+		await new Promise((done) => stranger.close(done));
 	});
 
 	it('starts an app that dies again', async () => {
