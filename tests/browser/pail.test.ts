@@ -231,6 +231,7 @@ test('run to its end it says what got done, minutes planned and worked, and the 
 	}
 	await expect(page.getByRole('heading', { name: 'The pail is empty.' })).toBeVisible();
 	await expect(page.getByText(/min worked, .* planned/)).toBeVisible();
+	await allSent(page);
 	const id = page.url().split('/').pop();
 	const [row] = await stack.query<{ n: number }>(
 		`SELECT COUNT(*) AS n FROM ledger WHERE session_id = '${id}' AND outcome = 'done'`
