@@ -83,7 +83,8 @@
 		text-align: left;
 		color: var(--ink);
 		font-weight: var(--w-name);
-		white-space: nowrap;
+		overflow-wrap: anywhere;
+		padding-right: 8px;
 	}
 	thead td {
 		width: 100px;

@@ -81,7 +81,7 @@
 	.rail {
 		position: relative;
 		display: grid;
-		grid-template-columns: repeat(auto-fit, minmax(176px, 1fr));
+		grid-template-columns: repeat(auto-fit, minmax(min(176px, 100%), 1fr));
 		gap: 20px 12px;
 		padding: 16px calc(var(--page-edge) - var(--rim)) 14px;
 	}
@@ -96,6 +96,7 @@
 	}
 	.person {
 		position: relative;
+		min-width: 0;
 	}
 	h2 {
 		margin: 0;
@@ -115,6 +116,8 @@
 	h2 a {
 		display: block;
 		padding: 5px 20px 6px;
+		/* A long name takes more lines, and stays on its tape. */
+		overflow-wrap: anywhere;
 		color: inherit;
 		text-decoration: none;
 	}
