@@ -47,13 +47,13 @@ const pressable = async (page) =>
 
 const begun = async (page) => {
 	await page.getByRole('button', { name: 'Start', exact: true }).click();
-	await page.waitForURL(/pail\/[0-9a-f-]{36}/);
+	await page.waitForURL(/timer\/[0-9a-f-]{36}/);
 	await page.waitForFunction(() => document.documentElement.dataset.ready === 'yes');
 };
 
 /** Three people in one pail, a few minutes in. */
 async function together(page, stack, shoot, press) {
-	await page.goto(`${stack.url}/pail?minutes=20&for=ottilie&with=bram,juno`);
+	await page.goto(`${stack.url}/timer?minutes=20&for=ottilie&with=bram,juno`);
 	await page.locator('[data-settled=yes]').waitFor({ timeout: 30_000 });
 	await shoot(page, 'fill');
 	await begun(page);
@@ -70,13 +70,13 @@ async function together(page, stack, shoot, press) {
 
 /** The bench in the porch, sorted and half carried home. */
 async function clearing(page, stack, shoot) {
-	await page.goto(`${stack.url}/pail?kind=clearing&for=ottilie`);
+	await page.goto(`${stack.url}/timer?kind=clearing&for=ottilie`);
 	await page.waitForFunction(() => document.documentElement.dataset.ready === 'yes');
 	await page.getByLabel('Which spot').fill('Hall bench');
 	await page.getByLabel('In which room').selectOption('platform-porch');
 	await page.getByText('A half').click();
 	await page.getByRole('button', { name: /They stand ready/ }).click();
-	await page.waitForURL(/pail\/[0-9a-f-]{36}/);
+	await page.waitForURL(/timer\/[0-9a-f-]{36}/);
 	await page.waitForFunction(() => document.documentElement.dataset.ready === 'yes');
 	const into = async (name, times) => {
 		for (let i = 1; i <= times; i++) {
@@ -117,7 +117,7 @@ async function clearing(page, stack, shoot) {
 /** Half an hour before they ring, in the afternoon. */
 async function visitors(page, stack, shoot) {
 	stack.setClock(at('16:35:00'));
-	await page.goto(`${stack.url}/pail?kind=visitors&minutes=30&for=ottilie&with=bram,juno,kit,pip`);
+	await page.goto(`${stack.url}/timer?kind=visitors&minutes=30&for=ottilie&with=bram,juno,kit,pip`);
 	await page.waitForFunction(() => document.documentElement.dataset.ready === 'yes');
 	await begun(page);
 	stack.setClock(at('16:37:00'));
@@ -212,13 +212,13 @@ try {
 				body.set('id', crypto.randomUUID());
 				body.set('line', line);
 				body.set('member', 'ottilie');
-				await fetch('/pail?/start', { method: 'POST', body, headers: { 'x-sveltekit-action': 'true' } });
+				await fetch('/timer?/start', { method: 'POST', body, headers: { 'x-sveltekit-action': 'true' } });
 			},
 			{ line }
 		);
-		await page.goto(`${stack.url}/pail?for=ottilie`);
+		await page.goto(`${stack.url}/timer?for=ottilie`);
 		await page.getByRole('link', { name: 'Go to it' }).click();
-		await page.waitForURL(/pail\/.+/);
+		await page.waitForURL(/timer\/.+/);
 		await page.waitForFunction(() => document.documentElement.dataset.ready === 'yes');
 		await press(page, presses);
 	};
@@ -231,7 +231,7 @@ try {
 	stack.setClock(at('10:40:00'));
 	await wide.goto(`${stack.url}/`);
 	await shoot(wide, 'today');
-	await wide.goto(`${stack.url}/ledger?open=2027-03-02`);
+	await wide.goto(`${stack.url}/history?open=2027-03-02`);
 	await shoot(wide, 'ledger');
 
 	const phone = await open(390, 844, 'day');
@@ -240,10 +240,10 @@ try {
 
 	for (const [path, name] of [
 		['/house', 'house'],
-		['/rota', 'rota'],
-		['/crew', 'crew'],
-		['/crew/week?turn=fold-the-towels@2027-03-03', 'week'],
-		['/paper?kind=room&room=lamp-room', 'paper']
+		['/schedule', 'rota'],
+		['/people', 'crew'],
+		['/people/week?turn=fold-the-towels@2027-03-03', 'week'],
+		['/print?kind=room&room=lamp-room', 'paper']
 	]) {
 		await wide.goto(`${stack.url}${path}`);
 		await shoot(wide, name);
@@ -251,9 +251,9 @@ try {
 	await firstSteps(await open(1280, 800), stack.url, shoot);
 
 	// A pail on its way: five minutes, the second step in hand.
-	await wide.goto(`${stack.url}/pail?minutes=15&for=ottilie`);
+	await wide.goto(`${stack.url}/timer?minutes=15&for=ottilie`);
 	await wide.getByRole('button', { name: 'Start' }).click();
-	await wide.waitForURL(/pail\/.+/);
+	await wide.waitForURL(/timer\/.+/);
 	const pail = wide.url();
 	stack.setClock(at('10:43:00'));
 	await wide.reload();

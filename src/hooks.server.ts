@@ -1,5 +1,6 @@
 import { building } from '$app/environment';
 import { accessAt, COOKIES, type Access } from '$server/access/door';
+import { movedTo } from '$server/access/oldAddresses';
 import { actionOf, needsOf, opens, startOf } from '$server/access/routes';
 import { now } from '$server/clock';
 import { DatabaseAway, DiskFull, reading } from '$server/db/pool';
@@ -114,6 +115,8 @@ function isForm({ request }: RequestEvent): boolean {
 
 export const handle: Handle = async ({ event, resolve }) => {
 	const { pathname } = event.url;
+	const moved = event.request.method === 'GET' ? movedTo(event.url) : null;
+	if (moved !== null) redirect(308, moved);
 	if (event.request.method === 'POST' && actionOf(event.url) !== null && !isForm(event)) error(415, NO_FORM);
 	if (!comesFromHere(event)) {
 		log.warn({ path: pathname }, 'refused: from elsewhere');

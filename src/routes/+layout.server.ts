@@ -10,12 +10,12 @@ import type { LayoutServerLoad } from './$types';
 
 const PLACES = [
 	{ href: '/', name: 'Today' },
-	{ href: '/pail', name: 'Pail' },
-	{ href: '/rota', name: 'Rota' },
+	{ href: '/timer', name: 'Pail' },
+	{ href: '/schedule', name: 'Rota' },
 	{ href: '/house', name: 'House' },
-	{ href: '/crew', name: 'Crew' },
-	{ href: '/ledger', name: 'Ledger' },
-	{ href: '/paper', name: 'Paper' }
+	{ href: '/people', name: 'Crew' },
+	{ href: '/history', name: 'Ledger' },
+	{ href: '/print', name: 'Paper' }
 ] as const;
 
 export const load: LayoutServerLoad = async ({ locals, cookies, depends }) => {

@@ -22,8 +22,8 @@
 	/** Presses of a pail that was left before they could be sent. Its own page sees to them itself. */
 	async function sendWhatWasKept() {
 		const kept = Object.keys(localStorage).some((key) => key.startsWith('pail-press '));
-		if (!kept || page.url.pathname.startsWith('/pail/')) return;
-		const { sendKept } = await import('$ui/pail/outbox.svelte');
+		if (!kept || page.url.pathname.startsWith('/timer/')) return;
+		const { sendKept } = await import('$ui/session/outbox.svelte');
 		// Without a connection it stays kept, for the next page.
 		const sent = await sendKept().catch(() => null);
 		if (!sent) return;
@@ -84,7 +84,7 @@
 		<Notice tone="wrong"
 			><b>{call.words}.</b>
 			{#if data.mayCome}
-				<ActForm action="/crew?/came" values={{ call: call.id }} then={{ withoutId: true }}
+				<ActForm action="/people?/came" values={{ call: call.id }} then={{ withoutId: true }}
 					><button class="plain">I am there</button></ActForm
 				>
 			{/if}</Notice
@@ -93,7 +93,7 @@
 >
 {#if saying && Palette}<Palette onclose={() => (saying = false)} />{/if}
 <!-- A running pail says so itself, away from its great button. -->
-{#if connection.lost && !page.url.pathname.startsWith('/pail/')}
+{#if connection.lost && !page.url.pathname.startsWith('/timer/')}
 	<div class="lost">
 		<Notice tone="wrong"
 			><span>The house does not answer just now. Nothing you typed is lost: press again in a moment.</span

@@ -320,7 +320,7 @@
 										<a
 											href={view.isDevice
 												? undefined
-												: `/pail?minutes=${Math.round(view.sitting.minutes)}&for=${view.me}&zone=1`}
+												: `/timer?minutes=${Math.round(view.sitting.minutes)}&for=${view.me}&zone=1`}
 										>
 											<span class="plate">{view.zone.mark.number}</span>
 											<span class="words"

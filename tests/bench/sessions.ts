@@ -182,10 +182,10 @@ async function bell(url: string, clockFile: string) {
 			Object.assign(window, { rung });
 			navigator.vibrate = () => rung.push(performance.timeOrigin + performance.now()) > 0;
 		});
-		await page.goto(`http://127.0.0.1:${port}/pail?minutes=30&for=ottilie`);
+		await page.goto(`http://127.0.0.1:${port}/timer?minutes=30&for=ottilie`);
 		await page.waitForFunction(() => document.documentElement.dataset.ready === 'yes');
 		await page.getByRole('button', { name: 'Start', exact: true }).click();
-		await page.waitForURL(/\/pail\/[0-9a-f-]{36}$/);
+		await page.waitForURL(/\/timer\/[0-9a-f-]{36}$/);
 		// Ten real seconds before the bell, whatever the page knew until now.
 		const shift = shiftTo(start + 30 * 60_000 - 10_000);
 		await page.reload();

@@ -66,12 +66,12 @@ test('a link that is touched while an answer is on its way leads where it says',
 		await tick.opened;
 		await route.continue();
 	});
-	await page.route('**/ledger/__data.json*', async (route) => {
+	await page.route('**/history/__data.json*', async (route) => {
 		await way.opened;
 		await route.continue();
 	});
 	await page.locator('[data-tick]').first().click();
-	const asked = page.waitForRequest('**/ledger/__data.json*');
+	const asked = page.waitForRequest('**/history/__data.json*');
 	await page.getByRole('link', { name: 'Ledger' }).first().click();
 	await asked;
 	const answered = page.waitForResponse('**/*?/tick*');

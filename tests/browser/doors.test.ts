@@ -158,7 +158,7 @@ test('a PIN is four to eight figures, tried a few times, and forgotten tries com
 }) => {
 	clock(stack, 240);
 	const tablet = await family.join(null);
-	const set = (pin: string) => post(family.organiser, '/crew/doors?/pin', { member: 'kit', pin });
+	const set = (pin: string) => post(family.organiser, '/people/access?/pin', { member: 'kit', pin });
 	expect((await set('12')).text).toContain('four to eight figures');
 	expect((await set('1234')).text).toContain('tried first');
 	expect((await set('0000')).text).toContain('tried first');
@@ -192,7 +192,7 @@ test('a device that is revoked shows nothing any more, nor whoever was signed in
 		'SELECT id FROM device WHERE revoked_at IS NULL AND key_hash IS NOT NULL ORDER BY made_at DESC LIMIT 1'
 	);
 	expect((await tablet.api.get('/mine', { maxRedirects: 0 })).status()).toBe(200);
-	await post(family.organiser, '/crew/doors?/revoke', { device: device?.id ?? '' });
+	await post(family.organiser, '/people/access?/revoke', { device: device?.id ?? '' });
 	expect(await (await tablet.api.get('/mine')).text()).not.toContain('Call for help');
 });
 
@@ -325,7 +325,7 @@ test('names of any kind are kept as they are, or refused in words; nothing of th
 		const [{ revision } = { revision: 0 }] = await stack.query<{ revision: number }>(
 			`SELECT revision FROM household WHERE id = '${family.household}'`
 		);
-		const answer = await post(who, '/crew/bram?/keep', {
+		const answer = await post(who, '/people/bram?/keep', {
 			id: freshId(),
 			revision: String(revision),
 			part: 'facts',
@@ -333,10 +333,10 @@ test('names of any kind are kept as they are, or refused in words; nothing of th
 			bornOn: ''
 		});
 		expect([200, 400], name.slice(0, 30)).toContain(answer.status);
-		expect((await post(who, '/crew/doors?/device', { id: freshId(), name: name.slice(0, 60) })).status).toBe(
-			200
-		);
-		for (const path of ['/crew', '/crew/bram', '/crew/doors', '/', '/paper?kind=person&member=bram']) {
+		expect(
+			(await post(who, '/people/access?/device', { id: freshId(), name: name.slice(0, 60) })).status
+		).toBe(200);
+		for (const path of ['/people', '/people/bram', '/people/access', '/', '/print?kind=person&member=bram']) {
 			await page.goto(path);
 			expect(
 				await page
@@ -374,8 +374,14 @@ test('fields that a form does not have change nothing: roles and homes are not t
 	);
 	expect(rows).toEqual([{ member_id: 'bram' }]);
 	expect(
-		(await post(bram, '/crew/bram?/keep', { id: freshId(), part: 'facts', name: 'Boss', role: 'organiser' }))
-			.text
+		(
+			await post(bram, '/people/bram?/keep', {
+				id: freshId(),
+				part: 'facts',
+				name: 'Boss',
+				role: 'organiser'
+			})
+		).text
 	).toContain('not for you');
 });
 

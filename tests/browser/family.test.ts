@@ -40,7 +40,7 @@ test('an organiser lets somebody in; they come in by the code on a second phone'
 	browser,
 	stack
 }) => {
-	const desk = await open(browser, stack, family.organiser, '/crew');
+	const desk = await open(browser, stack, family.organiser, '/people');
 	await desk.getByRole('link', { name: 'The doors' }).click();
 	const row = desk.getByRole('listitem').filter({ hasText: 'Bram' });
 	await expect(row).toContainText('no way in yet');
@@ -140,7 +140,7 @@ test('a child opens their list at the kitchen tablet by name and PIN, and closes
 	browser,
 	stack
 }) => {
-	await post(family.organiser, '/crew/doors?/pin', { member: 'pip', pin: '2748' });
+	await post(family.organiser, '/people/access?/pin', { member: 'pip', pin: '2748' });
 	const tablet = await open(browser, stack, await family.join(null), '/');
 	await expect(tablet.getByRole('link', { name: 'Who are you?' })).toBeVisible();
 	await expect(tablet.getByRole('link', { name: 'House' })).toHaveCount(0);
@@ -181,7 +181,7 @@ test('a child does a thing, looks round alone, and an adult gives one thing back
 		await expect(boots).toContainText('looks at it');
 	};
 	await lookRound();
-	const desk = await open(browser, stack, family.organiser, '/crew');
+	const desk = await open(browser, stack, family.organiser, '/people');
 	await desk.getByRole('link', { name: /^Growing/ }).click();
 	await expect(desk.getByRole('heading', { name: /Kit has looked round Platform Porch/ })).toBeVisible();
 	await expectAccessible(desk, 'look-rounds');
@@ -205,7 +205,7 @@ test('a rung goes from with somebody to alone to signed off, and the next one op
 	browser,
 	stack
 }) => {
-	const desk = await open(browser, stack, bram, '/crew/ladder?who=kit');
+	const desk = await open(browser, stack, bram, '/people/learning?who=kit');
 	const rung = (name: string) => desk.getByRole('listitem').filter({ hasText: name });
 	const first = rung('Pair the socks');
 	await expect(rung('Fold the small things')).toContainText('not open yet');
@@ -226,7 +226,7 @@ test('the week is given out, says why, moves by hand, and swaps only when both a
 	browser,
 	stack
 }) => {
-	const desk = await open(browser, stack, family.organiser, '/crew/week');
+	const desk = await open(browser, stack, family.organiser, '/people/week');
 	await desk.getByRole('button', { name: 'Give out the week' }).click();
 	await expect(desk.getByText(/turns are given out/)).toBeVisible();
 	const [rows] = await stack.query<{ n: number }>(
@@ -253,7 +253,7 @@ test('the week is given out, says why, moves by hand, and swaps only when both a
 	// Nobody else can say yes for her.
 	const [swap] = await stack.query<{ id: string }>("SELECT id FROM swap WHERE state = 'asked'");
 	expect(
-		(await post(family.organiser, '/crew/week?/answer', { swap: swap?.id ?? '', answer: 'yes' })).status
+		(await post(family.organiser, '/people/week?/answer', { swap: swap?.id ?? '', answer: 'yes' })).status
 	).toBe(403);
 	const phone = await open(browser, stack, juno, '/mine', true);
 	await expect(phone.getByText(/will you take Vacuum upstairs/)).toBeVisible();
@@ -261,7 +261,7 @@ test('the week is given out, says why, moves by hand, and swaps only when both a
 	await expect(phone.getByText(/will you take Vacuum upstairs/)).toHaveCount(0);
 	await expect(desk.getByRole('region', { name: 'Why Juno: Vacuum upstairs' })).toBeVisible();
 	// Given out anew it stays where it was swapped to.
-	await post(family.organiser, '/crew/week?/give', { id: freshId(), week: 'this' });
+	await post(family.organiser, '/people/week?/give', { id: freshId(), week: 'this' });
 	const [kept] = await stack.query<{ member_id: string }>(
 		"SELECT member_id FROM given_turn WHERE line_id = 'vacuum-upstairs' AND due_on = '2027-03-06'"
 	);
@@ -274,10 +274,10 @@ test('the week is given out, says why, moves by hand, and swaps only when both a
 	const all = await given();
 	const [hers, his] = ['ottilie', 'bram'].map((who) => all.find((one) => one.member_id === who)?.turn ?? '');
 	const askFor = (back: string) =>
-		post(family.organiser, '/crew/week?/ask', { id: freshId(), turn: hers ?? '', to: 'bram', back });
+		post(family.organiser, '/people/week?/ask', { id: freshId(), turn: hers ?? '', to: 'bram', back });
 	expect((await askFor(hers ?? '')).status).toBe(400);
 	expect((await askFor(his ?? '')).text).toContain('has been asked');
-	const theirs = await open(browser, stack, bram, '/crew/week');
+	const theirs = await open(browser, stack, bram, '/people/week');
 	await theirs.getByRole('button', { name: 'I take it' }).click();
 	await expect(theirs.getByText(/is yours now\./)).toBeVisible();
 	await theirs.context().close();
@@ -296,7 +296,7 @@ test('a call for help is seen at once by those who can come, and ends when someb
 	browser,
 	stack
 }) => {
-	const desk = await open(browser, stack, bram, '/crew');
+	const desk = await open(browser, stack, bram, '/people');
 	await listening(desk);
 	const child = await open(browser, stack, juno, '/mine', true);
 	await child.getByRole('button', { name: 'Call for help' }).tap();
@@ -328,7 +328,7 @@ test('cards print on their paper to the millimetre, with all that stands on them
 	browser,
 	stack
 }, info) => {
-	const page = await open(browser, stack, family.organiser, '/paper');
+	const page = await open(browser, stack, family.organiser, '/print');
 	const cards: [string, string, number, number, number, RegExp[]][] = [
 		[
 			'kind=room&room=lamp-room&size=A5',
@@ -345,7 +345,7 @@ test('cards print on their paper to the millimetre, with all that stands on them
 		['kind=room&room=lamp-room&size=Letter', 'Letter', 215.9, 279.4, 2, [/Lamp Room/]]
 	];
 	for (const [query, name, width, height, pages, words] of cards) {
-		const { sizes, text } = await print(page, `/paper/card?${query}`, info.outputPath('card.pdf'));
+		const { sizes, text } = await print(page, `/print/card?${query}`, info.outputPath('card.pdf'));
 		expect(sizes.length, `${name} ${query}: pages`).toBe(pages);
 		for (const [w, h] of sizes) {
 			expect(Math.abs((w as number) - width * MM), `${name}: wide`).toBeLessThan(1.5);
@@ -356,7 +356,7 @@ test('cards print on their paper to the millimetre, with all that stands on them
 		expect(text, 'nothing of the screen').not.toMatch(/Another card|Skip to the work/);
 	}
 	// On the paper a box is 7.5 mm, and nothing is set below 11 points.
-	await page.goto('/paper/card?kind=room&room=lamp-room&size=A5');
+	await page.goto('/print/card?kind=room&room=lamp-room&size=A5');
 	await ready(page);
 	const box = await page.locator('.box').first().boundingBox();
 	expect(box?.width).toBeCloseTo((7.5 * 96) / 25.4, 0);
@@ -372,7 +372,7 @@ test('a card that was ticked on paper goes into the ledger in one go, once', asy
 		browser,
 		stack,
 		family.organiser,
-		'/paper/card?kind=person&member=ottilie&day=2027-03-03'
+		'/print/card?kind=person&member=ottilie&day=2027-03-03'
 	);
 	// Printing keeps the card; looking at it does not.
 	await page.evaluate(() => window.dispatchEvent(new Event('beforeprint')));
@@ -380,7 +380,7 @@ test('a card that was ticked on paper goes into the ledger in one go, once', asy
 		.poll(() => stack.query(`SELECT code FROM paper_card WHERE household_id = '${family.household}'`))
 		.not.toEqual([]);
 	const code = ((await page.locator('.code b').first().textContent()) ?? '').trim();
-	await page.goto('/paper');
+	await page.goto('/print');
 	await page.getByRole('link', { name: 'Tick a card off' }).click();
 	await ready(page);
 	await page.getByLabel('The code at the foot of the card').fill('QQ 9 Q9');
@@ -400,7 +400,7 @@ test('a card that was ticked on paper goes into the ledger in one go, once', asy
 			`SELECT COUNT(*) AS n FROM ledger WHERE household_id = '${family.household}' AND outcome = 'done'`
 		);
 	const before = await count();
-	const again = await post(family.organiser, '/paper/tick?/tick', {
+	const again = await post(family.organiser, '/print/tick?/tick', {
 		id: freshId(),
 		code,
 		box: 'make-the-beds@2027-03-03',
@@ -421,19 +421,19 @@ test('axe finds nothing on the family’s pages, for each role, wide and narrow'
 		[
 			family.organiser,
 			[
-				'/crew',
-				'/crew/week?turn=vacuum-upstairs@2027-03-06',
-				'/crew/ladder?who=juno',
-				'/crew/family',
-				'/crew/kit',
-				'/crew/doors',
+				'/people',
+				'/people/week?turn=vacuum-upstairs@2027-03-06',
+				'/people/learning?who=juno',
+				'/people/family',
+				'/people/kit',
+				'/people/access',
 				'/own',
 				'/more',
-				'/paper',
-				'/paper/tick?code=QQ9Q9'
+				'/print',
+				'/print/tick?code=QQ9Q9'
 			]
 		],
-		[bram, ['/crew', '/house', '/own']],
+		[bram, ['/people', '/house', '/own']],
 		[juno, ['/mine']],
 		[kit, ['/mine']],
 		[await family.join('nan-wren'), ['/mine']],

@@ -97,7 +97,7 @@ test('the rhythm of a job is a sentence; its next six dates follow at once', asy
 	await page.getByLabel('If its day goes by').selectOption('stays');
 	await page.getByRole('button', { name: 'Keep the new rhythm' }).click();
 	await expect(page.getByText('The new rhythm holds from today.')).toBeVisible();
-	await page.goto('/ledger?job=bins-to-the-gate');
+	await page.goto('/history?job=bins-to-the-gate');
 	await expect(page.getByRole('region', { name: 'The page of a job' })).toContainText(
 		'10 to 21 days after it was last done'
 	);
@@ -206,9 +206,9 @@ for (const path of [
 	'/house/pauses',
 	'/house/growing',
 	'/house/files',
-	'/rota',
-	'/rota?show=month',
-	'/rota?show=list'
+	'/schedule',
+	'/schedule?show=month',
+	'/schedule?show=list'
 ]) {
 	test(`axe finds nothing on ${path}, and nothing runs off the side`, async ({ page }) => {
 		await page.goto(path);

@@ -58,7 +58,7 @@ export async function makeFamily(stack: Stack): Promise<Family> {
 	const invite = async (member: string | null) => {
 		const { text } = await post(
 			organiser,
-			member === null ? '/crew/doors?/device' : '/crew/doors?/invite',
+			member === null ? '/people/access?/device' : '/people/access?/invite',
 			member === null ? { id: freshId(), name: 'Kitchen tablet' } : { id: freshId(), member }
 		);
 		const code = /join\?code=([A-Z2-9]{12})/.exec(text)?.[1] ?? '';

@@ -10,16 +10,16 @@ for (const width of [1280, 390]) {
 		await page.setViewportSize({ width, height: 844 });
 		for (const path of [
 			'/',
-			'/pail',
-			'/rota',
-			'/rota?view=month',
+			'/timer',
+			'/schedule',
+			'/schedule?view=month',
 			'/house',
 			'/house/library',
 			'/house/rhythm',
 			'/house/growing',
 			'/house/pauses',
 			'/house/files',
-			'/ledger'
+			'/history'
 		]) {
 			await page.goto(path);
 			const way = page.getByRole('link', { name: /Begin your own home/ }).filter({ visible: true });
@@ -58,7 +58,7 @@ test('the demo is taken along as a start, and stays as it was', async ({ page, s
 });
 
 test('the demo is looked at as any of its people, and its mail stays in it', async ({ page, stack }) => {
-	await page.goto('/crew/doors');
+	await page.goto('/people/access');
 	await ready(page);
 	const row = page.getByRole('listitem').filter({ hasText: 'Bram' });
 	await row.getByText('More').click();
@@ -80,6 +80,6 @@ test('the demo is looked at as any of its people, and its mail stays in it', asy
 	await page.getByText('As Kit').click();
 	await page.getByRole('button', { name: 'As Bram' }).click();
 	await expect(page).toHaveURL(`${stack.url}/`);
-	expect((await page.request.get('/crew/doors')).status()).toBe(403);
+	expect((await page.request.get('/people/access')).status()).toBe(403);
 	expect((await page.request.get('/demo/outbox')).status()).toBe(404);
 });

@@ -4,7 +4,7 @@ test.use({ stackOf: 'the Ledger' });
 test.beforeEach(({ stack }) => stack.setClock('2027-03-03T10:40:00Z'));
 
 test('the Ledger tells who did what, when, and how long; a line opens its page', async ({ page }) => {
-	await page.goto('/ledger');
+	await page.goto('/history');
 	await ready(page);
 	await expect(page.getByRole('link', { name: /Bram: stove ash/ }).first()).toBeVisible();
 	await page.getByRole('link', { name: /^Tue 2 / }).click();
@@ -18,7 +18,7 @@ test('the Ledger tells who did what, when, and how long; a line opens its page',
 });
 
 test('filters by person, room and job, and turns back a page', async ({ page }) => {
-	await page.goto('/ledger');
+	await page.goto('/history');
 	await ready(page);
 	await page.getByLabel('By whom').selectOption('nan-wren');
 	await expect(page).toHaveURL(/by=nan-wren/);
@@ -28,16 +28,16 @@ test('filters by person, room and job, and turns back a page', async ({ page }) 
 	await page.getByLabel('In which room').selectOption('signal-loft');
 	await expect(page).toHaveURL(/room=signal-loft/);
 	await expect(page.getByRole('region', { name: 'Days' })).toContainText('own loft');
-	await page.goto('/ledger?job=bins-to-the-gate');
+	await page.goto('/history?job=bins-to-the-gate');
 	await expect(page.getByRole('region', { name: 'The page of a job' })).toContainText('Bins to the gate');
-	await page.goto('/ledger');
+	await page.goto('/history');
 	await page.getByRole('link', { name: 'Turn back a page' }).click();
 	await expect(page.getByRole('region', { name: 'Days' })).toContainText('Fri');
 	await expect(page).toHaveURL(/to=2027-02/);
 });
 
 test('takes an entry back: it stays, struck, and can be put in again', async ({ page }) => {
-	await page.goto('/ledger?open=2027-03-03');
+	await page.goto('/history?open=2027-03-03');
 	await ready(page);
 	await page.getByRole('link', { name: /^Stove ash/ }).click();
 	await expect(page.getByRole('heading', { name: 'Stove ash' })).toBeVisible();
@@ -46,7 +46,7 @@ test('takes an entry back: it stays, struck, and can be put in again', async ({ 
 	await expect(row).toContainText('taken back at 10:40');
 	await page.goto('/');
 	await expect(page.locator('[data-line="stove-ash"]')).toHaveCount(1);
-	await page.goto('/ledger?open=2027-03-03');
+	await page.goto('/history?open=2027-03-03');
 	await ready(page);
 	await page.getByRole('button', { name: 'Put it in again' }).click();
 	await expect(row).not.toContainText('taken back');
@@ -55,7 +55,7 @@ test('takes an entry back: it stays, struck, and can be put in again', async ({ 
 });
 
 test('writes in a day, and says what is wrong with what cannot be', async ({ page }) => {
-	await page.goto('/ledger');
+	await page.goto('/history');
 	await ready(page);
 	await page.getByRole('link', { name: 'Write in a day' }).click();
 	const sheet = page.getByRole('dialog');
@@ -73,19 +73,19 @@ test('writes in a day, and says what is wrong with what cannot be', async ({ pag
 	await sheet.getByLabel('Who').selectOption('bram');
 	await sheet.getByRole('button', { name: 'Write it in' }).click();
 	await expect(sheet).toHaveCount(0);
-	await page.goto('/ledger?job=paper-and-post');
+	await page.goto('/history?job=paper-and-post');
 	await expect(page.getByRole('region', { name: 'Days' })).toContainText('Bram: paper and post');
 });
 
 test('axe finds nothing on the Ledger, wide and narrow', async ({ page }) => {
-	for (const path of ['/ledger', '/ledger?write=1', '/ledger?by=pip&room=signal-loft']) {
+	for (const path of ['/history', '/history?write=1', '/history?by=pip&room=signal-loft']) {
 		await page.goto(path);
 		await ready(page);
 		if (path.includes('write')) await expect(page.getByRole('dialog')).toBeVisible();
 		await expectAccessibleAnywhere(page, path);
 	}
 	// Narrow, a job stands where the days stood, and leads back to them.
-	await page.goto('/ledger');
+	await page.goto('/history');
 	await ready(page);
 	await page.getByRole('link', { name: /^Stove ash/ }).click();
 	await expect(page.getByRole('heading', { name: 'Stove ash' })).toBeVisible();

@@ -64,7 +64,7 @@ test('an evening reset is gone through to its last step, and what it did is writ
 	await expect(page.getByRole('link', { name: 'Take out Kitchen reset' })).toBeVisible();
 	await expect(page.getByRole('link', { name: 'Put in Kitchen reset' })).toHaveCount(0);
 	await page.getByRole('button', { name: 'Start', exact: true }).click();
-	await page.waitForURL(/\/pail\/[0-9a-f-]{36}$/);
+	await page.waitForURL(/\/timer\/[0-9a-f-]{36}$/);
 	await ready(page);
 	const path = new URL(page.url()).pathname;
 	let minute = 31;
@@ -87,12 +87,12 @@ test('a big day: a rest in the middle, the laundry underneath; at the end the re
 	page,
 	stack
 }) => {
-	await page.goto('/pail?kind=bigday&for=bram');
+	await page.goto('/timer?kind=bigday&for=bram');
 	await ready(page);
 	await expect(page.locator('[data-settled=yes]')).toBeVisible({ timeout: 30_000 });
 	await expect(page.getByText(/Load 1 of the day/).first()).toBeVisible();
 	await page.getByRole('button', { name: 'Start', exact: true }).click();
-	await page.waitForURL(/\/pail\/[0-9a-f-]{36}$/);
+	await page.waitForURL(/\/timer\/[0-9a-f-]{36}$/);
 	await ready(page);
 	await giant(page).click();
 	await allSent(page);
@@ -128,7 +128,7 @@ test('a device clock that jumps by hours changes nothing, on the page or in what
 	page,
 	stack
 }) => {
-	const path = await begin(page, '/pail?minutes=15&for=ottilie');
+	const path = await begin(page, '/timer?minutes=15&for=ottilie');
 	await expect(page.getByText('Step 1 of')).toBeVisible();
 	const left = page.locator('.great');
 	const before = (await left.textContent()) ?? '';
@@ -162,7 +162,7 @@ test('a press kept from a page that was left is sent later with its own instant,
 	page,
 	stack
 }) => {
-	const path = await begin(page, '/pail?minutes=15&for=ottilie');
+	const path = await begin(page, '/timer?minutes=15&for=ottilie');
 	await page.context().setOffline(true);
 	await giant(page).click();
 	await expect(page.getByText('Step 2 of')).toBeVisible();
@@ -175,7 +175,7 @@ test('a press kept from a page that was left is sent later with its own instant,
 		const real = Date.now;
 		Date.now = () => real() - 7 * 3_600_000;
 	});
-	await page.goto('/ledger');
+	await page.goto('/history');
 	await ready(page);
 	await allSent(page);
 	const [row] = await stack.query<{ at: number | string }>(
@@ -199,7 +199,7 @@ test('a device that slept with its clock stopped tells the bell at waking, witho
 	page.on('request', (request) => void (isQuestion(request) && asked++));
 	page.on('requestfinished', (request) => void (isQuestion(request) && asked--));
 	page.on('requestfailed', (request) => void (isQuestion(request) && asked--));
-	await begin(page, '/pail?minutes=10&for=ottilie');
+	await begin(page, '/timer?minutes=10&for=ottilie');
 	await allSent(page);
 	await page.context().setOffline(true);
 	await expect.poll(() => asked).toBe(0);
@@ -234,10 +234,10 @@ test.describe('summer time', () => {
 	}) => {
 		// In this house the clocks go forward at 01:00; the device lives in another zone.
 		stack.setClock('2027-03-28T00:50:00Z');
-		await page.goto('/pail?minutes=20&for=ottilie');
+		await page.goto('/timer?minutes=20&for=ottilie');
 		await ready(page);
 		await expect(page.getByText('00:50 to 02:10')).toBeVisible();
-		await begin(page, '/pail?minutes=20&for=ottilie');
+		await begin(page, '/timer?minutes=20&for=ottilie');
 		await allSent(page);
 		stack.setClock('2027-03-28T01:05:00Z');
 		await page.reload();
@@ -256,7 +256,7 @@ for (const [how, broken] of [
 	['the house answers with an error', { abort: false }]
 ] as const) {
 	test(`while a running pail is read anew and ${how}, it stays and goes on`, async ({ page }) => {
-		await begin(page, '/pail?minutes=15&for=ottilie');
+		await begin(page, '/timer?minutes=15&for=ottilie');
 		await allSent(page);
 		let asked = 0;
 		await page.route('**/__data.json*', (route) => {

@@ -8,10 +8,10 @@ const left = (page: Page) => page.getByRole('img', { name: /left|past the bell/ 
 const giant = (page: Page) => page.locator('[data-giant]');
 
 async function start(page: Page, minutes: number, member = 'ottilie') {
-	await page.goto(`/pail?minutes=${minutes}&for=${member}`);
+	await page.goto(`/timer?minutes=${minutes}&for=${member}`);
 	await ready(page);
 	await page.getByRole('button', { name: 'Start' }).click();
-	await page.waitForURL(/\/pail\/[0-9a-f-]{36}$/);
+	await page.waitForURL(/\/timer\/[0-9a-f-]{36}$/);
 	await ready(page);
 	return page.url();
 }
@@ -43,7 +43,7 @@ test('a pail shows what fits before it starts, for any minutes and anybody', asy
 
 test('minutes that make no sense are refused with words', async ({ page }) => {
 	for (const minutes of ['0', '-3', '1e9', 'ten', '']) {
-		const response = await page.goto(`/pail?minutes=${minutes}`);
+		const response = await page.goto(`/timer?minutes=${minutes}`);
 		expect(response?.status(), minutes).toBe(400);
 		await expect(page.getByText(/Minutes are a number|holds at/)).toBeVisible();
 	}
@@ -92,7 +92,7 @@ test('the server is killed in the middle: the pail goes on as if nothing had bee
 test('a press while the server is away is kept, shown, and sent once', async ({ page, stack }) => {
 	await start(page, 15);
 	const id = page.url().split('/').pop();
-	await page.route('**/pail/*?/event', (route) => route.abort());
+	await page.route('**/timer/*?/event', (route) => route.abort());
 	await giant(page).click();
 	await expect(page.getByText('Step 2 of')).toBeVisible();
 	await expect(page.getByText('Not on the server yet')).toBeVisible();
@@ -100,7 +100,7 @@ test('a press while the server is away is kept, shown, and sent once', async ({ 
 	await page.reload();
 	await expect(page.getByText('Step 2 of')).toBeVisible();
 	await expect(page.getByText('Not on the server yet')).toBeVisible();
-	await page.unroute('**/pail/*?/event');
+	await page.unroute('**/timer/*?/event');
 	await expect(page.getByText('Not on the server yet')).toHaveCount(0);
 	expect(
 		await stack.query(
@@ -114,12 +114,12 @@ test('a press without a connection counts from when it was made', async ({ page,
 	await page.clock.install();
 	await start(page, 15);
 	const id = page.url().split('/').pop();
-	await page.route('**/pail/*?/event', (route) => route.abort());
+	await page.route('**/timer/*?/event', (route) => route.abort());
 	await page.getByRole('button', { name: 'Pause' }).click();
 	await expect(page.getByText('Not on the server yet')).toBeVisible();
 	// Seven minutes later, on the device and in the house, the connection is back.
 	stack.setClock('2027-03-03T10:47:00Z');
-	await page.unroute('**/pail/*?/event');
+	await page.unroute('**/timer/*?/event');
 	const arrived = page.waitForResponse((response) => response.url().includes('event'));
 	await page.clock.fastForward(7 * 60_000);
 	await arrived;
@@ -135,10 +135,10 @@ test('a press without a connection counts from when it was made', async ({ page,
 test('a press that could not be sent is sent by the next page that opens', async ({ page, stack }) => {
 	await start(page, 15);
 	const id = page.url().split('/').pop();
-	await page.route('**/pail/*?/event', (route) => route.abort());
+	await page.route('**/timer/*?/event', (route) => route.abort());
 	await page.getByRole('button', { name: 'Set it down' }).click();
 	await expect(page.getByText('Not on the server yet')).toBeVisible();
-	await page.unroute('**/pail/*?/event');
+	await page.unroute('**/timer/*?/event');
 	// The page is closed in the very moment; Today is opened later.
 	await page.goto('/');
 	await ready(page);
@@ -243,7 +243,7 @@ test('run to its end it says what got done, minutes planned and worked, and the 
 
 test('two pails of one person: the second says where the first is', async ({ page }) => {
 	const first = await start(page, 5, 'juno');
-	await page.goto('/pail?minutes=5&for=juno');
+	await page.goto('/timer?minutes=5&for=juno');
 	await ready(page);
 	await page.getByRole('link', { name: 'Go to it' }).click();
 	await expect(page).toHaveURL(first);
@@ -268,7 +268,7 @@ test('without scripts a pail can be started, stepped and set down', async ({ bro
 	stack.setClock('2027-03-04T09:30:00Z');
 	const context = await browser.newContext({ javaScriptEnabled: false, baseURL: stack.url });
 	const page = await context.newPage();
-	await page.goto('/pail?minutes=15&for=ottilie');
+	await page.goto('/timer?minutes=15&for=ottilie');
 	await page.getByRole('button', { name: 'Start' }).click();
 	await giant(page).click();
 	await expect(page.getByText('Step 2 of')).toBeVisible();
@@ -283,7 +283,7 @@ test('axe finds nothing on a pail, wide and narrow, by day and in the evening; t
 }) => {
 	stack.setClock('2027-03-05T10:00:00Z');
 	await page.emulateMedia({ reducedMotion: 'reduce' });
-	await page.goto('/pail?minutes=20');
+	await page.goto('/timer?minutes=20');
 	await ready(page);
 	await expectAccessibleAnywhere(page, 'fill');
 	await start(page, 10);

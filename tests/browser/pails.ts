@@ -8,7 +8,7 @@ export async function begin(page: Page, path: string) {
 	await page.goto(path);
 	await ready(page);
 	await page.getByRole('button', { name: 'Start', exact: true }).click();
-	await page.waitForURL(/\/pail\/[0-9a-f-]{36}$/);
+	await page.waitForURL(/\/timer\/[0-9a-f-]{36}$/);
 	await ready(page);
 	return new URL(page.url()).pathname;
 }

@@ -46,10 +46,10 @@ function cutOff(page: Page): Promise<string[]> {
 const PAGES = [
 	'/',
 	'/?on=2027-03-05',
-	'/pail?minutes=15',
-	'/rota',
-	'/rota?show=month',
-	'/rota?show=list',
+	'/timer?minutes=15',
+	'/schedule',
+	'/schedule?show=month',
+	'/schedule?show=list',
 	'/house',
 	'/house?room=washroom',
 	'/house?zone=bath',
@@ -60,15 +60,15 @@ const PAGES = [
 	'/house/pauses',
 	'/house/growing',
 	'/house/files',
-	'/ledger?open=2027-03-02',
+	'/history?open=2027-03-02',
 	'/begin',
 	'/more',
-	'/crew',
-	'/crew/week?turn=fold-the-towels@2027-03-03',
-	'/crew/ladder?who=kit',
-	'/crew/family',
-	'/crew/bram',
-	'/crew/doors',
+	'/people',
+	'/people/week?turn=fold-the-towels@2027-03-03',
+	'/people/learning?who=kit',
+	'/people/family',
+	'/people/bram',
+	'/people/access',
 	'/own',
 	'/sign-in',
 	'/join'
@@ -109,7 +109,7 @@ test('the whole home is laid under a cloth and taken out again; the sheet of wee
 });
 
 test('the round turns under its hand, by thumb and by its buttons', async ({ page }) => {
-	await page.goto('/rota');
+	await page.goto('/schedule');
 	await ready(page);
 	const dial = page.getByRole('group', { name: /^The top of the round/ });
 	await expect(dial).toBeVisible();
@@ -131,7 +131,7 @@ test('the round turns under its hand, by thumb and by its buttons', async ({ pag
 });
 
 test('a day of the month leads to its week', async ({ page }) => {
-	await page.goto('/rota?show=month');
+	await page.goto('/schedule?show=month');
 	await ready(page);
 	await page.getByRole('link', { name: /^17/ }).tap();
 	await expect(page).toHaveURL(/on=2027-03-17/);

@@ -25,7 +25,7 @@ const viewers: Record<Role | 'nobody', Viewer | null> = {
 /** A path of a route with its places filled in. */
 const pathOf = (route: string) =>
 	route
-		.replace('/pail/[id]', `/pail/${freshId()}`)
+		.replace('/timer/[id]', `/timer/${freshId()}`)
 		.replace('[id]', 'stair-skirting')
 		.replace('[member]', 'bram')
 		.replace('[line]', 'pair-up-the-boots')
@@ -99,7 +99,7 @@ test('the organiser of another home finds nothing of this one, and changes nothi
 			`SELECT revision, (SELECT COUNT(*) FROM ledger WHERE household_id = h.id) AS n FROM household h WHERE id = '${family.household}'`
 		);
 	const pail = freshId();
-	await post(family.organiser, '/pail?/start', { id: pail, minutes: '10', member: 'ottilie' });
+	await post(family.organiser, '/timer?/start', { id: pail, minutes: '10', member: 'ottilie' });
 	const entry = freshId();
 	await post(family.organiser, '/?/tick', {
 		id: entry,
@@ -107,7 +107,7 @@ test('the organiser of another home finds nothing of this one, and changes nothi
 		outcome: 'done',
 		minutes: '4'
 	});
-	const { text: made } = await post(family.organiser, '/crew/doors?/device', {
+	const { text: made } = await post(family.organiser, '/people/access?/device', {
 		id: freshId(),
 		name: 'Hall phone'
 	});
@@ -119,15 +119,15 @@ test('the organiser of another home finds nothing of this one, and changes nothi
 	const them = stranger.organiser;
 	// The cookie that chooses a home chooses among one's own.
 	await them.api.post('/home', { form: { home: family.household } });
-	expect((await them.api.get(`/pail/${pail}`)).status()).toBe(404);
+	expect((await them.api.get(`/timer/${pail}`)).status()).toBe(404);
 	for (const [path, form] of [
-		[`/pail/${pail}?/event`, { id: freshId(), kind: 'setDown' }],
+		[`/timer/${pail}?/event`, { id: freshId(), kind: 'setDown' }],
 		['/?/undo', { id: freshId(), of: entry }],
-		['/ledger?/undo', { id: freshId(), of: entry }],
-		['/crew/doors?/revoke', { device: device?.id ?? '' }],
-		['/crew/week?/answer', { swap: freshId(), answer: 'yes' }],
-		['/crew?/came', { call: freshId() }],
-		['/paper/tick?/tick', { id: freshId(), code: 'UB4K7', box: 'make-the-beds@2027-03-03' }]
+		['/history?/undo', { id: freshId(), of: entry }],
+		['/people/access?/revoke', { device: device?.id ?? '' }],
+		['/people/week?/answer', { swap: freshId(), answer: 'yes' }],
+		['/people?/came', { call: freshId() }],
+		['/print/tick?/tick', { id: freshId(), code: 'UB4K7', box: 'make-the-beds@2027-03-03' }]
 	] as const)
 		await post(them, path, form as Record<string, string>);
 	expect(await revision()).toEqual(before);
@@ -135,13 +135,13 @@ test('the organiser of another home finds nothing of this one, and changes nothi
 		`SELECT revoked_at FROM device WHERE id = '${device?.id}'`
 	);
 	expect(left?.revoked_at).toBeNull();
-	expect(await (await them.api.get('/crew/doors')).text()).not.toContain('Hall phone');
+	expect(await (await them.api.get('/people/access')).text()).not.toContain('Hall phone');
 	expect(await (await them.api.get('/house/files/home.json')).text()).not.toContain(entry);
 });
 
 test('a child’s page sends nothing of the grown-ups', async () => {
 	const kit = people.get('child') as Person;
-	for (const path of ['/mine', '/mine/__data.json', '/pail', '/pail/__data.json']) {
+	for (const path of ['/mine', '/mine/__data.json', '/timer', '/timer/__data.json']) {
 		const text = await (await kit.api.get(path)).text();
 		for (const word of [
 			'family.test',

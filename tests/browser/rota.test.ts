@@ -6,7 +6,7 @@ test.use({ stackOf: 'the Rota and its files' });
 test.beforeEach(({ stack }) => stack.setClock('2027-03-03T10:40:00Z'));
 
 test('the round, a week, a month in its rows, a list to read aloud', async ({ page }) => {
-	await page.goto('/rota');
+	await page.goto('/schedule');
 	await ready(page);
 	await expect(page.getByRole('group', { name: 'The round of 2027' })).toBeVisible();
 	await expect(page.getByRole('region', { name: 'Wed 3' })).toContainText('today');
@@ -18,12 +18,12 @@ test('the round, a week, a month in its rows, a list to read aloud', async ({ pa
 	await expect(page.getByRole('row')).toHaveCount(6);
 	await page.getByRole('link', { name: 'To read aloud' }).click();
 	await expect(page.getByText(/is on\./).first()).toBeVisible();
-	await page.goto('/rota?on=2028-03-01');
+	await page.goto('/schedule?on=2028-03-01');
 	await expect(page.getByRole('group', { name: 'The round of 2028' })).toBeVisible();
 });
 
 test('a turn is moved, skipped and put in once, and taken back', async ({ page }) => {
-	await page.goto('/rota?on=2027-03-10');
+	await page.goto('/schedule?on=2027-03-10');
 	await ready(page);
 	const wednesday = page.getByRole('region', { name: 'Wed 10' });
 	const friday = page.getByRole('region', { name: 'Fri 12' });
@@ -44,7 +44,7 @@ test('a turn is moved, skipped and put in once, and taken back', async ({ page }
 });
 
 test('a turn is carried to another day by keys', async ({ page }) => {
-	await page.goto('/rota?on=2027-03-17');
+	await page.goto('/schedule?on=2027-03-17');
 	await ready(page);
 	const item = page
 		.getByRole('list', { name: 'Turns of Wed 17' })
@@ -58,7 +58,7 @@ test('a turn is carried to another day by keys', async ({ page }) => {
 });
 
 test('the next time of any job is found', async ({ page }) => {
-	await page.goto('/rota');
+	await page.goto('/schedule');
 	await ready(page);
 	await page.getByLabel('When is').selectOption('gutters');
 	await expect(page.getByRole('status').filter({ hasText: 'comes' })).toContainText(/comes \w+, \d+ \w+/);

@@ -29,13 +29,13 @@ test('every kind of session is two touches from Today', async ({ page }) => {
 test('several ways to fill it; a job is taken out, held, and put in, and the plan follows', async ({
 	page
 }) => {
-	await page.goto('/pail?minutes=20&for=ottilie');
+	await page.goto('/timer?minutes=20&for=ottilie');
 	await ready(page);
 	const ways = page.getByRole('navigation', { name: 'Ways to fill it' }).getByRole('link');
 	expect(await ways.count()).toBeGreaterThanOrEqual(2);
 	await page.getByRole('link', { name: /One room/ }).click();
 	await expect(page.getByRole('link', { name: /One room/ })).toHaveAttribute('aria-current', 'true');
-	await page.goto('/pail?minutes=20&for=ottilie');
+	await page.goto('/timer?minutes=20&for=ottilie');
 	await ready(page);
 	const out = page.getByRole('link', { name: /^Take out / }).first();
 	const name = ((await out.getAttribute('aria-label')) ?? '').replace('Take out ', '');
@@ -55,12 +55,12 @@ test('several ways to fill it; a job is taken out, held, and put in, and the pla
 });
 
 test('the plan that the page shows is the one that starts', async ({ page, stack }) => {
-	await page.goto('/pail?minutes=20&for=ottilie&with=bram');
+	await page.goto('/timer?minutes=20&for=ottilie&with=bram');
 	await ready(page);
 	await expect(page.locator('[data-settled=yes]')).toBeVisible({ timeout: 30_000 });
 	const shown = JSON.parse(await page.locator('input[name=plan]').inputValue()) as [string, number, string][];
 	await page.getByRole('button', { name: 'Start', exact: true }).click();
-	await page.waitForURL(/\/pail\/[0-9a-f-]{36}$/);
+	await page.waitForURL(/\/timer\/[0-9a-f-]{36}$/);
 	const id = page.url().split('/').pop();
 	const [row] = await stack.query<{ plan: string }>(
 		`SELECT CAST(plan AS CHAR) AS plan FROM session WHERE id = '${id}'`
@@ -77,7 +77,7 @@ test('the plan that the page shows is the one that starts', async ({ page, stack
 });
 
 test('a better plan does not come in under the pointer, but when it has left', async ({ page }) => {
-	const path = '/pail?minutes=20&for=ottilie&with=bram,juno';
+	const path = '/timer?minutes=20&for=ottilie&with=bram,juno';
 	const plan = page.locator('input[name=plan]');
 	// The page comes with the first plan; the worker's last one shows where nobody looks closer.
 	await page.goto(path);
@@ -100,12 +100,12 @@ test('a better plan does not come in under the pointer, but when it has left', a
 
 test('without HTTPS one line says what is missing', async ({ page }) => {
 	await page.addInitScript(() => Object.defineProperty(window, 'isSecureContext', { value: false }));
-	await page.goto('/pail?minutes=10&for=ottilie');
+	await page.goto('/timer?minutes=10&for=ottilie');
 	await expect(page.getByText('Without HTTPS the screen may fall asleep')).toBeVisible();
 });
 
 test('a zone sitting is cut by the bell: what was in hand is partly done', async ({ page, stack }) => {
-	await begin(page, '/pail?kind=zone&for=ottilie');
+	await begin(page, '/timer?kind=zone&for=ottilie');
 	const id = page.url().split('/').pop();
 	stack.setClock('2027-03-03T10:55:05Z');
 	await page.reload();
@@ -125,7 +125,7 @@ test('a soak is fetched in time: it rings, says where to go, and hurries before 
 	stack
 }) => {
 	await withStubs(page);
-	await begin(page, '/pail?minutes=30&for=ottilie&in=toilet-washroom');
+	await begin(page, '/timer?minutes=30&for=ottilie&in=toilet-washroom');
 	while ((await page.getByRole('heading', { level: 1 }).textContent()) !== 'Put the cleaner under the rim') {
 		const before = await page.getByText(/^Step \d+ of/).textContent();
 		await giant(page).click();
@@ -148,7 +148,7 @@ test('a soak is fetched in time: it rings, says where to go, and hurries before 
 
 test('a bell that nobody could hear is told at waking, with what it meant', async ({ page, stack }) => {
 	await withStubs(page);
-	const path = await begin(page, '/pail?minutes=10&for=ottilie');
+	const path = await begin(page, '/timer?minutes=10&for=ottilie');
 	await page.waitForFunction((id) => localStorage.getItem(`pail-seen ${id}`) !== null, path.split('/').pop());
 	await page.goto('about:blank');
 	stack.setClock('2027-03-03T10:57:00Z');
@@ -165,7 +165,7 @@ test('a joint session on two phones: each sees their own lane and the common wai
 	browser,
 	stack
 }) => {
-	const path = await begin(page, '/pail?minutes=20&for=ottilie&with=juno');
+	const path = await begin(page, '/timer?minutes=20&for=ottilie&with=juno');
 	await expect(page.getByRole('article', { name: 'Ottilie' })).toBeVisible();
 	await expect(page.getByRole('article', { name: 'Juno' })).toBeVisible();
 	const phone = await (await browser.newContext({ viewport: { width: 390, height: 844 } })).newPage();
@@ -197,7 +197,7 @@ test('a joint session on two phones: each sees their own lane and the common wai
 });
 
 test('a job is put in and taken out while it runs', async ({ page }) => {
-	await begin(page, '/pail?minutes=15&for=ottilie');
+	await begin(page, '/timer?minutes=15&for=ottilie');
 	await page.getByRole('button', { name: 'Change it' }).click();
 	const dialog = page.getByRole('dialog');
 	const takeOut = dialog.getByRole('button', { name: /^Take out / }).last();
@@ -214,7 +214,7 @@ test('a job is put in and taken out while it runs', async ({ page }) => {
 });
 
 test('a weekly round stops a job at ten minutes, and it counts as done', async ({ page, stack }) => {
-	await begin(page, '/pail?kind=round&for=ottilie');
+	await begin(page, '/timer?kind=round&for=ottilie');
 	const id = page.url().split('/').pop();
 	stack.setClock('2027-03-03T10:50:10Z');
 	await page.reload();
@@ -232,11 +232,11 @@ test('visitors: the plan shrinks as they come earlier, and ends when they are he
 	page,
 	stack
 }) => {
-	await page.goto('/pail?kind=visitors&minutes=30&for=ottilie&with=bram,juno');
+	await page.goto('/timer?kind=visitors&minutes=30&for=ottilie&with=bram,juno');
 	await ready(page);
 	await expect(page.getByLabel('Waiting Room')).toBeChecked();
 	await page.getByRole('button', { name: 'Start', exact: true }).click();
-	await page.waitForURL(/\/pail\/[0-9a-f-]{36}$/);
+	await page.waitForURL(/\/timer\/[0-9a-f-]{36}$/);
 	await ready(page);
 	await expect(page.getByRole('heading', { level: 1 })).toContainText('11:10');
 	const lines = () => page.locator('.line li').count();
@@ -261,14 +261,14 @@ test('a clearing is counted, rung, carried home room by room, and leaves its bag
 	stack
 }) => {
 	await page.setViewportSize({ width: 390, height: 844 });
-	await page.goto('/pail?kind=clearing&for=ottilie');
+	await page.goto('/timer?kind=clearing&for=ottilie');
 	await ready(page);
 	await expectAccessible(page, 'choosing a spot');
 	await page.getByLabel('Which spot').fill('Hall bench');
 	await page.getByLabel('In which room').selectOption('platform-porch');
 	await page.getByText('A half').click();
 	await page.getByRole('button', { name: /They stand ready/ }).click();
-	await page.waitForURL(/\/pail\/[0-9a-f-]{36}$/);
+	await page.waitForURL(/\/timer\/[0-9a-f-]{36}$/);
 	await ready(page);
 	const path = new URL(page.url()).pathname;
 	const bin = page.getByRole('button', { name: /^Bin, / });
@@ -411,7 +411,7 @@ test('a few words: what they will do shows first; unknown ones get suggestions; 
 test.describe('without scripts', () => {
 	test.use({ javaScriptEnabled: false });
 	test('a clearing is counted and closed, a load is told, words are understood', async ({ page }) => {
-		await page.goto('/pail?kind=clearing&for=bram');
+		await page.goto('/timer?kind=clearing&for=bram');
 		await page.getByLabel('Which spot').fill('Desk');
 		await page.getByRole('button', { name: /They stand ready/ }).click();
 		await page.getByRole('button', { name: /^Bin, / }).click();
@@ -429,16 +429,16 @@ test('axe finds nothing on choosing, on a joint session, nor on what is said, wi
 	page
 }) => {
 	for (const path of [
-		'/pail?minutes=20&for=ottilie&with=bram,juno',
-		'/pail?kind=visitors&for=ottilie',
-		'/pail?kind=bigday&for=ottilie',
+		'/timer?minutes=20&for=ottilie&with=bram,juno',
+		'/timer?kind=visitors&for=ottilie',
+		'/timer?kind=bigday&for=ottilie',
 		'/say?text=what%27s%20late'
 	]) {
 		await page.goto(path);
 		await ready(page);
 		await expectAccessibleAnywhere(page, path);
 	}
-	await begin(page, '/pail?minutes=20&for=bram&with=juno');
+	await begin(page, '/timer?minutes=20&for=bram&with=juno');
 	await expectAccessibleAnywhere(page, 'together');
 	await expect(giant(page)).toBeVisible();
 	await setDown(page);

@@ -130,7 +130,7 @@ test('a day that is none, a page that is none: both say so kindly', async ({ pag
 		'/?on=yesterday',
 		'/?on=2099-01-01',
 		'/no-such-page',
-		'/pail/01900000-0000-7000-8000-000000000001'
+		'/timer/01900000-0000-7000-8000-000000000001'
 	]) {
 		const response = await page.goto(path);
 		expect(response?.status(), path).toBe(404);

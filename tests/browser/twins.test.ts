@@ -66,17 +66,17 @@ test('pages of a home where all is called the same open whole', async ({ page, s
 			by: 'kit',
 			date: '2027-03-02'
 		});
-	await send('/rota?/extra', { id: id(5), line: 'fold-the-towels', date: '2027-03-03' });
+	await send('/schedule?/extra', { id: id(5), line: 'fold-the-towels', date: '2027-03-03' });
 	for (const path of [
 		'/',
 		'/?open=fold-the-towels',
 		'/?on=2027-03-02',
 		'/?on=2027-03-10',
-		'/pail?minutes=30',
-		'/rota',
-		'/rota?on=2027-03-10',
-		'/rota?show=month',
-		'/rota?show=list',
+		'/timer?minutes=30',
+		'/schedule',
+		'/schedule?on=2027-03-10',
+		'/schedule?show=month',
+		'/schedule?show=list',
 		'/house',
 		'/house?room=washroom',
 		'/house?zone=bath',
@@ -86,18 +86,18 @@ test('pages of a home where all is called the same open whole', async ({ page, s
 		'/house/pauses',
 		'/house/growing',
 		'/house/files',
-		'/crew',
-		'/crew/week',
-		'/crew/week?turn=fold-the-towels@2027-03-03',
-		'/crew/juno',
-		'/crew/doors',
+		'/people',
+		'/people/week',
+		'/people/week?turn=fold-the-towels@2027-03-03',
+		'/people/juno',
+		'/people/access',
 		'/laundry',
-		'/paper',
+		'/print',
 		'/say',
 		'/own',
 		'/more',
-		'/ledger?open=2027-03-02',
-		'/ledger?job=fold-the-towels'
+		'/history?open=2027-03-02',
+		'/history?job=fold-the-towels'
 	]) {
 		await page.goto(path);
 		await ready(page);

@@ -2,7 +2,7 @@
 import type { ActionResult } from '@sveltejs/kit';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { houseAnswer } from '../../src/lib/ui/pail/houseAnswer';
+import { houseAnswer } from '../../src/lib/ui/session/houseAnswer';
 
 const read = (text: string) => JSON.parse(text) as ActionResult;
 const answer = (status: number, body: unknown) =>

@@ -3,11 +3,11 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import type { Plan, PlanInput } from '../../src/lib/core/planner/plan';
 import { firstPlan } from '../../src/lib/core/planner/makePlan';
-import { hangStrings, lanesOf } from '../../src/lib/ui/pail/strip';
+import { hangStrings, lanesOf } from '../../src/lib/ui/session/strip';
 import { asideOf, offerWhy, takeAlong } from '../../src/lib/words/offer';
 import { type PailJob } from '../../src/lib/views/session';
 import type { TagView } from '../../src/lib/views/today';
-import { sizeHref } from '../../src/lib/ui/pail/hrefs';
+import { sizeHref } from '../../src/lib/ui/session/hrefs';
 import type { CatalogueJob, FillView } from '../../src/lib/views/session';
 import { hrefOf, minutesAsked, readQuery } from '../../src/lib/server/services/session/fillQuery';
 import { planInput, problem } from './plans';
@@ -198,7 +198,7 @@ describe('the address of a pail', () => {
 		const again = Object.fromEntries(new URLSearchParams(href.split('?')[1]));
 		expect(again).toEqual({ ...asked, minutes: '30' });
 		expect(hrefOf(readQuery(Object.entries(asked)), 30, { in: '', out: 'a' })).not.toContain('&in=');
-		expect(hrefOf(readQuery([]), 10, {})).toBe('/pail?minutes=10');
+		expect(hrefOf(readQuery([]), 10, {})).toBe('/timer?minutes=10');
 	});
 	it('of another size keeps who and what kind, and lets go of what was put in', () => {
 		const view = {
@@ -206,8 +206,8 @@ describe('the address of a pail', () => {
 			member: 'ada',
 			people: [{ id: 'ada' }, { id: 'ben' }]
 		} as unknown as FillView;
-		expect(sizeHref(view, 20)).toBe('/pail?kind=zone&minutes=20&for=ada&with=ben');
-		expect(sizeHref({ ...view, kind: 'bite', people: [] } as FillView, 2)).toBe('/pail?minutes=2&for=ada');
+		expect(sizeHref(view, 20)).toBe('/timer?kind=zone&minutes=20&for=ada&with=ben');
+		expect(sizeHref({ ...view, kind: 'bite', people: [] } as FillView, 2)).toBe('/timer?minutes=2&for=ada');
 	});
 	it.each([
 		['0', 'at least 1'],

@@ -134,7 +134,7 @@ async function act(home: Home): Promise<Act | null> {
 		if (!home.session) {
 			const session = randomUUID();
 			const started = await home.browser.untilAnswered(
-				'/pail?/start',
+				'/timer?/start',
 				form({ id: session, kind: 'bite', minutes: '30', member: 'ottilie' }),
 				FORM
 			);
@@ -143,12 +143,12 @@ async function act(home: Home): Promise<Act | null> {
 		}
 		const { session } = home;
 		const fields = { id, kind: 'stepDone', step: String(session.step++), ago: '0' };
-		const answer = await home.browser.untilAnswered(`/pail/${session.id}?/event`, form(fields), FORM);
+		const answer = await home.browser.untilAnswered(`/timer/${session.id}?/event`, form(fields), FORM);
 		const pressed = done('press', [id], answer);
 		if (!pressed.answered) {
 			// The last step was ticked, or there are no more: the pail is set down and another one begun.
 			await home.browser.untilAnswered(
-				`/pail/${session.id}?/event`,
+				`/timer/${session.id}?/event`,
 				form({ id: randomUUID(), kind: 'setDown' }),
 				FORM
 			);

@@ -30,7 +30,7 @@ async function begin(home: string, fields: Fields = {}): Promise<string> {
 	const id = newId();
 	// A pail that has begun leads to its page.
 	await start(asAda(home), form({ id, minutes: '20', member: 'ada', ...fields })).catch((to: unknown) => {
-		if ((to as { location?: string }).location !== `/pail/${id}`) throw to;
+		if ((to as { location?: string }).location !== `/timer/${id}`) throw to;
 	});
 	return id;
 }
@@ -261,7 +261,7 @@ describe('a few words', () => {
 		const home = await household();
 		expect(await words(home, '15 kitchen')).toMatchObject({
 			says: 'Shows a pail of 15 minutes in the Kitchen, ready to start.',
-			act: { kind: 'go', href: '/pail?minutes=15&for=ada&rooms=kitchen' }
+			act: { kind: 'go', href: '/timer?minutes=15&for=ada&rooms=kitchen' }
 		});
 		expect((await words(home, 'clear bench')).act).toMatchObject({
 			href: expect.stringContaining('kind=clearing')
@@ -292,7 +292,7 @@ describe('a few words', () => {
 	it('mean one’s own home and oneself', async () => {
 		const home = await household();
 		const asBen = asMember(home, 'adult', 'ben');
-		expect((await words(home, '10', asBen)).act).toMatchObject({ href: '/pail?minutes=10&for=ben' });
+		expect((await words(home, '10', asBen)).act).toMatchObject({ href: '/timer?minutes=10&for=ben' });
 		expect((await words(home, 'done bench', asBen)).says).toContain('by Ben');
 	});
 	it('that mean nothing here get suggestions that do', async () => {

@@ -154,7 +154,7 @@ describe('what comes next', () => {
 		// What lies in a running session is somebody's already.
 		const id = newId();
 		await start(asAda(home), form({ id, minutes: '30', member: 'ada' })).catch((to: unknown) => {
-			if ((to as { location?: string }).location !== `/pail/${id}`) throw to;
+			if ((to as { location?: string }).location !== `/timer/${id}`) throw to;
 		});
 		const busy = await look(home, { me: 'ben' });
 		const taken = hanging(busy).filter((tag) => tag.inPail !== null);

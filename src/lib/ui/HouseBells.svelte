@@ -22,11 +22,11 @@
 	});
 
 	onMount(() => {
-		type Sound = typeof import('./pail/sound');
+		type Sound = typeof import('./session/sound');
 		let sound: Promise<Sound> | null = null;
 		// Fetched when it may be needed: a page rings only after somebody has touched it.
 		const touched = () => {
-			if (waits.length > 0) void (sound ??= import('./pail/sound')).then((is) => is.readySound());
+			if (waits.length > 0) void (sound ??= import('./session/sound')).then((is) => is.readySound());
 		};
 		let since = now;
 		const look = () => {
@@ -43,7 +43,7 @@
 				({ wait, strikes }) =>
 					`${wait.label} ${strikes === 3 ? 'must come out now' : 'is ready'}: ${wait.where}.`
 			);
-			void (sound ??= import('./pail/sound')).then((made) => {
+			void (sound ??= import('./session/sound')).then((made) => {
 				made.ring(due.some((one) => one.strikes === 3) ? 3 : 2, made.volumeWanted(new Date().getHours()));
 				for (const words of told) made.notify('Pail Round', words);
 			});

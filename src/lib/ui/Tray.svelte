@@ -33,7 +33,7 @@
 		children: Snippet;
 	} = $props();
 	/** On the phone four places stand in the rim; the others are behind More. */
-	const IN_RIM = ['/', '/pail', '/rota', '/house'];
+	const IN_RIM = ['/', '/timer', '/schedule', '/house'];
 	const rim = $derived(places.filter(({ href }) => IN_RIM.includes(href)));
 	const behindMore = $derived(places.length > rim.length);
 	const isBehindMore = $derived(

@@ -59,10 +59,10 @@
 				{#if next.state === 'look'}
 					<a class="sign" href="/mine/look/{encodeURIComponent(next.line)}">Look round</a>
 				{:else if view.pail}
-					<a class="sign" href="/pail/{view.pail}">Go on</a>
+					<a class="sign" href="/timer/{view.pail}">Go on</a>
 				{:else}
 					<ActForm
-						action="/pail?/start"
+						action="/timer?/start"
 						values={{
 							id: view.formId,
 							line: next.line,

@@ -1,7 +1,7 @@
 <script lang="ts">
 	/** What the lower rim of a phone has no room for. */
 	import { page } from '$app/state';
-	const IN_RIM = ['/', '/pail', '/rota', '/house'];
+	const IN_RIM = ['/', '/timer', '/schedule', '/house'];
 	const { places, homes, hasKeys, isDemo, household } = $derived(page.data);
 	const rest = $derived(
 		(places as { href: string; name: string }[]).filter(({ href }) => !IN_RIM.includes(href))

@@ -30,15 +30,15 @@ export const ROUTES: Readonly<Record<string, RouteNeeds>> = {
 		send: { tick: 'tick', undo: 'tick', help: 'call-help', came: 'call-help', swap: 'swap' }
 	},
 	'/mine/look/[line]': { see: 'look-round', send: { done: 'look-round' } },
-	'/pail': { see: 'time', send: { start: 'time' } },
-	'/pail/[id]': { see: 'time', send: { event: 'time', carry: 'plan-day' } },
+	'/timer': { see: 'time', send: { start: 'time' } },
+	'/timer/[id]': { see: 'time', send: { event: 'time', carry: 'plan-day' } },
 	'/say': { see: 'plan-day' },
 	'/say/read': { see: 'plan-day' },
 	'/laundry': {
 		see: 'plan-day',
 		send: { add: 'plan-day', tell: 'plan-day', drop: 'plan-day', set: 'edit-home' }
 	},
-	'/rota': {
+	'/schedule': {
 		see: 'see-day',
 		send: { move: 'plan-day', skip: 'plan-day', extra: 'plan-day', undo: 'plan-day' }
 	},
@@ -57,23 +57,24 @@ export const ROUTES: Readonly<Record<string, RouteNeeds>> = {
 	'/house/files/ledger.csv': { see: 'files' },
 	// A home that is taken in becomes the sender's own: the account is asked for there, before anything is read.
 	'/house/files/import': { send: { POST: 'anyone' } },
-	'/crew': { see: 'see-crew', send: { came: 'see-crew' } },
-	'/crew/week': {
+	'/people': { see: 'see-crew', send: { came: 'see-crew' } },
+	'/people/week': {
 		see: 'see-crew',
 		send: { give: 'give-out', put: 'give-out', ask: 'swap', answer: 'swap' }
 	},
-	'/crew/[member]': { see: 'see-crew', send: { keep: 'edit-home' } },
-	'/crew/family': { see: 'see-crew', send: { keep: 'edit-home', ribbon: 'give-out' } },
-	'/crew/ladder': { see: 'see-crew', send: { say: 'confirm', answer: 'confirm' } },
-	'/crew/doors': {
+	'/people/[member]': { see: 'see-crew', send: { keep: 'edit-home' } },
+	'/people/family': { see: 'see-crew', send: { keep: 'edit-home', ribbon: 'give-out' } },
+	'/people/learning': { see: 'see-crew', send: { say: 'confirm', answer: 'confirm' } },
+	'/people/access': {
 		see: 'doors',
 		send: { invite: 'doors', device: 'doors', revoke: 'doors', pin: 'doors', out: 'doors', delete: 'doors' }
 	},
-	'/paper': { see: 'print' },
-	'/paper/card': { see: 'print', send: { keep: 'print' } },
-	'/paper/tick': { see: 'tick-paper', send: { tick: 'tick-paper' } },
-	'/ledger': { see: 'see-ledger', send: { write: 'write-ledger', undo: 'write-ledger' } },
+	'/print': { see: 'print' },
+	'/print/card': { see: 'print', send: { keep: 'print' } },
+	'/print/tick': { see: 'tick-paper', send: { tick: 'tick-paper' } },
+	'/history': { see: 'see-ledger', send: { write: 'write-ledger', undo: 'write-ledger' } },
 	'/live': { see: 'follow' },
+	'/kit': { see: 'anyone' },
 	'/more': { see: 'see-day' },
 	'/begin': {
 		see: 'anyone',

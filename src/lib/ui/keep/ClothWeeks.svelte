@@ -22,7 +22,7 @@
 			<tr>
 				{#each week as day, k (day.date)}
 					<td class:today={day.isToday} class:past={day.isPast}>
-						<a href="/rota?on={day.date}" aria-label="{day.name}{day.words ? `: ${day.words}` : ''}">
+						<a href="/schedule?on={day.date}" aria-label="{day.name}{day.words ? `: ${day.words}` : ''}">
 							<b>{day.label}</b>
 							{#if day.words}
 								{@const run = runFrom(week, k)}

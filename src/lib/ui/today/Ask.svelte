@@ -18,7 +18,7 @@
 	</div>
 	<div class="shelf">
 		{#each sizes as { minutes, size } (minutes)}
-			<a href="/pail?minutes={minutes}&for={me}" aria-label="{minutes} minutes">
+			<a href="/timer?minutes={minutes}&for={me}" aria-label="{minutes} minutes">
 				<BitePail minutes={String(minutes)} {size} />
 			</a>
 		{/each}

@@ -58,7 +58,7 @@
 		<p class="names first">Nothing is done yet. That is fine.</p>
 	{/if}
 	{#each view.pails as pail (pail.session)}
-		<a class="pail" href="/pail/{pail.session}">
+		<a class="pail" href="/timer/{pail.session}">
 			<BitePail minutes={String(pail.minutesLeft)} size={76} level={pail.share} full={pail.share > 0.45} />
 			<span
 				><b>{pail.name}’s pail</b><br />{pail.phase === 'paused' ? 'paused' : `${pail.minutesLeft} min left`}, {pail.doing}</span

@@ -20,7 +20,8 @@
 
 <nav class="kinds" aria-label="Other sessions">
 	<a class="text-link" href="/say" onclick={palette} aria-keyshortcuts="/">Say it</a>
-	{#each KINDS as [kind, name] (kind)}<a class="text-link" href="/pail?kind={kind}&for={me}">{name}</a>{/each}
+	{#each KINDS as [kind, name] (kind)}<a class="text-link" href="/timer?kind={kind}&for={me}">{name}</a
+		>{/each}
 	<a class="text-link" href="/laundry">Laundry</a>
 </nav>
 

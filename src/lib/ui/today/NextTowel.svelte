@@ -47,7 +47,7 @@
 	<p>{tag.room}{whoName ? `, for ${whoName}` : ''}</p>
 	{#if tag.state === 'late'}<p class="late">{tag.words}</p>{/if}
 	{#if tag.share}<p>{tag.share}</p>{/if}
-	{#if starts}<form method="post" action="/pail?/start" use:once>
+	{#if starts}<form method="post" action="/timer?/start" use:once>
 			<input type="hidden" name="id" value={formId} />
 			<input type="hidden" name="line" value={tag.line} />
 			<input type="hidden" name="member" value={who} />

@@ -156,7 +156,7 @@
 			<dd>{sheet.next}</dd>
 		</div>
 	</dl>
-	<p><a class="text-link" href="/ledger?job={tag.job}">Its page in the Ledger</a></p>
+	<p><a class="text-link" href="/history?job={tag.job}">Its page in the Ledger</a></p>
 </div>
 
 <style>

@@ -38,7 +38,7 @@
 					<span class="dim"><span class="room">{string.room},{' '}</span>{waits(string)}</span></span
 				>
 				{#if string.trailing && minutesTo(string) <= 10}
-					<form method="post" action="/pail/{string.session}?/event" use:once>
+					<form method="post" action="/timer/{string.session}?/event" use:once>
 						<input type="hidden" name="back" value="/" />
 						<input type="hidden" name="step" value={string.step} />
 						<button class="text-link" name="kind" value="fetched">Fetched</button>

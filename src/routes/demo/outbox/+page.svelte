@@ -14,7 +14,7 @@
 			<pre>{one.body}</pre>
 		</article>
 	{:else}
-		<p>Nothing has been sent yet. Invite somebody by mail at <a href="/crew/doors">the doors</a>.</p>
+		<p>Nothing has been sent yet. Invite somebody by mail at <a href="/people/access">the doors</a>.</p>
 	{/each}
 </section>
 

@@ -31,7 +31,7 @@
 <div class="pauses">
 	<header>
 		<h1>Under a cloth</h1>
-		<a class="text-link" href="/rota">Back to the Rota</a>
+		<a class="text-link" href="/schedule">Back to the Rota</a>
 	</header>
 	<p class="dim">
 		Away, ill, a holiday, visitors, exams: what falls due meanwhile is excused and never becomes late.

@@ -107,7 +107,7 @@ function said(
 					: KIND_WORDS[command.kind].short;
 			return {
 				says: `Shows ${what}${room}${who}, ready to start.`,
-				act: { kind: 'go', href: `/pail?${params}`, label: 'Show it' },
+				act: { kind: 'go', href: `/timer?${params}`, label: 'Show it' },
 				list: []
 			};
 		}
@@ -119,7 +119,7 @@ function said(
 			if (command.room) params.set('rooms', command.room);
 			return {
 				says: `Gets a clearing ready${command.spot ? `: ${command.spot}` : ''}. The clock starts when the three containers stand.`,
-				act: { kind: 'go', href: `/pail?${params}`, label: 'Show it' },
+				act: { kind: 'go', href: `/timer?${params}`, label: 'Show it' },
 				list: []
 			};
 		}

@@ -203,7 +203,7 @@ export async function loadPaper(household: string, params: URLSearchParams): Pro
 			name: i === 0 ? 'today' : i === 1 ? 'tomorrow' : tinyDate(date)
 		})),
 		sheet: await sheetOf(facts, asked),
-		print: `/paper/card?${print}`
+		print: `/print/card?${print}`
 	};
 }
 

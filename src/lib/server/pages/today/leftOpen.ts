@@ -27,7 +27,7 @@ export async function leftOpen(
 				id: session.id,
 				name: `Carry home: ${session.plan.clearing?.spot ?? ''}`,
 				words: memberName(home, session.member),
-				href: `/pail/${session.id}`
+				href: `/timer/${session.id}`
 			})),
 		...bags.map((bag): LeftOpenView => {
 			const late = toDay(bag.leavesOn) < today;

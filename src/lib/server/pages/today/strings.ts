@@ -65,7 +65,7 @@ export function stringViews(facts: ByItself, now: number, listener: string | nul
 				hurryAt: hurryAt(wait),
 				time: time(wait.fetchAt),
 				trailing: wait.trailing || session.isOver,
-				href: session.isOver ? null : `/pail/${session.id}`,
+				href: session.isOver ? null : `/timer/${session.id}`,
 				rings: wait.latestAt !== null && wait.latestAt <= now,
 				// A session that still runs rings on its own pages.
 				heard: session.isOver && hears(wait.who || session.member)

@@ -64,5 +64,5 @@ export function hrefOf(query: Query, minutes: number, changes: Partial<Record<ke
 		if (value) params.set(key, value);
 		else params.delete(key);
 	}
-	return `/pail?${params}`;
+	return `/timer?${params}`;
 }

@@ -178,7 +178,7 @@ export async function start(asker: Asker, form: FormData) {
 		}
 		throw new Error(result.refusal.code);
 	});
-	if ('session' in started) redirect(303, `/pail/${started.session}`);
+	if ('session' in started) redirect(303, `/timer/${started.session}`);
 	return started;
 }
 

@@ -1,0 +1,131 @@
+<script lang="ts">
+	/** A date: typed part by part in the home's own order, or picked from a month. Given and told as YYYY-MM-DD. */
+	import { parseDate, today as todayIn, type DateValue } from '@internationalized/date';
+	import { DatePicker } from 'bits-ui';
+	import CalendarDays from '@lucide/svelte/icons/calendar-days';
+	import ChevronLeft from '@lucide/svelte/icons/chevron-left';
+	import ChevronRight from '@lucide/svelte/icons/chevron-right';
+	import { writing } from './settings';
+	import { FLOATING } from './styles';
+	let {
+		label,
+		hideLabel = false,
+		name,
+		value = $bindable(''),
+		min = '',
+		max = '',
+		wrong = '',
+		required = false,
+		onchange
+	}: {
+		label: string;
+		hideLabel?: boolean;
+		name?: string;
+		value?: string;
+		min?: string;
+		max?: string;
+		wrong?: string;
+		required?: boolean;
+		onchange?: (value: string) => void;
+	} = $props();
+	const id = $props.id();
+	const settings = $derived(writing());
+	const date = (iso: string): DateValue | undefined => {
+		try {
+			return iso === '' ? undefined : parseDate(iso);
+		} catch {
+			return undefined;
+		}
+	};
+	const now = $derived(date(settings.today ?? '') ?? todayIn('UTC'));
+	function set(to: DateValue | undefined) {
+		value = to?.toString() ?? '';
+		onchange?.(value);
+	}
+	const ARROW =
+		'grid size-11 cursor-pointer place-items-center rounded-lg border-0 bg-transparent text-cobalt-ink hover:bg-cobalt-wash focus-visible:shadow-focus';
+</script>
+
+<DatePicker.Root
+	value={date(value)}
+	onValueChange={set}
+	placeholder={date(value) ?? now}
+	minValue={date(min)}
+	maxValue={date(max)}
+	locale={settings.locale}
+	weekStartsOn={(settings.weekStart % 7) as 0 | 1 | 2 | 3 | 4 | 5 | 6}
+	weekdayFormat="short"
+	fixedWeeks
+	{required}
+>
+	<div class="grid min-w-0 gap-1">
+		<DatePicker.Label class="font-name {hideLabel ? 'sr-only' : ''}">{label}</DatePicker.Label>
+		<DatePicker.Input
+			aria-describedby={wrong ? `${id}-wrong` : undefined}
+			class="flex min-h-12 w-full max-w-72 items-center rounded-cloth border-2 bg-enamel-hi pl-3 text-lead text-ink has-focus-visible:shadow-focus {wrong
+				? 'border-brass-text'
+				: 'border-tin-2'}"
+		>
+			{#snippet children({ segments })}
+				{#each segments as { part, value: text }, i (`${part} ${i}`)}
+					{#if part === 'literal'}
+						<DatePicker.Segment {part} class="text-tin-text">{text}</DatePicker.Segment>
+					{:else}
+						<DatePicker.Segment
+							{part}
+							class="rounded-sm px-0.5 outline-none focus:bg-cobalt focus:text-on-cobalt focus-visible:shadow-none aria-[valuetext=Empty]:text-tin-text"
+							>{text}</DatePicker.Segment
+						>
+					{/if}
+				{/each}
+				<DatePicker.Trigger
+					class="ml-auto grid size-11 cursor-pointer place-items-center rounded-lg border-0 bg-transparent text-cobalt-ink hover:bg-cobalt-wash focus-visible:shadow-focus"
+					aria-label="Pick a date: {label}"><CalendarDays size={20} aria-hidden="true" /></DatePicker.Trigger
+				>
+			{/snippet}
+		</DatePicker.Input>
+		{#if wrong}<p id="{id}-wrong" role="alert" class="m-0 font-name text-brass-text">{wrong}</p>{/if}
+	</div>
+	{#if name}<input type="hidden" {name} {value} />{/if}
+	<DatePicker.Portal>
+		<DatePicker.Content class={FLOATING} sideOffset={6} collisionPadding={12}>
+			<DatePicker.Calendar>
+				{#snippet children({ months, weekdays })}
+					<DatePicker.Header class="flex items-center justify-between">
+						<DatePicker.PrevButton class={ARROW}
+							><ChevronLeft size={22} aria-hidden="true" /></DatePicker.PrevButton
+						>
+						<DatePicker.Heading class="font-display text-h3" />
+						<DatePicker.NextButton class={ARROW}
+							><ChevronRight size={22} aria-hidden="true" /></DatePicker.NextButton
+						>
+					</DatePicker.Header>
+					{#each months as month (month.value.toString())}
+						<DatePicker.Grid class="w-full border-collapse">
+							<DatePicker.GridHead>
+								<DatePicker.GridRow>
+									{#each weekdays as day, i (i)}<DatePicker.HeadCell
+											class="pb-1 text-note font-text text-tin-text">{day.slice(0, 2)}</DatePicker.HeadCell
+										>{/each}
+								</DatePicker.GridRow>
+							</DatePicker.GridHead>
+							<DatePicker.GridBody>
+								{#each month.weeks as week, w (w)}
+									<DatePicker.GridRow>
+										{#each week as day (day.toString())}
+											<DatePicker.Cell date={day} month={month.value} class="p-0 text-center">
+												<DatePicker.Day
+													class="grid size-11 cursor-pointer place-items-center rounded-lg text-lead hover:bg-cobalt-wash focus-visible:shadow-focus data-disabled:cursor-default data-disabled:text-tin-2 data-outside-month:text-tin-text data-selected:bg-cobalt data-selected:font-name data-selected:text-on-cobalt data-today:underline data-today:decoration-2 data-today:underline-offset-4"
+												/>
+											</DatePicker.Cell>
+										{/each}
+									</DatePicker.GridRow>
+								{/each}
+							</DatePicker.GridBody>
+						</DatePicker.Grid>
+					{/each}
+				{/snippet}
+			</DatePicker.Calendar>
+		</DatePicker.Content>
+	</DatePicker.Portal>
+</DatePicker.Root>

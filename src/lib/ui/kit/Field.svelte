@@ -1,0 +1,40 @@
+<script lang="ts">
+	/** A label, its field, one sentence of help and what is wrong with it: beside the field, read aloud with it. */
+	import type { Snippet } from 'svelte';
+	import Help from './Help.svelte';
+	let {
+		label,
+		about = '',
+		help = '',
+		wrong = '',
+		hideLabel = false,
+		class: classes = '',
+		children
+	}: {
+		label: string;
+		/** A word beside the label, such as a unit. */
+		about?: string;
+		help?: string;
+		wrong?: string | readonly string[] | undefined;
+		hideLabel?: boolean;
+		class?: string;
+		/** Draws the field with the id and the descriptions it is given. */
+		children: Snippet<[{ id: string; describedBy: string | undefined; invalid: true | undefined }]>;
+	} = $props();
+	const id = $props.id();
+	const wrongText = $derived(typeof wrong === 'string' ? wrong : (wrong?.[0] ?? ''));
+</script>
+
+<div class="grid min-w-0 content-start gap-1 {classes}">
+	<div class="flex items-center gap-2" class:sr-only={hideLabel}>
+		<label for={id} class="font-name">{label}</label>
+		{#if about}<span class="text-tin-text">{about}</span>{/if}
+		{#if help}<Help {help} of={label} />{/if}
+	</div>
+	{@render children({
+		id,
+		describedBy: wrongText ? `${id}-wrong` : undefined,
+		invalid: wrongText ? true : undefined
+	})}
+	{#if wrongText}<p id="{id}-wrong" class="m-0 font-name text-brass-text" role="alert">{wrongText}</p>{/if}
+</div>

@@ -1,0 +1,70 @@
+<script lang="ts">
+	/** A time of the day, by the home's clock. Given and told as HH:MM. */
+	import { parseTime, type Time } from '@internationalized/date';
+	import { TimeField } from 'bits-ui';
+	import { writing } from './settings';
+	let {
+		label,
+		hideLabel = false,
+		name,
+		value = $bindable(''),
+		wrong = '',
+		required = false,
+		onchange
+	}: {
+		label: string;
+		hideLabel?: boolean;
+		name?: string;
+		value?: string;
+		wrong?: string;
+		required?: boolean;
+		onchange?: (value: string) => void;
+	} = $props();
+	const id = $props.id();
+	const settings = $derived(writing());
+	const time = (text: string): Time | undefined => {
+		try {
+			return text === '' ? undefined : parseTime(text);
+		} catch {
+			return undefined;
+		}
+	};
+	function set(to: Time | undefined) {
+		value = to ? to.toString().slice(0, 5) : '';
+		onchange?.(value);
+	}
+</script>
+
+<TimeField.Root
+	value={time(value)}
+	onValueChange={(to) => set(to as Time | undefined)}
+	locale={settings.locale}
+	hourCycle={settings.clock === '12h' ? 12 : 24}
+	{required}
+>
+	<div class="grid min-w-0 gap-1">
+		<TimeField.Label class="font-name {hideLabel ? 'sr-only' : ''}">{label}</TimeField.Label>
+		<TimeField.Input
+			aria-describedby={wrong ? `${id}-wrong` : undefined}
+			class="flex min-h-12 w-36 items-center rounded-cloth border-2 bg-enamel-hi px-3 text-lead text-ink has-focus-visible:shadow-focus {wrong
+				? 'border-brass-text'
+				: 'border-tin-2'}"
+		>
+			{#snippet children({ segments })}
+				{#each segments as { part, value: text }, i (`${part} ${i}`)}
+					{#if part === 'literal'}
+						<TimeField.Segment {part} class="text-tin-text">{text}</TimeField.Segment>
+					{:else}
+						<TimeField.Segment
+							{part}
+							class="rounded-sm px-0.5 outline-none focus:bg-cobalt focus:text-on-cobalt focus-visible:shadow-none aria-[valuetext=Empty]:text-tin-text"
+							>{text}</TimeField.Segment
+						>
+					{/if}
+				{/each}
+			{/snippet}
+		</TimeField.Input>
+		{#if wrong}<p id="{id}-wrong" role="alert" class="m-0 font-name text-brass-text">{wrong}</p>{/if}
+	</div>
+	{#if name}<input type="hidden" {name} {value} />{/if}
+</TimeField.Root>

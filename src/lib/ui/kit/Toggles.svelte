@@ -1,0 +1,72 @@
+<script lang="ts">
+	/** A row of choices, all in sight: one of them, or several. */
+	import { ToggleGroup } from 'bits-ui';
+	import { TOGGLE } from './styles';
+	import Help from './Help.svelte';
+	interface Option {
+		readonly value: string;
+		readonly label: string;
+		/** Said aloud where the label is short. */
+		readonly long?: string;
+		readonly disabled?: boolean;
+	}
+	let {
+		label,
+		help = '',
+		hideLabel = false,
+		name,
+		options,
+		many = false,
+		value = $bindable([]),
+		onchange
+	}: {
+		label: string;
+		help?: string;
+		hideLabel?: boolean;
+		name?: string;
+		options: readonly Option[];
+		many?: boolean;
+		/** What is chosen; one entry at most where one is chosen. */
+		value?: readonly string[];
+		onchange?: (value: readonly string[]) => void;
+	} = $props();
+	const id = $props.id();
+	function set(to: readonly string[]) {
+		// One of several stays chosen when it is pressed again.
+		if (!many && to.length === 0) return;
+		value = to;
+		onchange?.(to);
+	}
+</script>
+
+{#snippet items()}
+	{#each options as one (one.value)}
+		<ToggleGroup.Item value={one.value} disabled={one.disabled} class={TOGGLE} aria-label={one.long}
+			>{one.label}</ToggleGroup.Item
+		>
+	{/each}
+{/snippet}
+
+<div class="grid min-w-0 gap-1">
+	<div class="flex items-center gap-2" class:sr-only={hideLabel}>
+		<span {id} class="font-name">{label}</span>{#if help}<Help {help} of={label} />{/if}
+	</div>
+	{#if many}
+		<ToggleGroup.Root
+			type="multiple"
+			value={[...value]}
+			onValueChange={set}
+			class="flex flex-wrap gap-2"
+			aria-labelledby={id}>{@render items()}</ToggleGroup.Root
+		>
+	{:else}
+		<ToggleGroup.Root
+			type="single"
+			value={value[0] ?? ''}
+			onValueChange={(to) => set(to === '' ? [] : [to])}
+			class="flex flex-wrap gap-2"
+			aria-labelledby={id}>{@render items()}</ToggleGroup.Root
+		>
+	{/if}
+	{#if name}{#each value as one (one)}<input type="hidden" {name} value={one} />{/each}{/if}
+</div>

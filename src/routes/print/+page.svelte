@@ -1,0 +1,192 @@
+<script lang="ts">
+	/** Cards for those who carry no phone: chosen here, printed to the millimetre, ticked off afterwards. */
+	import { goto } from '$app/navigation';
+	import Sheet from '$ui/print/Sheet.svelte';
+	let { data } = $props();
+	const view = $derived(data.view);
+	const kinds = [
+		{ id: 'room', name: 'A room', says: 'Daily side and weekly side.' },
+		{ id: 'person', name: 'A person, a day', says: 'What is theirs, in order.' },
+		{ id: 'zone', name: 'A zone', says: 'Its deep list for the next visit.' },
+		{ id: 'bookmark', name: 'A bookmark', says: 'A week in two halves, folded.' },
+		{ id: 'week', name: 'The whole week', says: 'One sheet for the fridge.' }
+	];
+	let frame = $state(0);
+	/** As large as it fits beside the choices. */
+	const mm = $derived(
+		view.sheet
+			? Math.min(
+					3.2,
+					Math.max(1.6, (frame - 20) / (view.sheet.width * (view.sheet.pages.length > 1 ? 2.06 : 1)))
+				)
+			: 2
+	);
+	let chooser: HTMLFormElement | undefined = $state();
+	const choose = () => {
+		if (!chooser) return;
+		const query = new URLSearchParams(
+			[...new FormData(chooser)].map(([name, value]) => [name, String(value)])
+		);
+		void goto(`/print?${query}`, { keepFocus: true, noScroll: true, replaceState: true });
+	};
+</script>
+
+<svelte:head><title>Paper · Pail Round</title></svelte:head>
+
+<section class="paper">
+	<div class="left">
+		<h1>On paper</h1>
+		<form method="get" action="/print" bind:this={chooser} onchange={choose}>
+			<fieldset>
+				<legend class="sr">Which card</legend>
+				{#each kinds as kind (kind.id)}
+					<label class="kind" class:chosen={view.kind === kind.id}
+						><input type="radio" name="kind" value={kind.id} checked={view.kind === kind.id} />
+						<b>{kind.name}</b> <span class="dim">{kind.says}</span></label
+					>
+				{/each}
+			</fieldset>
+			<div class="which">
+				{#if view.kind === 'room'}
+					<label
+						><span class="dim">Room</span><select class="field" name="room"
+							>{#each view.rooms as one (one.id)}<option value={one.id} selected={one.id === view.room}
+									>{one.name}</option
+								>{/each}</select
+						></label
+					>
+				{:else if view.kind === 'person'}
+					<label
+						><span class="dim">Who</span><select class="field" name="member"
+							>{#each view.members as one (one.id)}<option value={one.id} selected={one.id === view.member}
+									>{one.name}</option
+								>{/each}</select
+						></label
+					>
+				{:else if view.kind === 'zone'}
+					<label
+						><span class="dim">Zone</span><select class="field" name="zone"
+							>{#each view.zones as one (one.id)}<option value={one.id} selected={one.id === view.zoneId}
+									>{one.name}</option
+								>{/each}</select
+						></label
+					>
+				{/if}
+				{#if view.kind === 'person'}
+					<label
+						><span class="dim">Day</span><select class="field" name="day"
+							>{#each view.days as one (one.date)}<option value={one.date} selected={one.date === view.day}
+									>{one.name}</option
+								>{/each}</select
+						></label
+					>
+				{:else}
+					<label
+						><span class="dim">Week</span><select class="field" name="week"
+							>{#each view.weeks as one (one.date)}<option value={one.date} selected={one.date === view.week}
+									>{one.name}</option
+								>{/each}</select
+						></label
+					>
+				{/if}
+				<label
+					><span class="dim">Paper</span><select class="field" name="size"
+						>{#each ['A4', 'A5', 'A6', 'Letter'] as size (size)}<option selected={size === view.size}
+								>{size}</option
+							>{/each}</select
+					></label
+				>
+			</div>
+			<noscript><button class="plain">Show it</button></noscript>
+		</form>
+		<div class="acts">
+			{#if view.sheet}<a class="sign small" href={view.print}>Print it</a>{/if}
+			<a class="text-link" href="/print/tick">Tick a card off</a>
+		</div>
+	</div>
+	<div class="preview" bind:clientWidth={frame} aria-label="What it looks like" role="region">
+		{#if view.sheet}
+			<Sheet sheet={view.sheet} mm="{mm}px" />
+		{:else}
+			<p class="dim">There is nothing of it to print: it has no jobs yet.</p>
+		{/if}
+	</div>
+</section>
+
+<style>
+	.paper {
+		display: grid;
+		grid-template-columns: 320px minmax(0, 1fr);
+		gap: 24px 36px;
+		padding: 10px calc(var(--page-edge) - var(--rim)) 30px;
+		flex: 1;
+	}
+	fieldset {
+		border: 0;
+		margin: 10px 0;
+		padding: 0;
+	}
+	.kind {
+		position: relative;
+		display: grid;
+		padding: 9px 14px;
+		border-bottom: 1px solid var(--tin-1);
+		cursor: pointer;
+	}
+	.kind:hover {
+		background: var(--cobalt-wash);
+	}
+	.kind.chosen {
+		background: var(--enamel-hi);
+		border-radius: 10px;
+		box-shadow: 0 0 0 2.5px var(--cobalt-ink);
+		border-bottom-color: transparent;
+	}
+	.kind input {
+		position: absolute;
+		opacity: 0;
+	}
+	.kind:has(input:focus-visible) {
+		outline: 3px solid var(--cobalt-ink);
+		outline-offset: 3px;
+	}
+	.kind b {
+		font-family: var(--font-display);
+		font-weight: 400;
+		font-size: 1.1875rem;
+	}
+	.which {
+		display: grid;
+		grid-template-columns: 1fr 1fr;
+		gap: 10px;
+	}
+	.which label:first-child {
+		grid-column: 1 / -1;
+	}
+	.acts {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 12px 22px;
+		align-items: center;
+		margin-top: 18px;
+	}
+	.preview {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 18px;
+		align-content: start;
+		justify-content: center;
+		padding: 16px 0;
+		min-width: 0;
+	}
+	.preview :global(.sheet) {
+		box-shadow:
+			0 0 0 1px var(--tin-1),
+			var(--sh-cloth);
+	}
+	@media (max-width: 800px) {
+		.paper {
+			grid-template-columns: minmax(0, 1fr);
+		}
+	}
+</style>

@@ -1,0 +1,83 @@
+<script lang="ts">
+	/** The print page: paper to the millimetre, and on the screen a button above it. */
+	import Sheet from '$ui/print/Sheet.svelte';
+	let { data } = $props();
+	/** Printing keeps the card, so that its code can be entered later; however often it is printed. */
+	function keep() {
+		const address = new URL(location.href);
+		const body = new URLSearchParams();
+		void fetch(`${address.pathname}?/keep&${address.searchParams}`, {
+			method: 'POST',
+			body,
+			keepalive: true,
+			headers: { accept: 'application/json', 'x-sveltekit-action': 'true' }
+		}).catch(() => undefined);
+	}
+	const sheet = $derived(data.sheet);
+	const sized = $derived(`<style>@page { size: ${sheet.width}mm ${sheet.height}mm; margin: 0; }</style>`);
+</script>
+
+<svelte:head>
+	<title>{sheet.title} on paper · Pail Round</title>
+	<!-- eslint-disable-next-line svelte/no-at-html-tags -- two numbers of our own table of paper -->
+	{@html sized}
+</svelte:head>
+
+<svelte:window onbeforeprint={keep} />
+
+<div class="bar">
+	<button class="sign small" onclick={() => window.print()}>Print it</button>
+	<p>
+		{sheet.size}, {sheet.pages.length}
+		{sheet.pages.length === 1 ? 'page' : 'pages'}. Print at 100 %{sheet.kind === 'room' &&
+		sheet.pages.length === 2
+			? ', on both sides'
+			: ''}.
+	</p>
+	<noscript>
+		<form method="post" action="?/keep">
+			<button class="plain">Keep this card, to enter it later</button>
+		</form>
+	</noscript>
+	<a class="text-link" href="/print">Another card</a>
+</div>
+<div class="sheets"><Sheet {sheet} /></div>
+
+<style>
+	.bar {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 10px 24px;
+		align-items: center;
+		padding: 10px calc(var(--page-edge) - var(--rim));
+	}
+	.bar p {
+		margin: 0;
+		flex: 1;
+	}
+	.sheets {
+		display: grid;
+		gap: 24px;
+		justify-items: center;
+		padding: 10px 10px 40px;
+		overflow-x: auto;
+	}
+	.sheets :global(.sheet) {
+		box-shadow:
+			0 0 0 1px var(--tin-1),
+			var(--sh-cloth);
+	}
+	@media print {
+		.bar {
+			display: none;
+		}
+		.sheets {
+			display: block;
+			padding: 0;
+			overflow: visible;
+		}
+		.sheets :global(.sheet) {
+			box-shadow: none;
+		}
+	}
+</style>
