@@ -4,6 +4,9 @@ import { defineConfig } from '@playwright/test';
 /** The shell draws and runs pages as the whole browser does, without its windows: a third faster. */
 const SHELL = '/usr/bin/chromium-headless-shell';
 
+// The parts of the kit have a page of their own here, to be tried by keyboard.
+process.env.PAIL_KIT = 'yes';
+
 export default defineConfig({
 	testDir: 'tests/browser',
 	// Each file has a home and a server of its own; two cores carry two of them.

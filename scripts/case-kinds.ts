@@ -86,10 +86,21 @@ function rota(input: any, expect: any): CaseOutcome {
 	return { ok: same(came, expect), expected: expect, came };
 }
 
+/** A cadence as a case writes it: the day of every so many months stands in `on` or beside it. */
+function cadenceOf(cadence: any): Recurrence {
+	if (cadence.type !== 'everyMonths') return cadence as Recurrence;
+	const on = cadence.on ?? cadence;
+	return {
+		type: 'everyMonths',
+		every: cadence.every,
+		on: typeof on === 'number' ? on : (on.day ?? { nth: on.nth, weekday: on.weekday })
+	};
+}
+
 function turns(input: any, expect: any): CaseOutcome {
 	const job = input.job;
 	const rule: SeriesRule = {
-		cadence: job.cadence as Recurrence,
+		cadence: cadenceOf(job.cadence),
 		missRule: job.missRule as MissRule,
 		startsOn: toDay(job.startsOn),
 		leadDays: job.leadDays ?? 0,

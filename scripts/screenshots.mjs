@@ -30,10 +30,10 @@ async function childsPage(page, url, shoot) {
 	await shoot(page, 'child-phone');
 	const boots = page.locator('[data-line="pair-up-the-boots"]');
 	await boots.getByRole('button', { name: /^Done/ }).click();
-	await page.getByRole('link', { name: 'Look round' }).click();
+	await page.getByRole('link', { name: 'Last check' }).click();
 	await page.getByRole('heading', { name: 'The mat' }).waitFor();
 	await page.waitForFunction(() => document.documentElement.dataset.ready === 'yes');
-	await page.getByRole('link', { name: 'Clear, next' }).click();
+	await page.getByRole('link', { name: 'It is fine, next' }).click();
 	await page.getByRole('heading', { name: 'The bench' }).waitFor();
 	await shoot(page, 'look-round-phone');
 }
@@ -62,8 +62,8 @@ async function together(page, stack, shoot, press) {
 	await page.waitForFunction(() => document.documentElement.dataset.ready === 'yes');
 	await press(page, 2);
 	await shoot(page, 'together');
-	await page.getByRole('button', { name: 'Set it down' }).click();
-	await page.getByRole('heading', { name: /The pail is/ }).waitFor();
+	await page.getByRole('button', { name: 'End session now' }).click();
+	await page.getByRole('heading', { name: /All done|has ended/ }).waitFor();
 	await page.waitForFunction(() => !Object.keys(localStorage).some((key) => key.startsWith('pail-press')));
 	stack.setClock(at('10:40:00'));
 }
@@ -75,7 +75,7 @@ async function clearing(page, stack, shoot) {
 	await page.getByLabel('Which spot').fill('Hall bench');
 	await page.getByLabel('In which room').selectOption('platform-porch');
 	await page.getByText('A half').click();
-	await page.getByRole('button', { name: /They stand ready/ }).click();
+	await page.getByRole('button', { name: /They are ready/ }).click();
 	await page.waitForURL(/timer\/[0-9a-f-]{36}/);
 	await page.waitForFunction(() => document.documentElement.dataset.ready === 'yes');
 	const into = async (name, times) => {
@@ -102,7 +102,7 @@ async function clearing(page, stack, shoot) {
 	stack.setClock(at('10:45:30'));
 	await page.reload();
 	await shoot(page, 'clearing-phone');
-	await page.getByRole('button', { name: 'The spot is clear, carry it home' }).click();
+	await page.getByRole('button', { name: 'The spot is clear, put things away' }).click();
 	await pressable(page);
 	await page.getByRole('button', { name: 'Bag is out' }).click();
 	await page.getByText('it is out').waitFor();
@@ -110,7 +110,7 @@ async function clearing(page, stack, shoot) {
 	await page.getByRole('button', { name: 'Bag stands there' }).click();
 	await page.getByText('Stays on the list').waitFor();
 	await shoot(page, 'closing-phone');
-	await page.getByRole('button', { name: 'Leave it open' }).click();
+	await page.getByRole('button', { name: 'Finish putting away later' }).click();
 	await page.waitForFunction(() => !Object.keys(localStorage).some((key) => key.startsWith('pail-press')));
 }
 
@@ -137,9 +137,9 @@ async function laundry(page, stack, shoot) {
 		await page.getByRole('button', { name: press }).first().click();
 		await page.getByText(then).first().waitFor();
 	};
-	await told('07:00:00', 'Start the wash: Bunk sheets', 'in the machine');
-	await told('08:20:00', 'Hang it out', 'on the line');
-	await told('09:00:00', 'Start the wash: School shirts', 'in the machine');
+	await told('07:00:00', 'I started: Bunk sheets', 'in the washing machine');
+	await told('08:20:00', 'Hang it out', 'on the washing line');
+	await told('09:00:00', 'I started: School shirts', 'in the washing machine');
 	stack.setClock(at('10:10:00'));
 	await page.goto(`${stack.url}/laundry`);
 	await page.waitForFunction(() => document.documentElement.dataset.ready === 'yes');
@@ -148,7 +148,7 @@ async function laundry(page, stack, shoot) {
 		.getByRole('button', { name: 'Hang it out' })
 		.click();
 	await page.getByText('11:40').first().waitFor();
-	await told('10:25:00', 'Start the wash: Towels', 'in the machine');
+	await told('10:25:00', 'I started: Towels', 'in the washing machine');
 	stack.setClock(at('10:40:00'));
 	await page.goto(`${stack.url}/laundry`);
 	await shoot(page, 'laundry');
@@ -226,13 +226,13 @@ try {
 	// Two things run by themselves when the pictures are taken.
 	stack.setClock(at('10:38:00'));
 	await startJob(wide, 'shower-head-soak', 1);
-	await wide.getByRole('button', { name: 'Set it down' }).click();
-	await wide.getByRole('heading', { name: /The pail is/ }).waitFor();
+	await wide.getByRole('button', { name: 'End session now' }).click();
+	await wide.getByRole('heading', { name: /All done|has ended/ }).waitFor();
 	stack.setClock(at('10:40:00'));
 	await wide.goto(`${stack.url}/`);
 	await shoot(wide, 'today');
 	await wide.goto(`${stack.url}/history?open=2027-03-02`);
-	await shoot(wide, 'ledger');
+	await shoot(wide, 'history');
 
 	const phone = await open(390, 844, 'day');
 	await phone.goto(`${stack.url}/`);
@@ -240,10 +240,10 @@ try {
 
 	for (const [path, name] of [
 		['/house', 'house'],
-		['/schedule', 'rota'],
-		['/people', 'crew'],
+		['/schedule', 'schedule'],
+		['/people', 'people'],
 		['/people/week?turn=fold-the-towels@2027-03-03', 'week'],
-		['/print?kind=room&room=lamp-room', 'paper']
+		['/print?kind=room&room=lamp-room', 'print']
 	]) {
 		await wide.goto(`${stack.url}${path}`);
 		await shoot(wide, name);
@@ -267,8 +267,8 @@ try {
 	await shoot(evening, 'pail-phone-evening');
 	await wide.goto(pail);
 	await wide.waitForFunction(() => document.documentElement.dataset.ready === 'yes');
-	await wide.getByRole('button', { name: 'Set it down' }).click();
-	await wide.getByRole('heading', { name: /The pail is/ }).waitFor();
+	await wide.getByRole('button', { name: 'End session now' }).click();
+	await wide.getByRole('heading', { name: /All done|has ended/ }).waitFor();
 	stack.setClock(at('10:40:00'));
 	await together(wide, stack, shoot, press);
 	await laundry(wide, stack, shoot);

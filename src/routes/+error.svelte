@@ -3,7 +3,7 @@
 	import BitePail from '$ui/glyphs/BitePail.svelte';
 </script>
 
-<svelte:head><title>{page.status === 404 ? 'Nothing here' : 'Not just now'} · Pail Round</title></svelte:head>
+<svelte:head><title>{page.status === 404 ? 'Not found' : 'Not just now'} · Pail Round</title></svelte:head>
 
 <section class="wrong">
 	<div class="rope" aria-hidden="true">

@@ -1,22 +1,28 @@
+import { isoOf } from '$core/calendar/civil';
+import { householdTime } from '$core/calendar/instant';
+import type { PreparedHome } from '$core/schedule/preparedHome';
 import { extentOf } from '$core/people/permissions';
 import { ROUTES, opens, startOf } from '$server/access/routes';
 import { now } from '$server/clock';
 import { reading } from '$server/db/pool';
 import { loading } from '$server/services/guard';
-import { callWords } from '$server/pages/today/tags';
+import { callWords } from '$server/pages/today/jobRows';
 import { openCalls } from '$server/repo/assignmentRepo';
 import { loadHome } from '$server/repo/homeRepo';
+import type { FrameView } from '$views/frame';
+import { PLACES } from '$words/frame';
 import type { LayoutServerLoad } from './$types';
 
-const PLACES = [
-	{ href: '/', name: 'Today' },
-	{ href: '/timer', name: 'Pail' },
-	{ href: '/schedule', name: 'Rota' },
-	{ href: '/house', name: 'House' },
-	{ href: '/people', name: 'Crew' },
-	{ href: '/history', name: 'Ledger' },
-	{ href: '/print', name: 'Paper' }
-] as const;
+/** The home's own way of writing dates and times; that of nobody in particular before a home is known. */
+function writingOf(home: PreparedHome | null, at: number) {
+	const rules = home?.home.household;
+	return {
+		locale: 'en-GB',
+		clock: rules?.clock ?? ('24h' as const),
+		weekStart: rules?.weekStart ?? 1,
+		today: rules ? isoOf(householdTime(at, rules).date) : null
+	};
+}
 
 export const load: LayoutServerLoad = async ({ locals, cookies, depends }) => {
 	depends('app:home', 'app:live');
@@ -30,11 +36,10 @@ export const load: LayoutServerLoad = async ({ locals, cookies, depends }) => {
 	const calls = hears
 		? await loading(() => reading((db) => openCalls(db, locals.householdId, now() - 3 * 3_600_000)))
 		: [];
-	return {
+	const frame: Omit<FrameView, 'path'> = {
 		household: home?.home.household.name ?? '',
 		isDemo,
-		role: viewer?.role ?? null,
-		/** Places that this one may open; children and helpers have a page of their own and no others. */
+		// Children and helpers have a page of their own and no others.
 		places: grown
 			? PLACES.filter(({ href }) => opens(ROUTES[href]?.see ?? 'doors', viewer, access.signIn !== null))
 			: [],
@@ -47,16 +52,21 @@ export const load: LayoutServerLoad = async ({ locals, cookies, depends }) => {
 					current: id === locals.householdId
 				}))
 			: [],
-		/** In the demo: as whom it is looked at, and who else one can be. */
 		as: as ? { name: as.name, others: access.canBe.filter((one) => one.id !== as.id) } : null,
-		/** Whoever is signed in at a device of the family. */
 		atDevice: access.device !== null && access.signIn?.how === 'pin',
 		isDevice: viewer?.role === 'device' && !isDemo,
 		hasKeys: grown && viewer.role !== 'device' && !isDemo,
+		maySay: opens(ROUTES['/say']?.see ?? 'doors', viewer, access.signIn !== null),
+		light: cookies.get('light') ?? ''
+	};
+	return {
+		frame,
+		isDemo,
+		role: viewer?.role ?? null,
+		/** How dates and times are written here. */
+		writing: writingOf(home, now()),
 		calls: calls.map((call) => ({ id: call.id, words: callWords(home, call) })),
 		mayCome: viewer !== null && extentOf(viewer.role, 'see-crew') !== null,
-		maySay: opens(ROUTES['/say']?.see ?? 'doors', viewer, access.signIn !== null),
-		changes: access.current?.changes ?? 0,
-		light: cookies.get('light') ?? ''
+		changes: access.current?.changes ?? 0
 	};
 };

@@ -4,11 +4,15 @@
 	import { connection } from '$ui/connection.svelte';
 	import { follow } from '$ui/live';
 	import Notice from '$ui/Notice.svelte';
-	import Tray from '$ui/Tray.svelte';
+	import Messages from '$ui/kit/Messages.svelte';
+	import { setWriting } from '$ui/kit/settings';
+	import Tray from '$ui/frame/Tray.svelte';
+	import { FRAME } from '$words/frame';
 	import { afterNavigate, invalidateAll } from '$app/navigation';
 	import { page } from '$app/state';
 	import { onMount, untrack, type Component } from 'svelte';
 	let { data, children } = $props();
+	setWriting(() => data.writing);
 	// Says that scripts have taken over, for tests that press like a person would.
 	onMount(() => {
 		document.documentElement.dataset.ready = 'yes';
@@ -38,8 +42,8 @@
 	// A running pail fills the screen: no top row, no lower rim.
 	const bare = $derived(
 		!page.error &&
-			(/^\/(pail\/[^/]+|begin|sign-in|sign-up|reset|join|who|mine.*)$/.test(page.url.pathname) ||
-				data.places.length === 0)
+			(/^\/(pail\/[^/]+|begin|sign-in|sign-up|reset|join|who|about|mine.*)$/.test(page.url.pathname) ||
+				data.frame.places.length === 0)
 	);
 	/** The line to say it in: fetched when it is first asked for. */
 	let Palette = $state<Component<{ onclose: () => void }> | null>(null);
@@ -52,7 +56,7 @@
 	function onkeydown(event: KeyboardEvent) {
 		const typing = (event.target as HTMLElement | null)?.closest?.('input, select, textarea, [role=dialog]');
 		const asks = event.key === '/' || (event.key.toLowerCase() === 'k' && (event.ctrlKey || event.metaKey));
-		if (!asks || event.repeat || event.altKey || !data.maySay) return;
+		if (!asks || event.repeat || event.altKey || !data.frame.maySay) return;
 		if (typing && event.key === '/') return;
 		event.preventDefault();
 		void openPalette();
@@ -64,41 +68,26 @@
 
 <svelte:window {onkeydown} />
 
-<Tray
-	path={page.url.pathname}
-	household={data.household}
-	places={data.places}
-	homes={data.homes}
-	isDemo={data.isDemo}
-	as={data.as}
-	hasKeys={data.hasKeys}
-	isDevice={data.isDevice}
-	atDevice={data.atDevice}
-	light={data.light}
-	{bare}
+<Tray frame={{ ...data.frame, path: page.url.pathname }} {bare}
 	>{#each refused as words (words)}
-		<Notice tone="wrong"
-			><span>What you pressed while the server was away was not taken. {words}</span></Notice
-		>
+		<Notice tone="wrong"><span>{FRAME.notTaken} {words}</span></Notice>
 	{/each}{#each data.calls as call (call.id)}
 		<Notice tone="wrong"
 			><b>{call.words}.</b>
 			{#if data.mayCome}
 				<ActForm action="/people?/came" values={{ call: call.id }} then={{ withoutId: true }}
-					><button class="plain">I am there</button></ActForm
+					><button class="plain">{FRAME.coming}</button></ActForm
 				>
 			{/if}</Notice
 		>
 	{/each}{@render children()}</Tray
 >
+<Messages />
 {#if saying && Palette}<Palette onclose={() => (saying = false)} />{/if}
 <!-- A running pail says so itself, away from its great button. -->
 {#if connection.lost && !page.url.pathname.startsWith('/timer/')}
 	<div class="lost">
-		<Notice tone="wrong"
-			><span>The house does not answer just now. Nothing you typed is lost: press again in a moment.</span
-			></Notice
-		>
+		<Notice tone="wrong"><span>{FRAME.lost}</span></Notice>
 	</div>
 {/if}
 

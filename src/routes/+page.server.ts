@@ -1,7 +1,8 @@
 import { now } from '$server/clock';
 import { loadToday, NoSuchDay } from '$server/pages/today/loadToday';
 import { loading } from '$server/services/guard';
-import { enough, skip, tick, undo } from '$server/services/ledger/entryActions';
+import { enough, move, skip, tick, undo } from '$server/services/ledger/entryActions';
+import { addOnce } from '$server/services/home/onceJob';
 import { leftOpenDone } from '$server/services/session/leftOpen';
 import { error } from '@sveltejs/kit';
 import type { Actions, PageServerLoad } from './$types';
@@ -38,7 +39,9 @@ export const load: PageServerLoad = async ({ locals, url, cookies, depends }) =>
 
 export const actions: Actions = {
 	tick: async ({ locals, request }) => tick(locals, await request.formData()),
+	once: async ({ locals, request }) => addOnce(locals.householdId, await request.formData()),
 	skip: async ({ locals, request }) => skip(locals, await request.formData()),
+	move: async ({ locals, request }) => move(locals, await request.formData()),
 	enough: async ({ locals, request }) => enough(locals, await request.formData()),
 	undo: async ({ locals, request }) => undo(locals, await request.formData()),
 	left: async ({ locals, request }) => leftOpenDone(locals.householdId, await request.formData())

@@ -48,6 +48,9 @@ function optionsOf(s: Schedule): Partial<Options> | null {
 			if ('nth' in cadence)
 				return { freq: RRule.MONTHLY, byweekday: dayOf(cadence.weekday).nth(cadence.nth), ...bymonth };
 			return null;
+		case 'everyMonths':
+		case 'once':
+			return null;
 		case 'months': {
 			const months = cadence.months.filter((m) => !s.season || s.season.includes(m));
 			return months.length === 0 ? null : { freq: RRule.MONTHLY, bymonth: [...months], bymonthday: -1 };

@@ -45,7 +45,7 @@ test('from an empty house to the first ticked job, by keyboard alone', async ({ 
 		await press(page, new RegExp(`^${key}`));
 		await expect(page.locator('[data-room]')).toHaveCount(rooms);
 	}
-	await press(page, /^Walk on downstairs$/);
+	await press(page, /^Next: the floor below$/);
 	await expect(page.getByRole('heading', { name: 'What is on the ground floor?' })).toBeVisible();
 	for (const [key, rooms] of [
 		['Kitchen', 3],
@@ -60,21 +60,21 @@ test('from an empty house to the first ticked job, by keyboard alone', async ({ 
 	await expect(page).toHaveURL(/\/begin$/);
 	await ready(page);
 	await expect(page.locator('[data-room]')).toHaveCount(5);
-	await press(page, /^(On to the zones|That is all)$/);
+	await press(page, /^(Next: zones|That is all)$/);
 	await expect(page.getByRole('heading', { name: 'Rooms that lie together' })).toBeVisible();
-	await press(page, /^On to the rhythm$/);
-	await expect(page.getByRole('heading', { name: 'Choose a rhythm' })).toBeVisible();
+	await press(page, /^Next: how you clean$/);
+	await expect(page.getByRole('heading', { name: 'Choose how you clean' })).toBeVisible();
 	await expect(page.getByRole('region', { name: 'Four weeks of Rolling zones' })).toBeVisible();
 	await press(page, /^Take Rolling zones$/);
 	await tabTo(page, /^Name/, 'field');
 	await page.keyboard.type('Ada');
-	await press(page, /^Hang the name$/);
+	await press(page, /^Add person$/);
 	await expect(page.getByRole('button', { name: 'Take Ada off' })).toBeVisible();
-	await press(page, /^On to the first morning$/);
+	await press(page, /^Next: the first morning$/);
 	await expect(page.getByRole('heading', { name: 'The first morning' })).toBeVisible();
 	await press(page, /^Begin our home$/);
 	// A home is somebody's: whoever begins it takes a key to it.
-	await expect(page.getByRole('heading', { name: 'A key to your home' })).toBeVisible();
+	await expect(page.getByRole('heading', { name: 'Make an account' })).toBeVisible();
 	await tabTo(page, /^E-mail/, 'field');
 	await page.keyboard.type(EMAIL);
 	await tabTo(page, /^Password/, 'field');
@@ -106,7 +106,7 @@ test('the first steps run again and change one thing; the rest stays', async ({ 
 	await page.getByRole('button', { name: 'Study', exact: true }).click();
 	await expect(page.getByRole('heading', { name: 'Study' })).toBeVisible();
 	await page.getByRole('link', { name: 'First morning' }).click();
-	await page.getByRole('button', { name: 'Keep the changes' }).click();
+	await page.getByRole('button', { name: 'Save the changes' }).click();
 	await expect(page).toHaveURL(new RegExp(`^${stack.url}/$`));
 	await page.goto('/house');
 	await expect(page.getByRole('link', { name: /Study/ })).toBeVisible();

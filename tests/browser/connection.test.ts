@@ -72,7 +72,7 @@ test('a link that is touched while an answer is on its way leads where it says',
 	});
 	await page.locator('[data-tick]').first().click();
 	const asked = page.waitForRequest('**/history/__data.json*');
-	await page.getByRole('link', { name: 'Ledger' }).first().click();
+	await page.getByRole('link', { name: 'History' }).first().click();
 	await asked;
 	const answered = page.waitForResponse('**/*?/tick*');
 	tick.open();

@@ -385,7 +385,7 @@ test('fields that a form does not have change nothing: roles and homes are not t
 	).toContain('not for you');
 });
 
-test('with a certificate the house speaks HTTPS: cookies go by it alone, and browsers are told to stay with it', async ({
+test('with a certificate the house speaks HTTPS: cookies go by it alone, and browsers are told to stay with the last one', async ({
 	stack
 }, info) => {
 	clock(stack, 660);

@@ -41,10 +41,10 @@ test('an organiser lets somebody in; they come in by the code on a second phone'
 	stack
 }) => {
 	const desk = await open(browser, stack, family.organiser, '/people');
-	await desk.getByRole('link', { name: 'The doors' }).click();
+	await desk.getByRole('link', { name: 'Who can log in' }).click();
 	const row = desk.getByRole('listitem').filter({ hasText: 'Bram' });
-	await expect(row).toContainText('no way in yet');
-	await row.getByRole('button', { name: 'Let in' }).click();
+	await expect(row).toContainText('cannot log in yet');
+	await row.getByRole('button', { name: 'Let them log in' }).click();
 	await expect(desk.getByRole('heading', { name: 'A way in for Bram' })).toBeVisible();
 	await expect(desk.getByRole('img', { name: 'QR code with the way in' }).locator('svg')).toBeVisible();
 	const code = (await desk.locator('.code').textContent()) ?? '';
@@ -56,7 +56,7 @@ test('an organiser lets somebody in; they come in by the code on a second phone'
 	await ready(phone);
 	await phone.getByRole('link', { name: 'I have a code' }).tap();
 	await phone.getByLabel('Code').fill(code.toLowerCase());
-	await phone.getByRole('button', { name: 'Come in' }).tap();
+	await phone.getByRole('button', { name: 'Log in' }).tap();
 	await expect(phone).toHaveURL(`${stack.url}/`);
 	await ready(phone);
 	await expect(phone.getByText('Next', { exact: true })).toBeVisible();
@@ -167,23 +167,25 @@ test('a child does a thing, looks round alone, and an adult gives one thing back
 	const boots = child.locator('[data-line="pair-up-the-boots"]');
 	await boots.getByRole('button', { name: /^Done/ }).tap();
 	const lookRound = async () => {
-		await child.getByRole('link', { name: 'Look round' }).tap();
+		await child.getByRole('link', { name: 'Last check' }).tap();
 		await expect(child.getByRole('heading', { name: 'The mat' })).toBeVisible();
 		await ready(child);
 		await child.getByRole('button', { name: 'Not yet, I will fix it' }).tap();
 		await expect(child.getByText('Put it right, then look again.')).toBeVisible();
 		for (const point of ['The bench', 'The rack', 'The door handle']) {
-			await child.getByRole('link', { name: 'Clear, next' }).tap();
+			await child.getByRole('link', { name: 'It is fine, next' }).tap();
 			await expect(child.getByRole('heading', { name: point })).toBeVisible();
 		}
-		await child.getByRole('button', { name: 'Clear. All looked at' }).tap();
+		await child.getByRole('button', { name: 'All checked' }).tap();
 		await expect(child).toHaveURL(/\/mine$/);
 		await expect(boots).toContainText('looks at it');
 	};
 	await lookRound();
 	const desk = await open(browser, stack, family.organiser, '/people');
 	await desk.getByRole('link', { name: /^Growing/ }).click();
-	await expect(desk.getByRole('heading', { name: /Kit has looked round Platform Porch/ })).toBeVisible();
+	await expect(
+		desk.getByRole('heading', { name: /Kit has done the last check of Platform Porch/ })
+	).toBeVisible();
 	await expectAccessible(desk, 'look-rounds');
 	await desk.getByLabel('The one thing').selectOption('The bench');
 	await desk.getByRole('button', { name: 'Give this back' }).click();
@@ -210,13 +212,13 @@ test('a rung goes from with somebody to alone to signed off, and the next one op
 	const first = rung('Pair the socks');
 	await expect(rung('Fold the small things')).toContainText('not open yet');
 	for (const times of ['once', 'twice']) {
-		await first.getByRole('button', { name: 'Done with somebody' }).click();
+		await first.getByRole('button', { name: 'Practise with help' }).click();
 		await expect(first).toContainText(`with somebody ${times}`);
 	}
 	await expect(first).toContainText('ready to try alone?');
-	await first.getByRole('button', { name: 'Try it alone' }).click();
+	await first.getByRole('button', { name: 'Alone, then an adult checks' }).click();
 	await expect(first).toContainText('alone, and looked at');
-	await first.getByRole('button', { name: 'Sign it off' }).click();
+	await first.getByRole('button', { name: 'Alone, no check' }).click();
 	await expect(first).toContainText('signed off');
 	await expect(rung('Fold the small things')).toContainText('with somebody beside');
 	await desk.context().close();
@@ -227,7 +229,7 @@ test('the week is given out, says why, moves by hand, and swaps only when both a
 	stack
 }) => {
 	const desk = await open(browser, stack, family.organiser, '/people/week');
-	await desk.getByRole('button', { name: 'Give out the week' }).click();
+	await desk.getByRole('button', { name: 'Share out this week’s jobs …' }).click();
 	await expect(desk.getByText(/turns are given out/)).toBeVisible();
 	const [rows] = await stack.query<{ n: number }>(
 		`SELECT COUNT(*) AS n FROM given_turn WHERE household_id = '${family.household}'`
@@ -247,17 +249,17 @@ test('the week is given out, says why, moves by hand, and swaps only when both a
 	await expect(desk.getByRole('region', { name: `Why ${other}: Vacuum upstairs` })).toContainText('by hand');
 	if (other === 'Juno') await desk.getByRole('button', { name: 'Give it to Bram' }).click();
 	await expect(desk.getByRole('region', { name: 'Why Bram: Vacuum upstairs' })).toBeVisible();
-	await desk.getByLabel('Ask for a swap: they say yes or no').selectOption('juno');
+	await desk.getByLabel('Ask to swap: they say yes or no').selectOption('juno');
 	await desk.getByRole('button', { name: 'Ask', exact: true }).click();
 	await expect(desk.getByText('Juno has been asked.')).toBeVisible();
 	// Nobody else can say yes for her.
-	const [swap] = await stack.query<{ id: string }>("SELECT id FROM swap WHERE state = 'asked'");
+	const [swap] = await stack.query<{ id: string }>("SELECT id FROM swap WHERE state = 'needed'");
 	expect(
 		(await post(family.organiser, '/people/week?/answer', { swap: swap?.id ?? '', answer: 'yes' })).status
 	).toBe(403);
 	const phone = await open(browser, stack, juno, '/mine', true);
 	await expect(phone.getByText(/will you take Vacuum upstairs/)).toBeVisible();
-	await phone.getByRole('button', { name: 'Yes, I will' }).tap();
+	await phone.getByRole('button', { name: 'Yes, I will do it' }).tap();
 	await expect(phone.getByText(/will you take Vacuum upstairs/)).toHaveCount(0);
 	await expect(desk.getByRole('region', { name: 'Why Juno: Vacuum upstairs' })).toBeVisible();
 	// Given out anew it stays where it was swapped to.
@@ -278,7 +280,7 @@ test('the week is given out, says why, moves by hand, and swaps only when both a
 	expect((await askFor(hers ?? '')).status).toBe(400);
 	expect((await askFor(his ?? '')).text).toContain('has been asked');
 	const theirs = await open(browser, stack, bram, '/people/week');
-	await theirs.getByRole('button', { name: 'I take it' }).click();
+	await theirs.getByRole('button', { name: 'I will do it' }).click();
 	await expect(theirs.getByText(/is yours now\./)).toBeVisible();
 	await theirs.context().close();
 	const after = await given();
@@ -286,7 +288,7 @@ test('the week is given out, says why, moves by hand, and swaps only when both a
 	expect([holder(hers), holder(his)]).toEqual(['bram', 'ottilie']);
 	await desk.getByLabel('Who').selectOption('juno');
 	await desk.getByRole('button', { name: 'Try it' }).click();
-	await expect(desk.getByText(/of Juno’s turns/)).toBeVisible();
+	await expect(desk.getByText(/of Juno’s jobs/)).toBeVisible();
 	await expect(desk.getByText('Nothing is written.')).toBeVisible();
 	await phone.context().close();
 	await desk.context().close();
@@ -381,7 +383,7 @@ test('a card that was ticked on paper goes into the ledger in one go, once', asy
 		.not.toEqual([]);
 	const code = ((await page.locator('.code b').first().textContent()) ?? '').trim();
 	await page.goto('/print');
-	await page.getByRole('link', { name: 'Tick a card off' }).click();
+	await page.getByRole('link', { name: 'Enter what was done from a printed list' }).click();
 	await ready(page);
 	await page.getByLabel('The code at the foot of the card').fill('QQ 9 Q9');
 	await page.getByRole('button', { name: 'Find it' }).click();
@@ -392,7 +394,7 @@ test('a card that was ticked on paper goes into the ledger in one go, once', asy
 	await ready(page);
 	await page.getByLabel('Who ticked it').selectOption('ottilie');
 	await page.getByRole('button', { name: 'All of them' }).click();
-	await page.getByRole('button', { name: 'Into the ledger' }).click();
+	await page.getByRole('button', { name: 'Save as done' }).click();
 	await expect(page.getByText(/boxes are in the ledger, as Ottilie’s/)).toBeVisible();
 	await expect(page.locator('input[type=checkbox]')).toHaveCount(0);
 	const count = () =>

@@ -6,7 +6,7 @@ test.beforeEach(({ stack }) => stack.setClock('2027-03-03T10:40:00Z'));
 test('a proposal is told, shown, and taken; nothing moves by itself', async ({ page }) => {
 	await page.goto('/house');
 	await ready(page);
-	await expect(page.getByRole('heading', { name: 'The house in section' })).toBeVisible();
+	await expect(page.getByRole('heading', { name: 'House' })).toBeVisible();
 	const label = page.getByRole('region', { name: /^Move the Washroom to zone 3/ });
 	await expect(label).toContainText('They share the same pipes and caddy.');
 	await expect(page.getByText(/min over/)).toBeVisible();
@@ -23,7 +23,7 @@ test('a room moves by keyboard: first it is said what follows, then it is done',
 	await page.getByRole('button', { name: 'Move it' }).click();
 	const label = page.getByRole('region', { name: 'Washroom lies in Porch & hall.' });
 	await expect(label).toContainText('go to the end of the list of Porch & hall');
-	await expect(label).toContainText('What was done stays in the Ledger.');
+	await expect(label).toContainText('What was done stays in History.');
 	await label.getByRole('button', { name: 'Do it' }).focus();
 	await page.keyboard.press('Enter');
 	await expect(page.getByRole('status').filter({ hasText: 'Washroom lies in Porch & hall.' })).toBeVisible();
@@ -51,14 +51,14 @@ test('rooms and zones are added, renamed, put in order, and retired', async ({ p
 	await page.getByRole('button', { name: 'Add a room' }).click();
 	await page.getByLabel('Kind').selectOption('store');
 	await page.getByLabel('Name, if it has one').fill('Coal Shed <b>');
-	await page.getByRole('button', { name: 'Hang it' }).click();
+	await page.getByRole('button', { name: 'Add this room' }).click();
 	await expect(page.getByRole('link', { name: /Coal Shed <b>/ })).toBeVisible();
 	await page.getByRole('link', { name: /Coal Shed <b>/ }).click();
-	await page.getByText('Rename, reorder, merge, retire').click();
+	await page.getByText('Rename, move, merge or remove').click();
 	await page.getByLabel('Name', { exact: true }).fill('Coal Shed');
-	await page.getByRole('button', { name: 'Keep', exact: true }).click();
+	await page.getByRole('button', { name: 'Save', exact: true }).click();
 	await expect(page.getByRole('heading', { name: 'Coal Shed', exact: true })).toBeVisible();
-	await page.getByRole('button', { name: 'Retire the room' }).click();
+	await page.getByRole('button', { name: 'Remove this room …' }).click();
 	await page.getByRole('button', { name: 'Do it' }).click();
 	await expect(page.getByText('Coal Shed is retired.')).toBeVisible();
 	await expect(page.getByRole('link', { name: /Coal Shed/ })).toHaveCount(0);
@@ -66,14 +66,14 @@ test('rooms and zones are added, renamed, put in order, and retired', async ({ p
 	await page.goto('/house?zone=bath');
 	await ready(page);
 	await expect(page.getByText(/visits and \d+ days in the coming twelve months/)).toBeVisible();
-	const list = page.getByRole('list', { name: 'The deep list, in order' });
+	const list = page.getByRole('list', { name: 'The zone’s jobs, in order' });
 	const first = await list.getByRole('listitem').first().getByRole('link').textContent();
 	await list.getByRole('button', { name: `${first} one down` }).click();
 	await expect(list.getByRole('listitem').nth(1)).toContainText(first ?? '');
-	await list.getByRole('listitem').first().getByRole('button', { name: 'every pass' }).click();
+	await list.getByRole('listitem').first().getByRole('button', { name: 'every time' }).click();
 	await expect(list.getByRole('listitem').first().getByRole('button', { name: 'every 2nd' })).toBeVisible();
-	await page.getByLabel('It picks').selectOption('need');
-	await page.getByRole('button', { name: 'Keep', exact: true }).first().click();
+	await page.getByLabel('What to do first').selectOption('need');
+	await page.getByRole('button', { name: 'Save', exact: true }).first().click();
 	await expect(page.getByText('Kept.')).toBeVisible();
 	await page.getByRole('button', { name: 'not yet' }).click();
 	await expect(page.getByRole('button', { name: 'not yet' })).toHaveAttribute('aria-pressed', 'true');
@@ -94,11 +94,11 @@ test('the rhythm of a job is a sentence; its next six dates follow at once', asy
 	await page.getByRole('slider', { name: 'due at, days' }).focus();
 	await page.keyboard.press('PageUp');
 	await expect(page.locator('b.tape')).toHaveText('10 to 21 days');
-	await page.getByLabel('If its day goes by').selectOption('stays');
-	await page.getByRole('button', { name: 'Keep the new rhythm' }).click();
-	await expect(page.getByText('The new rhythm holds from today.')).toBeVisible();
+	await page.getByLabel('If missed').selectOption('stays');
+	await page.getByRole('button', { name: 'Save' }).click();
+	await expect(page.getByText('Saved. It holds from today.')).toBeVisible();
 	await page.goto('/history?job=bins-to-the-gate');
-	await expect(page.getByRole('region', { name: 'The page of a job' })).toContainText(
+	await expect(page.getByRole('region', { name: 'All times of a job' })).toContainText(
 		'10 to 21 days after it was last done'
 	);
 });
@@ -111,7 +111,7 @@ test('what cannot be is said beside the sentence, and nothing is written', async
 	await expect(page.getByRole('status').first()).not.toBeEmpty();
 	await page.getByLabel('Usual, minutes').fill('-3');
 	const before = await stack.query<{ n: number }>('SELECT MAX(revision) AS n FROM home_revision');
-	await page.getByRole('button', { name: 'Keep the new rhythm' }).click();
+	await page.getByRole('button', { name: 'Save' }).click();
 	await expect(page.getByRole('alert')).toBeVisible();
 	expect(await stack.query('SELECT MAX(revision) AS n FROM home_revision')).toEqual(before);
 });
@@ -131,30 +131,30 @@ test('a job of one’s own, copied to another room, and retired: what was done s
 	await page.goto('/house/job/new?room=lamp-room');
 	await ready(page);
 	await page.getByLabel('A job called').fill('Polish the lamps');
-	await page.getByRole('button', { name: 'Hang this job' }).click();
+	await page.getByRole('button', { name: 'Add this job' }).click();
 	await expect(page).toHaveURL(/room=lamp-room/);
 	await page.getByRole('link', { name: 'Polish the lamps' }).click();
 	await ready(page);
 	await page.getByLabel('The same in').selectOption('signal-loft');
 	await page.getByRole('button', { name: 'Copy it' }).click();
-	await expect(page.getByText('It hangs in that room, too.')).toBeVisible();
-	await page.getByRole('button', { name: 'Retire the job' }).click();
+	await expect(page.getByText('The job is in that room, too.')).toBeVisible();
+	await page.getByRole('button', { name: 'Remove this job …' }).click();
 	await expect(page).toHaveURL(/\/house$/);
 });
 
 test('the rhythm of the house: old and new side by side, then kept', async ({ page }) => {
 	await page.goto('/house/rhythm');
 	await ready(page);
-	await page.getByLabel('How the zones come round').selectOption('rows');
-	await page.getByRole('button', { name: 'See it beside the old' }).click();
+	await page.getByLabel('How the zones take turns').selectOption('rows');
+	await page.getByRole('button', { name: 'Compare with before' }).click();
 	await expect(page.getByRole('region', { name: 'Four weeks of As it would be' })).toBeVisible();
 	await expect(page.getByText(/gets no day in/).first()).toBeVisible();
-	await page.getByLabel('Minutes of a sitting').fill('0');
-	await page.getByRole('button', { name: 'Keep the rhythm' }).click();
-	await expect(page.getByRole('alert')).toContainText('Minutes of a sitting');
-	await page.getByLabel('Minutes of a sitting').fill('20');
-	await page.getByRole('button', { name: 'Keep the rhythm' }).click();
-	await expect(page.getByText('The rhythm of the house holds from today.')).toBeVisible();
+	await page.getByLabel('Minutes for the zone each day').fill('0');
+	await page.getByRole('button', { name: 'Save' }).click();
+	await expect(page.getByRole('alert')).toContainText('Minutes for the zone each day');
+	await page.getByLabel('Minutes for the zone each day').fill('20');
+	await page.getByRole('button', { name: 'Save' }).click();
+	await expect(page.getByText('Cleaning days and house rules holds from today.')).toBeVisible();
 });
 
 test('a pause is laid and taken off; after an illness the way back is shown', async ({ page }) => {
@@ -163,10 +163,10 @@ test('a pause is laid and taken off; after an illness the way back is shown', as
 	await page.getByLabel('Why').selectOption('ill');
 	await page.getByLabel('From').fill('2027-03-04');
 	await page.getByLabel('To', { exact: true }).fill('2027-03-02');
-	await page.getByRole('button', { name: 'Lay the cloth' }).click();
+	await page.getByRole('button', { name: 'Save the pause' }).click();
 	await expect(page.getByRole('alert')).toContainText('ends on or after');
 	await page.getByLabel('To', { exact: true }).fill('2027-03-07');
-	await page.getByRole('button', { name: 'Lay the cloth' }).click();
+	await page.getByRole('button', { name: 'Save the pause' }).click();
 	await expect(page.getByText('The whole home, ill')).toBeVisible();
 	await expect(page.getByText(/basics first, then what was left/)).toBeVisible();
 	await page.goto('/?on=2027-03-05');
@@ -176,7 +176,7 @@ test('a pause is laid and taken off; after an illness the way back is shown', as
 	await page
 		.getByRole('listitem')
 		.filter({ hasText: 'The whole home, ill' })
-		.getByRole('button', { name: 'Take it off' })
+		.getByRole('button', { name: 'End this pause' })
 		.click();
 	await expect(page.getByText('The whole home, ill')).toHaveCount(0);
 });
@@ -185,14 +185,14 @@ test('layers rest and come on again', async ({ page }) => {
 	await page.goto('/house/growing');
 	await ready(page);
 	await expect(page.getByText(/Basics held on \d+ of 14 days/)).toBeVisible();
-	const long = page.getByRole('listitem').filter({ hasText: 'Long rounds' });
-	await long.getByRole('button', { name: 'Let it rest' }).click();
-	await expect(page.getByText('Long rounds: resting. Nothing of it counts as late.')).toBeVisible();
+	const long = page.getByRole('listitem').filter({ hasText: 'Monthly and yearly jobs' });
+	await long.getByRole('button', { name: 'Turn off for now' }).click();
+	await expect(page.getByText('Long rounds: turned off. Nothing of it counts as overdue.')).toBeVisible();
 	await page.goto('/');
 	await expect(page.getByText('Stair skirting')).toHaveCount(0);
 	await page.goto('/house/growing');
 	await ready(page);
-	await long.getByRole('button', { name: 'Switch it on' }).click();
+	await long.getByRole('button', { name: 'Turn on' }).click();
 	await expect(page.getByText('Long rounds: on from today.')).toBeVisible();
 });
 

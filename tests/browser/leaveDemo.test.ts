@@ -42,7 +42,7 @@ test('the demo is taken along as a start, and stays as it was', async ({ page, s
 	await ready(page);
 	await page.getByRole('link', { name: 'Begin your own home' }).click();
 	await ready(page);
-	await page.getByRole('button', { name: 'Take the demo along' }).click();
+	await page.getByRole('button', { name: 'Start from the demo home’s rooms' }).click();
 	await ready(page);
 	await expect(page.locator('[data-room]')).toHaveCount(demo.rooms.length);
 	await page.getByRole('link', { name: 'First morning' }).click();

@@ -31,7 +31,7 @@ test('a load rings on Today when its wash is over, and again when it is wet too 
 	await page.goto('/laundry');
 	await ready(page);
 	await page.getByRole('button', { name: 'Start the wash: Towels' }).click();
-	await expect(page.getByText('in the machine', { exact: true })).toBeVisible();
+	await expect(page.getByText('in the washing machine', { exact: true })).toBeVisible();
 	await page.goto('/');
 	await ready(page);
 	await expect(page.getByRole('link', { name: 'Towels', exact: true })).toBeVisible();
@@ -45,7 +45,7 @@ test('a load rings on Today when its wash is over, and again when it is wet too 
 		await lookAgain();
 		await expect(page.getByRole('alert').filter({ hasText: words })).toBeVisible();
 		await expect.poll(async () => (await heard(page)).shakes).toContain(strikes);
-		await page.getByRole('button', { name: 'Heard' }).click();
+		await page.getByRole('button', { name: 'I heard it' }).click();
 		await expect(page.getByRole('alert')).toHaveCount(0);
 	}
 });
@@ -105,9 +105,9 @@ test('a big day: a rest in the middle, the laundry underneath; at the end the re
 	await setDown(page);
 	await expectAccessible(page, 'the end of a big day');
 	const id = new URL(page.url()).pathname.split('/').pop();
-	await page.getByRole('button', { name: 'Enough: carry the rest to tomorrow' }).click();
+	await page.getByRole('button', { name: 'Move the rest to tomorrow' }).click();
 	await expect(page.getByText(/tomorrow’s now|hangs tomorrow by itself/)).toBeVisible();
-	await expect(page.getByRole('button', { name: 'Enough: carry the rest to tomorrow' })).toHaveCount(0);
+	await expect(page.getByRole('button', { name: 'Move the rest to tomorrow' })).toHaveCount(0);
 	const moved = await stack.query<{ job_id: string; moved_to: string }>(
 		"SELECT job_id FROM ledger WHERE outcome = 'moved' AND date = '2027-03-03'"
 	);
@@ -140,7 +140,7 @@ test('a device clock that jumps by hours changes nothing, on the page or in what
 	await giant(page).click();
 	await expect(page.getByText('Step 2 of')).toBeVisible();
 	await expect(page.getByText('Not on the server yet')).toBeVisible();
-	await expect(page.getByRole('heading', { name: 'The bell. Stop here.' })).toHaveCount(0);
+	await expect(page.getByRole('heading', { name: 'Time is up. Stop here.' })).toHaveCount(0);
 	expect((await left.textContent()) ?? '').toContain(before.slice(0, 2));
 	// Put back below where it was, while the press still waits.
 	await page.evaluate(() => {
@@ -216,11 +216,11 @@ test('a device that slept with its clock stopped tells the bell at waking, witho
 		hidden = false;
 		document.dispatchEvent(new Event('visibilitychange'));
 	});
-	await expect(page.getByRole('heading', { name: 'The bell. Stop here.' })).toBeVisible();
-	await expect(page.getByRole('alert').filter({ hasText: '10:50: The bell. Stop here.' })).toBeVisible();
+	await expect(page.getByRole('heading', { name: 'Time is up. Stop here.' })).toBeVisible();
+	await expect(page.getByRole('alert').filter({ hasText: '10:50: Time is up. Stop here.' })).toBeVisible();
 	await page.context().setOffline(false);
 	// The house knows better: there the quarter of an hour has not gone by.
-	await expect(page.getByRole('heading', { name: 'The bell. Stop here.' })).toHaveCount(0, {
+	await expect(page.getByRole('heading', { name: 'Time is up. Stop here.' })).toHaveCount(0, {
 		timeout: 20_000
 	});
 	await setDown(page);
@@ -246,8 +246,8 @@ test.describe('summer time', () => {
 		stack.setClock('2027-03-28T01:10:30Z');
 		await page.reload();
 		await ready(page);
-		await expect(page.getByRole('heading', { name: 'The bell. Stop here.' })).toBeVisible();
-		await setDown(page, 'Set it down');
+		await expect(page.getByRole('heading', { name: 'Time is up. Stop here.' })).toBeVisible();
+		await setDown(page, 'End session now');
 	});
 });
 

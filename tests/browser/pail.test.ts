@@ -4,7 +4,7 @@ import { expect, expectAccessibleAnywhere, ready, test } from './stack';
 test.use({ stackOf: 'a pail' });
 test.beforeEach(({ stack }) => stack.setClock('2027-03-03T10:40:00Z'));
 
-const left = (page: Page) => page.getByRole('img', { name: /left|past the bell/ });
+const left = (page: Page) => page.getByRole('img', { name: /left|over your time/ });
 const giant = (page: Page) => page.locator('[data-giant]');
 
 async function start(page: Page, minutes: number, member = 'ottilie') {
@@ -18,7 +18,7 @@ async function start(page: Page, minutes: number, member = 'ottilie') {
 
 /** Sets the pail down, so that the next test finds its person free. */
 async function setDown(page: Page) {
-	await page.getByRole('button', { name: 'Set it down' }).click();
+	await page.getByRole('button', { name: 'End session now' }).click();
 	await expect(page.getByRole('heading', { name: /pail is/ })).toBeVisible();
 	await allSent(page);
 }
@@ -136,7 +136,7 @@ test('a press that could not be sent is sent by the next page that opens', async
 	await start(page, 15);
 	const id = page.url().split('/').pop();
 	await page.route('**/timer/*?/event', (route) => route.abort());
-	await page.getByRole('button', { name: 'Set it down' }).click();
+	await page.getByRole('button', { name: 'End session now' }).click();
 	await expect(page.getByText('Not on the server yet')).toBeVisible();
 	await page.unroute('**/timer/*?/event');
 	// The page is closed in the very moment; Today is opened later.
@@ -168,7 +168,7 @@ test('pause and resume cost no time; five more is added; space presses the butto
 	const paused = page.waitForResponse((response) => response.url().includes('event'));
 	await page.getByRole('button', { name: 'Pause' }).click();
 	await paused;
-	await expect(giant(page)).toHaveText('Go on');
+	await expect(giant(page)).toHaveText('Continue');
 	await expect(left(page)).toHaveAccessibleName(/paused/);
 	stack.setClock('2027-03-03T11:20:00Z');
 	await page.reload();
@@ -181,7 +181,7 @@ test('pause and resume cost no time; five more is added; space presses the butto
 	stack.setClock('2027-03-03T11:26:00Z');
 	await page.reload();
 	await ready(page);
-	await expect(page.getByRole('heading', { name: 'The bell. Stop here.' })).toBeVisible();
+	await expect(page.getByRole('heading', { name: 'Time is up. Stop here.' })).toBeVisible();
 	await page.getByRole('button', { name: 'Five more minutes' }).click();
 	await expect(left(page)).toHaveAccessibleName(/^[34]:\d\d left/);
 	await setDown(page);
@@ -200,14 +200,14 @@ test('the bell rings by sound and sight, once, at its instant', async ({ page, s
 	stack.setClock('2027-03-03T10:41:58.500Z');
 	await page.reload();
 	await ready(page);
-	await expect(page.getByRole('heading', { name: 'The bell. Stop here.' })).toHaveCount(0);
+	await expect(page.getByRole('heading', { name: 'Time is up. Stop here.' })).toHaveCount(0);
 	// The page counts on by itself from what the server last said.
 	await page.route('**/__data.json*', (route) => route.abort());
-	await expect(page.getByRole('heading', { name: 'The bell. Stop here.' })).toBeVisible();
+	await expect(page.getByRole('heading', { name: 'Time is up. Stop here.' })).toBeVisible();
 	expect(await page.evaluate(() => (window as unknown as { rung: number[] }).rung)).toEqual([1]);
 	await page.unroute('**/__data.json*');
 	await page.getByRole('button', { name: 'Partly' }).click();
-	await expect(page.getByRole('heading', { name: 'The pail is set down.' })).toBeVisible();
+	await expect(page.getByRole('heading', { name: 'The session has ended.' })).toBeVisible();
 });
 
 test('run to its end it says what got done, minutes planned and worked, and the ledger has it', async ({
@@ -229,7 +229,7 @@ test('run to its end it says what got done, minutes planned and worked, and the 
 			);
 		}
 	}
-	await expect(page.getByRole('heading', { name: 'The pail is empty.' })).toBeVisible();
+	await expect(page.getByRole('heading', { name: 'All done.' })).toBeVisible();
 	await expect(page.getByText(/min worked, .* planned/)).toBeVisible();
 	await allSent(page);
 	const id = page.url().split('/').pop();
@@ -257,7 +257,7 @@ test('what is open when the household day ends is closed with the minutes really
 	stack.setClock('2027-03-03T22:00:00Z');
 	const url = await start(page, 10, 'ottilie');
 	await page.getByRole('button', { name: 'Pause' }).click();
-	await expect(giant(page)).toHaveText('Go on');
+	await expect(giant(page)).toHaveText('Continue');
 	stack.setClock('2027-03-04T09:00:00Z');
 	await page.goto('/');
 	await page.goto(url);
@@ -272,8 +272,8 @@ test('without scripts a pail can be started, stepped and set down', async ({ bro
 	await page.getByRole('button', { name: 'Start' }).click();
 	await giant(page).click();
 	await expect(page.getByText('Step 2 of')).toBeVisible();
-	await page.getByRole('button', { name: 'Set it down' }).click();
-	await expect(page.getByRole('heading', { name: 'The pail is set down.' })).toBeVisible();
+	await page.getByRole('button', { name: 'End session now' }).click();
+	await expect(page.getByRole('heading', { name: 'The session has ended.' })).toBeVisible();
 	await context.close();
 });
 

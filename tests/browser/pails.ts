@@ -21,7 +21,7 @@ export async function another(page: Page) {
 	const at = await page.evaluate(() => performance.now());
 	await page.waitForFunction((since) => performance.now() - since > 620, at);
 }
-export async function setDown(page: Page, name: string | RegExp = 'Set it down') {
+export async function setDown(page: Page, name: string | RegExp = 'End session now') {
 	await page.getByRole('button', { name }).click();
 	await expect(page.getByRole('heading', { name: /pail is/ })).toBeVisible();
 	await allSent(page);

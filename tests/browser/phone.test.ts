@@ -93,12 +93,12 @@ test('the whole home is laid under a cloth and taken out again; the sheet of wee
 	await page.getByLabel('Why').selectOption('holiday');
 	await page.getByLabel('From').fill('2027-03-21');
 	await page.getByLabel('To', { exact: true }).fill('2027-03-15');
-	await page.getByRole('button', { name: 'Lay the cloth' }).tap();
+	await page.getByRole('button', { name: 'Save the pause' }).tap();
 	await expect(page.getByRole('alert')).toContainText('ends on or after the day on which it begins');
 	// What was typed is still there, and needs but one change.
 	await expect(page.getByLabel('From')).toHaveValue('2027-03-21');
 	await page.getByLabel('From').fill('2027-03-14');
-	await page.getByRole('button', { name: 'Lay the cloth' }).tap();
+	await page.getByRole('button', { name: 'Save the pause' }).tap();
 	await expect(page.getByText('The home lies under a cloth.')).toBeVisible();
 	await expect(page.getByLabel('From')).toHaveValue('2027-03-03');
 	const covered = page.getByRole('link', { name: /: The whole home$/ });
@@ -141,14 +141,14 @@ test('a day of the month leads to its week', async ({ page }) => {
 test('a room that is renamed stays as visitors see it', async ({ page }) => {
 	await page.goto('/house?room=platform-porch');
 	await ready(page);
-	await page.getByText('Rename, reorder, merge, retire').tap();
+	await page.getByText('Rename, move, merge or remove').tap();
 	await expect(page.getByLabel('Visitors see it')).toBeChecked();
 	await page.getByLabel('Name', { exact: true }).fill('Platform Door');
-	await page.getByRole('button', { name: 'Keep', exact: true }).tap();
+	await page.getByRole('button', { name: 'Save', exact: true }).tap();
 	await expect(page.getByRole('heading', { name: 'Platform Door' })).toBeVisible();
 	await page.reload();
 	await ready(page);
-	await page.getByText('Rename, reorder, merge, retire').tap();
+	await page.getByText('Rename, move, merge or remove').tap();
 	await expect(page.getByLabel('Visitors see it')).toBeChecked();
 });
 
@@ -172,7 +172,7 @@ test('a home is begun by touch, and its first job ticked', async ({ browser, sta
 		await page.getByRole('button', { name: new RegExp(`^${key}(,|$)`) }).tap();
 		await expect(page.locator('[data-room]')).toHaveCount(i + 1);
 	}
-	await page.getByRole('button', { name: 'Walk on downstairs' }).tap();
+	await page.getByRole('button', { name: 'Next: the floor below' }).tap();
 	await expect(page.getByRole('heading', { name: 'What is on the ground floor?' })).toBeVisible();
 	for (const [i, key] of ['Kitchen', 'Living room'].entries()) {
 		await page.getByRole('button', { name: new RegExp(`^${key}(,|$)`) }).tap();
@@ -184,13 +184,13 @@ test('a home is begun by touch, and its first job ticked', async ({ browser, sta
 		expect(await cutOff(page), step).toEqual([]);
 		if (step === 'zones') {
 			await page.getByLabel('Name of zone 1').fill('Up under the roof, where it is warm');
-			await page.getByRole('button', { name: 'Keep the name' }).first().tap();
+			await page.getByRole('button', { name: 'Save the name' }).first().tap();
 			await expect(page.getByLabel('Name of zone 1')).toHaveValue('Up under the roof, where it is warm');
 		}
 		if (step === 'people') {
 			for (const name of ['Maren', 'Tove']) {
 				await page.getByLabel('Name', { exact: true }).fill(name);
-				await page.getByRole('button', { name: 'Hang the name' }).tap();
+				await page.getByRole('button', { name: 'Add person' }).tap();
 				await expect(page.getByRole('button', { name: `Take ${name} off` })).toBeVisible();
 			}
 			await page.getByRole('button', { name: 'Bedroom belongs to Maren' }).tap();
@@ -201,7 +201,7 @@ test('a home is begun by touch, and its first job ticked', async ({ browser, sta
 		}
 	}
 	await page.getByRole('button', { name: 'Begin our home' }).tap();
-	await expect(page.getByRole('heading', { name: 'A key to your home' })).toBeVisible();
+	await expect(page.getByRole('heading', { name: 'Make an account' })).toBeVisible();
 	await ready(page);
 	expect(await cutOff(page)).toEqual([]);
 	await page.getByLabel('E-mail').fill('maren@family.test');
@@ -221,8 +221,8 @@ test('a home is begun by touch, and its first job ticked', async ({ browser, sta
 	await page.getByText('Where the home lies').tap();
 	await expect(page.getByLabel('Time zone')).toHaveValue('Europe/Oslo');
 	await page.getByLabel('Time zone').selectOption('Europe/Lisbon');
-	await page.getByRole('button', { name: 'Keep the rhythm' }).tap();
-	await expect(page.getByText('The rhythm of the house holds from today.')).toBeVisible();
+	await page.getByRole('button', { name: 'Save' }).tap();
+	await expect(page.getByText('Cleaning days and house rules holds from today.')).toBeVisible();
 	expect(
 		await stack.query(`SELECT COUNT(*) AS n FROM home_revision WHERE settings LIKE '%Europe/Lisbon%'`)
 	).toEqual([{ n: 1 }]);

@@ -182,5 +182,5 @@ test('each ticks what is theirs: a child its list for itself, a device for whoev
 			...form
 		});
 	expect((await pause({ scope: 'household', target: '' })).status).toBe(403);
-	expect((await pause({ scope: 'member', target: 'bram' })).text).toContain('under a cloth');
+	expect((await pause({ scope: 'member', target: 'bram' })).text).toContain('paused');
 });

@@ -13,16 +13,16 @@ test('the round, a week, a month in its rows, a list to read aloud', async ({ pa
 	await page.keyboard.press('ArrowRight');
 	await expect(page).toHaveURL(/on=2027-03-08/);
 	await expect(page.getByRole('heading', { name: 'The week of 8 March' })).toBeVisible();
-	await page.getByRole('link', { name: 'Month in its rows' }).click();
+	await page.getByRole('link', { name: 'Month' }).click();
 	await expect(page.getByRole('heading', { name: 'March 2027' })).toBeVisible();
 	await expect(page.getByRole('row')).toHaveCount(6);
-	await page.getByRole('link', { name: 'To read aloud' }).click();
+	await page.getByRole('link', { name: 'As a list' }).click();
 	await expect(page.getByText(/is on\./).first()).toBeVisible();
 	await page.goto('/schedule?on=2028-03-01');
 	await expect(page.getByRole('group', { name: 'The round of 2028' })).toBeVisible();
 });
 
-test('a turn is moved, skipped and put in once, and taken back', async ({ page }) => {
+test('a turn is moved, skipped and put in once, and undone', async ({ page }) => {
 	await page.goto('/schedule?on=2027-03-10');
 	await ready(page);
 	const wednesday = page.getByRole('region', { name: 'Wed 10' });
@@ -32,14 +32,14 @@ test('a turn is moved, skipped and put in once, and taken back', async ({ page }
 	await wednesday.getByRole('button', { name: 'Move it' }).click();
 	await expect(friday.getByRole('button', { name: 'Bins to the gate' })).toBeVisible();
 	await expect(wednesday.getByRole('button', { name: 'Bins to the gate' })).toHaveCount(0);
-	await page.getByRole('button', { name: 'Take it back' }).click();
+	await page.getByRole('button', { name: 'Undo' }).click();
 	await expect(wednesday.getByRole('button', { name: 'Bins to the gate' })).toBeVisible();
 	await wednesday.getByRole('button', { name: 'Bins to the gate' }).click();
-	await wednesday.getByRole('button', { name: 'Skip this one' }).click();
+	await wednesday.getByRole('button', { name: 'Skip until next time' }).click();
 	await expect(wednesday.getByRole('button', { name: 'Bins to the gate' })).toHaveCount(0);
 	await friday.getByRole('button', { name: 'Add one on Fri 12' }).click();
-	await friday.getByLabel('Which job, once').selectOption('bins-to-the-gate');
-	await friday.getByRole('button', { name: 'Hang it once' }).click();
+	await friday.getByLabel('Which job').selectOption('bins-to-the-gate');
+	await friday.getByRole('button', { name: 'Add it for this day' }).click();
 	await expect(friday.getByText('Bins to the gate').first()).toBeVisible();
 });
 
@@ -62,7 +62,7 @@ test('the next time of any job is found', async ({ page }) => {
 	await ready(page);
 	await page.getByLabel('When is').selectOption('gutters');
 	await expect(page.getByRole('status').filter({ hasText: 'comes' })).toContainText(/comes \w+, \d+ \w+/);
-	await page.getByRole('link', { name: 'Its week' }).click();
+	await page.getByRole('link', { name: 'Show its week' }).click();
 	await expect(page).toHaveURL(/on=2027-/);
 });
 
@@ -71,13 +71,13 @@ test('the home goes out as a file and comes in again beside itself', async ({ pa
 	await page.goto('/house/files');
 	await ready(page);
 	const download = page.waitForEvent('download');
-	await page.getByRole('link', { name: 'Take it out' }).click();
+	await page.getByRole('link', { name: 'Save a backup of everything' }).click();
 	const path = info.outputPath('home.json');
 	await (await download).saveAs(path);
 	expect(JSON.parse(readFileSync(path, 'utf8'))).toMatchObject({ format: 'pail-round/household' });
-	await page.getByLabel('Take one in, as a home of its own').setInputFiles(path);
-	await page.getByRole('button', { name: 'Take it in' }).click();
-	await expect(page.getByText('It is in.')).toBeVisible();
+	await page.getByLabel('Restore a backup as a home of its own').setInputFiles(path);
+	await page.getByRole('button', { name: 'Restore this backup …' }).click();
+	await expect(page.getByText('It is restored.')).toBeVisible();
 	const counts = await stack.query<{ n: number }>(
 		'SELECT COUNT(*) AS n FROM ledger GROUP BY household_id ORDER BY n'
 	);
@@ -95,9 +95,9 @@ test('files that are none are refused with words, and nothing is written', async
 	await ready(page);
 	const send = async (name: string, buffer: Buffer) => {
 		await page
-			.getByLabel('Take one in, as a home of its own')
+			.getByLabel('Restore a backup as a home of its own')
 			.setInputFiles({ name, mimeType: 'application/json', buffer });
-		await page.getByRole('button', { name: 'Take it in' }).click();
+		await page.getByRole('button', { name: 'Restore this backup …' }).click();
 		await expect(page.getByText('Nothing was written.')).toBeVisible();
 		return page.locator('.problems').textContent();
 	};
@@ -126,9 +126,9 @@ test('jobs come in as a table: told first, then written; formulas are told to be
 	await ready(page);
 	const give = async (text: string) => {
 		await page
-			.getByLabel('Jobs, in')
+			.getByLabel('Read jobs from a table')
 			.setInputFiles({ name: 'jobs.csv', mimeType: 'text/csv', buffer: Buffer.from(text) });
-		await page.locator('form[action*="jobs"]').getByRole('button', { name: 'Look at it' }).click();
+		await page.locator('form[action*="jobs"]').getByRole('button', { name: 'See what would change' }).click();
 	};
 	await give('name,room,cadence,minutes\nOne,Attic,weekly Mon,5\nTwo,Lamp Room,sometimes,5\n');
 	const report = page.getByRole('status', { name: 'What the file says' });
@@ -138,7 +138,7 @@ test('jobs come in as a table: told first, then written; formulas are told to be
 	await expect(report.getByRole('button')).toHaveCount(0);
 	await give('name,room,cadence,minutes\n"=cmd|calc",Lamp Room,weekly Mon,5\n');
 	await expect(report).toContainText('1 new');
-	await report.getByRole('button', { name: 'Write it in' }).click();
+	await report.getByRole('button', { name: 'Save it in History' }).click();
 	await expect(page.getByText('1 jobs are new, 0 changed.')).toBeVisible();
 	const out = await page.request.get('/house/files/jobs.csv');
 	expect(await out.text()).toContain('"\'=cmd|calc"'.slice(1, -1));
@@ -172,9 +172,12 @@ test('the calendar has a secret address that can be renewed; a family calendar c
 	await page
 		.getByLabel('A family calendar, in')
 		.setInputFiles({ name: 'f.ics', mimeType: 'text/calendar', buffer: Buffer.from(ics) });
-	await page.locator('form[action*="calendar"]').getByRole('button', { name: 'Look at it' }).click();
+	await page
+		.locator('form[action*="calendar"]')
+		.getByRole('button', { name: 'See what would change' })
+		.click();
 	await expect(page.getByText('Spring holiday: a holiday')).toBeVisible();
-	await page.getByRole('button', { name: 'Write it in' }).click();
+	await page.getByRole('button', { name: 'Save it in History' }).click();
 	await expect(page.getByText('1 pause and 0 busy times are in.')).toBeVisible();
 	await page.goto('/house/pauses');
 	await expect(page.getByText('The whole home, Spring holiday')).toBeVisible();

@@ -8,7 +8,7 @@ test.beforeEach(({ stack }) => stack.setClock('2027-03-03T10:40:00Z'));
 test('every kind of session is two touches from Today', async ({ page }) => {
 	for (const [name, title] of [
 		['The basics', 'The basics'],
-		['Weekly round', 'The weekly round'],
+		['Weekly', 'The weekly round'],
 		['Zone sitting', 'A zone sitting'],
 		['They ring soon', 'They ring soon'],
 		['Kitchen tonight', 'The kitchen for tonight'],
@@ -31,7 +31,7 @@ test('several ways to fill it; a job is taken out, held, and put in, and the pla
 }) => {
 	await page.goto('/timer?minutes=20&for=ottilie');
 	await ready(page);
-	const ways = page.getByRole('navigation', { name: 'Ways to fill it' }).getByRole('link');
+	const ways = page.getByRole('navigation', { name: 'Ways to use the time' }).getByRole('link');
 	expect(await ways.count()).toBeGreaterThanOrEqual(2);
 	await page.getByRole('link', { name: /One room/ }).click();
 	await expect(page.getByRole('link', { name: /One room/ })).toHaveAttribute('aria-current', 'true');
@@ -110,7 +110,7 @@ test('a zone sitting is cut by the bell: what was in hand is partly done', async
 	stack.setClock('2027-03-03T10:55:05Z');
 	await page.reload();
 	await ready(page);
-	await expect(page.getByRole('heading', { name: 'The bell. Stop here.' })).toBeVisible();
+	await expect(page.getByRole('heading', { name: 'Time is up. Stop here.' })).toBeVisible();
 	await page.getByRole('button', { name: 'Partly' }).click();
 	await expect(page.getByRole('heading', { name: /pail is/ })).toBeVisible();
 	await allSent(page);
@@ -154,7 +154,7 @@ test('a bell that nobody could hear is told at waking, with what it meant', asyn
 	stack.setClock('2027-03-03T10:57:00Z');
 	await page.goto(path);
 	await ready(page);
-	await expect(page.getByRole('alert')).toContainText('10:50: The bell. Stop here.');
+	await expect(page.getByRole('alert')).toContainText('10:50: Time is up. Stop here.');
 	await page.getByRole('button', { name: 'Five more minutes' }).click();
 	await expect(page.getByRole('alert')).toHaveCount(0);
 	await setDown(page);
@@ -244,7 +244,7 @@ test('visitors: the plan shrinks as they come earlier, and ends when they are he
 	await page.getByRole('button', { name: /earlier/ }).click();
 	await page.getByRole('button', { name: 'in 15 min' }).click();
 	await expect(page.getByText('15 min left')).toBeVisible();
-	await expect(page.getByText('Let lie:')).toBeVisible();
+	await expect(page.getByText('Left out:')).toBeVisible();
 	// The time is told at once, the plan is made anew beside it.
 	await expect.poll(lines).toBeLessThan(before);
 	await allSent(page);
@@ -253,10 +253,10 @@ test('visitors: the plan shrinks as they come earlier, and ends when they are he
 	await ready(page);
 	await expect(page.getByText('10 min left')).toBeVisible();
 	await expectAccessible(page, 'visitors');
-	await setDown(page, 'They are here');
+	await setDown(page, 'They are here, stop');
 });
 
-test('a clearing is counted, rung, carried home room by room, and leaves its bag on Today', async ({
+test('a clearing is counted, rung, put away room All together, one room after another, and leaves its bag on Today', async ({
 	page,
 	stack
 }) => {
@@ -294,9 +294,9 @@ test('a clearing is counted, rung, carried home room by room, and leaves its bag
 	stack.setClock('2027-03-03T10:55:10Z');
 	await page.reload();
 	await ready(page);
-	await expect(page.getByRole('heading', { name: 'The bell. The sorting stops.' })).toBeVisible();
-	await page.getByRole('button', { name: 'Now carry it home' }).click();
-	await expect(page.getByRole('heading', { name: 'Now carry it home' })).toBeVisible();
+	await expect(page.getByRole('heading', { name: 'Time is up. Stop sorting.' })).toBeVisible();
+	await page.getByRole('button', { name: 'Now put it away' }).click();
+	await expect(page.getByRole('heading', { name: 'Now put it away' })).toBeVisible();
 	await another(page);
 	await giant(page).click();
 	await expect(page.getByText('it is out')).toBeVisible();
@@ -306,11 +306,11 @@ test('a clearing is counted, rung, carried home room by room, and leaves its bag
 	await expect(page.getByText('Stays on the list until it has left.')).toBeVisible();
 	await expectAccessible(page, 'closing');
 	// Left in the middle, the walk stays on today's list.
-	await page.getByRole('button', { name: 'Leave it open' }).click();
+	await page.getByRole('button', { name: 'Finish putting away later' }).click();
 	await allSent(page);
 	await page.goto('/');
 	await ready(page);
-	await expect(page.getByRole('link', { name: 'Carry home: Hall bench' })).toBeVisible();
+	await expect(page.getByRole('link', { name: 'Put away: Hall bench' })).toBeVisible();
 	await expect(page.getByText('Give-away bag, by the porch door')).toBeVisible();
 	await page.goto(path);
 	await ready(page);
@@ -320,14 +320,14 @@ test('a clearing is counted, rung, carried home room by room, and leaves its bag
 	await another(page);
 	await page.getByRole('button', { name: 'Put away, next' }).click();
 	await page.getByRole('button', { name: 'Nearly', exact: true }).click();
-	await expect(page.getByRole('heading', { name: 'Hall bench: carried home' })).toBeVisible();
+	await expect(page.getByRole('heading', { name: 'Hall bench: put away' })).toBeVisible();
 	await allSent(page);
 	await page.goto('/');
 	await ready(page);
-	await expect(page.getByRole('link', { name: 'Carry home: Hall bench' })).toHaveCount(0);
+	await expect(page.getByRole('link', { name: 'Put away: Hall bench' })).toHaveCount(0);
 	await page.getByRole('button', { name: 'It is empty' }).click();
 	await expect(page.getByText('waits for its place')).toHaveCount(0);
-	await page.getByRole('button', { name: 'It has left' }).click();
+	await page.getByRole('button', { name: 'The bag is gone' }).click();
 	await expect(page.getByText('Give-away bag, by the porch door')).toHaveCount(0);
 });
 
@@ -339,12 +339,12 @@ test('a load goes from the pile to away, on the line of Today, and rings when it
 	await ready(page);
 	await expect(page.getByRole('heading', { name: 'Six loads wait' })).toBeVisible();
 	await page.getByPlaceholder('its name, if you like').fill('Tea towels');
-	await page.getByRole('button', { name: 'Put it on the pile' }).click();
+	await page.getByRole('button', { name: 'Add this load' }).click();
 	await expect(page.getByRole('heading', { name: 'Seven loads wait' })).toBeVisible();
 	await page.getByRole('button', { name: 'Off the pile: Tea towels' }).click();
 	await expect(page.getByRole('heading', { name: 'Six loads wait' })).toBeVisible();
 	await page.getByRole('button', { name: 'Start the wash: Towels' }).click();
-	await expect(page.getByText('in the machine', { exact: true })).toBeVisible();
+	await expect(page.getByText('in the washing machine', { exact: true })).toBeVisible();
 	await expect(page.getByText('by 12:40 at the latest')).toBeVisible();
 	await expectAccessible(page, 'laundry');
 	await page.goto('/');
@@ -355,7 +355,7 @@ test('a load goes from the pile to away, on the line of Today, and rings when it
 	await ready(page);
 	await expect(page.getByText('wet too long since 12:40')).toBeVisible();
 	await page.getByRole('button', { name: 'Hang it out' }).first().click();
-	await expect(page.getByText('on the line', { exact: true }).first()).toBeVisible();
+	await expect(page.getByText('on a washing line', { exact: true }).first()).toBeVisible();
 	await page.getByRole('button', { name: 'Take back: Towels' }).click();
 	await expect(page.getByText('wet too long since 12:40')).toBeVisible();
 	await page.getByRole('button', { name: '2 a day' }).click();
@@ -373,7 +373,7 @@ test('a few words: what they will do shows first; unknown ones get suggestions; 
 	await page.goto('/');
 	await ready(page);
 	await page.keyboard.press('/');
-	const field = page.getByLabel('Say it in a few words');
+	const field = page.getByLabel('Type a command');
 	await expect(field).toBeFocused();
 	await field.fill('done wipe counters by bram');
 	await expect(page.getByText('Writes down: Wipe the counters done, by Bram.')).toBeVisible();
@@ -390,10 +390,10 @@ test('a few words: what they will do shows first; unknown ones get suggestions; 
 	await field.fill('xyzzy');
 	await expect(page.getByText('That is not understood.')).toBeVisible();
 	await page.getByRole('button', { name: 'what’s late' }).click();
-	await expect(page.getByText(/jobs are late|job is late|Nothing is late/)).toBeVisible();
+	await expect(page.getByText(/jobs are overdue|job is overdue|Nothing is overdue/)).toBeVisible();
 	await field.fill('bram away till friday');
 	await expect(page.getByText('Bram is away from today to Friday')).toBeVisible();
-	await page.getByRole('button', { name: 'Lay the cloth' }).click();
+	await page.getByRole('button', { name: 'Save the pause' }).click();
 	await expect
 		.poll(() =>
 			stack.query(
@@ -416,12 +416,12 @@ test.describe('without scripts', () => {
 		await page.getByRole('button', { name: /They stand ready/ }).click();
 		await page.getByRole('button', { name: /^Bin, / }).click();
 		await expect(page.getByRole('button', { name: 'Bin, 1 so far' })).toBeVisible();
-		await page.getByRole('button', { name: 'Set it down' }).click();
+		await page.getByRole('button', { name: 'End session now' }).click();
 		await page.goto('/say?text=wash%20started');
 		await expect(page.getByText('is in the machine from now on.')).toBeVisible();
 		await page.getByRole('button', { name: 'Tell it' }).click();
 		await page.goto('/laundry');
-		await expect(page.getByText('in the machine').first()).toBeVisible();
+		await expect(page.getByText('in the washing machine').first()).toBeVisible();
 	});
 });
 

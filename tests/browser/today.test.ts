@@ -5,42 +5,107 @@ test.beforeEach(({ stack }) => stack.setClock('2027-03-03T10:40:00Z'));
 
 const tag = (line: string) => `[data-line="${line}"]`;
 
-test('Today says what is on, what is late, what waits, and who is here', async ({ page }) => {
+test('Today says what is on, what is overdue, what was moved, and who is here', async ({ page }) => {
 	await page.goto('/');
 	await expect(page.getByRole('heading', { level: 1 })).toContainText('Wednesday, 3 March');
-	await expect(page.getByText(/left on the line, in \d+ jobs/)).toBeVisible();
+	await expect(page.getByText(/to do in \d+ jobs, \d+ done/)).toBeVisible();
 	await expect(
 		page.getByRole('article', { name: 'Next' }).getByRole('button', { name: 'Start' })
 	).toBeVisible();
-	await expect(page.locator('#held').getByText('2 turns late')).toBeVisible();
-	await page.getByRole('button', { name: /^\d+ more$/ }).click();
-	await expect(page.getByText('waits for Saturday').first()).toBeVisible();
-	await expect(page.getByText('paint drying, to Friday')).toBeVisible();
-	await expect(page.getByText('carries the day')).toBeVisible();
-	await expect(page.getByText('day 3 of 5')).toBeVisible();
+	const overdue = page.getByRole('region', { name: 'Overdue, not urgent' });
+	await expect(overdue.getByText('missed twice')).toBeVisible();
+	await overdue.getByRole('button', { name: /^\d+ more$/ }).click();
+	await expect(overdue.getByText('moved to Saturday, your catch-up day').first()).toBeVisible();
+	await expect(overdue.getByText('paint drying, paused until Friday')).toBeVisible();
+	await expect(page.getByRole('region', { name: 'Looking after the home' })).toContainText('until 17:00');
+	await expect(page.getByText('Day 3 of 5')).toBeVisible();
 });
 
-test('one touch ticks, shows it at once, and takes it back', async ({ page }) => {
+test('every job of the day hangs with its name in full, its room, who and its minutes', async ({ page }) => {
+	await page.goto('/');
+	const rows = page.locator('li[data-line]');
+	expect(await rows.count()).toBeGreaterThan(10);
+	for (const row of await rows.all()) {
+		await expect(row.locator('a.name')).toBeVisible();
+		await expect(row).toContainText(/ · .+\d/);
+		const cut = await row.locator('a.name').evaluate((name) => name.scrollWidth > name.clientWidth + 1);
+		expect(cut).toBe(false);
+	}
+});
+
+test('a ring ticks: the row stays, struck, with its undo, and then goes', async ({ page }) => {
+	await page.clock.install({ time: new Date('2027-03-03T10:40:00Z') });
 	await page.goto('/');
 	await ready(page);
-	const button = page.locator(`[data-tick="wipe-the-counters"]`);
-	await button.click();
-	await expect(page.getByRole('status')).toContainText('Done: Wipe the counters.');
-	await expect(button).toHaveCount(0);
-	await page.getByRole('status').getByRole('button', { name: 'Take it back' }).click();
-	await expect(page.getByRole('status')).toContainText('Taken back.');
-	await expect(button).toBeVisible();
+	const row = page.locator(tag('wipe-the-counters'));
+	const ring = row.getByRole('button', { name: /^Done: Wipe the counters/ });
+	await ring.click();
+	await expect(row.getByRole('status')).toContainText('Done: Wipe the counters.');
+	const undo = row.getByRole('button', { name: 'Undo: Wipe the counters' });
+	await expect(undo).toBeVisible();
+	await undo.click();
+	await expect(ring).toBeVisible();
+	await page.clock.runFor(1000);
+	await ring.click();
+	await expect(undo).toBeVisible();
+	await page.clock.runFor(6500);
+	await expect(row).toHaveCount(0);
+	// What was done can be taken back from its sheet as long as the day lasts.
+	await page.goto('/?open=wipe-the-counters');
+	await ready(page);
+	await page.getByRole('dialog').getByRole('button', { name: 'Undo' }).click();
+	await expect(page.locator(tag('wipe-the-counters'))).toHaveCount(1);
 });
 
-test('the sheet looks, lets go, does half, says what was found, and skips ahead', async ({ page, stack }) => {
+test('a second tap within a moment ticks nothing, wherever it lands', async ({ page, stack }) => {
+	await page.goto('/');
+	await ready(page);
+	await page.evaluate(() => {
+		const [one, other] = [...document.querySelectorAll<HTMLButtonElement>('li [data-tick]')];
+		one?.click();
+		other?.click();
+	});
+	await expect(page.getByRole('button', { name: /^Undo: / })).toHaveCount(1);
+	expect(
+		await stack.query(
+			"SELECT COUNT(*) AS n FROM ledger WHERE date = '2027-03-03' AND received_at >= 1804070400000"
+		)
+	).toEqual([{ n: expect.any(Number) }]);
+	await page.getByRole('button', { name: /^Undo: / }).click();
+	await expect(page.getByRole('button', { name: /^Undo: / })).toHaveCount(0);
+});
+
+test('the focus goes where the work goes: to the way back, and to the ring again', async ({ page }) => {
+	await page.goto('/');
+	await ready(page);
+	const row = page.locator(tag('cat-bowls/evening'));
+	await row.getByRole('button', { name: /^Done: / }).focus();
+	await page.keyboard.press('Enter');
+	const undo = row.getByRole('button', { name: /^Undo: / });
+	await expect(undo).toBeFocused();
+	await page.keyboard.press('Enter');
+	await expect(row.getByRole('button', { name: /^Done: / })).toBeFocused();
+	await row.locator('a.name').focus();
+	await page.keyboard.press('Enter');
+	await expect(page.getByRole('dialog')).toBeVisible();
+	await page.keyboard.press('Escape');
+	await expect(row.locator('a.name')).toBeFocused();
+	// The arrow keys go from job to job.
+	await page.keyboard.press('ArrowDown');
+	await expect(row.locator('a.name')).not.toBeFocused();
+	await page.keyboard.press('ArrowUp');
+	await expect(row.locator('a.name')).toBeFocused();
+});
+
+test('the sheet says what was found, skips, and puts one time on another day', async ({ page, stack }) => {
 	await page.goto('/');
 	await ready(page);
 	await page.locator(`${tag('kitchen-reset')} a.name`).click();
 	const sheet = page.getByRole('dialog');
 	await expect(sheet).toContainText('Sink last, dry the tap');
-	await sheet.getByLabel('heavy').check();
+	await sheet.getByRole('radio', { name: 'very' }).click();
 	await sheet.getByLabel('Minutes, if you know').fill('12,5');
-	await sheet.getByRole('button', { name: 'Half done' }).click();
+	await sheet.getByRole('button', { name: 'Started, not finished' }).click();
 	await expect(sheet).toHaveCount(0);
 	await expect(page.locator(tag('kitchen-reset'))).toContainText('50 % done');
 	expect(
@@ -50,12 +115,27 @@ test('the sheet looks, lets go, does half, says what was found, and skips ahead'
 	).toEqual([{ outcome: 'part', found: 'heavy', minutes: '12.50' }]);
 	await page.goto('/?open=dryer-filter');
 	await ready(page);
-	await sheet.getByRole('button', { name: /Skip the turn/ }).click();
-	await expect(page.getByRole('status')).toContainText('Skipped: Fluff filter');
+	await sheet.getByRole('button', { name: /Skip the one of/ }).click();
+	await expect(page.getByText('Skipped until next time: Fluff filter')).toBeVisible();
 	await page.goto('/?open=stair-skirting');
 	await ready(page);
-	await sheet.getByRole('button', { name: 'Looked, not needed' }).click();
-	await expect(page.getByRole('status')).toContainText('Looked at, not needed: Stair skirting.');
+	await sheet.getByRole('button', { name: /Move to another day/ }).click();
+	await sheet.getByRole('button', { name: 'Move it to this day' }).click();
+	await expect(page.getByText('Moved: Stair skirting.')).toBeVisible();
+	await page.goto('/?on=2027-03-04');
+	await expect(page.locator(tag('stair-skirting'))).toHaveCount(1);
+});
+
+test('other ways to clean: a menu with a line for each of what it does', async ({ page }) => {
+	await page.goto('/');
+	await ready(page);
+	await page.getByRole('link', { name: 'Other ways to clean' }).click();
+	const menu = page.getByRole('dialog', { name: 'Other ways to clean' });
+	await expect(menu.getByRole('link')).toHaveCount(9);
+	await expect(menu).toContainText('seven jobs, ten minutes each, in one go');
+	await expect(menu.getByRole('link', { name: /Laundry/ })).toContainText(/to wash/);
+	await menu.getByRole('link', { name: /Quick tidy before visitors/ }).click();
+	await expect(page).toHaveURL(/\/timer\?kind=visitors/);
 });
 
 test('what cannot be written says why and keeps what was typed', async ({ page }) => {
@@ -80,10 +160,10 @@ test('keys do what touches do', async ({ page }) => {
 	await ready(page);
 	const next = await page.getByRole('article', { name: 'Next' }).getAttribute('data-line');
 	await page.keyboard.press('d');
-	await expect(page.getByRole('status')).toContainText('Done:');
+	await expect(page.getByText(/^Done: /)).toBeVisible();
 	await expect(page.getByRole('article', { name: 'Next' })).not.toHaveAttribute('data-line', next ?? '');
 	await page.keyboard.press('u');
-	await expect(page.getByRole('status')).toContainText('Taken back.');
+	await expect(page.getByText('Undone.')).toBeVisible();
 	await page.keyboard.press('ArrowLeft');
 	await expect(page.getByRole('heading', { level: 1 })).toContainText('Tuesday, 2 March');
 	await expect(page.getByRole('heading', { name: 'What happened' })).toBeVisible();
@@ -94,24 +174,25 @@ test('keys do what touches do', async ({ page }) => {
 	await expect(page.locator(tag('washroom-floor-to-pipes')).first()).toBeVisible();
 });
 
-test('enough for today leaves the basics, and hangs again', async ({ page }) => {
+test('enough for today says first what happens to each, leaves the basics, and brings them back', async ({
+	page
+}) => {
 	await page.goto('/');
 	await ready(page);
 	await expect(page.locator(tag('bins-to-the-gate'))).toHaveCount(1);
-	await page.getByRole('button', { name: 'Enough for today' }).click();
+	const enough = page.getByRole('button', { name: /^Enough for today/ });
+	await enough.click();
+	const asks = page.getByRole('alertdialog');
+	await expect(asks).toContainText(/basics? stays? on today/);
+	await expect(asks).toContainText('Nothing is deleted');
+	await asks.getByRole('button', { name: 'Keep them on today' }).click();
+	await expect(page.locator(tag('bins-to-the-gate'))).toHaveCount(1);
+	await enough.click();
+	await asks.getByRole('button', { name: 'Move the rest' }).click();
 	await expect(page.locator(tag('bins-to-the-gate'))).toHaveCount(0);
 	await expect(page.locator(tag('kitchen-reset'))).toHaveCount(1);
-	await page.getByRole('button', { name: /Hang the other \d+ again/ }).click();
+	await page.getByRole('button', { name: /Bring the other \d+ back/ }).click();
 	await expect(page.locator(tag('bins-to-the-gate'))).toHaveCount(1);
-});
-
-test('a crowded part spreads at a touch', async ({ page }) => {
-	await page.goto('/');
-	await ready(page);
-	const spread = page.getByRole('button', { name: /jobs, / }).last();
-	await spread.click();
-	await expect(page.getByRole('button', { name: 'push together' })).toBeVisible();
-	await expect(page.locator(`${tag('bins-to-the-gate')} .where`)).toBeVisible();
 });
 
 test('without scripts the page is the same, and its forms work', async ({ browser, stack }) => {
@@ -119,8 +200,8 @@ test('without scripts the page is the same, and its forms work', async ({ browse
 	const page = await context.newPage();
 	await page.goto('/?open=sweep-the-lamp-room');
 	const sheet = page.getByRole('region', { name: 'Sweep the Lamp Room floor' });
-	await sheet.getByRole('button', { name: 'Let go' }).click();
-	await expect(page.getByRole('status')).toContainText('Let go: Sweep the Lamp Room floor.');
+	await sheet.getByRole('button', { name: 'Skip until next time' }).click();
+	await expect(page.getByRole('status')).toContainText('Skipped until next time: Sweep the Lamp Room floor.');
 	await context.close();
 });
 
@@ -153,11 +234,11 @@ test('when the database goes away the page says so, keeps what was typed, and wo
 		const other = await page.context().newPage();
 		const response = await other.goto('/');
 		expect(response?.status()).toBe(503);
-		await expect(other.getByText('The record book cannot be reached just now.')).toBeVisible();
+		await expect(other.getByText('The records cannot be reached just now.')).toBeVisible();
 		await other.close();
 	});
 	await sheet.getByRole('button', { name: 'Done', exact: true }).click();
-	await expect(page.getByRole('status')).toContainText('Done: Fold the towels.');
+	await expect(page.getByText('Done: Fold the towels.')).toBeVisible();
 	expect(
 		await stack.query(
 			"SELECT COUNT(*) AS n FROM ledger WHERE job_id = 'fold-the-towels' AND date = '2027-03-03'"
@@ -234,30 +315,24 @@ test('the skip link is the first stop, and leads past the places', async ({ page
 	await expect(page.locator('#content')).toBeFocused();
 });
 
-test('the evening light is chosen with one touch, and stays', async ({ page }) => {
+test('dark colours are chosen with one touch, and stay', async ({ page }) => {
 	await page.goto('/');
-	await page.getByRole('button', { name: 'Evening light' }).click();
+	await page.getByRole('button', { name: 'Dark colours' }).click();
 	await expect(page.locator('html')).toHaveAttribute('data-light', 'evening');
 	await page.reload();
 	await expect(page.locator('html')).toHaveAttribute('data-light', 'evening');
 });
 
-test('after a week in which nothing was done the Line still ends at the side, also when a part is spread', async ({
+test('after a week in which nothing was done every job hangs with its name, and nothing runs off the side', async ({
 	page,
 	stack
 }) => {
 	stack.setClock('2027-03-10T10:40:00Z');
-	await page.goto('/');
-	await ready(page);
-	const over = () => page.evaluate(() => document.documentElement.scrollWidth - innerWidth);
-	const spread = page.getByRole('button', { name: /^\d+ jobs, / });
-	await expect(spread.first()).toBeVisible();
-	expect(await over()).toBe(0);
-	for (let i = (await spread.count()) - 1; i >= 0; i--) {
-		await spread.nth(i).click();
-		await expect(page.getByRole('button', { name: 'push together' })).toBeVisible();
-		expect(await over(), `part ${i}`).toBe(0);
-		await page.getByRole('button', { name: 'push together' }).click();
-		await expect(page.getByRole('button', { name: 'push together' })).toHaveCount(0);
+	for (const width of [1280, 820, 640, 390, 320]) {
+		await page.setViewportSize({ width, height: 900 });
+		await page.goto('/');
+		await ready(page);
+		expect(await page.evaluate(() => document.documentElement.scrollWidth - innerWidth), `${width}`).toBe(0);
+		for (const name of await page.locator('li[data-line] a.name').all()) await expect(name).toBeVisible();
 	}
 });

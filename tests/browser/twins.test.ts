@@ -32,12 +32,12 @@ test('pages of a home where all is called the same open whole', async ({ page, s
 	await signUp(page, stack);
 	await page.goto('/house/files');
 	await ready(page);
-	await page.getByLabel('Take one in, as a home of its own').setInputFiles({
+	await page.getByLabel('Restore a backup as a home of its own').setInputFiles({
 		name: 'twins.json',
 		mimeType: 'application/json',
 		buffer: Buffer.from(JSON.stringify(home))
 	});
-	await page.getByRole('button', { name: 'Take it in' }).click();
+	await page.getByRole('button', { name: 'Restore this backup …' }).click();
 	await page.getByRole('button', { name: 'Go to it' }).click();
 	await expect(page).toHaveURL(`${stack.url}/`);
 	await ready(page);

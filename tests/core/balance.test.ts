@@ -83,7 +83,7 @@ describe('load and capacity', () => {
 		const home = prepared();
 		const check = checkZones(home, toDay('2027-03-01'), new Set());
 		const front = check.zones[0];
-		// Two zones in turn: 26 or 27 visits of five days; rail 8, door 6, rack 5 in every second pass.
+		// Two zones in turn: 26 or 27 visits of five days; rail 8, door 6, rack 5 every second time.
 		expect(front).toMatchObject({ visits: 27, days: 131 });
 		expect(front?.load).toBeCloseTo((8 + 6 + 5 / 2) * 27, 6);
 		expect(front?.capacity).toBe(131 * 15);

@@ -140,7 +140,7 @@ describe('a load', () => {
 		expect(readLoad(wet, 120 * MINUTE).rings).toBe(true);
 		expect(readLoad(load('line', ['washing', 0], ['drying', 61]), 600 * MINUTE).rings).toBe(false);
 	});
-	it('told twice is told once, never goes back, and can be taken back', () => {
+	it('told twice is told once, never goes back, and can be undone', () => {
 		expect(readLoad(load('line', ['washing', 0], ['washing', 50]), 55 * MINUTE).fetchAt).toBe(60 * MINUTE);
 		expect(readLoad(load('line', ['drying', 70], ['washing', 71]), 80 * MINUTE).stage).toBe('drying');
 		expect(readLoad(load('line', ['washing', 0], ['drying', 70], ['undo', 71]), 80 * MINUTE)).toMatchObject({

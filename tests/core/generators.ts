@@ -25,23 +25,42 @@ export const calendarCadence: fc.Arbitrary<RefJob['cadence']> = fc.oneof(
 		card: fc.integer({ min: 1, max: 4 }),
 		weekday: fc.integer({ min: 1, max: 7 })
 	}),
-	fc.record({ type: fc.constant('months' as const), months })
+	fc.record({ type: fc.constant('months' as const), months }),
+	fc.record({
+		type: fc.constant('everyMonths' as const),
+		every: fc.integer({ min: 2, max: 5 }),
+		on: fc.oneof(
+			fc.integer({ min: 1, max: 31 }),
+			fc.record({ nth: fc.constantFrom(1, 2, 3, 4, -1), weekday: fc.integer({ min: 1, max: 7 }) })
+		)
+	}),
+	fc.integer({ min: BASE, max: BASE + 90 }).map((day) => ({
+		type: 'once' as const,
+		date: new Date(day * 86_400_000).toISOString().slice(0, 10)
+	}))
 );
 
 export const floatingCadence: fc.Arbitrary<RefJob['cadence']> = fc
 	.tuple(fc.integer({ min: 1, max: 20 }), fc.integer({ min: 0, max: 12 }))
 	.map(([min, more]) => ({ type: 'afterDone' as const, min, max: min + more }));
 
-export const job: fc.Arbitrary<RefJob> = fc.record(
-	{
-		cadence: fc.oneof({ weight: 3, arbitrary: calendarCadence }, { weight: 1, arbitrary: floatingCadence }),
-		missRule: fc.constantFrom('letgo' as const, 'catchup' as const, 'stays' as const),
-		startsOn: fc.integer({ min: BASE, max: BASE + 20 }),
-		leadDays: fc.integer({ min: 0, max: 6 }),
-		season: fc.oneof({ weight: 3, arbitrary: fc.constant(undefined) }, { weight: 1, arbitrary: months })
-	},
-	{ requiredKeys: ['cadence', 'missRule', 'startsOn', 'leadDays'] }
-);
+export const job: fc.Arbitrary<RefJob> = fc
+	.record(
+		{
+			cadence: fc.oneof({ weight: 3, arbitrary: calendarCadence }, { weight: 1, arbitrary: floatingCadence }),
+			missRule: fc.constantFrom('letgo' as const, 'catchup' as const, 'stays' as const),
+			startsOn: fc.integer({ min: BASE, max: BASE + 20 }),
+			leadDays: fc.integer({ min: 0, max: 6 }),
+			season: fc.oneof({ weight: 3, arbitrary: fc.constant(undefined) }, { weight: 1, arbitrary: months })
+		},
+		{ requiredKeys: ['cadence', 'missRule', 'startsOn', 'leadDays'] }
+	)
+	// Every so many months within a season can be years apart: further than the plain telling looks.
+	.map((one) => {
+		if (one.cadence.type !== 'everyMonths') return one;
+		const { season: _season, ...rest } = one;
+		return rest;
+	});
 
 export const house: fc.Arbitrary<RefHouse> = fc.record({
 	weekStart: fc.constantFrom(1, 7, 6),
@@ -55,7 +74,7 @@ export const house: fc.Arbitrary<RefHouse> = fc.record({
 	)
 });
 
-/** A ledger up to `today`: entries in the order made, some booked in later, some taken back, some moves. */
+/** A ledger up to `today`: entries in the order made, some booked in later, some undone, some moves. */
 export function ledger(today: number): fc.Arbitrary<RefEntry[]> {
 	return fc
 		.array(

@@ -19,7 +19,7 @@ describe('an answer to a press', () => {
 	it.each([
 		[401, { message: 'You are not signed in here any more.' }, 'signed-out'],
 		[500, { message: 'Something went wrong here.' }, 'busy'],
-		[503, { message: 'The record book cannot be reached just now.' }, 'busy'],
+		[503, { message: 'The records cannot be reached just now.' }, 'busy'],
 		[200, { type: 'failure', status: 503, data: { message: 'away' } }, 'away'],
 		[200, { type: 'failure', status: 409, data: {} }, 'away'],
 		[200, { type: 'error', status: 500, error: {} }, 'away'],

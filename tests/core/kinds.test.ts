@@ -204,12 +204,12 @@ describe('working together', () => {
 	const input = problem(60, work, { people });
 	const by = (found: ReturnType<typeof settle>) =>
 		Object.fromEntries(found.jobs.map((job) => [job.id, job.by]));
-	it('by room: all of a room to one', () => {
+	it('All together, one room after another: all of a room to one', () => {
 		const given = by(settle(input, 'room'));
 		expect(new Set(['clear a', 'mirror a', 'toilet a'].map((id) => given[id])).size).toBe(1);
 		expect(given['clear a']).not.toBe(given['clear b']);
 	});
-	it('by role: one prepares, one scrubs, one behind the other', () => {
+	it('One dusts everywhere, another wipes, another …: one prepares, one scrubs, one behind the other', () => {
 		const given = by(settle(input, 'role'));
 		expect(given['toilet a']).toBe(given['toilet b']);
 		expect(given['clear a']).toBe(given['clear b']);
@@ -218,7 +218,7 @@ describe('working together', () => {
 		expect(plan.left).toEqual([]);
 		expect(checkPlan(settle(input, 'role'), plan.entries)).toEqual([]);
 	});
-	it('by share: minutes near the agreed parts', () => {
+	it('Everybody has their own list: minutes near the agreed parts', () => {
 		const given = by(settle(input, 'share', [3, 1]));
 		const minutes = (id: string) =>
 			work.filter((job) => given[job.id] === id).reduce((sum, job) => sum + (job.steps[0]?.minutes ?? 0), 0);
@@ -235,7 +235,7 @@ describe('working together', () => {
 			expect(makePlan(settle(barred, way)).left, way).toEqual([]);
 		}
 	});
-	it('alone or as it suits, nothing is settled', () => {
+	it('alone or No fixed way, nothing is settled', () => {
 		expect(settle(input, 'free')).toBe(input);
 		expect(
 			settle({ ...input, people: people.slice(0, 1) }, 'room').jobs.every((job) => job.by === undefined)

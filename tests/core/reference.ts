@@ -11,6 +11,8 @@ export interface RefJob {
 		| { type: 'monthly'; nth: number; weekday: number }
 		| { type: 'monthly'; card: number; weekday: number }
 		| { type: 'months'; months: number[] }
+		| { type: 'everyMonths'; every: number; on: number | { nth: number; weekday: number } }
+		| { type: 'once'; date: string }
 		| { type: 'afterDone'; min: number; max: number };
 	missRule: 'letgo' | 'catchup' | 'stays';
 	startsOn: number;
@@ -80,6 +82,19 @@ function dueByCadence(
 				}
 			}
 			return null;
+		case 'everyMonths': {
+			const since = (one: number) => date(one).getUTCFullYear() * 12 + month(one);
+			if ((since(day) - since(job.startsOn)) % cadence.every !== 0) return null;
+			const { on } = cadence;
+			const monthly = typeof on === 'number' ? { day: on } : on;
+			return dueByCadence(
+				{ ...job, cadence: { type: 'monthly', ...monthly } as RefJob['cadence'] },
+				house,
+				day
+			);
+		}
+		case 'once':
+			return date(day).toISOString().slice(0, 10) === cadence.date ? lead : null;
 		case 'monthly':
 			if ('day' in cadence) {
 				return dayOfMonth(day) === cadence.day || (lastDay(day) && cadence.day > dayOfMonth(day))

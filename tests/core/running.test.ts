@@ -143,7 +143,7 @@ describe('the rest of a session', () => {
 		const found = rest(plan, [event('started', 0), event('stepDone', 1, 0), event('stepDone', 25, 2)], 25);
 		expect(order(found)).toEqual(['x 1']);
 	});
-	it('past the bell shows what was begun, and lets the rest be', () => {
+	it('over your time shows what was begun, and lets the rest be', () => {
 		const plan = session([step('a', 0, 9, { last: false }), step('a', 1, 5), step('b', 0, 4)], 10);
 		const found = rest(plan, [event('started', 0), event('stepDone', 9.5, 0)], 12);
 		expect(order(found)).toEqual(['a 1']);

@@ -170,7 +170,7 @@ describe('the clock of a session', () => {
 		expect(clock.workedOnStep).toEqual([1.5 * MINUTE, 2.5 * MINUTE, 0]);
 	});
 
-	it('lets pauses cost nothing, adds five minutes when asked, and counts on past the bell', () => {
+	it('lets pauses cost nothing, adds five minutes when asked, and counts on over your time', () => {
 		const paused = readSession(plan, [event('started', 0), event('paused', 5)], 500 * MINUTE);
 		expect(paused).toMatchObject({ phase: 'paused', left: 10 * MINUTE, bellAt: null });
 		const more = readSession(plan, [event('started', 0), event('fiveMore', 15)], 16 * MINUTE);

@@ -106,7 +106,7 @@ describe('the timing of an order', () => {
 		);
 	});
 
-	it('refuses what can never stand: a floor before its ceiling, a step past the bell, a job before its pair', () => {
+	it('refuses what can never stand: a floor before its ceiling, a step over your time, a job before its pair', () => {
 		const tall = small(10, [oneStep('high', 2, 1, { class: 2 }), oneStep('floor', 2, 1, { class: 6 })], {
 			pairs: [['floor', 'later']]
 		});

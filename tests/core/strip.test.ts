@@ -6,7 +6,7 @@ import { firstPlan } from '../../src/lib/core/planner/makePlan';
 import { hangStrings, lanesOf } from '../../src/lib/ui/session/strip';
 import { asideOf, offerWhy, takeAlong } from '../../src/lib/words/offer';
 import { type PailJob } from '../../src/lib/views/session';
-import type { TagView } from '../../src/lib/views/today';
+import type { JobRow } from '../../src/lib/views/today';
 import { sizeHref } from '../../src/lib/ui/session/hrefs';
 import type { CatalogueJob, FillView } from '../../src/lib/views/session';
 import { hrefOf, minutesAsked, readQuery } from '../../src/lib/server/services/session/fillQuery';
@@ -111,7 +111,7 @@ describe('the words of a string', () => {
 });
 
 describe('what is said of a plan', () => {
-	const tag = (name: string, minutes: number) => ({ name, minutes }) as unknown as TagView;
+	const tag = (name: string, minutes: number) => ({ name, minutes }) as unknown as JobRow;
 	const known = (name: string, more: Partial<PailJob> = {}): PailJob => ({
 		name,
 		late: false,
@@ -145,12 +145,12 @@ describe('what is said of a plan', () => {
 	const why = (name: string, about: string | null = null, of: Plan = plan) =>
 		offerWhy(name, about, of, input, jobs, (id) => id.toUpperCase());
 	it('why it is as it is: rooms, what is late, what soaks meanwhile', () => {
-		expect(why('worth')).toBe('In two rooms. One is late. A soak works meanwhile.');
+		expect(why('worth')).toBe('In two rooms. One is overdue. Something soaks meanwhile.');
 		const one = { ...plan, entries: plan.entries.filter((entry) => entry.job === 'wipe') };
 		expect(why('worth', null, one)).toBe('All in the B.');
 		expect(why('room', 'b', one)).toBe('Only the B: one job, no stairs.');
 		expect(why('longest', 'soak')).toBe('Soak first of all, then what still fits.');
-		expect(why('start')).toMatch(/a start/);
+		expect(why('start')).toMatch(/Begin it/);
 		expect(why('worth', null, { ...plan, entries: [] })).toMatch(/^Nothing/);
 	});
 	it('what to take along, each thing once', () => {
@@ -158,13 +158,13 @@ describe('what is said of a plan', () => {
 	});
 	it('what hangs aside and why; nothing that is in, nor what need not be said', () => {
 		expect(asideOf(plan, jobs, 20, false)).toEqual([
-			{ job: 'long', tag: jobs.long?.aside, why: '40 min, longer than the pail', href: '/put/Long' }
+			{ job: 'long', tag: jobs.long?.aside, why: '40 min, too long for your minutes', href: '/put/Long' }
 		]);
 		const none = { ...plan, entries: plan.entries.filter((entry) => entry.job === 'wipe') };
 		const reasons = (limited: boolean) =>
 			Object.fromEntries(asideOf(none, jobs, 20, limited).map((one) => [one.job, one.why]));
-		expect(reasons(false).soak).toBe('would end after the bell');
-		expect(reasons(true).soak).toBe('enough is in already');
+		expect(reasons(false).soak).toBe('would end after your time is up');
+		expect(reasons(true).soak).toBe('there are enough jobs already');
 	});
 });
 

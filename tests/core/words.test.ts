@@ -11,7 +11,7 @@ import {
 	clockText,
 	dayAhead,
 	duration,
-	lateText,
+	overdueText,
 	listNames,
 	longDate,
 	lowerNumber,
@@ -40,10 +40,10 @@ describe('what a change does beside itself', () => {
 			{ code: 'items-float', count: 14 },
 			'14 deep jobs come 60 to 90 days after they were last done instead.'
 		],
-		[{ code: 'jobs-retire', count: 1, names: ['Sills'] }, 'One job retires: Sills.'],
+		[{ code: 'jobs-retire', count: 1, names: ['Sills'] }, 'One job is removed: Sills.'],
 		[
 			{ code: 'jobs-retire', count: 6, names: ['A', 'B', 'C', 'D'] },
-			'Six jobs retire: A, B, C and D and two more.'
+			'Six jobs are removed: A, B, C and D and two more.'
 		],
 		[{ code: 'jobs-move', count: 2, to: 'Kitchen' }, 'Two jobs move to Kitchen.'],
 		[{ code: 'rooms-without-zone', count: 1 }, 'One room will be in no zone.'],
@@ -53,8 +53,8 @@ describe('what a change does beside itself', () => {
 			{ code: 'numbers-shift' },
 			'The numbers of the zones after it shift, and with them the weeks they fall on.'
 		],
-		[{ code: 'history-stays' }, 'What was done stays in the Ledger.'],
-		[{ code: 'passes-begin-anew', zone: 'Back' }, 'The pass of Back begins anew.']
+		[{ code: 'history-stays' }, 'What was done stays in History.'],
+		[{ code: 'passes-begin-anew', zone: 'Back' }, 'The list of Back begins anew.']
 	])('%j', (effect, text) => {
 		expect(effectText(effect)).toBe(text);
 	});
@@ -120,13 +120,13 @@ describe('a rhythm in words', () => {
 		[{ type: 'monthly', day: 23 }, 'on the 23rd of the month'],
 		[{ type: 'monthly', nth: 2, weekday: 1 }, 'on the second Monday of the month'],
 		[{ type: 'monthly', nth: -1, weekday: 7 }, 'on the last Sunday of the month'],
-		[{ type: 'monthly', card: 3, weekday: 2 }, 'on the Tuesday of leaf 3'],
+		[{ type: 'monthly', card: 3, weekday: 2 }, 'on the Tuesday of week 3 of the month'],
 		[{ type: 'months', months: [3, 9] }, 'in March and September'],
 		[{ type: 'afterDone', min: 10, max: 14 }, '10 to 14 days after it was last done'],
 		[{ type: 'afterDone', min: 7, max: 7 }, '7 days after it was last done'],
-		[{ type: 'zone', every: 1 }, 'when its zone comes round'],
-		[{ type: 'zone', every: 2 }, 'when its zone comes round, every second pass'],
-		[{ type: 'onCall' }, 'when it is called for']
+		[{ type: 'zone', every: 1 }, 'each time its zone has its week'],
+		[{ type: 'zone', every: 2 }, 'every second time its zone has its week'],
+		[{ type: 'onCall' }, 'only when somebody asks for it']
 	])('%j', (cadence, text) => {
 		expect(cadenceText(cadence)).toBe(text);
 	});
@@ -139,12 +139,12 @@ describe('a rhythm in words', () => {
 				missWords({ ...base, missRule }, 'Saturday')
 			)
 		).toEqual([
-			'it is let go',
-			'it waits for Saturday',
-			'it stays until it is done',
-			'it waits for the next visit of its zone'
+			'skip it until next time',
+			'move it to Saturday, your catch-up day',
+			'keep it until it is done',
+			'keep it until the next visit of its zone'
 		]);
-		expect(missWords({ ...base, missRule: 'catchup' }, null)).toBe('it is let go');
+		expect(missWords({ ...base, missRule: 'catchup' }, null)).toBe('skip it until next time');
 	});
 });
 
@@ -224,7 +224,5 @@ describe('figures and dates', () => {
 				expect(text.split(' and ').length - 1).toBe(names.length > 1 ? 1 : 0);
 			})
 		);
-		expect(lateText({ unit: 'days', count: 1 })).toBe('one day late');
-		expect(lateText({ unit: 'turns', count: 3 })).toBe('3 turns late');
 	});
 });

@@ -51,7 +51,7 @@ describe('filling a pail', () => {
 		expect(view.cannot.join(' ')).toMatch(/does not fit into 5 minutes/);
 		const aside = asideOf(view.plan, view.jobs, view.minutes, view.limited);
 		expect(aside.length).toBeGreaterThan(0);
-		for (const one of aside) expect(one.why).toMatch(/longer than the pail|after the bell/);
+		for (const one of aside) expect(one.why).toMatch(/too long for your minutes|after your time is up/);
 		expect((await fill(home, { minutes: '30', in: 'ghost' })).cannot).toEqual([
 			'A job that was put in is not in this home any more.'
 		]);
@@ -92,9 +92,11 @@ describe('the laundry', () => {
 		laundry.add(asAda(home), form({ id: newId(), kind: 'person', ...fields }));
 	it('names a load after whose it is, where nothing else is said', async () => {
 		const home = await household();
-		expect(said(await add(home, { owner: 'ben' })).message).toBe('Ben’s clothes is on the pile.');
-		expect(said(await add(home, { owner: 'zed', kind: 'bed' })).message).toBe('Bed linen is on the pile.');
-		expect(said(await add(home, { name: '  Curtains ' })).message).toBe('Curtains is on the pile.');
+		expect(said(await add(home, { owner: 'ben' })).message).toBe('Ben’s clothes is on the list to wash.');
+		expect(said(await add(home, { owner: 'zed', kind: 'bed' })).message).toBe(
+			'Bed linen is on the list to wash.'
+		);
+		expect(said(await add(home, { name: '  Curtains ' })).message).toBe('Curtains is on the list to wash.');
 		const { waiting, pile } = await loadLaundry(asAda(home));
 		expect(waiting.map((one) => [one.name, one.whose])).toEqual([
 			['Ben’s clothes', 'Ben'],
@@ -125,7 +127,9 @@ describe('the laundry', () => {
 		const refused = said(await laundry.drop(asAda(home), form({ load })));
 		expect([refused.status, refused.message]).toEqual([409, expect.stringMatching(/under way/)]);
 		await laundry.tell(asAda(home), form({ id: newId(), load, stage: 'undo' }));
-		expect(said(await laundry.drop(asAda(home), form({ load }))).message).toBe('It is off the pile.');
+		expect(said(await laundry.drop(asAda(home), form({ load }))).message).toBe(
+			'It is removed from the list.'
+		);
 	});
 	it('that is away stays away, whatever another phone still tells of it', async () => {
 		const home = await household();
@@ -155,7 +159,7 @@ describe('the laundry', () => {
 });
 
 describe('what runs by itself', () => {
-	it('hangs on Today, for the one who hears its bell: the owner, else whoever carries the day, and the wall', async () => {
+	it('hangs on Today, for the one who hears its bell: the owner, else whoever looks after the home, and the wall', async () => {
 		const home = await household();
 		for (const [owner, name] of [
 			['ben', 'Shirts'],
@@ -216,7 +220,7 @@ describe('a clearing that was left', () => {
 		await press(home, id, { kind: 'walked', room: 'loft', boxed: '1' });
 		const { leftOpen } = await today(home, 'ada');
 		expect(leftOpen.map((one) => [one.kind, one.name])).toEqual([
-			['closing', 'Carry home: hall bench'],
+			['closing', 'Put away: hall bench'],
 			['bag', 'Give-away bag, by the door'],
 			['box', 'Box in the Loft']
 		]);
@@ -260,7 +264,7 @@ describe('a few words', () => {
 	it('lead to a pail, a clearing, a tick, a cloth, a load, a list', async () => {
 		const home = await household();
 		expect(await words(home, '15 kitchen')).toMatchObject({
-			says: 'Shows a pail of 15 minutes in the Kitchen, ready to start.',
+			says: 'Shows a session of 15 minutes in the Kitchen, ready to start.',
 			act: { kind: 'go', href: '/timer?minutes=15&for=ada&rooms=kitchen' }
 		});
 		expect((await words(home, 'clear bench')).act).toMatchObject({
@@ -302,6 +306,6 @@ describe('a few words', () => {
 		expect(unknown.suggestions.length).toBeGreaterThan(0);
 		for (const suggestion of unknown.suggestions)
 			expect((await words(home, suggestion)).says, suggestion).not.toContain('not understood');
-		expect((await words(home, '')).says).toBe('Say it in a few words.');
+		expect((await words(home, '')).says).toBe('Type a command.');
 	});
 });

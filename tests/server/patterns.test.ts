@@ -115,8 +115,8 @@ async function checkPage(household: string, table: Table, home: PreparedHome, da
 	expect(view.title, table.pattern).toContain(String(new Date(date * 86_400_000).getUTCDate()));
 	const tags = [
 		...(view.next ? [view.next] : []),
-		...view.parts.flatMap((part) => part.tags),
-		...(view.sitting?.tags ?? [])
+		...view.parts.flatMap((part) => part.rows),
+		...view.parts.flatMap((part) => part.sitting?.jobs ?? [])
 	];
 	const lines = new Set(tags.map((tag) => tag.line));
 	const weekly = [...lines].flatMap((id) => {

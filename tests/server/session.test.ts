@@ -88,7 +88,7 @@ describe('a session', () => {
 		expect(await s.add('stepDone', 100, 2)).toMatchObject({ ok: false, refusal: { code: 'session-over' } });
 	});
 
-	it('is over with its last step, and that can be taken back for a while', async () => {
+	it('is over with its last step, and that can be undone for a while', async () => {
 		const s = await begin();
 		for (const [i, minute] of [4, 6, 9].entries()) await s.add('stepDone', minute, i);
 		expect((await s.load()).isOver).toBe(true);

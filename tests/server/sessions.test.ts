@@ -118,7 +118,7 @@ describe('a clearing', () => {
 		await s.add('closing', 15);
 		return s;
 	}
-	it('stays open until it is carried home, also after it was set down and on another day', async () => {
+	it('stays open until it is put away, also after it was set down and on another day', async () => {
 		const s = await sorted();
 		expect((await s.load()).closing).toBe('open');
 		await s.add('setDown', 16);
@@ -165,7 +165,7 @@ describe('loads of laundry', () => {
 		washMinutes: 60,
 		dryMinutes: 90
 	});
-	it('are put on the pile once, told once, taken back, and gone when they are away', async () => {
+	it('are put on the pile once, told once, undone, and gone when they are away', async () => {
 		const household = await makeHousehold(db.pool, ++count);
 		const other = await makeHousehold(db.pool, ++count);
 		const id = testId();

@@ -5,7 +5,7 @@ import { loadToday, NoSuchDay } from '../../src/lib/server/pages/today/loadToday
 import * as presses from '../../src/lib/server/services/session/press';
 import { start } from '../../src/lib/server/services/session/startSession';
 import { enough, extra, move, skip, tick, undo } from '../../src/lib/server/services/ledger/entryActions';
-import type { TagView, TodayView } from '../../src/lib/views/today';
+import type { JobRow, TodayView } from '../../src/lib/views/today';
 import { asAda, form, newId, NOW, said, someHomes, type Fields } from './asking';
 
 const { household, setClock } = someHomes();
@@ -20,13 +20,13 @@ interface Look {
 const look = (home: string, { on = null, open = null, me = 'ada', isDevice = false, at = NOW }: Look = {}) =>
 	loadToday({ household: home, on, open, me, isDevice, now: Date.parse(at) });
 
-const hanging = (today: TodayView): TagView[] => [
-	...today.parts.flatMap((part) => part.tags),
-	...(today.sitting?.tags ?? [])
+const hanging = (today: TodayView): JobRow[] => [
+	...today.parts.flatMap((part) => part.rows),
+	...today.parts.flatMap((part) => part.sitting?.jobs ?? [])
 ];
 /** The page without what is new at each look. */
 const still = (today: TodayView) => ({ ...today, formId: '' });
-const names = (tags: readonly TagView[]) => tags.map((tag) => tag.line).sort();
+const names = (tags: readonly JobRow[]) => tags.map((tag) => tag.line).sort();
 
 type Act = (asker: ReturnType<typeof asAda>, data: FormData) => Promise<unknown>;
 async function act(home: string, what: Act, fields: Fields): Promise<string> {
@@ -42,8 +42,10 @@ describe('what Today adds up to', () => {
 		const tags = hanging(today);
 		expect(new Set(tags.map((tag) => tag.line)).size).toBe(tags.length);
 		expect(tags.reduce((sum, tag) => sum + tag.minutes, 0)).toBe(today.minutesLeft);
-		for (const part of today.parts)
-			expect(part.minutes).toBe(part.tags.reduce((sum, tag) => sum + tag.minutes, 0));
+		for (const part of today.parts) {
+			const all = part.rows.length + (part.sitting?.jobs.length ?? 0);
+			expect(part.count.startsWith(`${all} job`), part.count).toBe(all > 0);
+		}
 		expect(tags.length).toBeGreaterThan(3);
 	});
 
@@ -98,7 +100,7 @@ describe('what Today adds up to', () => {
 	});
 });
 
-describe('what is taken back', () => {
+describe('what is undone', () => {
 	const acts: readonly [string, Act, Fields][] = [
 		['a tick', tick, { line: 'bench', outcome: 'done', by: 'ada' }],
 		['another one', tick, { line: 'dishes/evening', outcome: 'done', by: 'ben', minutes: '12' }],
@@ -111,7 +113,7 @@ describe('what is taken back', () => {
 		['enough', enough, {}]
 	];
 
-	it('leaves Today as it was, in whatever order it was done and taken back', async () => {
+	it('leaves Today as it was, in whatever order it was done and undone', async () => {
 		await fc.assert(
 			fc.asyncProperty(
 				fc.shuffledSubarray(
@@ -199,7 +201,7 @@ describe('another day', () => {
 		await act(home, tick, { line: 'bench', outcome: 'done', by: 'ben', date: '2027-03-02' });
 		await act(home, tick, { line: 'toilet', outcome: 'done', by: 'ada' });
 		const yesterday = await look(home, { on: '2027-03-02' });
-		expect([yesterday.relation, yesterday.next, yesterday.pails, yesterday.held]).toEqual([
+		expect([yesterday.relation, yesterday.next, yesterday.pails, yesterday.overdue]).toEqual([
 			'past',
 			null,
 			[],
@@ -267,7 +269,7 @@ describe('the sheet of a job', () => {
 			expect((await look(home, { open })).sheet, open).toBeNull();
 	});
 
-	it('lists what was ticked on the day, so that it can be taken back there', async () => {
+	it('lists what was ticked on the day, so that it can be undone there', async () => {
 		const home = await household();
 		const first = await act(home, tick, { line: 'bench', outcome: 'part', share: '0.5', by: 'ada' });
 		const second = await act(home, tick, { line: 'bench', outcome: 'done', by: 'ben' });

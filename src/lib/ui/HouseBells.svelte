@@ -63,6 +63,6 @@
 {#if told.length > 0}
 	<Notice tone="wrong">
 		<span>{told.join(' ')}</span>
-		<button class="text-link" onclick={() => (told = [])}>Heard</button>
+		<button class="text-link" onclick={() => (told = [])}>I heard it</button>
 	</Notice>
 {/if}

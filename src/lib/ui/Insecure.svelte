@@ -9,8 +9,8 @@
 
 {#if insecure}
 	<p class="dim" data-insecure>
-		Without HTTPS the screen may fall asleep, nothing rings while it does, and keys travel in the open. On the
-		house’s own network <b>npm start -- --home</b> gives it HTTPS.
+		Without HTTPS the screen may fall asleep, nothing rings while it does, and passwords can be read on the
+		way. On the house’s own network <b>npm start -- --home</b> gives it HTTPS.
 	</p>
 {/if}
 

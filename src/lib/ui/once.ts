@@ -6,6 +6,7 @@ import { enhance } from '$app/forms';
 import type { ActionResult } from '@sveltejs/kit';
 import { connection, sendingBegan, sendingEnded, wayEnded } from './connection.svelte';
 import { freshId } from './freshId';
+import { ONE_PRESS } from './kit/times';
 
 export interface OnceOptions {
 	/** Told when something is under way, and when its answer is there. */
@@ -14,6 +15,8 @@ export interface OnceOptions {
 	ended?: (result: ActionResult) => void;
 	/** Empties the fields once they are written. */
 	empties?: boolean;
+	/** It ticks: a second tick within a moment is none, whichever row has slid under the finger meanwhile. */
+	ticks?: boolean;
 	/** The form's own `id` means something else, and what it says may be said twice without harm. */
 	withoutId?: boolean;
 }
@@ -34,6 +37,9 @@ function saidBy(action: URL, data: FormData, withoutId: boolean): string {
  */
 const ids = new Map<string, string>();
 
+/** When something was last ticked on this page. */
+let lastTick = -Infinity;
+
 /** Use as an action: `<form method="post" use:once={{ ended: close }}>`. */
 export function once(form: HTMLFormElement, given: OnceOptions = {}) {
 	let options = given;
@@ -47,6 +53,10 @@ export function once(form: HTMLFormElement, given: OnceOptions = {}) {
 		const withoutId = options.withoutId === true;
 		const said = saidBy(action, formData, withoutId);
 		if (underWay.has(said)) return cancel();
+		if (options.ticks) {
+			if (performance.now() - lastTick < ONE_PRESS) return cancel();
+			lastTick = performance.now();
+		}
 		if (!withoutId) {
 			const id = ids.get(said) ?? freshId();
 			ids.set(said, id);
@@ -61,7 +71,7 @@ export function once(form: HTMLFormElement, given: OnceOptions = {}) {
 				connection.lost = result.type === 'error' && result.status === undefined;
 				if (connection.lost) return;
 				ids.delete(said);
-				// What was taken back may be said again, as something new.
+				// What was undone may be said again, as something new.
 				if (result.type === 'success' && action.search.includes('undo')) ids.clear();
 				await wayEnded();
 				await update({ reset: options.empties === true });

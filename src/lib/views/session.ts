@@ -5,7 +5,7 @@ import type { SessionKind } from '$core/session/kinds';
 import type { SessionEvent, SessionPlan } from '$core/session/sessionPlan';
 import type { ZoneMark } from './today';
 
-import type { TagView } from '$views/today';
+import type { JobRow } from '$views/today';
 
 /** What a job of a pail is called, for the strip and the list. */
 export interface CatalogueJob {
@@ -119,7 +119,7 @@ export interface PailJob {
 	readonly late: boolean;
 	readonly needs: readonly string[];
 	/** How it hangs aside where it is not in; null for what need not be said: only open, or a small job of the session's. */
-	readonly aside: TagView | null;
+	readonly aside: JobRow | null;
 	/** Addresses of this pail with the job taken out, held or let go of, and put in. */
 	readonly out: string;
 	readonly hold: string;

@@ -12,7 +12,8 @@ export interface ZoneMark {
 export type Glyph =
 	'coming' | 'open' | 'due' | 'part' | 'running' | 'done' | 'late' | 'waiting' | 'paused' | 'letgo';
 
-export interface TagView {
+/** A job of the day: one row of a roll, wherever it hangs. */
+export interface JobRow {
 	readonly line: string;
 	readonly job: string;
 	readonly part: string | null;
@@ -27,7 +28,10 @@ export interface TagView {
 	readonly glyph: Glyph;
 	/** Whole turns late, to stand in the glyph; null under one turn. */
 	readonly lateTurns: number | null;
+	/** Its state in words. */
 	readonly words: string;
+	/** How overdue it is, in words; null where it is not. */
+	readonly overdue: string | null;
 	readonly share: string | null;
 	readonly deep: boolean;
 	/** Who has it in a running pail. */
@@ -40,8 +44,29 @@ export interface PartView {
 	readonly key: DayPart;
 	readonly name: string;
 	readonly span: string;
-	readonly tags: readonly TagView[];
+	readonly rows: readonly JobRow[];
+	/** "8 jobs, 1 h 8", with the next one among them. */
+	readonly count: string;
+	/** Zone jobs of the day: one row that leads to their session. */
+	readonly sitting: SittingView | null;
+}
+
+export interface SittingView {
+	readonly mark: ZoneMark;
+	/** "Two jobs of Porch & hall" */
+	readonly name: string;
+	readonly jobs: readonly JobRow[];
 	readonly minutes: number;
+	readonly href: string | null;
+}
+
+/** One kind of session, or another way in, with what it would do. */
+export interface OtherWayView {
+	readonly key:
+		'basics' | 'round' | 'zone' | 'clearing' | 'visitors' | 'reset' | 'detail' | 'bigday' | 'laundry';
+	readonly label: string;
+	readonly line: string;
+	readonly href: string;
 }
 
 export interface StringView {
@@ -96,19 +121,16 @@ export interface DoneView {
 	readonly note: string | null;
 }
 
-export interface HeldView {
-	readonly tag: TagView;
-	/** How late, in words; null where it is not late. */
-	readonly late: string | null;
-	readonly words: string;
+export interface OverdueView {
+	readonly row: JobRow;
+	/** What happens next: "there is time on Wednesday", "moved to Saturday, your catch-up day". */
+	readonly next: string;
 }
 
 export interface ZoneView {
 	readonly mark: ZoneMark;
-	readonly leaf: number | null;
-	readonly pass: number;
-	readonly day: number;
-	readonly days: number;
+	/** "Day 3 of 5, 5 of 11 jobs done" */
+	readonly words: string;
 	readonly settled: number;
 	readonly counted: number;
 	readonly clearing: boolean;
@@ -127,7 +149,7 @@ export interface PersonView {
 }
 
 export interface SheetView {
-	readonly tag: TagView;
+	readonly row: JobRow;
 	readonly date: string;
 	readonly steps: readonly {
 		readonly text: string;
@@ -159,23 +181,23 @@ export interface TodayView {
 	readonly now: { readonly at: number; readonly time: string };
 	readonly running: DayPart;
 	readonly summary: string;
-	/** For the phone. */
-	readonly summaryShort: string;
 	readonly kind: string | null;
-	readonly next: TagView | null;
+	readonly next: JobRow | null;
 	readonly parts: readonly PartView[];
-	readonly sitting: { readonly tags: readonly TagView[]; readonly minutes: number } | null;
 	readonly done: readonly DoneView[];
-	readonly wentBy: readonly TagView[];
+	readonly wentBy: readonly JobRow[];
 	readonly strings: readonly StringView[];
 	readonly leftOpen: readonly LeftOpenView[];
 	readonly pails: readonly RunningView[];
 	readonly zone: ZoneView | null;
-	readonly held: readonly HeldView[];
-	readonly heldTitle: string;
-	readonly heldWords: string;
-	readonly open: readonly TagView[];
-	readonly off: readonly TagView[];
+	/** What is overdue and has no time today, waits or is paused. */
+	readonly overdue: readonly OverdueView[];
+	readonly overdueWords: string;
+	readonly otherWays: readonly OtherWayView[];
+	/** What "enough for today" would do to what is left, in words; null where nothing would move. */
+	readonly enoughWords: string | null;
+	readonly open: readonly JobRow[];
+	readonly off: readonly JobRow[];
 	readonly enough: string | null;
 	readonly people: readonly PersonView[];
 	readonly peopleWords: string;
@@ -183,6 +205,8 @@ export interface TodayView {
 	/** A device of the family: no pails, and whoever ticks is tapped first. */
 	readonly isDevice: boolean;
 	readonly members: readonly { readonly id: string; readonly name: string }[];
+	/** Rooms for a job that is added, in the order of the walk. */
+	readonly rooms: readonly { readonly id: string; readonly name: string }[];
 	readonly minutesLeft: number;
 	readonly sheet: SheetView | null;
 	/** Fresh ids for the forms of the page, so that a form sent twice counts once. */

@@ -9,7 +9,7 @@ export function editRefusalText(refusal: EditRefusal): string {
 		case 'last-room':
 			return 'A home keeps at least one room. Add another before this one goes.';
 		case 'too-many-zones':
-			return 'There are as many zones as there are cloths. Retire one before adding another.';
+			return 'There are as many zones as there can be. Remove one before adding another.';
 		case 'same':
 			return 'It is like that already.';
 		case 'has-it':
@@ -31,7 +31,7 @@ export function effectText(effect: Effect): string {
 		case 'items-float':
 			return `${items(effect.count)} ${effect.count === 1 ? 'comes' : 'come'} 60 to 90 days after ${effect.count === 1 ? 'it was' : 'they were'} last done instead.`;
 		case 'jobs-retire':
-			return `${numberWord(effect.count)} ${plural(effect.count, 'job')} ${effect.count === 1 ? 'retires' : 'retire'}: ${listNames(effect.names)}${effect.count > effect.names.length ? ` and ${lowerNumber(effect.count - effect.names.length)} more` : ''}.`;
+			return `${numberWord(effect.count)} ${plural(effect.count, 'job')} ${effect.count === 1 ? 'is removed' : 'are removed'}: ${listNames(effect.names)}${effect.count > effect.names.length ? ` and ${lowerNumber(effect.count - effect.names.length)} more` : ''}.`;
 		case 'jobs-move':
 			return `${numberWord(effect.count)} ${plural(effect.count, 'job')} ${effect.count === 1 ? 'moves' : 'move'} to ${effect.to}.`;
 		case 'rooms-without-zone':
@@ -41,8 +41,8 @@ export function effectText(effect: Effect): string {
 		case 'numbers-shift':
 			return 'The numbers of the zones after it shift, and with them the weeks they fall on.';
 		case 'history-stays':
-			return 'What was done stays in the Ledger.';
+			return 'What was done stays in History.';
 		case 'passes-begin-anew':
-			return `The pass of ${effect.zone} begins anew.`;
+			return `The list of ${effect.zone} begins anew.`;
 	}
 }

@@ -101,31 +101,40 @@ export interface Lateness {
 	readonly count: number;
 }
 
-/** Calm and plain: "two days late" under one turn, "2 turns late" from one on. */
-export function lateText({ unit, count }: Lateness): string {
-	return unit === 'days'
-		? `${lowerNumber(count)} ${plural(count, 'day')} late`
-		: `${count} ${plural(count, 'turn')} late`;
+/** "once", "twice", "3 times" */
+export const times = (n: number) => (n === 1 ? 'once' : n === 2 ? 'twice' : `${n} times`);
+
+/** Calm and plain: "was due Tuesday" before the next one is due, "missed twice" from then on. */
+export function overdueText({ unit, count }: Lateness, dueOn: CivilDay | null, today: CivilDay): string {
+	const due = dueOn === null ? '' : `was due ${dayBehind(dueOn, today)}`;
+	if (unit === 'days') return due || `${count} ${plural(count, 'day')} overdue`;
+	return count === 1 && due ? `missed once, ${due}` : `missed ${times(count)}`;
+}
+
+/** "yesterday", "Tuesday" within a week, else "23 February". */
+export function dayBehind(day: CivilDay, today: CivilDay): string {
+	if (day === today - 1) return 'yesterday';
+	return today - day < 7 && day < today ? weekdayName(day) : `${partsOf(day).day} ${monthName(day)}`;
 }
 
 const STATE_WORDS: Record<JobState, string> = {
-	paused: 'under a cloth',
-	late: 'late',
+	paused: 'paused',
+	late: 'overdue',
 	due: 'due',
-	waiting: 'waits',
-	open: 'open, may be done',
+	waiting: 'moved to the catch-up day',
+	open: 'can be done now',
 	done: 'done',
-	resting: 'resting'
+	resting: 'not due yet'
 };
 export const stateWord = (state: JobState) => STATE_WORDS[state];
 
 export const OUTCOME_WORDS: Record<string, string> = {
 	done: 'done',
-	looked: 'looked, not needed',
-	part: 'partly done',
-	letgo: 'let go',
-	skipped: 'skipped',
-	undo: 'taken back'
+	looked: 'still clean',
+	part: 'started, not finished',
+	letgo: 'skipped until next time',
+	skipped: 'skipped until next time',
+	undo: 'undone'
 };
 
 export const PAUSE_WORDS: Record<string, string> = {
@@ -134,5 +143,5 @@ export const PAUSE_WORDS: Record<string, string> = {
 	holiday: 'holiday',
 	visitors: 'visitors',
 	exams: 'exams',
-	other: 'resting'
+	other: 'a rest'
 };

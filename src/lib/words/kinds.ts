@@ -2,13 +2,13 @@
 import type { SessionKind } from '$core/session/kinds';
 
 export const KIND_TITLES: Readonly<Record<SessionKind, string>> = {
-	bite: 'Pail',
-	basics: 'Basics',
-	round: 'Weekly round',
-	zone: 'Zone sitting',
-	clearing: 'Clearing',
-	visitors: 'Before they ring: a pail',
-	reset: 'Kitchen for tonight: a pail',
-	bigday: 'Big day',
-	detail: 'Deep things'
+	bite: 'Session',
+	basics: 'Daily routine',
+	round: 'Weekly quick clean',
+	zone: 'Zone jobs',
+	clearing: 'Decluttering',
+	visitors: 'Before visitors: a session',
+	reset: 'Evening kitchen: a session',
+	bigday: 'Whole house in a day',
+	detail: 'Deep cleaning'
 };

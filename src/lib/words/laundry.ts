@@ -32,9 +32,9 @@ export function placeWords(load: Pick<Load, 'dry'>, stage: Stage): string {
 		case 'collected':
 			return 'in the basket';
 		case 'washing':
-			return 'in the machine';
+			return 'in the washing machine';
 		case 'drying':
-			return load.dry === 'line' ? 'on the line' : 'in the dryer';
+			return load.dry === 'line' ? 'on the washing line' : 'in the dryer';
 		case 'folding':
 			return 'on the table';
 		default:

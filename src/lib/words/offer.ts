@@ -1,7 +1,7 @@
 /** What is said of a plan that fills a pail: why it is as it is, what to take along, what hangs aside and why. */
 import type { Plan, PlanInput } from '$core/planner/plan';
 import { type PailJobs } from '$views/session';
-import type { TagView } from '$views/today';
+import type { JobRow } from '$views/today';
 import { lowerNumber, minutesText, numberWord, plural } from './general';
 
 const plannedIn = (plan: Plan) => [...new Set(plan.entries.map((entry) => entry.job))];
@@ -15,8 +15,8 @@ export function offerWhy(
 	jobs: PailJobs,
 	roomName: (id: string) => string
 ): string {
-	if (plan.entries.length === 0) return 'Nothing on the line is for this pail.';
-	if (name === 'start') return 'Nothing fits whole. This is a start; the bell stops you.';
+	if (plan.entries.length === 0) return 'Nothing on today’s list suits this session.';
+	if (name === 'start') return 'Nothing fits whole. Begin it; the bell stops you.';
 	const planned = plannedIn(plan);
 	if (name === 'room')
 		return `Only the ${roomName(about ?? '')}: ${lowerNumber(planned.length)} ${plural(planned.length, 'job')}, no stairs.`;
@@ -32,8 +32,8 @@ export function offerWhy(
 		rooms.size === 1
 			? `All in the ${roomName([...rooms][0] as string)}.`
 			: `In ${lowerNumber(rooms.size)} rooms.`,
-		late > 0 ? `${late === 1 ? 'One is' : `${numberWord(late)} are`} late.` : '',
-		soaks > 0 ? `${soaks === 1 ? 'A soak works' : `${numberWord(soaks)} soaks work`} meanwhile.` : ''
+		late > 0 ? `${late === 1 ? 'One is' : `${numberWord(late)} are`} overdue.` : '',
+		soaks > 0 ? `${soaks === 1 ? 'Something soaks' : `${numberWord(soaks)} things soak`} meanwhile.` : ''
 	]
 		.filter(Boolean)
 		.join(' ');
@@ -46,7 +46,7 @@ export function takeAlong(plan: Plan, jobs: PailJobs): string[] {
 
 export interface Aside {
 	readonly job: string;
-	readonly tag: TagView;
+	readonly tag: JobRow;
 	readonly why: string;
 	readonly href: string;
 }
@@ -58,10 +58,10 @@ export function asideOf(plan: Plan, jobs: PailJobs, minutes: number, limited: bo
 		if (aside === null || planned.has(job)) return [];
 		const why =
 			aside.minutes > minutes
-				? `${minutesText(aside.minutes)} min, longer than the pail`
+				? `${minutesText(aside.minutes)} min, too long for your minutes`
 				: limited && planned.size > 0
-					? 'enough is in already'
-					: 'would end after the bell';
+					? 'there are enough jobs already'
+					: 'would end after your time is up';
 		return [{ job, tag: aside, why, href: put }];
 	});
 }

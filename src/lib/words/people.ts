@@ -44,7 +44,7 @@ export function whyNotText(why: WhyNot, nameOf: (id: string) => string): string 
 		case 'not-then':
 			return `is not at home ${PARTS[why.part]}`;
 		case 'rung':
-			return 'has not grown into the whole of it';
+			return 'is still learning it';
 	}
 }
 
@@ -67,9 +67,9 @@ export function reasonText(reason: Reason, to: string, nameOf: (id: string) => s
 		case 'by-hand':
 			return 'It was put there by hand, or swapped.';
 		case 'below':
-			return `${to} is ${Math.round(reason.minutes)} minutes under the share so far.`;
+			return `${to} is ${Math.round(reason.minutes)} minutes below the agreed minutes so far.`;
 		case 'others-over':
-			return `${nameOf(reason.member)} is ${Math.round(reason.minutes)} over, so not ${nameOf(reason.member)}.`;
+			return `${nameOf(reason.member)} is ${Math.round(reason.minutes)} over the agreed minutes, so not ${nameOf(reason.member)}.`;
 		case 'cannot':
 			return `${cannotText(nameOf(reason.member), reason.why, nameOf)}.`;
 	}

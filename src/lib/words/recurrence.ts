@@ -1,6 +1,7 @@
-/** A job's rhythm in plain words. */
+/** How often a job comes, in plain words. */
 import type { Job } from '$core/household/home';
-import { listNames, lowerNumber, MONTHS, WEEKDAYS } from './general';
+import { toDay } from '$core/calendar/civil';
+import { listNames, longDate, lowerNumber, MONTHS, WEEKDAYS } from './general';
 
 const ORDINALS = ['', 'first', 'second', 'third', 'fourth'];
 
@@ -29,20 +30,29 @@ export function cadenceText(cadence: Job['cadence']): string {
 					: `${lowerNumber(cadence.times)} times a week`;
 		case 'monthly':
 			if ('day' in cadence) return `on the ${ordinal(cadence.day)} of the month`;
-			if ('card' in cadence) return `on the ${WEEKDAYS[cadence.weekday - 1]} of leaf ${cadence.card}`;
+			if ('card' in cadence)
+				return `on the ${WEEKDAYS[cadence.weekday - 1]} of week ${cadence.card} of the month`;
 			return `on the ${cadence.nth === -1 ? 'last' : ORDINALS[cadence.nth]} ${WEEKDAYS[cadence.weekday - 1]} of the month`;
 		case 'months':
 			return `in ${listNames(cadence.months.map((m) => MONTHS[m - 1] as string))}`;
+		case 'everyMonths':
+			return `every ${lowerNumber(cadence.every)} months on the ${
+				typeof cadence.on === 'number'
+					? ordinal(cadence.on)
+					: `${cadence.on.nth === -1 ? 'last' : ORDINALS[cadence.on.nth]} ${WEEKDAYS[cadence.on.weekday - 1]}`
+			}`;
+		case 'once':
+			return `once, on ${longDate(toDay(cadence.date))}`;
 		case 'afterDone':
 			return cadence.min === cadence.max
 				? `${cadence.max} days after it was last done`
 				: `${cadence.min} to ${cadence.max} days after it was last done`;
 		case 'zone':
 			return cadence.every === 2
-				? 'when its zone comes round, every second pass'
-				: 'when its zone comes round';
+				? 'every second time its zone has its week'
+				: 'each time its zone has its week';
 		case 'onCall':
-			return 'when it is called for';
+			return 'only when somebody asks for it';
 	}
 }
 
@@ -51,16 +61,18 @@ export function rhythmWords(job: Job): string {
 	return `${cadenceText(job.cadence)}${part}`;
 }
 
-/** What happens if its day goes by. */
+/** What happens if it is missed. */
 export function missWords(job: Job, catchUpName: string | null): string {
 	switch (job.missRule) {
 		case 'letgo':
-			return 'it is let go';
+			return 'skip it until next time';
 		case 'catchup':
-			return catchUpName === null ? 'it is let go' : `it waits for ${catchUpName}`;
+			return catchUpName === null
+				? 'skip it until next time'
+				: `move it to ${catchUpName}, your catch-up day`;
 		case 'stays':
-			return 'it stays until it is done';
+			return 'keep it until it is done';
 		case 'carry':
-			return 'it waits for the next visit of its zone';
+			return 'keep it until the next visit of its zone';
 	}
 }

@@ -19,14 +19,14 @@ export function refusalText(refusal: Refusal): string {
 		case 'date-far':
 			return `${longDate(refusal.date)} is too far off. Choose a date within three years.`;
 		case 'not-moved':
-			return `A turn cannot go back to ${longDate(refusal.date)}. Choose today or a day to come.`;
+			return `A job cannot move back to ${longDate(refusal.date)}. Choose today or a day to come.`;
 		case 'undo-unknown':
-			return 'That entry is not in this ledger. Look it up in the Ledger and take it back there.';
+			return 'That entry is not in this home’s history. Find it in History and undo it there.';
 		case 'variant-unknown':
 			return `"${refusal.variant}" is none of the things this job alternates between. Leave it out.`;
 		case 'depth-unknown':
 			return `This job has no ${refusal.depth} version. Choose another depth.`;
 		case 'rung-unknown':
-			return 'This job has no such rung any more. Reload the page and choose another.';
+			return 'This job has no such part any more. Reload the page and choose another.';
 	}
 }

@@ -4,36 +4,36 @@ import type { SessionKind } from '$core/session/kinds';
 export const KIND_WORDS: Readonly<
 	Record<SessionKind, { title: string; short: string; note: string | null }>
 > = {
-	bite: { title: 'A pail', short: 'a pail', note: null },
-	basics: { title: 'The basics', short: 'the basics', note: null },
+	bite: { title: 'How many minutes have you got?', short: 'the session', note: null },
+	basics: { title: 'Daily routine', short: 'the routine', note: null },
 	round: {
-		title: 'The weekly round',
-		short: 'the weekly round',
-		note: 'Each job stops at ten minutes, finished or not, and counts as done.'
+		title: 'Weekly quick clean',
+		short: 'the quick clean',
+		note: 'Each job stops at ten minutes, finished or not, it counts as done.'
 	},
-	zone: { title: 'A zone sitting', short: 'the sitting', note: null },
-	clearing: { title: 'A clearing', short: 'the clearing', note: null },
+	zone: { title: 'Minutes in this week’s zone', short: 'the zone jobs', note: null },
+	clearing: { title: 'Declutter one spot', short: 'the decluttering', note: null },
 	visitors: {
-		title: 'They ring soon',
-		short: 'the visit',
-		note: 'Most seen first. As the time runs short, the last jobs are let lie.'
+		title: 'Quick tidy before visitors',
+		short: 'the quick tidy',
+		note: 'What visitors see comes first. If time runs short, the last jobs are left out.'
 	},
-	reset: { title: 'The kitchen for tonight', short: 'the reset', note: null },
+	reset: { title: 'Evening kitchen', short: 'the evening kitchen', note: null },
 	bigday: {
-		title: 'A big day',
+		title: 'Clean the whole house in a day',
 		short: 'the big day',
-		note: 'From the top of the house down, with rests, and the laundry running underneath.'
+		note: 'From the top of the house down, with rests, and laundry beside it.'
 	},
 	detail: {
-		title: 'A few deep things',
-		short: 'the deep things',
-		note: 'Four or five at most. Take out what you do not want.'
+		title: 'Deep cleaning',
+		short: 'the deep cleaning',
+		note: 'Four or five big jobs. Leave out what you do not want.'
 	}
 };
 
 export const OFFER_TITLES = {
-	worth: 'Most worth',
+	worth: 'Best for now',
 	room: 'One room',
-	longest: 'What waited longest',
-	start: 'A start'
+	longest: 'Most overdue first',
+	start: 'Begin something bigger'
 } as const;

@@ -25,12 +25,12 @@
 	const monthOf = (date: string) => MONTHS[Number(date.slice(5, 7)) - 1];
 </script>
 
-<svelte:head><title>Ledger · Pail Round</title></svelte:head>
+<svelte:head><title>History · Pail Round</title></svelte:head>
 
 <div class="ledger">
 	<header>
 		<form method="get" action="/history" class="sentence" data-sveltekit-noscroll>
-			<h1 class="sr-only">Ledger</h1>
+			<h1 class="sr-only">History</h1>
 			<span class="word">Show</span>
 			<select class="tape" name="job" aria-label="Which work" value={view.filter.job} onchange={send}>
 				<option value="">all work</option>
@@ -60,7 +60,7 @@
 			>
 			<noscript><button class="plain">Show</button></noscript>
 		</form>
-		<a class="sign small" href={href({ write: '1' })} data-sveltekit-noscroll>Write in a day</a>
+		<a class="sign small" href={href({ write: '1' })} data-sveltekit-noscroll>Add something done</a>
 	</header>
 
 	{#if form && 'message' in form && form.message && !data.writing}
@@ -70,7 +70,7 @@
 	<div class="book">
 		<section class="left" aria-label="Days">
 			{#if view.days.length === 0}
-				<p class="nothing">Nothing is written down for this. Choose another, or write in a day.</p>
+				<p class="nothing">Nothing was saved for this. Choose something else, or add something done.</p>
 			{/if}
 			{#each view.days as day, i (day.date)}
 				{#if i === 0 || monthOf(view.days[i - 1]?.date ?? '') !== monthOf(day.date)}
@@ -133,7 +133,7 @@
 											class="again"
 											values={{ of: line.back.undo, seed: view.formId }}
 										>
-											<button class="text-link">Put it in again</button>
+											<button class="text-link">Count it again</button>
 										</ActForm>
 									{:else if line.minutes !== null}
 										<span class="sew"
@@ -160,17 +160,17 @@
 			{/each}
 			{#if view.older}
 				<p class="row turn">
-					<span class="date"></span><a class="text-link" href={href({ to: view.older })}>Turn back a page</a>
+					<span class="date"></span><a class="text-link" href={href({ to: view.older })}>Earlier days</a>
 				</p>
 			{/if}
 		</section>
 		<span class="spine" aria-hidden="true"></span>
-		<section class="right" class:shown={pageShown} aria-label="The page of a job">
-			<button class="plain back" onclick={() => (pageShown = false)}>Back to the days</button>
+		<section class="right" class:shown={pageShown} aria-label="All times of a job">
+			<button class="plain back" onclick={() => (pageShown = false)}>Back to all days</button>
 			{#if view.page}<JobPage page={view.page} formId={view.formId} filter={view.filter.q} />{:else}<p
 					class="nothing"
 				>
-					Choose a line to see its page.
+					Choose a job to see all its times.
 				</p>{/if}
 		</section>
 	</div>
@@ -178,8 +178,8 @@
 
 {#if data.writing}
 	<Drawer
-		title="Write in a day"
-		under="What was done and not ticked, on its own day."
+		title="Add something done"
+		under="For what was done and not ticked."
 		onclose={() => goto(closeHref, { noScroll: true })}
 		{closeHref}
 	>

@@ -61,17 +61,17 @@
 	<section class="left" aria-labelledby="house-title">
 		<header>
 			<div>
-				<h1 id="house-title">The house in section</h1>
+				<h1 id="house-title">House</h1>
 				<p class="dim">{view.summary}</p>
 			</div>
 			<nav aria-label="More of the house">
 				{#if mayEdit}
 					<a class="text-link" href="/house/library">Library</a>
-					<a class="text-link" href="/house/rhythm">Rhythm of the house</a>
-					<a class="text-link" href="/house/growing">Growing in</a>
-					<a class="text-link" href="/house/files">Files</a>
+					<a class="text-link" href="/house/rhythm">Cleaning days and house rules</a>
+					<a class="text-link" href="/house/growing">Start small</a>
+					<a class="text-link" href="/house/files">Backup and files</a>
 				{:else}
-					<a class="text-link" href="/house/pauses">Under a cloth</a>
+					<a class="text-link" href="/house/pauses">Pauses</a>
 				{/if}
 			</nav>
 		</header>
@@ -93,7 +93,7 @@
 		</div>
 		<div class="under">
 			{#if mayEdit && view.proposal && !left}<p class="dim">
-					What would move is shown half in its new weave.
+					Rooms that would move are shown half in their new pattern.
 				</p>{/if}
 			<span class="add" hidden={!mayEdit}>
 				<button
@@ -131,7 +131,7 @@
 							>{/each}<option value="">none</option></select
 					></label
 				>
-				<button class="plain">Hang it</button>
+				<button class="plain">Add this room</button>
 			</EditForm>
 		{:else if adding === 'zone'}
 			<EditForm values={{ op: 'addZone' }} {view} class="adding" onsaved={() => (adding = null)}>
@@ -169,8 +169,10 @@
 			<fieldset class="bare-set" disabled={!mayEdit} class:read-only={!mayEdit}><ZonePage {view} /></fieldset>
 		{:else if view.zones.length > 0}
 			<div class="heads">
-				<h2>What each week carries</h2>
-				<span class="dim" aria-hidden="true">asked</span><span class="dim" aria-hidden="true">holds</span>
+				<h2>Cleaning each week</h2>
+				<span class="dim" aria-hidden="true">needed</span><span class="dim" aria-hidden="true"
+					>your family has</span
+				>
 			</div>
 			<ul class="yokes">
 				{#each view.zones as zone (zone.id)}
@@ -221,8 +223,8 @@
 		{:else}
 			<h2>No zones</h2>
 			<p class="dim">
-				This home's rhythm takes the house without zones. Add one, and choose a scheme for them in the rhythm
-				of the house.
+				This home cleans without zones. Add one, then choose how zones take turns in Cleaning days and house
+				rules.
 			</p>
 		{/if}
 	</section>

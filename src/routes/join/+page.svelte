@@ -16,7 +16,7 @@
 	>
 		<ActForm action="/join?/come" values={{ code: data.invited.code }} then={{ withoutId: true }}>
 			<button class="sign small"
-				>{data.invited.name ? `Come in as ${data.invited.name}` : 'Let this device in'}</button
+				>{data.invited.name ? `Log in as ${data.invited.name}` : 'Use this device for the family'}</button
 			>
 		</ActForm>
 		{#snippet aside()}<span class="dim">The invitation can be used once.</span>{/snippet}
@@ -40,7 +40,7 @@
 					placeholder="ABCD-EFGH-JKLM"
 				/></label
 			>
-			<button class="sign small">Come in</button>
+			<button class="sign small">Log in</button>
 		</ActForm>
 		{#snippet aside()}<a class="text-link" href="/sign-in">I have a password</a>{/snippet}
 	</Doorway>

@@ -1,6 +1,5 @@
 <script lang="ts">
 	/** Every part with its states, in both lights. */
-	import Messages from '$ui/kit/Messages.svelte';
 	import Show from '$ui/kit/show/Show.svelte';
 	const LIGHTS = ['day', 'evening'] as const;
 	let light = $state<(typeof LIGHTS)[number]>('day');
@@ -12,4 +11,3 @@
 <svelte:head><title>The kit · Pail Round</title></svelte:head>
 
 <Show bind:light />
-<Messages />

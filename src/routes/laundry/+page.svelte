@@ -65,11 +65,11 @@
 			<h1>Laundry</h1>
 			<p class="dim">
 				{view.time}, {view.weekday}. {view.going.length === 0
-					? 'None goes'
-					: `${numberWord(view.going.length)} ${plural(view.going.length, 'goes', 'go')}`},
-				{view.waiting.length === 0
-					? 'none waits'
-					: `${lowerNumber(view.waiting.length)} ${plural(view.waiting.length, 'waits', 'wait')}`}.
+					? 'No washing on'
+					: `${numberWord(view.going.length)} ${plural(view.going.length, 'load')} on the way`}, {view.waiting
+					.length === 0
+					? 'nothing'
+					: `${lowerNumber(view.waiting.length)} ${plural(view.waiting.length, 'load')}`} to wash.
 			</p>
 		</div>
 		<ol class="shelf">
@@ -93,7 +93,7 @@
 					<b>{load.name}</b><span class="dim">{load.whose}</span>
 					<div class="back">
 						<ActForm action="/laundry?/tell" values={{ id: view.formId, load: load.id, stage: 'undo' }}>
-							<button class="text-link" aria-label="Take back: {load.name}">Take back</button>
+							<button class="text-link" aria-label="Undo: {load.name}">Undo</button>
 						</ActForm>
 						{#if load.id !== next?.id || !needsHands(load)}{@render told(load, false)}{/if}
 					</div>
@@ -159,7 +159,7 @@
 				</div>
 			</li>
 		{/each}
-		{#if view.going.length === 0}<li class="bare"><p class="dim">Nothing goes. The line is bare.</p></li>{/if}
+		{#if view.going.length === 0}<li class="bare"><p class="dim">No washing on.</p></li>{/if}
 	</ul>
 
 	<section class="runner linen">
@@ -192,10 +192,11 @@
 						<b>{load.name}</b><span class="dim">{load.degrees}°</span>
 						<span class="two">
 							<ActForm action="/laundry?/tell" values={{ id: view.formId, load: load.id, stage: 'washing' }}
-								><button class="text-link" aria-label="Start the wash: {load.name}">Start</button></ActForm
+								><button class="text-link" aria-label="I started: {load.name}">Start</button></ActForm
 							>
 							<ActForm action="/laundry?/drop" values={{ load: load.id }} then={{ withoutId: true }}
-								><button class="text-link" aria-label="Off the pile: {load.name}">Off</button></ActForm
+								><button class="text-link" aria-label="Remove from the list: {load.name}">Off</button
+								></ActForm
 							>
 						</span>
 					</li>
@@ -204,7 +205,7 @@
 			<form class="add" method="post" action="/laundry?/add" use:once={{ empties: true }}>
 				<input type="hidden" name="id" value={view.formId} />
 				<label
-					><span>One more load</span><input
+					><span>Add a load</span><input
 						class="field"
 						name="name"
 						maxlength="80"
@@ -225,20 +226,21 @@
 				>
 				<label
 					><span>Dries</span><select class="tape" name="dry" value={view.dry}
-						><option value="line">on the line</option><option value="machine">in the dryer</option></select
+						><option value="line">on a washing line</option><option value="machine">in the dryer</option
+						></select
 					></label
 				>
-				<button class="plain">Put it on the pile</button>
+				<button class="plain">Add this load</button>
 			</form>
 		</div>
 		<div class="gone">
-			<h2>Gone by</h2>
+			<h2>All laundry done by</h2>
 			<table>
 				<thead
 					><tr
 						><th scope="col"><span class="sr">Loads a day</span></th
 						>{#each view.pile[0]?.days ?? [] as day (day.name)}<th scope="col">{day.name}</th>{/each}<th
-							scope="col"><span class="sr">Gone</span></th
+							scope="col"><span class="sr">All done by</span></th
 						></tr
 					></thead
 				>
@@ -281,7 +283,7 @@
 								)}</label
 							>
 						{/each}
-						<button class="text-link">Keep</button>
+						<button class="text-link">Save</button>
 					</fieldset>
 				</form>
 			{/if}

@@ -38,10 +38,10 @@
 		<div class="ask">
 			<p>{swap.words}</p>
 			<ActForm action="?/swap" values={{ swap: swap.id, answer: 'yes' }} then={{ withoutId: true }}
-				><button class="plain">Yes, I will</button></ActForm
+				><button class="plain">Yes, I will do it</button></ActForm
 			>
 			<ActForm action="?/swap" values={{ swap: swap.id, answer: 'no' }} then={{ withoutId: true }}
-				><button class="plain">Rather not</button></ActForm
+				><button class="plain">No, thanks</button></ActForm
 			>
 		</div>
 	{/each}
@@ -57,9 +57,9 @@
 				<p>{where(next)}</p>
 				{#if next.back}<p class="back"><b>One thing back: {next.back.toLowerCase()}</b></p>{/if}
 				{#if next.state === 'look'}
-					<a class="sign" href="/mine/look/{encodeURIComponent(next.line)}">Look round</a>
+					<a class="sign" href="/mine/look/{encodeURIComponent(next.line)}">Last check</a>
 				{:else if view.pail}
-					<a class="sign" href="/timer/{view.pail}">Go on</a>
+					<a class="sign" href="/timer/{view.pail}">Continue</a>
 				{:else}
 					<ActForm
 						action="/timer?/start"
@@ -82,7 +82,7 @@
 						>
 						{#if next.could.length > 0}
 							<details>
-								<summary>Swap it</summary>
+								<summary>Ask to swap</summary>
 								<ActForm action="?/swap" values={{ turn: `${next.line}@${view.date}` }}>
 									<label
 										><span>Ask</span><select class="field" name="to"
@@ -99,7 +99,7 @@
 			{#if next.weave}<span class="hem"><Weave weave={next.weave} /></span>{/if}
 		</article>
 	{:else}
-		<p class="clear">The line is clear.</p>
+		<p class="clear">Nothing left to do.</p>
 	{/if}
 	<ul>
 		{#each view.things as one (one.line)}
@@ -149,7 +149,7 @@
 				/><circle cx="16" cy="14" r="2.8" fill="var(--cobalt-ink)" /></svg
 			>
 			<p>
-				<b>You wear the ribbon today.</b><br />
+				<b>You are today’s captain.</b><br />
 				{#if view.ribbon.duties.length}{view.ribbon.duties.join(', ')}.{/if}
 				{#if view.ribbon.choices.length}You choose: {view.ribbon.choices.join(', ').toLowerCase()}.{/if}
 			</p>
@@ -176,14 +176,16 @@
 			</svg>
 			<div>
 				<h3>
-					{view.gate.left > 0 ? `${view.gate.left} left till ${view.gate.name}` : `Now: ${view.gate.name}`}
+					{view.gate.left > 0
+						? `${view.gate.left} left before ${view.gate.name}`
+						: `Chores done: ${view.gate.name} now`}
 				</h3>
 				<p>
 					{view.gate.left > 0
 						? gateDone > 0
-							? 'Each thing done pulls the cloth further off.'
-							: 'The first thing done pulls the cloth a little off.'
-						: 'The cloth is off.'}
+							? 'Each chore done brings it closer.'
+							: 'The first chore done brings it closer.'
+						: 'All chores are done.'}
 				</p>
 			</div>
 		</div>
@@ -191,7 +193,7 @@
 	<div class="foot">
 		{#if view.calling}
 			<ActForm action="?/came" then={{ withoutId: true }}
-				><button class="help called">Somebody is on the way. I am fine now</button></ActForm
+				><button class="help called">I do not need help any more</button></ActForm
 			>
 		{:else}
 			<ActForm action="?/help" values={{ line: view.next?.line ?? '' }}

@@ -10,11 +10,11 @@
 	const codes = $derived(form && 'codes' in form ? (form.codes as readonly string[]) : []);
 </script>
 
-<svelte:head><title>Your own keys · Pail Round</title></svelte:head>
+<svelte:head><title>Your password and sign-ins · Pail Round</title></svelte:head>
 
 <section class="own">
 	<header>
-		<h1>{view.name}’s keys</h1>
+		<h1>{view.name}’s password and sign-ins</h1>
 		<ActForm action="/sign-in?/out" then={{ withoutId: true }}
 			><button class="plain">Sign out here</button></ActForm
 		>
@@ -35,7 +35,7 @@
 	{/if}
 	{#if view.isDemo}
 		<p class="dim">
-			The demo home is open to all, so nobody has keys here. In a home of your own they hang on this hook.
+			The demo home is open to all, so nobody has a password here. In your own home they are managed here.
 		</p>
 	{/if}
 	<div class="columns">
@@ -51,12 +51,12 @@
 						>
 						{#if !one.here}
 							<ActForm action="?/out" values={{ signIn: one.id }} then={{ withoutId: true }}
-								><button class="text-link">End it</button></ActForm
+								><button class="text-link">Sign this one out</button></ActForm
 							>
 						{/if}
 					</li>
 				{:else}
-					<li class="dim">Nowhere by a key of your own.</li>
+					<li class="dim">You are not signed in anywhere with an account of your own.</li>
 				{/each}
 			</ul>
 			{#if view.signIns.length > 1}
@@ -83,7 +83,7 @@
 					</p>
 					<ActForm action="?/noSecond" class="fields" then={{ withoutId: true, empties: true }}>
 						<PasswordField name="old" />
-						<button class="plain">Take it off</button>
+						<button class="plain">End this pause</button>
 					</ActForm>
 				{:else if view.setUp}
 					<div class="setup">
@@ -104,7 +104,7 @@
 								maxlength="7"
 							/></label
 						>
-						<button class="sign small">Prove it</button>
+						<button class="sign small">Check the code</button>
 					</ActForm>
 				{:else}
 					<p class="dim">A code of your phone beside the password, for homes with much in them.</p>
@@ -133,7 +133,7 @@
 				<ActForm action="?/account" class="fields" then={{ withoutId: true }}>
 					<EmailField />
 					<PasswordField isNew />
-					<button class="plain">Take them</button>
+					<button class="plain">Save e-mail and password</button>
 				</ActForm>
 			{/if}
 		</div>

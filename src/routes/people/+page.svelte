@@ -6,11 +6,11 @@
 	const view = $derived(data.view);
 </script>
 
-<svelte:head><title>Crew · Pail Round</title></svelte:head>
+<svelte:head><title>People · Pail Round</title></svelte:head>
 
 <section class="crew">
 	<header>
-		<h1>Who has carried what</h1>
+		<h1>Done this week</h1>
 		<p class="key dim" aria-hidden="true">
 			<svg width="22" height="26" viewBox="0 0 22 26"
 				><path
@@ -33,18 +33,18 @@
 		<p>
 			{view.note} <span class="dim">{view.sharesWords}</span>
 			{#if view.ribbon}
-				<br />{view.ribbon.name} wears the ribbon{#if view.ribbon.duties.length}: <span class="dim"
+				<br />{view.ribbon.name} is today’s captain{#if view.ribbon.duties.length}: <span class="dim"
 						>{view.ribbon.duties.join(', ').toLowerCase()}</span
 					>{/if}
 			{/if}
 		</p>
-		<nav aria-label="More of the crew">
-			<a class="plain" href="/people/week">{view.givenOut ? 'The week' : 'Give out the week'}</a>
+		<nav aria-label="More about people">
+			<a class="plain" href="/people/week">{view.givenOut ? 'The week' : 'Share out this week’s jobs …'}</a>
 			<a class="plain" href="/people/learning"
 				>Growing{#if view.looks + view.ready > 0}<span class="count">{view.looks + view.ready}</span>{/if}</a
 			>
-			<a class="plain" href="/people/family">Change shares</a>
-			{#if data.canOpenDoors}<a class="plain" href="/people/access">The doors</a>{/if}
+			<a class="plain" href="/people/family">Change who does how much</a>
+			{#if data.canOpenDoors}<a class="plain" href="/people/access">Who can log in</a>{/if}
 		</nav>
 	</div>
 	<div class="runner linen">

@@ -31,11 +31,11 @@
 	};
 </script>
 
-<svelte:head><title>Paper · Pail Round</title></svelte:head>
+<svelte:head><title>Print · Pail Round</title></svelte:head>
 
 <section class="paper">
 	<div class="left">
-		<h1>On paper</h1>
+		<h1>Print</h1>
 		<form method="get" action="/print" bind:this={chooser} onchange={choose}>
 			<fieldset>
 				<legend class="sr">Which card</legend>
@@ -101,7 +101,7 @@
 		</form>
 		<div class="acts">
 			{#if view.sheet}<a class="sign small" href={view.print}>Print it</a>{/if}
-			<a class="text-link" href="/print/tick">Tick a card off</a>
+			<a class="text-link" href="/print/tick">Enter what was done from a printed list</a>
 		</div>
 	</div>
 	<div class="preview" bind:clientWidth={frame} aria-label="What it looks like" role="region">

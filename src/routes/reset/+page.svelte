@@ -17,7 +17,7 @@
 	<Doorway title="A new password" {problem}>
 		<ActForm action="/reset?/set" values={{ code: data.code }} then={{ withoutId: true }}>
 			<PasswordField label="New password" isNew />
-			<button class="sign small">Keep it</button>
+			<button class="sign small">Save</button>
 		</ActForm>
 		{#snippet aside()}<a class="text-link" href="/reset">Ask for another way</a>{/snippet}
 	</Doorway>

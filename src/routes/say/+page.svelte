@@ -3,26 +3,26 @@
 	let { data } = $props();
 </script>
 
-<svelte:head><title>Say it · Pail Round</title></svelte:head>
+<svelte:head><title>Type a command · Pail Round</title></svelte:head>
 
 <div class="page">
 	<section>
-		<h1>Say it</h1>
+		<h1>Type a command</h1>
 		<p class="dim">What it will do shows before it is done.</p>
 		<SayIt first={data.said} formId={data.formId} />
 	</section>
 	<section class="linen said">
-		<h2>What can be said</h2>
+		<h2>What you can type</h2>
 		<ul>
 			<li>
-				<b>15 kitchen</b> a pail of fifteen minutes in that room; also <b>big day</b>, <b>visitors 30</b>,
-				<b>sitting</b>, <b>reset</b>
+				<b>15 kitchen</b> fifteen minutes of jobs in that room; also <b>big day</b>, <b>visitors 30</b>,
+				<b>zone</b>, <b>tonight</b>
 			</li>
-			<li><b>done mop</b>, <b>looked at bench by juno</b>: writes it down</li>
-			<li><b>bram away till friday</b>, <b>juno ill</b>: lays a cloth over what is theirs</li>
+			<li><b>done mop</b>, <b>checked bench by juno</b>: writes it down</li>
+			<li><b>bram away till friday</b>, <b>juno ill</b>: pauses their chores</li>
 			<li><b>wash started</b>, <b>towels hung</b>, <b>wash folded</b>: tells where a load is</li>
-			<li><b>clear hall bench</b>: gets a clearing ready</li>
-			<li><b>what’s late</b>, <b>what’s on</b>: lists it</li>
+			<li><b>declutter hall bench</b>: gets the decluttering ready</li>
+			<li><b>what’s overdue</b>, <b>what’s on</b>: lists it</li>
 		</ul>
 	</section>
 </div>

@@ -26,7 +26,7 @@
 	});
 </script>
 
-<svelte:head><title>Rota · Pail Round</title></svelte:head>
+<svelte:head><title>Schedule · Pail Round</title></svelte:head>
 
 <div class="rota" class:wide={view.mode !== 'week'}>
 	{#if view.mode === 'week'}
@@ -59,7 +59,7 @@
 			</nav>
 		</header>
 		<p class="modes">
-			{#each [['week', 'Week'], ['month', 'Month in its rows'], ['list', 'To read aloud']] as [mode, name] (mode)}
+			{#each [['week', 'Week'], ['month', 'Month'], ['list', 'As a list']] as [mode, name] (mode)}
 				<a
 					class="text-link"
 					href="/schedule?on={view.chosen}{mode === 'week' ? '' : `&show=${mode}`}"
@@ -74,7 +74,7 @@
 				<span>{form.message}</span>
 				{#if 'undo' in form && form.undo}
 					<ActForm action="/schedule?on={view.chosen}&/undo" values={{ of: form.undo, seed: view.formId }}>
-						<button class="text-link">Take it back</button>
+						<button class="text-link">Undo</button>
 					</ActForm>
 				{/if}
 			</Notice>
@@ -88,13 +88,13 @@
 						>{zone.name}
 					</li>
 				{/each}
-				<li><Glyph name="coming" size={24} />Rare job</li>
+				<li><Glyph name="coming" size={24} />Yearly job</li>
 			</ul>
 		{:else if view.mode === 'month' && view.month}
 			<table class="month">
 				<thead
 					><tr
-						><th scope="col">Row</th>{#each NAMES as name, i (name)}<th scope="col">{NAMES[(i + 0) % 7]}</th
+						><th scope="col">Week</th>{#each NAMES as name, i (name)}<th scope="col">{NAMES[(i + 0) % 7]}</th
 							>{/each}</tr
 					></thead
 				>
@@ -164,7 +164,7 @@
 				<p role="status">
 					<b>{view.found.name}</b>
 					{view.found.words}. {#if view.found.week}<a class="text-link" href={hrefOf(view.found.week)}
-							>Its week</a
+							>Show its week</a
 						>{/if}
 				</p>
 			{/if}

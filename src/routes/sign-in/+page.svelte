@@ -11,7 +11,7 @@
 </script>
 
 {#if asks}
-	<Doorway title="And the code" says="Your authenticator app shows six figures for this minute." {problem}>
+	<Doorway title="Now the code" says="Your authenticator app shows six figures for this minute." {problem}>
 		<ActForm action="?/second" values={{ to }} then={{ withoutId: true }}>
 			<label
 				><span>Code</span><input
@@ -23,11 +23,11 @@
 					maxlength="7"
 				/></label
 			>
-			<button class="sign small">Come in</button>
+			<button class="sign small">Log in</button>
 		</ActForm>
 	</Doorway>
 {:else}
-	<Doorway title="Come in" says="A home is for those who live in it." {problem}>
+	<Doorway title="Sign in" says="For the people who live in this home." {problem}>
 		<ActForm action="?/in" values={{ to }} then={{ withoutId: true }}>
 			<EmailField value={typed.email ?? ''} />
 			<PasswordField />
@@ -37,7 +37,10 @@
 			<a class="text-link" href="/join">I have a code</a>
 			<a class="text-link" href="/reset">Ask for a new password</a>
 			<a class="text-link" href="/begin">Begin a home of your own</a>
-			{#if data.hasDemo}<a class="text-link" href="/">Look round the demo home</a>{/if}
+			<a class="text-link" href="/about">What is Pail Round?</a>
+			{#if data.hasDemo}<form method="post" action="/demo/look">
+					<button class="text-link">Look around the demo home</button>
+				</form>{/if}
 		{/snippet}
 	</Doorway>
 {/if}

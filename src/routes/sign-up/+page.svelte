@@ -10,7 +10,7 @@
 </script>
 
 <Doorway
-	title="A key to your home"
+	title="Make an account"
 	says={data.closed ??
 		(data.waits
 			? 'Your home is ready. From here on only you, and whoever you let in, can open it.'

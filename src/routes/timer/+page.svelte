@@ -112,7 +112,7 @@
 		</div>
 		{#if view.kind !== 'clearing'}
 			<div class="ways">
-				<nav class="offers" aria-label="Ways to fill it">
+				<nav class="offers" aria-label="Ways to use the time">
 					{#each offers as offer (offer.name)}<OfferPail {offer} />{/each}
 				</nav>
 				<WhoAndHow {view} minutes={String(values.minutes ?? view.minutes)} />
@@ -129,8 +129,9 @@
 	{/if}
 	{#if view.running && !form}
 		<Notice
-			><span>{view.memberName} has a pail running.</span><a class="text-link" href="/timer/{view.running}"
-				>Go to it</a
+			><span>{view.memberName} has a timed session already.</span><a
+				class="text-link"
+				href="/timer/{view.running}">Go to it</a
 			></Notice
 		>
 	{/if}
@@ -149,7 +150,7 @@
 			onfocusout={() => better.touch(false)}
 		>
 			<section class="lanes" aria-labelledby="steps-title">
-				<h2 id="steps-title" class="sr">The steps in order</h2>
+				<h2 id="steps-title" class="sr">The steps, in order</h2>
 				{#if plan.entries.length > 0 && !view.cut}
 					<div class="drawn">
 						<Strip
@@ -167,22 +168,22 @@
 					<InOrder {lanes} {view} bell={view.minutes} />
 				{:else}
 					<p class="empty">
-						The line is clear for {listNames(view.people.map((one) => one.name))}. Rest, or fill a pail for
-						somebody else.
+						The line is clear for {listNames(view.people.map((one) => one.name))}. Take a break, or start a
+						session for somebody else.
 					</p>
 				{/if}
 			</section>
 			<aside aria-labelledby="aside-title">
-				<h2 id="aside-title">Hangs aside</h2>
-				{#if aside.length === 0}<p class="dim">Nothing. All that is on fits in.</p>{/if}
+				<h2 id="aside-title">Left out, and why</h2>
+				{#if aside.length === 0}<p class="dim">Nothing. Everything fits.</p>{/if}
 				<ul>
 					{#each aside as one (one.job)}
 						<li>
 							<Glyph name={one.tag.glyph} size={24} turns={one.tag.lateTurns} /><span
 								><b>{one.tag.name}</b><br /><span class="dim">{one.why}</span></span
 							>
-							<a class="text-link" href={one.href} data-sveltekit-noscroll aria-label="Put in {one.tag.name}"
-								>Put in</a
+							<a class="text-link" href={one.href} data-sveltekit-noscroll aria-label="Add {one.tag.name}"
+								>Add it anyway</a
 							>
 						</li>
 					{/each}
@@ -193,9 +194,9 @@
 		<footer class="linen">
 			{#if plan.entries.length > 0 && !view.cut}<ChancePegs {chance} />{/if}
 			<p class="along">
-				{#if along.length > 0}<b>Take along</b><br />{along.join(', ')}{:else if view.cut}What is not finished
-					stays on the line.{:else}The bell says stop. A locked phone rings only while this page keeps it
-					awake.{/if}
+				{#if along.length > 0}<b>Take with you</b><br />{along.join(', ')}{:else if view.cut}What is not
+					finished stays on today’s list.{:else}A bell rings at the end. A locked phone rings only while this
+					page keeps it awake.{/if}
 			</p>
 			<form method="post" action="/timer?/start" use:once>
 				<input type="hidden" name="id" value={view.formId} />

@@ -7,11 +7,15 @@ import {
 	lastOfMonth,
 	monthIndexOf,
 	monthOfIndex,
+	toDay,
 	weekdayOf,
 	type CivilDay,
 	type Weekday
 } from './civil';
 import { startOfWeekInMonth, weekStartOf, type WeekBelongs } from './weeks';
+
+/** A day of the month by its number, or the nth weekday of it (-1: the last). */
+export type DayOfMonth = number | { readonly nth: number; readonly weekday: Weekday };
 
 export type CalendarRecurrence =
 	| { readonly type: 'daily'; readonly weekdays?: readonly Weekday[] | undefined }
@@ -20,7 +24,10 @@ export type CalendarRecurrence =
 	| { readonly type: 'monthly'; readonly day: number }
 	| { readonly type: 'monthly'; readonly nth: number; readonly weekday: Weekday }
 	| { readonly type: 'monthly'; readonly card: number; readonly weekday: Weekday }
-	| { readonly type: 'months'; readonly months: readonly number[] };
+	| { readonly type: 'months'; readonly months: readonly number[] }
+	| { readonly type: 'everyMonths'; readonly every: number; readonly on: DayOfMonth }
+	/** One occurrence, on this date (YYYY-MM-DD). */
+	| { readonly type: 'once'; readonly date: string };
 
 export type FloatingRecurrence = { readonly type: 'afterDone'; readonly min: number; readonly max: number };
 
@@ -125,22 +132,44 @@ export function recurrenceOccurrences(schedule: Schedule, from: CivilDay, to: Ci
 	const { cadence, startsOn } = schedule;
 	const first = from > startsOn ? from : startsOn;
 	if (first > to) return [];
-	return cadence.type === 'monthly' || cadence.type === 'months'
+	if (cadence.type === 'once') return onceOccurrence(schedule, cadence.date, first, to);
+	return cadence.type === 'monthly' || cadence.type === 'months' || cadence.type === 'everyMonths'
 		? monthlyOccurrences(schedule, cadence, first, to)
 		: weeklyOccurrences(schedule, first, to);
 }
 
+/** The one occurrence of a job that comes once. */
+function onceOccurrence(
+	{ startsOn, season, leadDays }: Schedule,
+	date: string,
+	first: CivilDay,
+	to: CivilDay
+): Occurrence[] {
+	const due = toDay(date);
+	if (due < first || due > to || !inSeason(due, season)) return [];
+	const opens = addDays(due, -leadDays);
+	return [{ opens: opens > startsOn ? opens : startsOn, due }];
+}
+
+const monthlyOn = (on: DayOfMonth): Extract<CalendarRecurrence, { type: 'monthly' }> =>
+	typeof on === 'number' ? { type: 'monthly', day: on } : { type: 'monthly', ...on };
+
 function monthlyOccurrences(
 	{ startsOn, season, weeks, leadDays }: Schedule,
-	cadence: Extract<CalendarRecurrence, { type: 'monthly' | 'months' }>,
+	cadence: Extract<CalendarRecurrence, { type: 'monthly' | 'months' | 'everyMonths' }>,
 	first: CivilDay,
 	to: CivilDay
 ): Occurrence[] {
 	const found: Occurrence[] = [];
+	const origin = monthIndexOf(startsOn);
 	// A card's week can reach over the month's end on either side, so look one month further.
 	for (let index = monthIndexOf(first) - 1; index <= monthIndexOf(to) + 1; index++) {
 		if (cadence.type === 'months' && !cadence.months.includes((index % 12) + 1)) continue;
-		const due = cadence.type === 'months' ? lastOfMonth(index) : monthlyDate(cadence, index, weeks);
+		if (cadence.type === 'everyMonths' && (index - origin) % cadence.every !== 0) continue;
+		const due =
+			cadence.type === 'months'
+				? lastOfMonth(index)
+				: monthlyDate(cadence.type === 'everyMonths' ? monthlyOn(cadence.on) : cadence, index, weeks);
 		if (due < first || due > to || !inSeason(due, season)) continue;
 		const opens = cadence.type === 'months' ? firstOfMonth(index) : addDays(due, -leadDays);
 		found.push({ opens: opens > startsOn ? opens : startsOn, due });

@@ -66,7 +66,14 @@ export type Read =
 /** How much better one job must fit than the next, so that it is not asked back which. */
 const CLEARLY = 0.1;
 
-const EXAMPLES = ['15 kitchen', 'done', 'what’s late', 'wash started', 'clear hall bench', 'visitors 30'];
+const EXAMPLES = [
+	'15 kitchen',
+	'done',
+	'what’s overdue',
+	'wash started',
+	'declutter hall bench',
+	'visitors 30'
+];
 
 /** What a table says of a word: only its own words count, not those that every object has. */
 const ownWord = <T>(table: Readonly<Record<string, T>>, word: string): T | undefined =>
@@ -82,6 +89,9 @@ const KIND_WORDS: Readonly<Record<string, SessionKind>> = {
 	visitors: 'visitors',
 	visit: 'visitors',
 	guests: 'visitors',
+	routine: 'basics',
+	minutes: 'bite',
+	session: 'bite',
 	reset: 'reset',
 	tonight: 'reset',
 	deep: 'detail',
@@ -99,6 +109,7 @@ const VERBS = [
 	'wash',
 	'laundry',
 	'late',
+	'overdue',
 	'big',
 	...Object.keys(KIND_WORDS)
 ];
@@ -156,8 +167,8 @@ export function readCommand(text: string, context: CommandContext): Read {
 	if (words.length === 0) return refused('empty', EXAMPLES);
 	const [first, ...rest] = words as [string, ...string[]];
 	if (
-		words.includes('late') &&
-		words.every((word) => ['what', 'whats', 's', 'is', 'late', 'all', 'show'].includes(word))
+		words.some((word) => word === 'late' || word === 'overdue') &&
+		words.every((word) => ['what', 'whats', 's', 'is', 'late', 'overdue', 'all', 'show'].includes(word))
 	)
 		return {
 			ok: true,

@@ -5,6 +5,7 @@ import { cadenceSchema } from '../household/jobSchema';
 const DAYS = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'];
 const NTH: Readonly<Record<string, number>> = { first: 1, second: 2, third: 3, fourth: 4, last: -1 };
 
+const nthName = (nth: number) => Object.keys(NTH).find((name) => NTH[name] === nth);
 const dayNames = (days: readonly number[]) => days.map((day) => DAYS[day - 1]).join(' ');
 
 export function cadenceToText(cadence: Job['cadence']): string {
@@ -18,9 +19,15 @@ export function cadenceToText(cadence: Job['cadence']): string {
 		case 'monthly':
 			if ('day' in cadence) return `monthly ${cadence.day}`;
 			if ('card' in cadence) return `leaf ${cadence.card} ${DAYS[cadence.weekday - 1]}`;
-			return `monthly ${Object.keys(NTH).find((name) => NTH[name] === cadence.nth)} ${DAYS[cadence.weekday - 1]}`;
+			return `monthly ${nthName(cadence.nth)} ${DAYS[cadence.weekday - 1]}`;
 		case 'months':
 			return `months ${cadence.months.join(' ')}`;
+		case 'everyMonths':
+			return typeof cadence.on === 'number'
+				? `every ${cadence.every} months ${cadence.on}`
+				: `every ${cadence.every} months ${nthName(cadence.on.nth)} ${DAYS[cadence.on.weekday - 1]}`;
+		case 'once':
+			return `once ${cadence.date}`;
 		case 'afterDone':
 			return `after ${cadence.min}-${cadence.max} days`;
 		case 'zone':
@@ -57,6 +64,13 @@ export function cadenceFromText(text: string): Job['cadence'] | null {
 				: { type: 'monthly', nth: NTH[rest[0] ?? ''], weekday: day(rest[1]) };
 	else if (head === 'leaf') made = { type: 'monthly', card: Number(rest[0]), weekday: day(rest[1]) };
 	else if (head === 'months') made = { type: 'months', months: rest.map(Number) };
+	else if (head === 'every' && rest[1] === 'months')
+		made = {
+			type: 'everyMonths',
+			every: Number(rest[0]),
+			on: rest.length === 3 ? Number(rest[2]) : { nth: NTH[rest[2] ?? ''], weekday: day(rest[3]) }
+		};
+	else if (head === 'once') made = { type: 'once', date: rest[0] };
 	else if (head === 'after') {
 		const [min, max] = (rest[0] ?? '').split('-').map(Number);
 		made = { type: 'afterDone', min, max: max ?? min };

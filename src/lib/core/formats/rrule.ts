@@ -1,11 +1,24 @@
 /** Cadences as recurrence rules of RFC 5545, where its rules can say them. */
-import type { Job } from '../household/home';
-import type { Household } from '../household/home';
+import type { DayOfMonth } from '../calendar/recurrence';
+import type { Household, Job } from '../household/home';
 
 const DAYS = ['MO', 'TU', 'WE', 'TH', 'FR', 'SA', 'SU'];
 const dayCode = (day: number) => DAYS[day - 1] as string;
 /** In their order: some calendar programs lose dates where the parts of a rule stand out of it. */
 const inOrder = (list: readonly number[]) => [...list].sort((a, b) => a - b);
+
+/** A rule for a day of every so many months. */
+function monthlyRule(
+	on: DayOfMonth,
+	every: number,
+	byMonth: Readonly<Record<string, string>>
+): Readonly<Record<string, string>> | null {
+	const head = { FREQ: 'MONTHLY', ...(every > 1 ? { INTERVAL: String(every) } : {}) };
+	if (typeof on !== 'number') return { ...head, BYDAY: `${on.nth}${dayCode(on.weekday)}`, ...byMonth };
+	// The 29th and 30th, or the last of a shorter month, need BYSETPOS, which common calendar programs misread.
+	if (on === 29 || on === 30) return null;
+	return { ...head, BYMONTHDAY: on === 31 ? '-1' : String(on), ...byMonth };
+}
 
 /** Parts of an RRULE, or null where only single dates say the cadence. */
 export function recurrenceRule(job: Job, household: Household): Readonly<Record<string, string>> | null {
@@ -33,12 +46,10 @@ export function recurrenceRule(job: Job, household: Household): Readonly<Record<
 			return { FREQ: 'WEEKLY', BYDAY: days.join(','), WKST: wkst, ...byMonth };
 		}
 		case 'monthly':
-			if ('card' in cadence) return null;
-			if ('nth' in cadence)
-				return { FREQ: 'MONTHLY', BYDAY: `${cadence.nth}${dayCode(cadence.weekday)}`, ...byMonth };
-			// The 29th and 30th, or the last of a shorter month, need BYSETPOS, which common calendar programs misread.
-			if (cadence.day === 29 || cadence.day === 30) return null;
-			return { FREQ: 'MONTHLY', BYMONTHDAY: cadence.day === 31 ? '-1' : String(cadence.day), ...byMonth };
+			return 'card' in cadence ? null : monthlyRule('day' in cadence ? cadence.day : cadence, 1, byMonth);
+		case 'everyMonths':
+			// Every so many months within some months only: calendar programs read the two together differently.
+			return season ? null : monthlyRule(cadence.on, cadence.every, byMonth);
 		case 'months': {
 			const months = inOrder(cadence.months).filter((month) => !season || season.includes(month));
 			return months.length === 0 ? null : { FREQ: 'MONTHLY', BYMONTH: months.join(','), BYMONTHDAY: '-1' };

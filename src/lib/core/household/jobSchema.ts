@@ -1,6 +1,17 @@
 /** The schema of a job: what is done, where, how often, by whom, in which steps. */
 import { z } from 'zod';
-import { dayPart, id, minutes, months, name, planDate, productFamily, weekday, weekdays } from './fields';
+import {
+	dayPart,
+	id,
+	isoDate,
+	minutes,
+	months,
+	name,
+	planDate,
+	productFamily,
+	weekday,
+	weekdays
+} from './fields';
 
 const someWeekdays = weekdays.min(1, 'With no weekday it never falls due. Name at least one, 1 to 7.');
 
@@ -22,6 +33,18 @@ export const cadenceSchema = z.union(
 		}),
 		z.strictObject({ type: z.literal('monthly'), card: z.number().int().min(1).max(4), weekday }),
 		z.strictObject({ type: z.literal('months'), months }),
+		z.strictObject({
+			type: z.literal('everyMonths'),
+			every: z.number().int().min(2).max(60),
+			on: z.union([
+				z.number().int().min(1).max(31),
+				z.strictObject({
+					nth: z.union([z.literal(1), z.literal(2), z.literal(3), z.literal(4), z.literal(-1)]),
+					weekday
+				})
+			])
+		}),
+		z.strictObject({ type: z.literal('once'), date: isoDate }),
 		z
 			.strictObject({
 				type: z.literal('afterDone'),
@@ -39,7 +62,18 @@ export const cadenceSchema = z.union(
 		// A union reports all its arms; the reader wants the one that was meant.
 		error: (issue) => {
 			const type = (issue.input as { type?: unknown } | undefined)?.type;
-			const known = ['daily', 'weekly', 'timesAWeek', 'monthly', 'months', 'afterDone', 'zone', 'onCall'];
+			const known = [
+				'daily',
+				'weekly',
+				'timesAWeek',
+				'monthly',
+				'months',
+				'everyMonths',
+				'once',
+				'afterDone',
+				'zone',
+				'onCall'
+			];
 			return typeof type === 'string' && known.includes(type)
 				? undefined
 				: `A cadence has one of the types ${known.join(', ')}.`;

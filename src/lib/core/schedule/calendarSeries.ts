@@ -130,6 +130,8 @@ function usualReach(rule: SeriesRule | null): number {
 			return 7 * rule.cadence.everyWeeks + 1;
 		case 'monthly':
 			return 40;
+		case 'everyMonths':
+			return 32 * rule.cadence.every;
 		default:
 			return 100;
 	}

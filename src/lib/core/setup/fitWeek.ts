@@ -16,6 +16,8 @@ export function timesAWeek(job: Job): number {
 			return 12 / 52;
 		case 'months':
 			return cadence.months.length / 52;
+		case 'everyMonths':
+			return 12 / 52 / cadence.every;
 		case 'afterDone':
 			return 7 / cadence.max;
 		default:

@@ -41,6 +41,17 @@ function cadenceOf(form: FormValues): unknown {
 			return { type: 'monthly', card: number(one('leaf')), weekday: number(one('weekday')) };
 		case 'months':
 			return { type: 'months', months: numbers(form.months) };
+		case 'everyMonths':
+			return {
+				type: 'everyMonths',
+				every: number(one('everyMonths')),
+				on:
+					one('on') === 'weekday'
+						? { nth: number(one('nth')), weekday: number(one('weekday')) }
+						: number(one('day'))
+			};
+		case 'once':
+			return { type: 'once', date: one('onceOn') };
 		case 'afterDone': {
 			const [a, b] = [number(one('min')), number(one('max'))];
 			// The pegs may pass each other; the smaller one opens.

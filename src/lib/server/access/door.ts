@@ -8,7 +8,12 @@ import type { Db } from '../db/pool';
 import { deviceByKey, type Device } from '../repo/deviceRepo';
 import { membershipsOf } from '../repo/membershipRepo';
 import { addSignIn, endSignIn, signInByToken, type SignIn } from '../repo/signInRepo';
-import { isLivedIn as anybodyLivesHere, homesAmong, type HouseholdRow } from '../repo/householdRepo';
+import {
+	anybodyHasAHome,
+	isLivedIn as anybodyLivesHere,
+	homesAmong,
+	type HouseholdRow
+} from '../repo/householdRepo';
 import { loadHome } from '../repo/homeRepo';
 import { fingerprint, newToken } from '../secrets';
 import { LASTS } from './rules';
@@ -24,7 +29,9 @@ export const COOKIES = {
 	/** Which home is shown. */
 	home: 'home',
 	/** In the demo home alone: as whom. */
-	as: 'as'
+	as: 'as',
+	/** Whoever is nobody in particular asked to look round the demo home. */
+	demo: 'demo'
 } as const;
 
 export interface Access {
@@ -77,7 +84,14 @@ export async function accessAt(db: Db, cookies: Cookies, now: number): Promise<A
 	const homes = await homesAmong(db, [...memberOf.keys(), ...(device ? [device.household] : [])]);
 	const isLivedIn = homes.length > 0 || (await anybodyLivesHere(db));
 	const current = homes.find((home) => home.id === cookies.get(COOKIES.home)) ?? homes[0] ?? null;
-	const known = current ? await loadHome(db, current.id) : null;
+	// Where somebody has a home, whoever is nobody in particular stands at the door, not in another family's home.
+	const atTheDoor =
+		current?.isDemo === true &&
+		signIn === null &&
+		device === null &&
+		cookies.get(COOKIES.demo) === undefined &&
+		(await anybodyHasAHome(db));
+	const known = current && !atTheDoor ? await loadHome(db, current.id) : null;
 	if (!current || !known) return { signIn, device, homes, current: null, viewer: null, isLivedIn, canBe: [] };
 	const { members } = known.home;
 	if (current.isDemo) {

@@ -20,6 +20,8 @@ export const ROUTES: Readonly<Record<string, RouteNeeds>> = {
 		send: {
 			tick: 'tick',
 			skip: 'plan-day',
+			move: 'plan-day',
+			once: 'plan-day',
 			enough: 'plan-day',
 			undo: 'tick',
 			left: 'plan-day'
@@ -99,6 +101,8 @@ export const ROUTES: Readonly<Record<string, RouteNeeds>> = {
 			delete: 'own-access'
 		}
 	},
+	'/about': { see: 'anyone' },
+	'/demo/look': { send: { POST: 'anyone' } },
 	'/demo/as': { send: { POST: 'anyone' } },
 	'/demo/outbox': { see: 'anyone' },
 	'/home': { send: { POST: 'anyone' } },

@@ -142,7 +142,7 @@ export function makeLedger(
 		}
 		entries.sort((a, b) => a.at - b.at);
 		made.push(...entries);
-		// A slip of the thumb now and then, taken back the same evening.
+		// A slip of the thumb now and then, undone the same evening.
 		const slip = entries.find(
 			(e) => e.entry.outcome === 'done' && weekdayOf(date) === 2 && e.entry.by === 'bram'
 		);

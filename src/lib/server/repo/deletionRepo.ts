@@ -83,7 +83,7 @@ export async function purgeAccounts(db: Db, at: number): Promise<void> {
 
 const DAY = 86_400_000;
 
-/** Lets go of what has run out: tries, first steps that nobody went on with, ways in that are over. */
+/** Lets go of what has run out: tries, first steps that nobody went on with, ways in that have run out. */
 export async function sweepExpired(db: Db, now: number): Promise<void> {
 	await db.query('DELETE FROM attempt WHERE at < ?', [now - DAY]);
 	await db.query('DELETE FROM setup_draft WHERE changed_at < ?', [now - 30 * DAY]);

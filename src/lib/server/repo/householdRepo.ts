@@ -72,3 +72,11 @@ export async function isLivedIn(db: Db): Promise<boolean> {
 	);
 	return rows.length > 0;
 }
+
+/** Whether any home but the demo is lived in. */
+export async function anybodyHasAHome(db: Db): Promise<boolean> {
+	const [rows] = await db.query<Row[]>(
+		'SELECT 1 FROM household WHERE is_demo = FALSE AND deleted_at IS NULL LIMIT 1'
+	);
+	return rows.length > 0;
+}

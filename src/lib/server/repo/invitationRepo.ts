@@ -32,7 +32,7 @@ const invitationOf = (row: Row): Invitation => ({
 	usedAt: row.used_at as number | null
 });
 
-/** Makes an invitation, once an id; one that was open for the same member or device is taken back. */
+/** Makes an invitation, once an id; one that was open for the same member or device is undone. */
 export async function invite(
 	db: Db,
 	household: string,

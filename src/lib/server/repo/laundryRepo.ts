@@ -106,7 +106,7 @@ export async function tellLoad(
 /** Takes a load off the pile that nobody has begun; false where it is begun or not here. */
 export async function dropLoad(db: Db, household: string, load: string): Promise<boolean> {
 	const found = await loadOf(db, household, load);
-	// Begun and taken back again is not begun.
+	// Begun and undone again is not begun.
 	if (!found || readLoad(found, 0).stage !== 'waiting') return false;
 	await db.query('DELETE FROM laundry_event WHERE household_id = ? AND load_id = ?', [household, load]);
 	await db.query('DELETE FROM laundry_load WHERE household_id = ? AND id = ?', [household, load]);

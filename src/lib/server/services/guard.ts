@@ -19,7 +19,7 @@ export async function loading<T>(work: () => Promise<T>): Promise<T> {
 			});
 		if (cause instanceof DatabaseAway) {
 			error(503, {
-				message: 'The record book cannot be reached just now.',
+				message: 'The records cannot be reached just now.',
 				remedy: 'Nothing is lost. Wait a moment, then try again.'
 			});
 		}

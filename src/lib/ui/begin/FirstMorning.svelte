@@ -16,7 +16,7 @@
 		{#if first}
 			<p class="dim">
 				{first.begun} of {first.jobs} jobs begin{view.draft.begin === 'basics'
-					? '; the rest wait until these hold'
+					? '; the rest starts later'
 					: ''}. About
 				{first.minutes} minutes a day in the first week.
 			</p>
@@ -35,7 +35,7 @@
 				{/each}
 			</ol>
 		{:else}
-			<p class="dim">There is no room yet. Hang one, and its first week can be seen here.</p>
+			<p class="dim">No rooms yet. Add one to see its first week here.</p>
 			<p><Touch values={{ op: 'step', step: 'rooms' }} kind="plain">To the rooms</Touch></p>
 		{/if}
 	</section>
@@ -45,16 +45,16 @@
 			<div class="ways">
 				<Touch values={{ op: 'begin', begin: 'basics' }} pressed={view.draft.begin === 'basics'}>
 					<span class="way" class:on={view.draft.begin === 'basics'}
-						><b>With the basics</b><span
-							>A quarter of an hour, three times a day. The weekly round, the zones and the long rounds come
-							one by one, when the ones before them hold.</span
+						><b>Start with the daily basics</b><span
+							>A quarter of an hour, three times a day. Weekly, zone, monthly and yearly jobs come one by one,
+							when you are ready.</span
 						></span
 					>
 				</Touch>
 				<Touch values={{ op: 'begin', begin: 'all' }} pressed={view.draft.begin === 'all'}>
 					<span class="way" class:on={view.draft.begin === 'all'}
-						><b>With all of it</b><span
-							>For a home that has a rhythm already. First dates are spread, so that no week is a flood.</span
+						><b>Start with everything</b><span
+							>For a home that cleans regularly already. First dates are spread over the weeks.</span
 						></span
 					>
 				</Touch>
@@ -70,7 +70,7 @@
 					placeholder="Our home"
 				/></label
 			>
-			<button class="plain">Keep it</button></TouchForm
+			<button class="plain">Save</button></TouchForm
 		>
 		<p class="dim small">
 			{numberWord(view.rooms.length)}
@@ -80,7 +80,7 @@
 		<div class="way-on">
 			<Touch values={{ op: 'step', step: 'people' }} kind="plain">Back to the people</Touch>
 			<form method="post" action="/begin?/start">
-				<button class="sign" disabled={!first}>{changing ? 'Keep the changes' : 'Begin our home'}</button>
+				<button class="sign" disabled={!first}>{changing ? 'Save the changes' : 'Begin our home'}</button>
 			</form>
 		</div>
 	</section>

@@ -48,10 +48,8 @@
 							>
 						{/each}
 					</div>
-					<Touch
-						values={{ op: 'unperson', person: person.id }}
-						kind="text-link"
-						label="Take {person.name} off">Take off</Touch
+					<Touch values={{ op: 'unperson', person: person.id }} kind="text-link" label="Remove {person.name}"
+						>Remove</Touch
 					>
 				</li>
 			{/each}
@@ -78,7 +76,7 @@
 				</select></label
 			>
 			<label><span>Born on, if you like</span><input class="field" type="date" name="bornOn" /></label>
-			<button class="plain">Hang the name</button></TouchForm
+			<button class="plain">Add person</button></TouchForm
 		>
 		<h2 class="animals">And animals</h2>
 		<ul class="pets">
@@ -113,8 +111,8 @@
 			</ul>
 		{/if}
 		<div class="way-on">
-			<Touch values={{ op: 'step', step: 'rhythm' }} kind="plain">Back to the rhythm</Touch>
-			<Touch values={{ op: 'step', step: 'first-morning' }} kind="sign">On to the first morning</Touch>
+			<Touch values={{ op: 'step', step: 'rhythm' }} kind="plain">Back to how you clean</Touch>
+			<Touch values={{ op: 'step', step: 'first-morning' }} kind="sign">Next: the first morning</Touch>
 		</div>
 	</section>
 </div>

@@ -18,7 +18,7 @@
 
 <div class="rhythm">
 	<section class="ten" aria-labelledby="rhythm-title">
-		<h1 id="rhythm-title">Choose a rhythm</h1>
+		<h1 id="rhythm-title">Choose how you clean</h1>
 		<p class="dim">Four weeks of your own home.</p>
 		<ul>
 			{#each view.patterns as pattern (pattern.id)}
@@ -60,7 +60,7 @@
 			<DryingYard yard={view.yard} {scale} {holds} />
 			{#if view.beside}<DryingYard yard={view.beside} {scale} {holds} />{/if}
 		{:else}
-			<p class="dim">Hang a room first; then its four weeks can be seen here.</p>
+			<p class="dim">Add a room first to see its four weeks here.</p>
 		{/if}
 		{#if view.beside}<button class="plain switch" onclick={() => (second = !second)}
 				>{second ? 'The chosen one' : 'Beside it'}</button
@@ -108,9 +108,9 @@
 		</div>
 		<ul class="legend">
 			<li><span class="bit plain-bit"></span>basics, every day</li>
-			<li><span class="bit weekly-bit"></span>weekly round</li>
+			<li><span class="bit weekly-bit"></span>weekly</li>
 			<li><span class="bit zone-bit"></span>the zone, numbered</li>
-			<li><span class="bit hem-bit"></span>more than the day holds</li>
+			<li><span class="bit hem-bit"></span>more than the day your family has</li>
 		</ul>
 		<Touch values={{ op: 'step', step: 'people' }} kind="sign"
 			><span class="go"><b>Take {view.patterns.find((one) => one.id === view.draft.pattern)?.name}</b></span

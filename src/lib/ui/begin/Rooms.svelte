@@ -85,7 +85,7 @@
 <div class="rooms">
 	<section class="walk" aria-labelledby="question">
 		<h1 id="question">{view.question}</h1>
-		<p class="dim">From the top of the house down. Touch a key and its room goes in.</p>
+		<p class="dim">From the top of the house down. Touch a room to add it.</p>
 		<div class="drawn">
 			<nav class="storeys" aria-label="Storeys">
 				{#each view.storeys as storey (storey.storey)}
@@ -100,7 +100,7 @@
 				{/each}
 				{#each [3, -1].filter((one) => !view.storeys.some((storey) => storey.storey === one)) as more (more)}
 					<Touch values={{ op: 'walk', storey: String(more) }}>
-						<span class="storey more">{more > 0 ? 'One floor more' : 'A cellar'}</span>
+						<span class="storey more">{more > 0 ? 'Add a floor' : 'Add a cellar'}</span>
 					</Touch>
 				{/each}
 			</nav>
@@ -125,21 +125,21 @@
 								stroke-dasharray="7 7"
 							/>
 						</svg>
-						<p>An empty house. The first key hangs the first room.</p>
+						<p>No rooms yet. Touch one below to add it.</p>
 					</div>
 				{/if}
 			</div>
 		</div>
-		<div class="rack" role="group" aria-label="Keys: rooms to hang {view.storeyName.toLowerCase()}">
+		<div class="rack" role="group" aria-label="Rooms to add {view.storeyName.toLowerCase()}">
 			{#each view.keys as key (key.kind)}
 				<Touch
 					values={{ op: 'hang', kind: key.kind, storey: String(view.storey) }}
-					label="{key.name}{key.hung > 0 ? `, ${key.hung} hung` : ''}"
+					label="{key.name}{key.hung > 0 ? `, ${key.hung} added` : ''}"
 				>
 					<span class="key" class:hung={key.hung > 0}>
 						<span class="hook" aria-hidden="true"></span>
 						<b>{key.name}</b>
-						{#if key.hung > 0}<span>{key.hung} hung</span>{/if}
+						{#if key.hung > 0}<span>{key.hung} added</span>{/if}
 					</span>
 				</Touch>
 			{/each}
@@ -168,11 +168,11 @@
 						aria-label="Its name"
 						maxlength="80"
 						required
-					/><button class="plain">Keep it</button></TouchForm
+					/><button class="plain">Save</button></TouchForm
 				>
 			{/if}
 			<h3>
-				Underfoot <button class="text-link" onclick={() => (allFloors = !allFloors)}
+				Floor <button class="text-link" onclick={() => (allFloors = !allFloors)}
 					>{allFloors ? 'Fewer' : 'All of them'}</button
 				>
 			</h3>
@@ -205,7 +205,7 @@
 					</li>
 				{/each}
 			</ul>
-			<h3>Who sheds in here?</h3>
+			<h3>Which animals come in here?</h3>
 			<ul class="samples">
 				{#each PETS as [kind, word] (kind)}
 					{@const on = room.sheds.includes(kind)}
@@ -237,15 +237,15 @@
 						{/each}
 					</ul>
 				</details>
-				<Touch values={{ op: 'unhang', room: room.id }} kind="text-link">Take the room down again</Touch>
+				<Touch values={{ op: 'unhang', room: room.id }} kind="text-link">Remove this room</Touch>
 			</div>
 		{:else}
 			<h2>The first room</h2>
-			<p class="dim">Usual rooms hang on the keys; any of them can have a name of its own.</p>
+			<p class="dim">Choose the usual rooms; you can rename each.</p>
 			{#if view.demoThere}
 				<form method="post" action="/begin?/takeDemo">
 					<p>Or begin with the rooms of the demo home, and change what is not yours.</p>
-					<button class="plain">Take the demo along</button>
+					<button class="plain">Start from the demo home’s rooms</button>
 				</form>
 			{/if}
 		{/if}
@@ -256,12 +256,12 @@
 				>
 				<Touch values={{ op: 'walk', storey: String(view.below.storey) }} kind="sign"
 					>{view.below.storey === 0
-						? 'Walk on downstairs'
-						: `Walk on: ${view.below.name.toLowerCase()}`}</Touch
+						? 'Next: the floor below'
+						: `Next: ${view.below.name.toLowerCase()}`}</Touch
 				>
 			{:else}
 				<Touch values={{ op: 'step', step: 'zones' }} kind="sign" disabled={view.rooms.length === 0}
-					>On to the zones</Touch
+					>Next: zones</Touch
 				>
 			{/if}
 		</div>

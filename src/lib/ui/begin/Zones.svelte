@@ -16,7 +16,7 @@
 		<h1 id="zones-title">Rooms that lie together</h1>
 		<p class="dim">
 			{view.scheme === 'none'
-				? 'The rhythm that is chosen now takes the house without zones. They are kept for another one.'
+				? 'The way of cleaning you chose has no zones. They are kept for another one.'
 				: 'Zones come round in this order. Even ones are best: a bar is the deep work in each.'}
 		</p>
 		<div class="picture">
@@ -50,7 +50,7 @@
 							maxlength="80"
 							required
 						/>
-						<button class="text-link">Keep the name</button></TouchForm
+						<button class="text-link">Save the name</button></TouchForm
 					>
 					<div class="bar">
 						<span><i style:width="{(zone.minutes / most) * 100}%"></i></span><b>{zone.minutes} min</b>
@@ -84,7 +84,7 @@
 		{#if inNone.length > 0}
 			<p class="dim">
 				In no zone: {inNone.map((room) => room.name).join(', ')}. Their deep {plural(inNone.length, 'job')} come
-				by the number of days instead.
+				every so many days instead.
 			</p>
 			<div class="counts">
 				{#each inNone as room (room.id)}
@@ -97,7 +97,7 @@
 		{/if}
 		<div class="way-on">
 			<Touch values={{ op: 'step', step: 'rooms' }} kind="plain">Back to the rooms</Touch>
-			<Touch values={{ op: 'step', step: 'rhythm' }} kind="sign">On to the rhythm</Touch>
+			<Touch values={{ op: 'step', step: 'rhythm' }} kind="sign">Next: how you clean</Touch>
 		</div>
 	</section>
 </div>

@@ -52,11 +52,11 @@
 {#if page.entry && !page.entry.back}
 	<div class="slip">
 		<p>
-			<b>Was this one a slip?</b><br />It stays on the page, struck through, and the job hangs again if its
-			day is not over.
+			<b>Was this a mistake?</b><br />It stays here, struck through, and the job is back on its day if that is
+			not over.
 		</p>
 		<ActForm action="/history?/undo&{filter}" values={{ of: page.entry.entry, seed: formId }}>
-			<button class="plain"><Glyph name="back" size={22} />Take it back</button>
+			<button class="plain"><Glyph name="back" size={22} />Undo</button>
 		</ActForm>
 	</div>
 {/if}

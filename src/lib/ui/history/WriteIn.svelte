@@ -90,13 +90,13 @@
 			<span>How it went</span>
 			<select class="field" name="outcome" value={typed.outcome}>
 				<option value="done">done</option>
-				<option value="looked">looked, not needed</option>
-				<option value="part">half done</option>
-				<option value="letgo">let go</option>
+				<option value="looked">still clean</option>
+				<option value="part">started, not finished</option>
+				<option value="letgo">skipped until next time</option>
 			</select>
 		</label>
 	</div>
-	<button class="sign small" disabled={busy}>Write it in</button>
+	<button class="sign small" disabled={busy}>Save it in History</button>
 </form>
 
 <style>

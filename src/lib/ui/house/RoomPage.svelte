@@ -6,10 +6,10 @@
 	let { view }: { view: HouseView } = $props();
 	const room = $derived(view.room);
 	const LAYERS: Record<string, string> = {
-		basics: 'Basics',
-		weekly: 'Weekly round',
-		zone: 'Deep list',
-		long: 'Long rounds'
+		basics: 'Daily routine',
+		weekly: 'Weekly',
+		zone: 'Zone jobs',
+		long: 'Monthly and yearly jobs'
 	};
 	const groups = $derived(
 		['basics', 'weekly', 'zone', 'long']
@@ -45,14 +45,14 @@
 				{/each}
 			</ul>
 		{/each}
-		{#if groups.length === 0}<p class="dim">No job hangs here yet.</p>{/if}
+		{#if groups.length === 0}<p class="dim">No jobs in this room yet.</p>{/if}
 	</div>
 	<p class="links">
 		<a class="plain" href="/house/library?room={room.id}">Add from the library</a>
-		<a class="plain" href="/house/job/new?room={room.id}">A job of your own</a>
+		<a class="plain" href="/house/job/new?room={room.id}">Add a job of your own</a>
 	</p>
 	<details>
-		<summary class="text-link">Rename, reorder, merge, retire</summary>
+		<summary class="text-link">Rename, move, merge or remove</summary>
 		<EditForm values={{ op: 'changeRoom', room: room.id }} {view} class="facts">
 			<label
 				><span>Name</span><input class="field" name="name" value={room.name} maxlength="80" required /></label
@@ -70,7 +70,7 @@
 				></label
 			>
 			<label class="check"><input type="checkbox" name="seen" checked={room.seen} /> Visitors see it</label>
-			<button class="plain">Keep</button>
+			<button class="plain">Save</button>
 		</EditForm>
 		<PlaceButtons
 			{view}
@@ -78,7 +78,7 @@
 			words={['Earlier in the walk', 'Later in the walk']}
 		/>
 		<EditForm values={{ op: 'mergeRooms', room: room.id }} {view} tries class="row">
-			<label for="into">Make it part of</label>
+			<label for="into">Merge it into</label>
 			<select id="into" class="tape" name="into"
 				>{#each view.rooms.filter((one) => one.id !== room.id) as other (other.id)}<option value={other.id}
 						>{other.name}</option
@@ -87,7 +87,7 @@
 			<button class="plain">Merge</button>
 		</EditForm>
 		<EditForm values={{ op: 'retireRoom', room: room.id }} {view} tries>
-			<button class="text-link">Retire the room</button>
+			<button class="text-link">Remove this room …</button>
 		</EditForm>
 	</details>
 {/if}

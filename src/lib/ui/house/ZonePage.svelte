@@ -32,35 +32,34 @@
 	</header>
 	<p class="dim">
 		{zone.visits}
-		{plural(zone.visits, 'visit')} and {zone.days} days in the coming twelve months; a visit asks {zone.asked} and
-		holds {zone.held}
-		minutes.
+		{plural(zone.visits, 'visit')} and {zone.days} days in the coming twelve months; {zone.asked} min needed each
+		time, your family has {zone.held}.
 	</p>
 	<ActForm action="/house?/edit" class="clutter" values={{ op: 'clutter', zone: zone.id, seed: view.formId }}>
-		<span>Clear of clutter?</span>
+		<span>Is it decluttered?</span>
 		{#each CLUTTER as [value, word] (value)}
 			<button class="plain" name="clutter" {value} aria-pressed={zone.clutter === value}>{word}</button>
 		{/each}
 	</ActForm>
 	<EditForm values={{ op: 'changeZone', zone: zone.id }} {view} class="row">
-		<label for="order-by">It picks</label>
+		<label for="order-by">What to do first</label>
 		<select id="order-by" class="tape" name="orderBy" value={zone.orderBy}>
-			<option value="list">by the list, pass after pass</option>
-			<option value="need">by need, the most overdue first</option>
+			<option value="list">the jobs in order, time after time</option>
+			<option value="need">the most overdue first</option>
 		</select>
-		<button class="plain">Keep</button>
+		<button class="plain">Save</button>
 	</EditForm>
 	<form method="post" action="/house?/edit" hidden bind:this={sort} use:once>
 		<input type="hidden" name="op" value="changeZone" /><input type="hidden" name="zone" value={zone.id} />
 		<input type="hidden" name="revision" value={view.revision} />
 		{#each items as item (item.id)}<input type="hidden" name="item" value={item.id} />{/each}
 	</form>
-	<h3>The deep list</h3>
+	<h3>The zone’s jobs</h3>
 	<ol
 		use:dndzone={{ items, flipDurationMs: 120, dropTargetStyle: {}, type: 'items' }}
 		onconsider={(event) => (items = event.detail.items)}
 		onfinalize={finalize}
-		aria-label="The deep list, in order"
+		aria-label="The zone’s jobs, in order"
 	>
 		{#each items as item, i (item.id)}
 			<li>
@@ -75,7 +74,7 @@
 				>
 				<b>{item.minutes} min</b>
 				<EditForm values={{ op: 'every', job: item.id, every: item.every === 1 ? '2' : '1' }} {view}
-					><button class="text-link">{item.every === 1 ? 'every pass' : 'every 2nd'}</button></EditForm
+					><button class="text-link">{item.every === 1 ? 'every time' : 'every 2nd'}</button></EditForm
 				>
 				<span class="arrows">
 					<EditForm values={{ op: 'moveItem', zone: zone.id, job: item.id, by: '-1' }} {view}
@@ -88,29 +87,29 @@
 			</li>
 		{/each}
 	</ol>
-	{#if items.length === 0}<p class="dim">Nothing is on this list yet.</p>{/if}
+	{#if items.length === 0}<p class="dim">No zone jobs yet.</p>{/if}
 	<details>
-		<summary class="text-link">Rename, reorder, retire</summary>
+		<summary class="text-link">Rename, move or remove</summary>
 		<EditForm values={{ op: 'changeZone', zone: zone.id }} {view} class="facts">
 			<label
 				><span>Name</span><input class="field" name="name" value={zone.name} maxlength="80" required /></label
 			>
 			<label
-				><span>Cloth</span><select class="field" name="weave" value={zone.weave}
+				><span>Pattern</span><select class="field" name="weave" value={zone.weave}
 					>{#each view.weaves as weave (weave)}<option value={weave}>{weave}</option>{/each}</select
 				></label
 			>
-			<button class="plain">Keep</button>
+			<button class="plain">Save</button>
 		</EditForm>
 		<PlaceButtons {view} values={{ op: 'reorderZone', zone: zone.id }} tries />
 		<EditForm values={{ op: 'retireZone', zone: zone.id }} {view} tries class="row">
-			<label for="into-zone">Retire it into</label>
+			<label for="into-zone">Remove it, and give its rooms to</label>
 			<select id="into-zone" class="tape" name="into"
 				>{#each view.zones.filter((one) => one.id !== zone.id) as other (other.id)}<option value={other.id}
 						>{other.number} {other.name}</option
 					>{/each}<option value="">no zone</option></select
 			>
-			<button class="plain">Retire</button>
+			<button class="plain">Remove</button>
 		</EditForm>
 	</details>
 {/if}

@@ -58,7 +58,7 @@
 	fixedWeeks
 	{required}
 >
-	<div class="grid min-w-0 gap-1">
+	<div class="grid min-w-0 content-start gap-1">
 		<DatePicker.Label class="font-name {hideLabel ? 'sr-only' : ''}">{label}</DatePicker.Label>
 		<DatePicker.Input
 			aria-describedby={wrong ? `${id}-wrong` : undefined}

@@ -20,7 +20,7 @@
 	const id = $props.id();
 </script>
 
-<div class="grid gap-1">
+<div class="grid content-start gap-1">
 	<label for={id} class="font-name">{label}</label>
 	<PinInput.Root
 		bind:value

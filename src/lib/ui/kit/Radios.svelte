@@ -24,7 +24,7 @@
 	const id = $props.id();
 </script>
 
-<div class="grid min-w-0 gap-1">
+<div class="grid min-w-0 content-start gap-1">
 	<div class="flex items-center gap-2">
 		<span {id} class="font-name">{label}</span>{#if help}<Help {help} of={label} />{/if}
 	</div>

@@ -42,7 +42,7 @@
 	hourCycle={settings.clock === '12h' ? 12 : 24}
 	{required}
 >
-	<div class="grid min-w-0 gap-1">
+	<div class="grid min-w-0 content-start gap-1">
 		<TimeField.Label class="font-name {hideLabel ? 'sr-only' : ''}">{label}</TimeField.Label>
 		<TimeField.Input
 			aria-describedby={wrong ? `${id}-wrong` : undefined}

@@ -6,7 +6,7 @@
 
 <table>
 	<caption>
-		<span class="title">At home, two weeks</span>
+		<span class="title">Who is home, next two weeks</span>
 		<span class="key dim" aria-hidden="true"
 			><span class="stitch long"></span> all day <span class="stitch short"></span> a part</span
 		>

@@ -54,9 +54,9 @@
 				<path d="M-4 {s}H158" class="thread-under" />
 				<path d="M-4 {s}H158" class="thread" />
 			</svg>
-			<p class="now"><b>{one.week}</b> of {one.weekAgreed} min</p>
-			<p class="dim">four weeks {one.four} of {one.fourAgreed}</p>
-			{#if one.hidden > 0}<p class="dim">{one.hidden} of them unseen work</p>{/if}
+			<p class="now"><b>{one.week}</b> min this week, {one.weekAgreed} agreed</p>
+			<p class="dim">four weeks: {one.four} min, {one.fourAgreed} agreed</p>
+			{#if one.hidden > 0}<p class="dim">including {one.hidden} min of planning and errands</p>{/if}
 			<p class="words" class:heavy={one.heavy}>{one.words}</p>
 			{#if one.carries}<p class="mark-line"><Glyph name="yoke" size={24} /> {one.carries}</p>{/if}
 			{#if one.ribbon}
@@ -70,7 +70,7 @@
 							stroke-linecap="round"
 							stroke-linejoin="round"
 						/><circle cx="16" cy="14" r="2.8" fill="var(--cobalt-ink)" /></svg
-					> wears the ribbon
+					> is today’s captain
 				</p>
 			{/if}
 		</div>

@@ -31,7 +31,7 @@
 			<ActForm
 				action="/people/week?/put"
 				values={{ turn: why.turn, to: why.to.id }}
-				then={{ withoutId: true }}><button class="sign small">Leave it with {why.to.name}</button></ActForm
+				then={{ withoutId: true }}><button class="sign small">Keep it with {why.to.name}</button></ActForm
 			>
 		{/if}
 		{#if other}

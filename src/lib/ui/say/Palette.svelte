@@ -6,15 +6,15 @@
 	let { onclose }: { onclose: () => void } = $props();
 	const first: SaidView = {
 		text: '',
-		says: 'Say it in a few words.',
+		says: 'Type a command.',
 		act: null,
 		list: [],
-		suggestions: ['15 kitchen', 'what’s late', 'wash started', 'visitors 30', 'clear hall bench']
+		suggestions: ['15 kitchen', 'what’s overdue', 'wash started', 'visitors 30', 'declutter hall bench']
 	};
 </script>
 
 <Drawer
-	title="Say it"
+	title="Type a command"
 	under="What it will do shows before it is done. Enter does it."
 	{onclose}
 	closeHref="?"

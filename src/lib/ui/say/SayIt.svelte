@@ -26,7 +26,7 @@
 			const answer = (await response.json()) as SaidView;
 			if (mine === asked) said = answer;
 		} catch {
-			if (mine === asked) told = 'The house does not answer just now. What you typed stays.';
+			if (mine === asked) told = 'The server does not answer just now. What you typed stays.';
 		}
 	}
 	function take(words: string) {
@@ -48,7 +48,7 @@
 
 <div class="say">
 	<form method="get" action="/say" onsubmit={enter}>
-		<label for="say-text" class="sr">Say it in a few words</label>
+		<label for="say-text" class="sr">Type a command</label>
 		<input
 			id="say-text"
 			class="field"
@@ -60,7 +60,7 @@
 			bind:this={field}
 			oninput={ask}
 		/>
-		<button class="plain">Say it</button>
+		<button class="plain">Show what it does</button>
 	</form>
 	<div class="preview linen" aria-live="polite">
 		<p><b>{told || said.says}</b></p>

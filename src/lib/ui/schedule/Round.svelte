@@ -31,7 +31,7 @@
 	const foot = $derived(view.hand === null ? null : point(view.hand + 0.5, 178));
 </script>
 
-<svg viewBox="-362 -346 724 692" class="round" role="group" aria-label="The round of {view.year}">
+<svg viewBox="-362 -346 724 692" class="round" role="group" aria-label="The year {view.year}">
 	<circle r={R} fill="var(--weave-ground)" stroke="var(--cobalt-ink)" stroke-width="6" />
 	<circle r="296" fill="none" stroke="var(--tin-1)" />
 	<circle r="176" fill="var(--enamel)" stroke="var(--tin-1)" />

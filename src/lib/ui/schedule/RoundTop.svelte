@@ -60,11 +60,11 @@
 </script>
 
 <div class="top">
-	<p class="head"><b>The Round</b><span>{view.year}</span></p>
+	<p class="head"><b>The year</b><span>{view.year}</span></p>
 	<svg
 		viewBox="-195 -502 390 238"
 		role="group"
-		aria-label="The top of the round of {view.year}"
+		aria-label="The weeks of {view.year}"
 		onpointerdown={down}
 		onpointermove={move}
 		onpointerup={up}

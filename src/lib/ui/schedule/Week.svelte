@@ -69,7 +69,7 @@
 					}}
 					onconsider={(event) => (hung = { ...hung, [day.date]: event.detail.items })}
 					onfinalize={(event) => finalize(day.date, event)}
-					aria-label="Turns of {day.name}"
+					aria-label="Jobs of {day.name}"
 				>
 					{#each hung[day.date] ?? [] as item (item.id)}
 						<li aria-label="{item.name}, {item.who}, {minutesText(item.minutes)} minutes">
@@ -101,9 +101,9 @@
 							<button class="plain">Move it</button>
 						</ActForm>
 						<ActForm action="{here}&/skip" values={turnOf(item)} then={{ ended: closeAll }}>
-							<button class="text-link">Skip this one</button>
+							<button class="text-link">Skip until next time</button>
 						</ActForm>
-						<a class="text-link" href="/house/job/{item.line.split('/')[0]}">Its rhythm</a>
+						<a class="text-link" href="/house/job/{item.line.split('/')[0]}">Change this job</a>
 					</div>
 				{/each}
 				<p class="foot">
@@ -120,7 +120,7 @@
 							class="text-link"
 							aria-expanded={adding === day.date}
 							onclick={() => (adding = adding === day.date ? null : day.date)}
-							aria-label="Add one on {day.name}">Add one</button
+							aria-label="Add one on {day.name}">Add a job</button
 						>{/if}
 				</p>
 				{#if adding === day.date}
@@ -130,10 +130,10 @@
 						values={{ seed: view.formId, date: day.date }}
 						then={{ ended: closeAll }}
 					>
-						<select class="tape" name="line" aria-label="Which job, once">
+						<select class="tape" name="line" aria-label="Which job">
 							{#each view.jobs as job (job.id)}<option value={job.id}>{job.name}</option>{/each}
 						</select>
-						<button class="plain">Hang it once</button>
+						<button class="plain">Add it for this day</button>
 					</ActForm>
 				{/if}
 			</div>

@@ -1,13 +1,13 @@
 <script lang="ts">
-	/** How likely it is that all of it is done before the bell: ten pegs on a line, and words. */
+	/** How likely it is that all of it is done before the end: ten pegs on a line, and words. */
 	import { numberWord } from '$words/general';
 	let { chance }: { chance: number } = $props();
 	const pegs = $derived(Math.max(0, Math.min(10, Math.round(chance * 10))));
 	const words = $derived(
 		pegs === 10
-			? 'Almost sure to be done'
+			? 'You will almost certainly finish'
 			: pegs === 0
-				? 'Hardly to be done'
+				? 'You will hardly finish'
 				: `${numberWord(pegs)} times in ten it is done`
 	);
 </script>
@@ -29,7 +29,7 @@
 			>
 		{/each}
 	</span>
-	<b>{words}{' '}<br />before the bell</b>
+	<b>{words}{' '}<br />before the end</b>
 </div>
 
 <style>

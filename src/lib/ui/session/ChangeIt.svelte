@@ -34,54 +34,55 @@
 	);
 </script>
 
-<Drawer title="Change what is in it" under="The order follows at once." {onclose} closeHref="?">
-	<h3>In it</h3>
+<Drawer title="Change the jobs of this session" under="The order follows at once." {onclose} closeHref="?">
+	<h3>In this session</h3>
 	<ul>
 		{#each [...coming, ...off] as one (one.line)}
 			<li>
 				<span
-					>{one.name}{#if one.off}<span class="dim">, no longer fits before the bell</span>{/if}</span
+					>{one.name}{#if one.off}<span class="dim">, does not fit before the end any more</span>{/if}</span
 				>
 				<span class="acts">
 					{#if clock.held.has(one.line)}<span class="dim">held</span>{:else}<button
 							class="text-link"
-							aria-label="Hold {one.name}"
-							onclick={() => running.press('held', null, { line: one.line }, false)}>Hold</button
+							aria-label="Always keep {one.name}"
+							onclick={() => running.press('held', null, { line: one.line }, false)}
+							>Always keep this one</button
 						>{/if}
 					<button
 						class="text-link"
-						aria-label="Take out {one.name}"
-						onclick={() => running.press('dropped', null, { line: one.line }, false)}>Take out</button
+						aria-label="Leave out {one.name}"
+						onclick={() => running.press('dropped', null, { line: one.line }, false)}>Leave out</button
 					>
 				</span>
 			</li>
 		{/each}
 	</ul>
 	{#if taken.length > 0}
-		<h3>Taken out</h3>
+		<h3>Never gets</h3>
 		<ul>
 			{#each taken as one (one.line)}
 				<li>
 					<span>{one.name}</span>
 					<button
 						class="text-link"
-						aria-label="Put back {one.name}"
-						onclick={() => running.press('added', null, { line: one.line }, false)}>Put back</button
+						aria-label="Add back {one.name}"
+						onclick={() => running.press('added', null, { line: one.line }, false)}>Add back</button
 					>
 				</li>
 			{/each}
 		</ul>
 	{/if}
 	{#if spare.length > 0}
-		<h3>Put one more in</h3>
+		<h3>Add another job</h3>
 		<ul>
 			{#each spare as one (one.line)}
 				<li>
 					<span>{one.name} <span class="dim">{minutesText(one.minutes)} min</span></span>
 					<button
 						class="text-link"
-						aria-label="Put in {one.name}"
-						onclick={() => running.press('added', null, { line: one.line }, false)}>Put in</button
+						aria-label="Add {one.name}"
+						onclick={() => running.press('added', null, { line: one.line }, false)}>Add it anyway</button
 					>
 				</li>
 			{/each}

@@ -17,7 +17,7 @@
 		<Container kind="put" count={clearing.counts.put} />
 	</div>
 	<section>
-		<h1>{run.plan.clearing?.spot}: carried home</h1>
+		<h1>{run.plan.clearing?.spot}: put away</h1>
 		<p class="sum">
 			{clearing.counts.bin + clearing.counts.give + clearing.counts.put} things in
 			<b>{minutesText(worked)}</b>
@@ -38,9 +38,7 @@
 			</p>
 		{/if}
 		<p class="acts">
-			<a class="sign" href="/">Back to Today</a><span class="dim"
-				>Or sit down for a while. Nothing rings.</span
-			>
+			<a class="sign" href="/">Back to Today</a><span class="dim">Or take a break. Nothing rings.</span>
 		</p>
 	</section>
 </div>

@@ -61,10 +61,10 @@
 	</div>
 	<div class="linen foot">
 		<p>
-			<b>Three containers first:</b> bin, give away, put away. You stay in place while the clock runs. The closing
-			afterwards carries everything home, with a clock of its own.
+			<b>First get three containers:</b> bin, give away, put away. You stay in place while the clock runs. Afterwards
+			everything is put away, with a clock of its own.
 		</p>
-		<button class="sign">They stand ready, start</button>
+		<button class="sign">They are ready, start</button>
 	</div>
 </form>
 

@@ -43,19 +43,19 @@
 	</div>
 	<h1 aria-live="polite">
 		{running.atBell
-			? 'The bell. The sorting stops.'
+			? 'Time is up. Stop sorting.'
 			: clock.phase === 'paused'
 				? 'Paused'
 				: 'One thing at a time'}
 	</h1>
 	<p class="linen prompt">
-		<b>Cannot decide?</b> The first thought counts. Look under the containers, then let it drop.
+		<b>Cannot decide?</b> The first thought counts.
 	</p>
 	<RunNotices {running} {message} />
 	{#if running.atBell}
 		<div class="close">
 			<button class="sign" data-giant onclick={() => running.press('closing', null, {})}
-				>Now carry it home</button
+				>Now put it away</button
 			>
 			<button class="plain" onclick={() => running.press('fiveMore', null, {}, false)}
 				>Five more minutes</button
@@ -111,7 +111,7 @@
 				>
 			{/if}
 			<button class="text-link" onclick={() => running.press('closing', null, {}, false)}
-				>The spot is clear, carry it home</button
+				>The spot is clear, put things away</button
 			>
 		</div>
 	{/if}

@@ -70,14 +70,14 @@
 		>
 		{#if running.clock.phase !== 'over'}
 			<button class="plain" onclick={() => say(paused ? 'resumed' : 'paused')}
-				>{paused ? 'Go on' : 'Pause'}</button
+				>{paused ? 'Continue' : 'Pause'}</button
 			>
-			<button class="plain" onclick={() => say('setDown')}>Leave it open</button>
+			<button class="plain" onclick={() => say('setDown')}>Finish putting away later</button>
 		{:else}<a class="plain" href="/">Today</a>{/if}
 	</header>
 	<!-- svelte-ignore a11y_no_noninteractive_tabindex -->
-	<div class="line side-line" tabindex="0" role="region" aria-label="What is carried home">
-		<h1>Now carry it home</h1>
+	<div class="line side-line" tabindex="0" role="region" aria-label="What is put away">
+		<h1>Now put it away</h1>
 		<p class="dim">
 			Sorted: {clearing.counts.bin} bin, {clearing.counts.give} give away, {clearing.counts.put} put away.
 		</p>
@@ -181,7 +181,7 @@
 				</span>
 			</div>
 		{/if}
-		<p class="dim">Left open, the walk stays on today’s line.</p>
+		<p class="dim">What is left stays on today’s list.</p>
 	</div>
 	{#if clearing.next !== null && clearing.next !== 'judge'}
 		<div class="press">

@@ -59,14 +59,15 @@
 <div class="finished">
 	<div class="pail"><GreatPail left={Math.max(1, clock.left)} bellMinutes={clock.bellMinutes} paused /></div>
 	<section>
-		<h1>{rest.length + letLie.length === 0 ? 'The pail is empty.' : 'The pail is set down.'}</h1>
+		<h1>{rest.length + letLie.length === 0 ? 'All done.' : 'The session has ended.'}</h1>
 		<p class="sum">
 			{done.length === 0
-				? 'Nothing is finished yet, and that is fine.'
+				? 'Nothing is finished yet. What you began is kept.'
 				: `${numberWord(done.length)} ${plural(done.length, 'job')} done.`}
 			<b>{minutesText(Math.max(0.5, worked))}</b> min worked, {minutesText(plannedAll)} planned.
 		</p>
-		{#if stuck}<Notice tone="wrong"><span>Not on the server yet. It is kept and sent again.</span></Notice
+		{#if stuck}<Notice tone="wrong"
+				><span>Not saved on the server yet. It is kept and sent again.</span></Notice
 			>{/if}
 		{#if canUndo}
 			<button class="text-link undo" onclick={undo}><Glyph name="back" size={22} />Undo, not done</button>
@@ -77,7 +78,7 @@
 					<Glyph name="done" size={28} />
 					<b
 						>{titled(one.line)}{#if many}<span class="dim">, {run.names[one.by]}</span
-							>{/if}{#if one.cutOff}<span class="dim">, stopped at its cap</span>{/if}</b
+							>{/if}{#if one.cutOff}<span class="dim">, stopped at ten minutes</span>{/if}</b
 					>
 					<Stitches plan={planned(one.line)} work={one.minutes} {longest} />
 					<span class="minutes"
@@ -101,16 +102,16 @@
 				</li>
 			{/each}
 		</ul>
-		{#if letLie.length > 0}<p class="dim note">Let lie: {letLie.join('; ')}.</p>{/if}
+		{#if letLie.length > 0}<p class="dim note">Left out: {letLie.join('; ')}.</p>{/if}
 		{#if clock.waits.length > 0}
 			<p class="dim note">
-				Still running by itself: {clock.waits.map((wait) => wait.label.toLowerCase()).join(', ')}. It hangs on
-				Today with its hour.
+				Still running by itself: {clock.waits.map((wait) => wait.label.toLowerCase()).join(', ')}. It stays on
+				Today with its time.
 			</p>
 		{/if}
 		{#if run.plan.kind === 'bigday' && rest.length > 0 && !said}
 			<ActForm action="/timer/{run.id}?/carry" then={{ ended: (result) => (said = wordsOf(result)) }}>
-				<button class="plain">Enough: carry the rest to tomorrow</button>
+				<button class="plain">Move the rest to tomorrow</button>
 			</ActForm>
 		{/if}
 		{#if said}<div class="said"><Notice><span>{said}</span></Notice></div>{/if}
@@ -118,8 +119,8 @@
 			<a class="sign" href="/">Back to Today</a>
 			<span class="dim"
 				>{clock.waits.length > 0
-					? 'Or sit down until it rings.'
-					: 'Or sit down for a while. Nothing rings.'}</span
+					? 'Or take a break until it rings.'
+					: 'Or take a break. Nothing rings.'}</span
 			>
 		</p>
 	</section>

@@ -17,7 +17,7 @@
 	const surface = $derived(
 		`M${inner(y)} ${y}Q281 ${y - 18} ${562 - inner(y)} ${y}Q281 ${y + 32} ${inner(y)} ${y}Z`
 	);
-	/** Whole seconds as people count them: up to the next one while time runs, down past the bell. */
+	/** Whole seconds as people count them: up to the next one while time runs, down over your time. */
 	const seconds = $derived(left > 0 ? Math.ceil(left / 1000) : Math.floor(-left / 1000));
 	const digits = $derived(
 		`${left > 0 ? '' : '+'}${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, '0')}`
@@ -35,7 +35,7 @@
 <svg
 	viewBox="-34 0 620 640"
 	role="img"
-	aria-label="{left > 0 ? `${digits} left` : `${digits} past the bell`}{paused ? ', paused' : ''}"
+	aria-label="{left > 0 ? `${digits} left` : `${digits} over your time`}{paused ? ', paused' : ''}"
 >
 	<defs>
 		<linearGradient id="{uid}-wall" x1="0" x2="1" y1="0" y2="0">

@@ -43,14 +43,14 @@
 							class="text-link"
 							href={view.jobs[cloth.job]?.hold}
 							data-sveltekit-noscroll
-							aria-label="{view.held.includes(cloth.job) ? 'Let go of' : 'Hold'} {cloth.name}"
-							>{view.held.includes(cloth.job) ? 'Held' : 'Hold'}</a
+							aria-label="{view.held.includes(cloth.job) ? 'Do not keep' : 'Always keep'} {cloth.name}"
+							>{view.held.includes(cloth.job) ? 'Kept' : 'Always keep this one'}</a
 						>
 						<a
 							class="text-link"
 							href={view.jobs[cloth.job]?.out}
 							data-sveltekit-noscroll
-							aria-label="Take out {cloth.name}">Take out</a
+							aria-label="Leave out {cloth.name}">Leave out</a
 						>
 					</span>
 				{/if}

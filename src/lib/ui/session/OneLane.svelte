@@ -71,7 +71,7 @@
 			</span>
 		</p>
 		{#if running.atBell}
-			<h1>The bell. Stop here.</h1>
+			<h1>Time is up. Stop here.</h1>
 			<p class="then">
 				In hand: <b>{current?.jobName ?? 'nothing'}</b>{current ? `, ${current.text.toLowerCase()}` : ''}
 			</p>
@@ -86,17 +86,18 @@
 				{#if heldBy}Not before <b>{running.time(heldBy.fetchAt)}</b>: {heldBy.label.toLowerCase()} works, {running.minutesTo(
 						heldBy.fetchAt
 					)} min.
-				{:else if capped}{capWords(run.plan.cap ?? 0)} are over. <b>It stops here</b> and counts as done.
+				{:else if capped}{capWords(run.plan.cap ?? 0)} are over. <b>Stop here</b> it counts as done.
 				{:else if following}Then <b>{lower(following.text)}</b>{#if following.room !== current.room}, {following.roomName}{/if}
 				{:else}Then it is done.{/if}
 			</p>
 		{:else}
-			<h1>Nothing more for you here.</h1>
-			<p class="then">The others are still at it.</p>
+			<h1>You are done here.</h1>
+			<p class="then">The others are still working.</p>
 		{/if}
 		<p class="job">
 			{#if current}{current.jobName}, {current.roomName}{/if}
-			{#if run.plan.people.length > 1}<a class="text-link" href="/timer/{run.id}?as=all">All of you</a>{/if}
+			{#if run.plan.people.length > 1}<a class="text-link" href="/timer/{run.id}?as=all">Everybody’s view</a
+				>{/if}
 		</p>
 	</section>
 
@@ -106,7 +107,7 @@
 	{/if}
 	{#if running.arranged.off.length > 0 && !running.atBell}
 		<p class="off">
-			No longer fits before the bell: {running.arranged.off
+			No longer fits before the end: {running.arranged.off
 				.map((line) => clock.steps.find((step) => step.line === line)?.jobName ?? '')
 				.join(', ')}.
 		</p>
@@ -129,7 +130,7 @@
 			label={capped ? 'Stop here, next' : following ? 'Done, next' : 'Done'}
 		/>
 		{#if !first && !running.atBell && clock.phase === 'running'}
-			<Notice><span>Your part is done. Fetch what rings, or lend a hand.</span></Notice>
+			<Notice><span>Your part is done. Fetch what rings, or help somebody.</span></Notice>
 		{/if}
 	</div>
 </div>

@@ -32,7 +32,7 @@
 {#if running.atBell}
 	<BellChoice {running} step={first?.step ?? null} />
 {:else if running.clock.phase === 'paused'}
-	<GiantButton {running} kind="resumed" label="Go on" onpress={() => running.press('resumed')} />
+	<GiantButton {running} kind="resumed" label="Continue" onpress={() => running.press('resumed')} />
 {:else if first}
 	<GiantButton
 		{running}

@@ -1,5 +1,5 @@
 <script lang="ts">
-	/** The head of a running session: whose it is, the bell's voice, Pause and Set it down, small and far from the button. */
+	/** The head of a running session: whose it is, the bell's voice, Pause and End session now, small and far from the button. */
 	import type { Snippet } from 'svelte';
 	import Glyph from '../glyphs/Glyph.svelte';
 	import { keepVolume, readySound, VOLUME_WORDS, VOLUMES } from './sound';
@@ -39,7 +39,7 @@
 		>
 			<input type="hidden" name="seed" value={running.run.formId} />
 			<button class="plain" name="kind" value={paused ? 'resumed' : 'paused'}
-				>{paused ? 'Go on' : 'Pause'}</button
+				>{paused ? 'Continue' : 'Pause'}</button
 			>
 		</form>
 		<form
@@ -49,7 +49,7 @@
 		>
 			<input type="hidden" name="seed" value={running.run.formId} />
 			<button class="plain" name="kind" value="setDown"
-				>{running.run.plan.kind === 'visitors' ? 'They are here' : 'Set it down'}</button
+				>{running.run.plan.kind === 'visitors' ? 'They are here, stop' : 'End session now'}</button
 			>
 		</form>
 	</span>

@@ -9,10 +9,7 @@
 
 {#if running.isCutOff}
 	<Notice tone="wrong"
-		><span
-			>{KEPT_WORDS[running.outbox.why]} Your {running.outbox.waiting.length === 1
-				? 'press is'
-				: 'presses are'} kept and sent again; the time runs on.</span
+		><span>{KEPT_WORDS[running.outbox.why]} What you pressed is kept and sent again; the time runs on.</span
 		></Notice
 	>
 {/if}

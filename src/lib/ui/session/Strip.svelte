@@ -26,7 +26,7 @@
 		clock: '24h' | '12h';
 	} = $props();
 	const end = $derived(Math.max(bell, ...lanes.flatMap((lane) => lane.cloths.map((cloth) => cloth.to))));
-	/** Minutes to hundredths of the width; a little of it lies past the bell, for what is fetched later. */
+	/** Minutes to hundredths of the width; a little of it lies over your time, for what is fetched later. */
 	const x = $derived(scaleLinear([0, end], [0, 94]));
 	const time = (minutes: number) =>
 		clockText(

@@ -156,7 +156,7 @@
 			{/each}
 		</ul>
 		{#if clock.waits.length > 0}
-			<h2>Runs by itself</h2>
+			<h2>In progress</h2>
 			<Waits {running} strings={false} />
 		{/if}
 		{#if caution}
@@ -175,7 +175,7 @@
 	<div class="press" aria-live="polite">
 		<h1 class="sr">
 			{running.atBell
-				? 'The bell. Stop here.'
+				? 'Time is up. Stop here.'
 				: due && dueStep
 					? `${run.names[due.who]}: ${running.step(dueStep.step)?.text}`
 					: 'Nothing is due'}

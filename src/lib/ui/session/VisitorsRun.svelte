@@ -64,7 +64,7 @@
 
 <div class="visit" class:rung={running.atBell}>
 	<RunHeader {running} {onchange}>
-		<h1>They ring at <span class="fetch">{running.time(clock.bellAt ?? running.now)}</span></h1>
+		<h1>Visitors come at <span class="fetch">{running.time(clock.bellAt ?? running.now)}</span></h1>
 	</RunHeader>
 	<p class="left">
 		<Glyph name="bell" size={44} />
@@ -97,11 +97,11 @@
 	<!-- svelte-ignore a11y_no_noninteractive_tabindex -->
 	<div class="line side-line" tabindex="0" role="region" aria-label="What is to do">
 		{#if current && first}
-			<article class="mine" aria-label="Yours now">
+			<article class="mine" aria-label="Your job now">
 				<span class="pegs" aria-hidden="true"><Peg side /><Peg side /></span>
 				{#if weave(current.room)}<span class="band"><Weave weave={weave(current.room) ?? ''} /></span>{/if}
 				<p class="head">
-					<Glyph name="running" size={34} /><span>Yours now</span><span class="minutes"
+					<Glyph name="running" size={34} /><span>Your job now</span><span class="minutes"
 						><b>{minutesText(current.minutes)}</b> min</span
 					>
 				</p>
@@ -110,8 +110,8 @@
 			</article>
 		{:else}
 			<article class="mine">
-				<h2 class="act">Yours is done.</h2>
-				<p class="dim">Look where a hand is wanted.</p>
+				<h2 class="act">Your job is done.</h2>
+				<p class="dim">See who needs help.</p>
 			</article>
 		{/if}
 		{#if others.length > 0}
@@ -121,7 +121,7 @@
 			</ul>
 		{/if}
 		{#if then.length > 0}
-			<h2>Then <span class="dim">what shows most first</span></h2>
+			<h2>Then <span class="dim">what visitors see first</span></h2>
 			<ul>
 				{#each then as { who, step, at } (at)}{@render rowOf(step, who, 'due')}{/each}
 			</ul>
@@ -133,9 +133,9 @@
 			<p class="linen let">
 				<Glyph name="letgo" size={34} />
 				<span>
-					{#if running.arranged.off.length > 0}<b>Let lie:</b> {names(running.arranged.off)}.{/if}
+					{#if running.arranged.off.length > 0}<b>Left out:</b> {names(running.arranged.off)}.{/if}
 					{#if nextToGo}<span class="dim"
-							>If it gets tight, {nextToGo.step.jobName.toLowerCase()} goes next.</span
+							>If time runs short, {nextToGo.step.jobName.toLowerCase()} is left out next.</span
 						>{/if}
 				</span>
 			</p>

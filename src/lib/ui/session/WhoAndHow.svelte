@@ -4,10 +4,10 @@
 	import type { FillView } from '$views/session';
 	let { view, minutes }: { view: FillView; minutes: string } = $props();
 	const WAYS = [
-		['free', 'as it suits'],
-		['room', 'by room'],
-		['role', 'by role'],
-		['share', 'by share']
+		['free', 'No fixed way'],
+		['room', 'All together, one room after another'],
+		['role', 'One dusts everywhere, another wipes, another …'],
+		['share', 'Everybody has their own list']
 	];
 	const others = $derived(view.members.filter((member) => member.id !== view.member));
 	let form: HTMLFormElement;
@@ -36,7 +36,7 @@
 	{#if view.kind !== 'bite'}<input type="hidden" name="kind" value={view.kind} />{/if}
 	{#if view.inRooms.length > 0}<input type="hidden" name="rooms" value={view.inRooms.join(',')} />{/if}
 	<label
-		><span>{view.kind === 'visitors' ? 'They ring in' : 'Any minutes'}</span>
+		><span>{view.kind === 'visitors' ? 'Visitors come in' : 'Any minutes'}</span>
 		<input
 			class="field"
 			name="minutes"

@@ -182,7 +182,7 @@ export class Running {
 	#meaning(bell: Alarm): string {
 		switch (bell.kind) {
 			case 'bell':
-				return this.run.plan.kind === 'visitors' ? 'They ring now.' : 'The bell. Stop here.';
+				return this.run.plan.kind === 'visitors' ? 'They ring now.' : 'Time is up. Stop here.';
 			case 'rest':
 				return `A rest of ${bell.minutes} minutes.`;
 			case 'cap':

@@ -1,187 +1,93 @@
 <script lang="ts">
-	/** The next act: the one solid button of the page. */
+	/** The next act: the one solid button of the page, and under it "done already". */
+	import Button from '../kit/Button.svelte';
+	import Glyph from '../glyphs/Glyph.svelte';
 	import Peg from '../glyphs/Peg.svelte';
 	import Weave from '../glyphs/Weave.svelte';
 	import { minutesText } from '$words/general';
+	import { TODAY } from '$words/today';
 	import TickForm from './TickForm.svelte';
-	import type { TagView } from '$views/today';
+	import type { JobRow } from '$views/today';
 	import { once } from '../once';
 	let {
-		tag,
+		row,
 		date,
 		me,
 		members,
-		openHref,
+		href,
 		formId,
-		narrow = false,
 		starts = true
 	}: {
-		tag: TagView;
+		row: JobRow;
 		date: string;
 		me: string;
 		members: readonly { readonly id: string; readonly name: string }[];
-		openHref: string;
+		href: string;
 		formId: string;
-		narrow?: boolean;
-		/** Whether a pail can be started from here. */
+		/** Whether a session can be started from here. */
 		starts?: boolean;
 	} = $props();
-	const who = $derived(tag.whoIds.includes(me) || tag.whoIds.length === 0 ? me : (tag.whoIds[0] as string));
+	const who = $derived(row.whoIds.includes(me) || row.whoIds.length === 0 ? me : (row.whoIds[0] as string));
 	const whoName = $derived(members.find((m) => m.id === who)?.name ?? '');
+	let starting = $state(false);
+	let ticking = $state(false);
 </script>
 
-<article class="next" class:narrow data-line={tag.line} aria-label="Next">
-	<span class="pegs" aria-hidden="true"><Peg /><Peg /></span>
-	<span class="side-pegs" aria-hidden="true"><Peg side /><Peg side /></span>
-	{#if tag.zone}<span class="band"><Weave weave={tag.zone.weave} /></span>{/if}
-	<div class="head">
-		<TickForm {tag} {date} {me} />
-		<span class="label">Next</span>
-		<span class="minutes"><b>{minutesText(tag.minutes)}</b> min</span>
+<article
+	data-line={row.line}
+	aria-label={TODAY.next}
+	class="relative flex min-w-0 flex-col self-start bg-enamel-hi px-5 pt-6 pb-11 shadow-next max-sm:rounded-cloth max-sm:py-4 max-sm:pr-4 max-sm:pl-9"
+>
+	<span class="absolute -top-3.5 right-6 left-6 z-10 flex justify-between max-sm:hidden" aria-hidden="true"
+		><Peg /><Peg /></span
+	>
+	<span
+		class="absolute top-8 bottom-8 -left-4 z-10 hidden flex-col justify-between max-sm:flex"
+		aria-hidden="true"><Peg side /><Peg side /></span
+	>
+	{#if row.zone}<span
+			class="absolute inset-x-0 bottom-3 h-5 max-sm:inset-y-0 max-sm:right-auto max-sm:left-2.5 max-sm:h-auto max-sm:w-4"
+			><Weave weave={row.zone.weave} /></span
+		>{/if}
+	<div class="flex items-center gap-3">
+		<Glyph name={row.glyph} size={28} turns={row.lateTurns} />
+		<span class="text-lead font-name text-cobalt-ink">{TODAY.next}</span>
+		<span class="ml-auto whitespace-nowrap"
+			><b class="text-2xl font-figure">{minutesText(row.minutes)}</b><span class="text-tin-text"
+				>&nbsp;min</span
+			></span
+		>
 	</div>
-	<h2>
-		<a href={openHref} data-sveltekit-noscroll data-sveltekit-replacestate
-			>{tag.name}{#if tag.variant}: {tag.variant}{/if}</a
+	<h2 class="mt-2 mb-0 text-next leading-display hyphens-auto wrap-break-word">
+		<a
+			{href}
+			data-sveltekit-noscroll
+			data-sveltekit-replacestate
+			class="name text-ink no-underline hover:underline hover:decoration-2 hover:underline-offset-4"
+			>{row.name}{#if row.variant}: {row.variant}{/if}</a
 		>
 	</h2>
-	<p>{tag.room}{whoName ? `, for ${whoName}` : ''}</p>
-	{#if tag.state === 'late'}<p class="late">{tag.words}</p>{/if}
-	{#if tag.share}<p>{tag.share}</p>{/if}
-	{#if starts}<form method="post" action="/timer?/start" use:once>
-			<input type="hidden" name="id" value={formId} />
-			<input type="hidden" name="line" value={tag.line} />
-			<input type="hidden" name="member" value={who} />
-			<button class="sign">Start</button>
-		</form>{/if}
+	<p class="mt-2 mb-0 text-lead text-tin-text">{row.room}{whoName ? `, for ${whoName}` : ''}</p>
+	{#if row.overdue}<p class="m-0 font-name text-brass-text">{row.overdue}</p>{/if}
+	{#if row.share}<p class="m-0 text-tin-text">{row.share}</p>{/if}
+	<div class="mt-5 grid gap-2.5 max-sm:mt-3 max-sm:grid-cols-[1.4fr_1fr]">
+		{#if starts}<form
+				method="post"
+				action="/timer?/start"
+				use:once={{ sending: (busy) => (starting = busy) }}
+			>
+				<input type="hidden" name="id" value={formId} />
+				<input type="hidden" name="line" value={row.line} />
+				<input type="hidden" name="member" value={who} />
+				<Button kind="solid" size="large" type="submit" sending={starting} class="w-full"
+					>{TODAY.start}</Button
+				>
+			</form>{/if}
+		<TickForm {row} {date} {me} {formId} onpress={() => (ticking = true)} onanswer={() => (ticking = false)}>
+			<Button type="submit" size="large" sending={ticking} class="w-full" data-tick={row.line}
+				><span class="max-sm:hidden">{TODAY.doneAlready}</span><span class="sm:hidden">{TODAY.done}</span
+				></Button
+			>
+		</TickForm>
+	</div>
 </article>
-
-<style>
-	.next {
-		position: relative;
-		width: 324px;
-		flex: none;
-		min-height: 300px;
-		margin-top: 5px;
-		padding: 24px 24px 46px;
-		border-radius: 0 0 6px 6px;
-		background: var(--enamel-hi);
-		box-shadow: var(--sh-next);
-		display: flex;
-		flex-direction: column;
-	}
-	.narrow {
-		width: 244px;
-		padding-left: 18px;
-		padding-right: 18px;
-	}
-	.narrow h2 {
-		font-size: 1.9375rem;
-	}
-	.pegs {
-		position: absolute;
-		top: -14px;
-		left: 28px;
-		right: 28px;
-		display: flex;
-		justify-content: space-between;
-	}
-	.side-pegs {
-		display: none;
-	}
-	.band {
-		position: absolute;
-		left: 2px;
-		right: 2px;
-		bottom: 11px;
-		height: 19px;
-	}
-	.head {
-		display: flex;
-		align-items: center;
-		gap: 4px;
-	}
-	.label {
-		flex: 1;
-		font-size: 1.1875rem;
-		font-weight: var(--w-name);
-		color: var(--cobalt-ink);
-	}
-	.minutes {
-		color: var(--tin-text);
-	}
-	.minutes b {
-		font-size: 1.375rem;
-		font-weight: var(--w-figure);
-		color: var(--ink);
-	}
-	h2 {
-		margin: 8px 0 0;
-		font-size: var(--t-next);
-		line-height: var(--lh-display);
-		overflow-wrap: break-word;
-		hyphens: auto;
-	}
-	h2 a {
-		color: inherit;
-		text-decoration: none;
-	}
-	h2 a:hover {
-		text-decoration: underline;
-		text-decoration-thickness: 2px;
-		text-underline-offset: 5px;
-	}
-	p {
-		margin: 10px 0 0;
-		font-size: 1.125rem;
-		color: var(--tin-text);
-	}
-	.late {
-		margin-top: 2px;
-		color: var(--brass-text);
-		font-weight: var(--w-name);
-	}
-	form:last-child {
-		margin-top: auto;
-		padding-top: 16px;
-	}
-	.sign {
-		width: 100%;
-	}
-	@media (max-width: 640px) {
-		.next,
-		.next.narrow {
-			width: auto;
-			min-height: 0;
-			margin: 0 0 18px;
-			padding: 18px 18px 18px 58px;
-			border-radius: 6px;
-		}
-		.pegs {
-			display: none;
-		}
-		.side-pegs {
-			display: flex;
-			flex-direction: column;
-			justify-content: space-evenly;
-			position: absolute;
-			left: -16px;
-			top: 0;
-			bottom: 0;
-		}
-		.band {
-			left: 13px;
-			right: auto;
-			top: 1px;
-			bottom: 1px;
-			width: 22px;
-			height: auto;
-		}
-		p {
-			margin-top: 6px;
-		}
-		form:last-child {
-			padding-top: 14px;
-			margin-left: -6px;
-		}
-	}
-</style>

@@ -3,7 +3,12 @@
 	let { sag = 9 }: { sag?: number } = $props();
 </script>
 
-<svg viewBox="0 0 100 24" preserveAspectRatio="none" aria-hidden="true">
+<svg
+	class="pointer-events-none absolute top-0 left-0 h-6 w-full max-sm:hidden"
+	viewBox="0 0 100 24"
+	preserveAspectRatio="none"
+	aria-hidden="true"
+>
 	<path
 		d="M0 3Q50 {3 + 2 * sag} 100 3"
 		fill="none"
@@ -12,19 +17,3 @@
 		vector-effect="non-scaling-stroke"
 	/>
 </svg>
-
-<style>
-	svg {
-		position: absolute;
-		left: 0;
-		top: 0;
-		width: 100%;
-		height: 24px;
-		pointer-events: none;
-	}
-	@media (max-width: 640px) {
-		svg {
-			display: none;
-		}
-	}
-</style>

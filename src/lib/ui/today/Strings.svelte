@@ -1,6 +1,8 @@
 <script lang="ts">
-	/** What runs by itself: slack strings from the present to the hour at which to fetch. */
+	/** What is in progress without hands: slack strings from the present to the hour at which to fetch. */
+	import Button from '../kit/Button.svelte';
 	import { minutesText } from '$words/general';
+	import { TODAY } from '$words/today';
 	import type { StringView } from '$views/today';
 	import { once } from '../once';
 	let { strings, now }: { strings: readonly StringView[]; now: number } = $props();
@@ -8,20 +10,29 @@
 	const share = (string: StringView) => Math.sqrt(Math.max(0, Math.min(1, minutesTo(string) / 420)));
 	function waits(string: StringView): string {
 		const minutes = minutesTo(string);
-		if (minutes <= 0) return string.rings ? 'now, in a hurry' : 'fetch it now';
-		return minutes < 60 ? `in ${Math.ceil(minutes)} min` : `in ${minutesText(minutes / 60)} h`;
+		if (minutes <= 0) return string.rings ? 'now, it has waited too long' : 'fetch it now';
+		return minutes < 60 ? `ready in ${Math.ceil(minutes)} min` : `ready in ${minutesText(minutes / 60)} h`;
 	}
 </script>
 
-<section class="strings" aria-labelledby="strings-title">
-	<div class="title">
-		<h2 id="strings-title">Runs by itself</h2>
-		<p>Fetch at the time shown</p>
+<section
+	class="grid min-h-14 grid-cols-[172px_1fr] gap-x-4 px-edge pb-1.5 max-md:grid-cols-1 max-sm:pl-0"
+	aria-labelledby="strings-title"
+>
+	<div>
+		<h2 id="strings-title" class="mt-1 mb-0.5 text-[1.25rem]">{TODAY.inProgress}</h2>
+		<p class="m-0 text-tin-text max-md:hidden">{TODAY.inProgressLine}</p>
 	</div>
-	<ul>
+	<ul class="m-0 list-none p-0">
 		{#each strings as string (string.session + string.step)}
-			<li style:--share={share(string)} class:taut={minutesTo(string) <= 0}>
-				<svg class="slack" viewBox="0 0 100 24" preserveAspectRatio="none" aria-hidden="true">
+			<li class="flex min-h-11 flex-wrap items-center gap-x-2.5">
+				<svg
+					class="h-5 shrink-0 max-sm:w-12"
+					style:width="calc(60px + {share(string)} * 40%)"
+					viewBox="0 0 100 24"
+					preserveAspectRatio="none"
+					aria-hidden="true"
+				>
 					<path
 						d="M0 6C30 {minutesTo(string) <= 0 ? 6 : 22} 70 {minutesTo(string) <= 0 ? 6 : 22} 100 6"
 						fill="none"
@@ -30,119 +41,21 @@
 						vector-effect="non-scaling-stroke"
 					/>
 				</svg>
-				<span class="fetch" class:now={minutesTo(string) <= 0}>{string.time}</span>
-				<span class="what"
+				<span class="fetch -ml-2.5" class:now={minutesTo(string) <= 0}>{string.time}</span>
+				<span class="min-w-0 flex-1 basis-40 wrap-anywhere"
 					><b
 						>{#if string.href}<a href={string.href}>{string.label}</a>{:else}{string.label}{/if}</b
 					>
-					<span class="dim"><span class="room">{string.room},{' '}</span>{waits(string)}</span></span
+					<span class="text-tin-text">{string.room}, {waits(string)}</span></span
 				>
 				{#if string.trailing && minutesTo(string) <= 10}
 					<form method="post" action="/timer/{string.session}?/event" use:once>
 						<input type="hidden" name="back" value="/" />
 						<input type="hidden" name="step" value={string.step} />
-						<button class="text-link" name="kind" value="fetched">Fetched</button>
+						<Button type="submit" name="kind" value="fetched">{TODAY.fetched}</Button>
 					</form>
 				{/if}
 			</li>
 		{/each}
 	</ul>
 </section>
-
-<style>
-	.strings {
-		position: relative;
-		display: grid;
-		grid-template-columns: 172px 1fr;
-		min-height: 58px;
-		padding: 0 0 6px;
-	}
-	.title h2 {
-		margin: 4px 0 2px;
-		font-size: 1.25rem;
-	}
-	.title p {
-		margin: 0;
-		color: var(--tin-text);
-		font-size: var(--t-note);
-		white-space: nowrap;
-	}
-	ul {
-		list-style: none;
-		margin: 0;
-		padding: 0;
-	}
-	li {
-		display: flex;
-		align-items: center;
-		gap: 10px;
-		min-height: 30px;
-	}
-	li::before {
-		content: '';
-		width: 10px;
-		height: 10px;
-		margin-left: -5px;
-		border-radius: 50%;
-		background: var(--cobalt-ink);
-		flex: none;
-		margin-right: -12px;
-	}
-	.slack {
-		width: calc(60px + var(--share) * 46%);
-		height: 20px;
-		flex: none;
-		margin-right: -10px;
-	}
-	.what {
-		white-space: nowrap;
-		overflow: hidden;
-		text-overflow: ellipsis;
-	}
-	.what b {
-		font-weight: 500;
-	}
-	.dim {
-		margin-left: 4px;
-	}
-	.text-link {
-		min-height: 44px;
-		margin: -8px 0;
-	}
-	@media (max-width: 900px) {
-		.strings {
-			grid-template-columns: 1fr;
-			min-height: 0;
-		}
-		.title {
-			display: none;
-		}
-		.slack {
-			width: 62px;
-		}
-		li {
-			min-height: 46px;
-		}
-		.what {
-			white-space: normal;
-			flex: 1;
-			display: flex;
-			justify-content: space-between;
-			gap: 10px;
-		}
-	}
-	@media (max-width: 640px) {
-		.room {
-			display: none;
-		}
-		.dim {
-			white-space: nowrap;
-		}
-		.strings {
-			margin: 0 0 6px -28px;
-		}
-		ul {
-			margin-left: 12px;
-		}
-	}
-</style>

@@ -1,10 +1,24 @@
 /** The keys of Today. Without Ctrl, Alt or Meta, and never while something is typed in. */
 export type KeyAct =
-	'before' | 'after' | 'today' | 'done' | 'looked' | 'part' | 'letgo' | 'open' | 'undo' | 'enough' | 'keys';
+	| 'before'
+	| 'after'
+	| 'above'
+	| 'below'
+	| 'today'
+	| 'done'
+	| 'looked'
+	| 'part'
+	| 'letgo'
+	| 'open'
+	| 'undo'
+	| 'enough'
+	| 'keys';
 
 const KEYS: Readonly<Record<string, KeyAct>> = {
 	ArrowLeft: 'before',
 	ArrowRight: 'after',
+	ArrowUp: 'above',
+	ArrowDown: 'below',
 	t: 'today',
 	d: 'done',
 	l: 'looked',

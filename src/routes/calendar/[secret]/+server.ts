@@ -12,7 +12,7 @@ export const GET: RequestHandler = async ({ params, url }) => {
 	} catch (cause) {
 		if (cause instanceof DatabaseAway)
 			error(503, {
-				message: 'The record book cannot be reached just now.',
+				message: 'The records cannot be reached just now.',
 				remedy: 'Your calendar will ask again.'
 			});
 		throw cause;

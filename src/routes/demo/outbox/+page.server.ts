@@ -6,7 +6,7 @@ import type { PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ locals }) => {
 	if (!locals.isDemo || locals.viewer?.role !== 'organiser')
-		error(404, { message: 'There is nothing on this hook.', remedy: 'Go back to Today.' });
+		error(404, { message: 'There is no such page.', remedy: 'Go back to Today.' });
 	// What was written in the demo, and nothing else, ever.
 	const mail = await loading(() => reading((db) => outboxMail(db, true)));
 	return { mail };

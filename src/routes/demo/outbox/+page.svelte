@@ -14,7 +14,7 @@
 			<pre>{one.body}</pre>
 		</article>
 	{:else}
-		<p>Nothing has been sent yet. Invite somebody by mail at <a href="/people/access">the doors</a>.</p>
+		<p>Nothing has been sent yet. Invite somebody by mail at <a href="/people/access">Who can log in</a>.</p>
 	{/each}
 </section>
 

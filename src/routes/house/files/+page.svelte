@@ -70,11 +70,11 @@
 	}
 </script>
 
-<svelte:head><title>Files · Pail Round</title></svelte:head>
+<svelte:head><title>Backup and files · Pail Round</title></svelte:head>
 
 <div class="files">
 	<header>
-		<h1>Files</h1>
+		<h1>Backup and files</h1>
 		<a class="text-link" href="/house">Back to the house</a>
 	</header>
 	{#if form && 'message' in form && form.message}<Notice tone="wrong"><span>{form.message}</span></Notice>
@@ -103,7 +103,7 @@
 				<form method="post" action="/house/files?/{report.kind}" enctype="multipart/form-data" use:once>
 					<input type="hidden" name="id" value={view.formId} /><input type="hidden" name="write" value="1" />
 					<textarea name="text" hidden>{report.text}</textarea>
-					<button class="sign small">Write it in</button>
+					<button class="sign small">Save it in History</button>
 				</form>
 			{/if}
 		</section>
@@ -112,16 +112,16 @@
 		<section class="home">
 			<h2>The whole home</h2>
 			<p class="dim">
-				Every version of it, and its whole ledger, in one open file. <a
+				Every version of it, and everything that was done, in one open file. <a
 					class="text-link"
-					href="/schema/home.json">Its schema</a
+					href="/schema/home.json">How the file is written</a
 				>
 			</p>
-			<p><a class="plain" href="/house/files/home.json" download>Take it out</a></p>
+			<p><a class="plain" href="/house/files/home.json" download>Save a backup of everything</a></p>
 			<form onsubmit={takeIn} enctype="multipart/form-data" method="post" action="/house/files/import">
 				<input type="hidden" name="id" value={view.formId} />
 				<label
-					>Take one in, as a home of its own <input
+					>Restore a backup as a home of its own <input
 						class="field"
 						type="file"
 						name="file"
@@ -129,7 +129,7 @@
 						required
 					/></label
 				>
-				<button class="plain" disabled={taking !== null}>Take it in</button>
+				<button class="plain" disabled={taking !== null}>Restore this backup …</button>
 			</form>
 			{#if taking}<p role="status">
 					{taking.of > 0 ? `${taking.done} of ${taking.of} entries …` : 'Reading …'}
@@ -137,7 +137,7 @@
 				</p>{/if}
 			{#if taken}
 				<form method="post" action="/home" role="status">
-					<p>It is in. <button class="text-link" name="home" value={taken}>Go to it</button></p>
+					<p>It is restored. <button class="text-link" name="home" value={taken}>Go to it</button></p>
 				</form>
 			{/if}
 			{#if problems.length > 0}
@@ -151,19 +151,19 @@
 			<h2>Tables</h2>
 			<p class="dim">For a spreadsheet. Coming in, each line is looked at before anything is written.</p>
 			<p class="pair">
-				<a class="plain" href="/house/files/jobs.csv" download>Jobs, out</a><a
+				<a class="plain" href="/house/files/jobs.csv" download>Save jobs as a table</a><a
 					class="plain"
 					href="/house/files/ledger.csv"
-					download>Ledger, out</a
+					download>Save history as a table</a
 				>
 			</p>
 			<div class="imports">
-				{#each [['jobs', 'Jobs, in'], ['ledger', 'Ledger, in']] as [kind, words] (kind)}
+				{#each [['jobs', 'Read jobs from a table'], ['ledger', 'Read history from a table']] as [kind, words] (kind)}
 					<form method="post" action="/house/files?/{kind}" enctype="multipart/form-data" use:once>
 						<label
 							>{words} <input class="field" type="file" name="file" accept=".csv,text/csv" required /></label
 						>
-						<button class="plain">Look at it</button>
+						<button class="plain">See what would change</button>
 					</form>
 				{/each}
 			</div>
@@ -207,7 +207,7 @@
 							>{/each}</select
 					></label
 				>
-				<button class="plain">Look at it</button>
+				<button class="plain">See what would change</button>
 			</form>
 		</section>
 	</div>

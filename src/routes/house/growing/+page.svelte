@@ -7,11 +7,11 @@
 	const action = '/house/growing?/switch';
 </script>
 
-<svelte:head><title>Growing in · Pail Round</title></svelte:head>
+<svelte:head><title>Start small · Pail Round</title></svelte:head>
 
 <div class="growing">
 	<header>
-		<h1>Growing in</h1>
+		<h1>Start small</h1>
 		<a class="text-link" href="/house">Back to the house</a>
 	</header>
 	<p class="suggestion">{view.suggestion}</p>
@@ -36,9 +36,9 @@
 				</span>
 				<EditForm values={{ layer: layer.layer, on: layer.on ? '0' : '1' }} {view} {action}>
 					{#if !layer.on}
-						<button class={view.next === layer.layer ? 'sign small' : 'plain'}>Switch it on</button>
+						<button class={view.next === layer.layer ? 'sign small' : 'plain'}>Turn on</button>
 					{:else if layer.layer !== 'basics'}
-						<button class="plain">Let it rest</button>
+						<button class="plain">Turn off for now</button>
 					{:else}
 						<span class="dim always">Always on</span>
 					{/if}
@@ -47,8 +47,8 @@
 		{/each}
 	</ol>
 	<p class="dim">
-		Layers that are not on never count as late. One that comes on begins with its first dates spread, within
-		the minutes of a day.
+		Nothing is deleted when a part is off, and nothing of it counts as overdue. Turned on, its first dates are
+		spread over the days.
 	</p>
 </div>
 

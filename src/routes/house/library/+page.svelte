@@ -5,10 +5,10 @@
 	let { data, form } = $props();
 	const view = $derived(data.view);
 	const LAYERS = [
-		['basics', 'Basics'],
-		['weekly', 'Weekly round'],
-		['zone', 'Deep lists'],
-		['long', 'Long rounds']
+		['basics', 'Daily basics'],
+		['weekly', 'Weekly'],
+		['zone', 'Zone jobs'],
+		['long', 'Monthly and yearly jobs']
 	] as const;
 	/** So few jobs are shown with how they are done. */
 	const FEW = 6;
@@ -48,7 +48,7 @@
 	{#if view.jobs.length === 0}
 		<p class="none">
 			Nothing of that name is in the library. <a class="text-link" href="/house/job/new?room={view.room}"
-				>Make a job of your own</a
+				>Add a job of your own</a
 			>
 		</p>
 	{/if}
@@ -77,7 +77,7 @@
 											</p>{/if}
 										{#if job.fromAge}<p><span class="dim">From</span> {job.fromAge} years</p>{/if}
 										{#if job.rungs.length > 0}<p>
-												<span class="dim">Grows by</span>
+												<span class="dim">Can be learned by</span>
 												{job.rungs.join(' → ')}
 											</p>{/if}
 										{#if job.lookRound.length > 0}<p>
@@ -92,7 +92,7 @@
 										{#if place.has}<span class="has">{place.name} has it</span>
 										{:else}
 											<EditForm values={{ job: job.id, room: place.id }} {view} action="{here}&/add">
-												<button class="text-link">Hang in {place.name}</button>
+												<button class="text-link">Add this job to {place.name}</button>
 											</EditForm>
 										{/if}
 									{/each}

@@ -17,10 +17,10 @@
 	}));
 	let scope = $state('household');
 	const LAYERS = [
-		['basics', 'the basics'],
-		['weekly', 'the weekly round'],
-		['zone', 'the zones'],
-		['long', 'the long rounds']
+		['basics', 'daily basics'],
+		['weekly', 'weekly jobs'],
+		['zone', 'zone jobs'],
+		['long', 'monthly and yearly jobs']
 	];
 	const current = $derived(view.pauses.filter((pause) => !pause.isOver));
 	const over = $derived(view.pauses.filter((pause) => pause.isOver));
@@ -30,19 +30,19 @@
 
 <div class="pauses">
 	<header>
-		<h1>Under a cloth</h1>
-		<a class="text-link" href="/schedule">Back to the Rota</a>
+		<h1>Pauses</h1>
+		<a class="text-link" href="/schedule">Back to Schedule</a>
 	</header>
 	<p class="dim">
-		Away, ill, a holiday, visitors, exams: what falls due meanwhile is excused and never becomes late.
+		Away, ill, a holiday, visitors, exams: what falls due meanwhile is skipped and never counts as overdue.
 	</p>
 	{#if form && 'message' in form && form.message}
 		<Notice tone={'undo' in form ? 'done' : 'wrong'}><span>{form.message}</span></Notice>
 	{/if}
 	<form method="post" action="/house/pauses?/pause" class="sentence" use:once={{ empties: true }}>
 		<input type="hidden" name="seed" value={view.formId} />
-		<span>Put</span>
-		<select class="tape" name="scope" bind:value={scope} aria-label="What lies under a cloth">
+		<span>No chores:</span>
+		<select class="tape" name="scope" bind:value={scope} aria-label="Who or what is paused">
 			<option value="household">the whole home</option><option value="member">a person</option><option
 				value="room">a room</option
 			><option value="layer">a layer</option><option value="job">one job</option>
@@ -57,7 +57,7 @@
 				{:else}{#each view.jobs as one (one.id)}<option value={one.id}>{one.name}</option>{/each}{/if}
 			</select>
 		{/if}
-		<span>under a cloth, being</span>
+		<span>has no chores, because of</span>
 		<select class="tape" name="reason" aria-label="Why" value={typed.reason}>
 			<option value="away">away</option><option value="ill">ill</option><option value="holiday"
 				>on holiday</option
@@ -82,7 +82,7 @@
 			aria-label="In a few words"
 			value={typed.note}
 		/>
-		<button class="sign small">Lay the cloth</button>
+		<button class="sign small">Save the pause</button>
 	</form>
 	<div class="two">
 		<section class="sheet" aria-labelledby="weeks">
@@ -91,8 +91,8 @@
 		</section>
 		<div>
 			<section aria-labelledby="now">
-				<h2 id="now">Now and to come</h2>
-				{#if current.length === 0}<p class="dim">Nothing lies under a cloth.</p>{/if}
+				<h2 id="now">Paused now or later</h2>
+				{#if current.length === 0}<p class="dim">Nothing is paused.</p>{/if}
 				<ul>
 					{#each current as pause (pause.id)}
 						<li>
@@ -101,14 +101,14 @@
 								><b>{pause.what}</b>, {pause.why}<span class="dim">{pause.span}. {pause.excuses}</span></span
 							>
 							<ActForm action="/house/pauses?/undo" values={{ of: pause.id, seed: view.formId }}>
-								<button class="text-link">Take it off</button>
+								<button class="text-link">End this pause</button>
 							</ActForm>
 						</li>
 					{/each}
 				</ul>
 				{#if over.length > 0}
 					<details>
-						<summary class="text-link">{over.length} that are over</summary>
+						<summary class="text-link">{over.length} past pauses</summary>
 						<ul>
 							{#each over as pause (pause.id)}<li>
 									<span class="what">{pause.what}, {pause.why}<span class="dim">{pause.span}</span></span>
@@ -118,9 +118,11 @@
 				{/if}
 			</section>
 			<section aria-labelledby="back">
-				<h2 id="back">The way back</h2>
+				<h2 id="back">Back from a break</h2>
 				{#if view.back}
-					<p class="dim">The basics first, then what was left, a sitting at a time. {view.back.clear}</p>
+					<p class="dim">
+						The daily basics first, then what was missed, a little each day. {view.back.clear}
+					</p>
 					<ol>
 						{#each view.back.days as day (day.date)}
 							<li>
@@ -137,7 +139,7 @@
 												action="/house/pauses?/move"
 												values={{ seed: view.formId, line: line.line, dueOn: line.dueOn, to: day.date }}
 											>
-												<button class="text-link">Hang {day.jobs[day.lines.indexOf(line)]} there</button>
+												<button class="text-link">Put {day.jobs[day.lines.indexOf(line)]} on this day</button>
 											</ActForm>
 										{/each}
 									</span>
@@ -146,7 +148,7 @@
 						{/each}
 					</ol>
 				{:else}
-					<p class="dim">After an illness it is shown here how the days fill again, little by little.</p>
+					<p class="dim">After a break you choose here which missed jobs to do.</p>
 				{/if}
 			</section>
 		</div>

@@ -21,11 +21,11 @@
 	);
 </script>
 
-<svelte:head><title>Rhythm of the house · Pail Round</title></svelte:head>
+<svelte:head><title>Cleaning days and house rules · Pail Round</title></svelte:head>
 
 <div class="rhythm">
 	<header>
-		<h1>The rhythm of the house</h1>
+		<h1>Cleaning days and house rules</h1>
 		<form method="post" action="/begin?/takeOwn">
 			<button class="text-link">Run the first steps again</button>
 		</form>
@@ -44,18 +44,18 @@
 			/>
 			<input type="hidden" name="name" value={house.name} />
 			<p class="sentence">
-				The zones come round
+				How the zones take turns
 				<select
 					class="tape"
 					name="scheme"
 					value={scheme}
 					onchange={(event) => (chosen = event.currentTarget.value)}
-					aria-label="How the zones come round"
+					aria-label="How the zones take turns"
 				>
-					<option value="cycle">one a week, on and on</option>
-					<option value="rows">with the rows of the month</option>
-					<option value="weeks">with the weeks of the month</option>
-					<option value="weekdays">each on its weekday</option>
+					<option value="cycle">one zone a week</option>
+					<option value="rows">by the rows of the month’s calendar</option>
+					<option value="weeks">by the weeks of the month</option>
+					<option value="weekdays">each zone has a weekday</option>
 					<option value="none">not at all</option>
 				</select>
 				{#if shown === 'cycle'}
@@ -71,16 +71,15 @@
 						)}
 					/>
 				{:else if shown !== 'none'}
-					and past the last
+					after the last zone
 					<select
 						class="tape"
 						name="extra"
-						aria-label="Past the last zone or leaf"
+						aria-label="After the last zone"
 						value={at('extra', house.rhythm.scheme.extra)}
 					>
-						<option value="last">stay with it</option><option value="first">begin again</option><option
-							value="free">have a week off</option
-						>
+						<option value="last">stay with the last one</option><option value="first">begin again</option
+						><option value="free">have no zone</option>
 					</select>
 				{/if}.
 			</p>
@@ -117,7 +116,7 @@
 			{/each}
 			<div class="grid">
 				<label
-					><span>Minutes of a sitting</span><input
+					><span>Minutes for the zone each day</span><input
 						class="field"
 						name="sittingMinutes"
 						inputmode="decimal"
@@ -130,7 +129,7 @@
 						name="minutesADay"
 						inputmode="decimal"
 						value={at('minutesADay', String(house.minutesADay ?? ''))}
-						placeholder="by habit"
+						placeholder="by what is usual"
 					/></label
 				>
 				<label
@@ -173,7 +172,7 @@
 				>
 			</details>
 			<details>
-				<summary class="text-link">A subject for each weekday</summary>
+				<summary class="text-link">A theme for each weekday</summary>
 				<div class="grid">
 					{#each DAYS as day, i (day)}
 						<label
@@ -188,9 +187,9 @@
 				</div>
 			</details>
 			<div class="way-on">
-				<a class="plain" href="/house/rhythm" data-sveltekit-reload>As it was</a>
-				<button class="plain" formmethod="get" formaction="/house/rhythm">See it beside the old</button>
-				<button class="sign small">Keep the rhythm</button>
+				<a class="plain" href="/house/rhythm" data-sveltekit-reload>Discard my changes</a>
+				<button class="plain" formmethod="get" formaction="/house/rhythm">Compare with before</button>
+				<button class="sign small">Save</button>
 			</div>
 		</form>
 		<div class="yards" class:both={view.next !== null}>

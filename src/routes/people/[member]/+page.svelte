@@ -24,7 +24,7 @@
 			<h1>{view.name}</h1>
 			<p class="dim">{roles[view.role]}, can take {view.can.count} of {view.can.of} jobs</p>
 		</div>
-		<a class="text-link" href="/people">Back to Crew</a>
+		<a class="text-link" href="/people">Back to People</a>
 	</header>
 	{#if wrong}<Notice tone="wrong"><span>{wrong}</span></Notice>{/if}
 	{#if saved}<Notice><span>{saved}</span></Notice>{/if}
@@ -40,7 +40,7 @@
 					<thead>
 						<tr
 							><td></td><th scope="col">Here</th>{#if view.role === 'organiser' || view.role === 'adult'}<th
-									scope="col">Carries the day</th
+									scope="col">Looks after the home</th
 								>{/if}</tr
 						>
 					</thead>
@@ -66,7 +66,7 @@
 											name="carries-{day.weekday}"
 											value={view.carries[i]?.spans ?? ''}
 											placeholder="no"
-											aria-label="{day.name}, carries the day"
+											aria-label="{day.name}, looks after the home"
 											maxlength="80"
 										/></td
 									>
@@ -81,7 +81,7 @@
 						>Away for longer, such as school terms: a line each, 2027-01-08 to 2027-03-26</span
 					><textarea class="field" name="away" rows="2">{view.away}</textarea></label
 				>
-				<button class="sign small">Keep the days</button>
+				<button class="sign small">Save the days</button>
 			</EditForm>
 			<EditForm {view} values={{ part: 'facts' }} action="?/keep" class="part linen">
 				<h2>What to know</h2>
@@ -155,7 +155,7 @@
 							: ''}</summary
 					>
 					<table class="jobs">
-						<thead><tr><td></td><th scope="col">Left out</th><th scope="col">Disliked</th></tr></thead>
+						<thead><tr><td></td><th scope="col">Never gets</th><th scope="col">Does not like</th></tr></thead>
 						<tbody>
 							{#each view.jobs as job (job.id)}
 								<tr>
@@ -166,7 +166,7 @@
 											name="out"
 											value={job.id}
 											checked={job.out}
-											aria-label="{job.name}: left out"
+											aria-label="{job.name}: never"
 										/></td
 									>
 									<td
@@ -175,7 +175,7 @@
 											name="disliked"
 											value={job.id}
 											checked={job.disliked}
-											aria-label="{job.name}: disliked"
+											aria-label="{job.name}: does not like"
 										/></td
 									>
 								</tr>
@@ -183,7 +183,7 @@
 						</tbody>
 					</table>
 				</details>
-				<button class="plain">Keep it</button>
+				<button class="plain">Save</button>
 				{#if view.cannot.length > 0}
 					<h2>What {view.name} cannot take, and why</h2>
 					<ul>

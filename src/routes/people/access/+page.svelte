@@ -11,12 +11,12 @@
 	const made = $derived(form && 'made' in form ? form.made : null);
 </script>
 
-<svelte:head><title>The doors · Pail Round</title></svelte:head>
+<svelte:head><title>Who can log in · Pail Round</title></svelte:head>
 
 <section class="doors">
 	<header>
-		<h1>Who has a way in</h1>
-		<a class="text-link" href="/people">Back to Crew</a>
+		<h1>Who can log in, and on which phones</h1>
+		<a class="text-link" href="/people">Back to People</a>
 	</header>
 	<Insecure />
 	{#if wrong}<Notice tone="wrong"><span>{wrong}</span></Notice>{/if}
@@ -31,13 +31,13 @@
 						<p class="dim">
 							{one.role}{#if one.email}, {one.email}{/if}<br />
 							{#if one.ins > 0}in on {one.ins} {one.ins === 1 ? 'device' : 'devices'}, last {one.lastIn}
-							{:else if one.invited}an invitation waits
-							{:else}no way in yet{/if}{#if one.hasPin}, has a PIN{/if}
+							{:else if one.invited}invitation not used yet
+							{:else}cannot log in yet{/if}{#if one.hasPin}, has a PIN{/if}
 						</p>
 					</div>
 					<div class="acts">
 						<ActForm action="?/invite" values={{ member: one.id }}
-							><button class="plain">{one.ins > 0 ? 'Another way in' : 'Let in'}</button></ActForm
+							><button class="plain">{one.ins > 0 ? 'Add another phone' : 'Let them log in'}</button></ActForm
 						>
 						<details>
 							<summary>More</summary>
@@ -84,7 +84,7 @@
 			{/each}
 		</ul>
 		<div class="linen devices">
-			<h2>The family’s devices</h2>
+			<h2>Shared phones and tablets</h2>
 			<p class="dim">
 				A tablet on the kitchen wall, an old phone in the hall. It shows the day for all; whoever taps ticks,
 				and children open their list by name.
@@ -95,10 +95,10 @@
 						<span><b>{one.name}</b><br /><span class="dim">{one.state}</span></span>
 						<span class="pair">
 							<ActForm action="?/device" values={{ device: one.id, name: one.name }}
-								><button class="text-link">New key</button></ActForm
+								><button class="text-link">New code for this device</button></ActForm
 							>
 							<ActForm action="?/revoke" values={{ device: one.id }} then={{ withoutId: true }}
-								><button class="text-link">Take its key</button></ActForm
+								><button class="text-link">Log this device out</button></ActForm
 							>
 						</span>
 					</li>
@@ -106,7 +106,7 @@
 			</ul>
 			<ActForm action="?/device" class="row" then={{ empties: true }}>
 				<label
-					><span class="dim">Another device</span><input
+					><span class="dim">Add a shared device</span><input
 						class="field"
 						name="name"
 						required

@@ -11,8 +11,12 @@
 	const by = $derived(chosen ?? view.by);
 	const ways = [
 		{ id: 'share', name: 'Each their own', says: 'Own jobs, the same bell.' },
-		{ id: 'room', name: 'Room by room', says: 'Everybody in one room, then the next.' },
-		{ id: 'role', name: 'One behind the other', says: 'A role each, through all the rooms.' }
+		{
+			id: 'room',
+			name: 'Room All together, one room after another',
+			says: 'Everybody in one room, then the next.'
+		},
+		{ id: 'role', name: 'One after another', says: 'One dusts everywhere, another wipes, another vacuums.' }
 	] as const;
 </script>
 
@@ -21,7 +25,7 @@
 <section class="family">
 	<header>
 		<h1>What is agreed</h1>
-		<a class="text-link" href="/people">Back to Crew</a>
+		<a class="text-link" href="/people">Back to People</a>
 	</header>
 	{#if wrong}<Notice tone="wrong"><span>{wrong}</span></Notice>{/if}
 	{#if saved}<Notice><span>{saved}</span></Notice>{/if}
@@ -58,25 +62,25 @@
 					>
 				{/each}
 			</div>
-			<button class="sign small">Agree on it</button>
+			<button class="sign small">Save what is agreed</button>
 		</EditForm>
 		{#if view.wears !== null}
 			<ActForm action="?/ribbon" class="row" then={{ withoutId: true }}>
 				<label
-					><span class="dim">Who wears the ribbon today</span><select class="field" name="to"
+					><span class="dim">Who is today’s captain</span><select class="field" name="to"
 						>{#each view.ribbon.members.filter((one) => one.on) as one (one.id)}<option
 								value={one.id}
 								selected={one.id === view.wears}>{one.name}</option
 							>{/each}</select
 					></label
-				><button class="plain">Swap it</button>
+				><button class="plain">Ask to swap</button>
 			</ActForm>
 		{/if}
 		<div class="columns">
 			<EditForm {view} values={{ part: 'ribbon' }} action="?/keep" class="linen part">
-				<h2>The day’s ribbon</h2>
+				<h2>Today’s captain</h2>
 				{#if view.ribbon.members.length === 0}
-					<p>It goes round among the children of a home.</p>
+					<p>The children of a home take turns.</p>
 				{:else}
 					<p class="dim">One child at a time: a few more duties, and a few choices that go with them.</p>
 					<p class="boxes">
@@ -87,7 +91,7 @@
 						{/each}
 					</p>
 					<label
-						><span class="dim">Goes on</span><select class="field" name="every"
+						><span class="dim">Changes</span><select class="field" name="every"
 							><option value="day" selected={view.ribbon.every === 'day'}>every day</option><option
 								value="week"
 								selected={view.ribbon.every === 'week'}>every week</option
@@ -96,8 +100,10 @@
 					>
 					<div class="two">
 						<label
-							><span class="dim">Duties, a line each</span><textarea class="field" name="duties" rows="3"
-								>{view.ribbon.duties}</textarea
+							><span class="dim">Extra chores, a line each</span><textarea
+								class="field"
+								name="duties"
+								rows="3">{view.ribbon.duties}</textarea
 							></label
 						>
 						<label
@@ -111,13 +117,13 @@
 							{view.ribbon.next.map((one) => `${one.when} ${one.name}`).join(', ')}
 						</p>
 					{/if}
-					<button class="plain">Keep it</button>
+					<button class="plain">Save</button>
 				{/if}
 			</EditForm>
 			<EditForm {view} values={{ part: 'gate' }} action="?/keep" class="linen part">
-				<h2>The gate</h2>
+				<h2>Chores before TV and phone</h2>
 				<label
-					><span class="dim">What waits until a child’s list is done; empty for nothing</span><input
+					><span class="dim">What waits until a child’s chores are done (empty: nothing)</span><input
 						class="field"
 						name="gate"
 						maxlength="40"
@@ -135,7 +141,7 @@
 						>
 					{/each}
 				</p>
-				<button class="plain">Keep it</button>
+				<button class="plain">Save</button>
 			</EditForm>
 		</div>
 	</fieldset>

@@ -8,35 +8,35 @@
 	const said = $derived(form && 'said' in form ? form.said : null);
 	const ways = {
 		with: [
-			{ how: 'with', name: 'Done with somebody' },
-			{ how: 'alone', name: 'Try it alone' }
+			{ how: 'with', name: 'Practise with help' },
+			{ how: 'alone', name: 'Alone, then an adult checks' }
 		],
 		alone: [
-			{ how: 'signed', name: 'Sign it off' },
-			{ how: 'again', name: 'With somebody again' }
+			{ how: 'signed', name: 'Alone, no check' },
+			{ how: 'again', name: 'With help again' }
 		],
-		signed: [{ how: 'again', name: 'With somebody again' }]
+		signed: [{ how: 'again', name: 'With help again' }]
 	} as const;
 </script>
 
-<svelte:head><title>Growing · Pail Round</title></svelte:head>
+<svelte:head><title>Chores being learned · Pail Round</title></svelte:head>
 
 <section class="ladder-page">
 	<header>
 		<div>
-			<h1>Growing into jobs</h1>
+			<h1>Chores being learned</h1>
 			<p class="dim">
-				A rung is done with somebody, then alone and looked at, then signed off. You say when.
+				Each part is done with help first, then alone with an adult’s check, then alone. You say when.
 			</p>
 		</div>
-		<a class="text-link" href="/people">Back to Crew</a>
+		<a class="text-link" href="/people">Back to People</a>
 	</header>
 	{#if wrong}<Notice tone="wrong"><span>{wrong}</span></Notice>{/if}
 	{#if said}<Notice><span>{said}</span></Notice>{/if}
 	{#each view.looks as look (look.id)}
 		<article class="look">
 			<h2>{look.words}, {look.when}</h2>
-			<p class="dim">Look with somebody else’s eyes. Confirm it, or give one thing back.</p>
+			<p class="dim">Look at it, then say it is all right, or give one thing back.</p>
 			<div class="answers">
 				<ActForm action="?/answer" values={{ look: look.id, verdict: 'confirmed' }}
 					><button class="sign small">It is all right</button></ActForm
@@ -58,8 +58,7 @@
 	</nav>
 	{#if view.child && view.ladders.length === 0}
 		<p>
-			No job of {view.child.name}’s has rungs yet. Write them on a job’s page in House, from easy to the whole
-			of it.
+			No job of {view.child.name}’s has parts to learn yet. Add them to a job in House, easiest first.
 		</p>
 	{:else if !view.child}
 		<p>No children live here.</p>

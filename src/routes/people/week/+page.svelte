@@ -22,7 +22,7 @@
 	const width = (minutes: number) => Math.min(200, 104 + minutes * 5);
 </script>
 
-<svelte:head><title>Giving out the week · Pail Round</title></svelte:head>
+<svelte:head><title>Share out the jobs of a week · Pail Round</title></svelte:head>
 
 <section class="week">
 	<header>
@@ -39,11 +39,11 @@
 			{#if !view.isGiven || view.changes > 0}
 				<ActForm action="?/give" values={{ week: view.week }}
 					><button class={view.why ? 'plain' : 'sign small'}
-						>{view.isGiven ? 'Give it out anew' : 'Give out the week'}</button
+						>{view.isGiven ? 'Share out again …' : 'Share out this week’s jobs …'}</button
 					></ActForm
 				>
 			{/if}
-			<a class="text-link" href="/people">Back to Crew</a>
+			<a class="text-link" href="/people">Back to People</a>
 		</div>
 	</header>
 	{#if wrong}<Notice tone="wrong"><span>{wrong}</span></Notice>{/if}
@@ -53,9 +53,9 @@
 			><span>{swap.words}</span>
 			{#if swap.mine}
 				<ActForm action="?/answer" values={{ swap: swap.id, answer: 'yes' }} then={{ withoutId: true }}
-					><button class="plain">I take it</button></ActForm
+					><button class="plain">I will do it</button></ActForm
 				><ActForm action="?/answer" values={{ swap: swap.id, answer: 'no' }} then={{ withoutId: true }}
-					><button class="text-link">Rather not</button></ActForm
+					><button class="text-link">No, thanks</button></ActForm
 				>
 			{/if}</Notice
 		>
@@ -70,7 +70,7 @@
 			>
 				<span class="name">{day.letter} {day.day}</span>
 				<span class="bar" aria-hidden="true"><span style:width="{(day.minutes / most) * 100}%"></span></span>
-				<span class="dim">{day.isPast ? 'gone by' : `${day.minutes} min`}</span>
+				<span class="dim">{day.isPast ? 'past' : `${day.minutes} min`}</span>
 			</a>
 		{/each}
 	</nav>
@@ -84,7 +84,7 @@
 				<div class="who">
 					<h2>{line.name}</h2>
 					{#if balance}
-						<p class="dim">{balance.given} min to come</p>
+						<p class="dim">{balance.given} min given</p>
 						<p class="words" class:heavy={balance.heavy}>{balance.words}</p>
 					{/if}
 				</div>
@@ -117,7 +117,7 @@
 				{#if view.why.to && view.why.could.length > 0}
 					<ActForm action="?/ask" class="row" values={{ turn: view.why.turn }}>
 						<label
-							><span class="dim">Ask for a swap: they say yes or no</span><select class="field" name="to">
+							><span class="dim">Ask to swap: they say yes or no</span><select class="field" name="to">
 								{#each view.why.could as one (one.id)}<option value={one.id}>{one.name}</option>{/each}
 							</select></label
 						>
@@ -134,8 +134,8 @@
 					</ActForm>
 				{/if}
 			{:else}
-				<h2>Touch a cloth</h2>
-				<p class="dim">It says why it hangs where it does, who else could take it, and why not the others.</p>
+				<h2>Choose a job</h2>
+				<p class="dim">See why it is this person’s, who else could do it, and why not the others.</p>
 			{/if}
 		</div>
 		<div>
@@ -175,7 +175,7 @@
 					{:else}
 						<b
 							>{view.trial.moved.length === 12 ? 'Twelve and more' : view.trial.moved.length} of {view.trial
-								.name}’s turns</b
+								.name}’s jobs</b
 						>
 						would go elsewhere{#if view.trial.more.length > 0}: {view.trial.more.join(', ')}{/if}.
 						{#if view.trial.nobody > 0}{view.trial.nobody} would be nobody’s.{/if}

@@ -9,7 +9,7 @@ export const load: PageServerLoad = async ({ locals, url }) => {
 	if (!sheet)
 		error(404, {
 			message: 'There is nothing to print for this.',
-			remedy: 'It has no jobs yet. Choose another card on the Paper page.'
+			remedy: 'It has no jobs yet. Choose another card on the Print page.'
 		});
 	return { sheet };
 };

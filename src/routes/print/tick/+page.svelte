@@ -11,12 +11,12 @@
 		table?.querySelectorAll<HTMLInputElement>('input[type=checkbox]').forEach((box) => (box.checked = on));
 </script>
 
-<svelte:head><title>Tick a card off · Pail Round</title></svelte:head>
+<svelte:head><title>Enter what was done from a printed list · Pail Round</title></svelte:head>
 
 <section class="tick">
 	<header>
-		<h1>{view.title || 'Tick a card off'}</h1>
-		<a class="text-link" href="/print">Back to Paper</a>
+		<h1>{view.title || 'Enter what was done from a printed list'}</h1>
+		<a class="text-link" href="/print">Back to Print</a>
 	</header>
 	{#if wrong}<Notice tone="wrong"><span>{wrong}</span></Notice>{/if}
 	{#if said}<Notice><span>{said}</span></Notice>{/if}
@@ -53,7 +53,7 @@
 				>
 				<button type="button" class="plain" onclick={() => all(true)}>All of them</button>
 				<button type="button" class="plain" onclick={() => all(false)}>None</button>
-				<button class="sign small">Into the ledger</button>
+				<button class="sign small">Save as done</button>
 			</div>
 			<div class="scroll">
 				<table bind:this={table}>

@@ -25,9 +25,7 @@
 			: null
 	);
 	const title = $derived(
-		running.atBell
-			? 'The bell'
-			: (running.step(running.lane()?.coming[0]?.step ?? -1)?.text ?? 'The pail is empty')
+		running.atBell ? 'The bell' : (running.step(running.lane()?.coming[0]?.step ?? -1)?.text ?? 'All done')
 	);
 	let changing = $state(false);
 	const onchange = () => (changing = true);

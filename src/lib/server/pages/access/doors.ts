@@ -1,4 +1,4 @@
-/** The doors of a home: who has a way in, invitations, devices, PINs; and one's own sign-ins. */
+/** The access of a home: who has a way in, invitations, devices, PINs; and one's own sign-ins. */
 import type { DoorsView, OwnView } from '$views/access';
 import { type RequestEvent } from '@sveltejs/kit';
 import { v7 as uuidv7 } from 'uuid';

@@ -20,7 +20,7 @@ import { type Asker } from '../../services/ledger/whoMay';
 import { lookOf, mineOf, type Mine } from '../../services/people/child';
 import { ribbonOf } from '../../services/people/familyFacts';
 import { awayToday } from '../people/loadCrew';
-import { zoneMark } from '../today/tags';
+import { zoneMark } from '../today/jobRows';
 
 /** A child is shown so many things at once. */
 const AT_ONCE = 3;
@@ -157,7 +157,7 @@ export async function loadLook(asker: Asker, lineId: string, at: string | null):
 	const facts = await mineOf(asker);
 	const line = facts.lines.find((one) => one.line.id === lineId);
 	if (!line || line.line.job.lookRound.length === 0)
-		error(404, { message: 'There is nothing to look round here.', remedy: 'Go back to your list.' });
+		error(404, { message: 'There is nothing to check here.', remedy: 'Go back to your list.' });
 	const points = line.line.job.lookRound;
 	const { home, today, minute } = facts;
 	const zone = zoneMark(home, line.line.room.zone);

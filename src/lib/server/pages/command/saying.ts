@@ -15,16 +15,16 @@ import { loadHome } from '../../repo/homeRepo';
 import { openLoads } from '../../repo/laundryRepo';
 import { loadProjection } from '../../repo/projectionRepo';
 import type { Asker } from '../../services/ledger/whoMay';
-import { stateText } from '../today/tags';
+import { stateText } from '../today/jobRows';
 
 const WHY: Readonly<Record<Exclude<Read, { ok: true }>['why'], string>> = {
-	empty: 'Say it in a few words.',
+	empty: 'Type a command.',
 	unknown: 'That is not understood. Do you mean one of these?',
 	'which-job': 'Which job?',
 	'which-person': 'Who was it?',
 	'until-when': 'Until when?',
-	'no-load': 'No load is at that stage. Put one on the pile on the laundry page.',
-	'no-minutes': 'A pail holds from 1 to 600 minutes.'
+	'no-load': 'No load is at that stage. Add one on the laundry page.',
+	'no-minutes': 'A session takes from 1 to 600 minutes.'
 };
 
 /** Reads what was said against the home as it is now. */
@@ -103,7 +103,7 @@ function said(
 			const who = command.who ? ` for ${memberName(home, command.who)}` : '';
 			const what =
 				command.kind === 'bite'
-					? `a pail of ${minutesText(command.minutes ?? 10)} minutes`
+					? `a session of ${minutesText(command.minutes ?? 10)} minutes`
 					: KIND_WORDS[command.kind].short;
 			return {
 				says: `Shows ${what}${room}${who}, ready to start.`,
@@ -150,7 +150,7 @@ function said(
 				act: {
 					kind: 'send',
 					action: '/house/pauses?/pause',
-					label: 'Lay the cloth',
+					label: 'Save the pause',
 					values: {
 						scope: 'member',
 						target: command.member,
@@ -182,9 +182,9 @@ function said(
 			const says =
 				command.what === 'late'
 					? n === 0
-						? 'Nothing is late.'
-						: `${n === 1 ? 'One job is' : `${lowerNumber(n).replace(/^./, (c) => c.toUpperCase())} jobs are`} late.`
-					: `${n} ${plural(n, 'job')} on the line.`;
+						? 'Nothing is overdue.'
+						: `${n === 1 ? 'One job is' : `${lowerNumber(n).replace(/^./, (c) => c.toUpperCase())} jobs are`} overdue.`
+					: `${n} ${plural(n, 'job')} on today’s list.`;
 			return {
 				says,
 				act: null,

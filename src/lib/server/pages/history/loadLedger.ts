@@ -16,7 +16,7 @@ import { reading } from '../../db/pool';
 import { loadHome } from '../../repo/homeRepo';
 import { entriesOfJobs, undosOf, workEntries, type StoredEntry } from '../../repo/ledgerRepo';
 import { loadProjection } from '../../repo/projectionRepo';
-import { zoneMark } from '../today/tags';
+import { zoneMark } from '../today/jobRows';
 
 export interface LedgerQuery {
 	readonly household: string;
@@ -174,7 +174,7 @@ function lineView({ home, undos }: Facts, entry: WorkEntry): LedgerLine {
 		cutOff: entry.cutOff,
 		back: undo
 			? {
-					words: `taken back at ${clockText(wallTime(undo.receivedAt, rules.timeZone), rules.clock)}`,
+					words: `undone at ${clockText(wallTime(undo.receivedAt, rules.timeZone), rules.clock)}`,
 					undo: undo.entry.id
 				}
 			: null

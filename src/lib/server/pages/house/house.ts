@@ -18,7 +18,7 @@ import { loadHome } from '../../repo/homeRepo';
 import { revisionOf } from '../../repo/homeRows';
 import { loadProjection } from '../../repo/projectionRepo';
 import { storeyName } from '../setup/loadBegin';
-import { missedWords } from '../today/tags';
+import { missedWords } from '../today/jobRows';
 
 /** The newest judgement of clutter of each zone. */
 export function clutterNow(projection: HomeProjection): Map<string, HouseZone['clutter']> {

@@ -23,7 +23,7 @@ import { entriesOfJobs } from '../../repo/ledgerRepo';
 import { starterLibrary } from '../../repo/patterns';
 import { loadProjection } from '../../repo/projectionRepo';
 import { newJob } from '../../services/home/job';
-import { stateText, zoneMark } from '../today/tags';
+import { stateText, zoneMark } from '../today/jobRows';
 
 /** Says why somebody is too young for a job; null where they are not. */
 function whyNot(job: Job, member: Member, today: CivilDay): string | null {
@@ -57,7 +57,7 @@ export async function loadJobEditor(
 	if (!job)
 		error(404, {
 			message: 'This job is not in the home any more.',
-			remedy: 'What was done of it is still in the Ledger.'
+			remedy: 'What was done of it is still in History.'
 		});
 	const room = home.roomById.get(job.room);
 	if (!room) throw new RangeError(job.room);

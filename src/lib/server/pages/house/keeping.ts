@@ -1,4 +1,4 @@
-/** The rhythm of the house, its pauses, and growing in. */
+/** Cleaning days and house rules, its pauses, and growing in. */
 import { addDays, isoOf, partsOf } from '$core/calendar/civil';
 import { missedZones } from '$core/calendar/rotation';
 import { weekStartOf } from '$core/calendar/weeks';
@@ -18,7 +18,7 @@ import { allEntries } from '../../repo/ledgerRepo';
 import { allPatterns } from '../../repo/patterns';
 import { facts, LAYER_NAMES, rhythmEdit } from '../../services/home/settings';
 import { yardOfHome } from '../setup/yardOfHome';
-import { missedWords } from '../today/tags';
+import { missedWords } from '../today/jobRows';
 
 export async function loadRhythm(
 	household: string,

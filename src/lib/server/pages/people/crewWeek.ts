@@ -1,4 +1,4 @@
-/** Giving out the week: who takes what and why, what if, by hand, and swaps with consent. */
+/** Share out the jobs of a week: who takes what and why, what if, by hand, and swaps with consent. */
 import { addDays, isoOf, parseDay, partsOf, type CivilDay } from '$core/calendar/civil';
 import { DAY_PARTS } from '$core/calendar/dayParts';
 import { isWellOver } from '$core/people/agreedShares';
@@ -15,7 +15,7 @@ import { openSwaps } from '../../repo/assignmentRepo';
 import { type Asker } from '../../services/ledger/whoMay';
 import { familyFacts, proposeWeek, type FamilyFacts } from '../../services/people/familyFacts';
 import { aheadOf, shownWeek } from '../../services/people/week';
-import { zoneMark } from '../today/tags';
+import { zoneMark } from '../today/jobRows';
 import { offWords, whyView } from './loadCrew';
 
 interface WeekQuery {

@@ -1,10 +1,10 @@
-/** Growing into jobs: the ladders of the children, and the look-rounds that wait for an adult. */
+/** Chores being learned: the ladders of the children, and the look-rounds that wait for an adult. */
 import { lookRounds, PASSES, stateOfRungs, TIMES_WITH, type RungState } from '$core/people/rungs';
 import type { LadderView } from '$views/people';
 import { tinyDate } from '$words/general';
 import { v7 as uuidv7 } from 'uuid';
 import { familyFacts } from '../../services/people/familyFacts';
-import { zoneMark } from '../today/tags';
+import { zoneMark } from '../today/jobRows';
 
 const times = (n: number) => (n === 1 ? 'once' : n === 2 ? 'twice' : `${n} times`);
 
@@ -36,7 +36,7 @@ export async function loadLadder(household: string, asked: string | null): Promi
 					.filter((look) => look.answer === null)
 					.map((look) => ({
 						id: look.asked.id,
-						words: `${one.name} has looked round ${home.roomById.get(job.room)?.name ?? ''}: ${job.name}`,
+						words: `${one.name} has done the last check of ${home.roomById.get(job.room)?.name ?? ''}: ${job.name}`,
 						when: look.asked.date === today ? 'today' : tinyDate(look.asked.date),
 						points: job.lookRound
 					}))
@@ -65,7 +65,7 @@ export async function loadLadder(household: string, asked: string | null): Promi
 							record: recordWords(one),
 							ready:
 								one.ready === 'alone'
-									? `Done with somebody ${times(Math.max(TIMES_WITH, one.withSomebody))}: ready to try alone?`
+									? `Practise with help ${times(Math.max(TIMES_WITH, one.withSomebody))}: ready to try alone?`
 									: one.ready === 'sign'
 										? `The last ${PASSES} looks passed at once: ready to be signed off?`
 										: null

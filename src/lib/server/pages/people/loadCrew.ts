@@ -152,7 +152,11 @@ export async function loadCrew(household: string, asked: string | null): Promise
 				words: next ?? offWords(off),
 				heavy: next === null && isWellOver(off, share * fourSum),
 				carries:
-					carrier?.id === member.id ? 'carries the day' : later ? `from ${timeOf(later.from, clock)}` : null,
+					carrier?.id === member.id
+						? 'looks after the home'
+						: later
+							? `from ${timeOf(later.from, clock)}`
+							: null,
 				ribbon: wears === member.id,
 				isChild: member.role === 'child'
 			};

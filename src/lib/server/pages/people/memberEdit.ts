@@ -26,7 +26,7 @@ export async function loadMember(household: string, id: string): Promise<MemberV
 	const { home, today, entries } = facts;
 	const member = home.home.members.find((one) => one.id === id);
 	if (!member || member.role === 'device')
-		error(404, { message: 'Nobody of that name lives here.', remedy: 'Go back to Crew.' });
+		error(404, { message: 'Nobody of that name lives here.', remedy: 'Go back to People.' });
 	const nameOf = (one: string) => memberName(home, one);
 	const away = awayToday(facts, today);
 	const judged = home.series.map((line) => ({

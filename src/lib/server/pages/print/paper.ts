@@ -27,7 +27,7 @@ import { cardByCode, codeOfCard } from '../../repo/cardRepo';
 import { entriesBetween, undosOf } from '../../repo/ledgerRepo';
 import { givenFor, type Asker } from '../../services/ledger/whoMay';
 import { familyFacts, type FamilyFacts } from '../../services/people/familyFacts';
-import { zoneMark } from '../today/tags';
+import { zoneMark } from '../today/jobRows';
 
 export const KINDS = ['room', 'person', 'zone', 'bookmark', 'week'] as const;
 type Kind = (typeof KINDS)[number];

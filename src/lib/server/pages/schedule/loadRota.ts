@@ -41,7 +41,7 @@ import { busyBetween } from '../../repo/busyRepo';
 import { loadHome } from '../../repo/homeRepo';
 import { entriesBetween, undosOf, type StoredEntry } from '../../repo/ledgerRepo';
 import { loadProjection } from '../../repo/projectionRepo';
-import { missedWords, tagOf, zoneMark } from '../today/tags';
+import { missedWords, jobRow, zoneMark } from '../today/jobRows';
 
 export interface RotaQuery {
 	readonly household: string;
@@ -217,7 +217,7 @@ function nextZone(home: PreparedHome, after: CivilDay): string | null {
 }
 
 function itemOf(home: PreparedHome, line: DaySeries, today: CivilDay, date: CivilDay): RotaItem {
-	const tag = tagOf(home, line, today);
+	const tag = jobRow(home, line, today);
 	const zoneItem = line.line.job.cadence.type === 'zone';
 	return {
 		id: `${line.line.id}@${isoOf(date)}`,
@@ -292,7 +292,7 @@ function dayView(facts: Facts, date: CivilDay): RotaDay {
 		items,
 		sitting: lines.filter((line) => line.offered).reduce((sum, line) => sum + line.minutes, 0),
 		note: pause
-			? pause.note || 'Under a cloth.'
+			? pause.note || 'Pauses.'
 			: rhythm.catchUpDays.includes(weekday)
 				? 'Catch-up day'
 				: rhythm.freeDays.includes(weekday)
@@ -352,7 +352,7 @@ function notesOf({ home, projection, today }: Facts, chosen: CivilDay): string[]
 	for (const pause of effectivePauses(projection.home)) {
 		if (pause.scope === 'household' && pause.to >= today)
 			notes.push(
-				`The house is under a cloth from ${partsOf(pause.from).day} ${monthName(pause.from)} to ${partsOf(pause.to).day} ${monthName(pause.to)}.`
+				`The home is paused from ${partsOf(pause.from).day} ${monthName(pause.from)} to ${partsOf(pause.to).day} ${monthName(pause.to)}.`
 			);
 	}
 	return [...new Set(notes)].slice(0, 3);

@@ -26,7 +26,7 @@ import {
 	type HouseNow
 } from '../../services/session/fill';
 import { hrefOf, minutesAsked, readQuery, type Query } from '../../services/session/fillQuery';
-import { tagOf, zoneMark } from '../today/tags';
+import { jobRow, zoneMark } from '../today/jobRows';
 
 async function habitsOf(
 	house: House,
@@ -181,7 +181,7 @@ function pailJobs(
 					name: line.line.job.name,
 					late: line.state === 'late',
 					needs: line.line.job.needs,
-					aside: isOn ? tagOf(home, line, day.date, given) : null,
+					aside: isOn ? jobRow(home, line, day.date, given) : null,
 					...hrefs(id)
 				}
 			];
@@ -215,6 +215,8 @@ function leadOf(
 				? `, in the ${listNames(query.rooms.map((id) => home.roomById.get(id)?.name ?? '').filter(Boolean))}`
 				: '';
 	const hours =
-		query.kind === 'visitors' ? `They ring at ${time(made.minutes)}` : `${time(0)} to ${time(made.minutes)}`;
+		query.kind === 'visitors'
+			? `Visitors come at ${time(made.minutes)}`
+			: `${time(0)} to ${time(made.minutes)}`;
 	return `${hours}, for ${names}${where}.${here || made.people.length < 2 ? '' : ' Not all of you are at home just now.'}`;
 }

@@ -22,7 +22,7 @@ import { loadSession, loadSessionsAround, type StoredSession } from '../../repo/
 import type { Asker } from '../../services/ledger/whoMay';
 import { asItIs } from '../../services/session/addEvent';
 import { isTheirs } from '../../services/session/press';
-import { zoneMark } from '../today/tags';
+import { zoneMark } from '../today/jobRows';
 
 /** Days of the year behind, for the tally of what left the house. */
 const YEAR = 365 * 24 * 60 * 60_000;
@@ -36,7 +36,7 @@ export async function loadRun(asker: Asker, id: string, as: string | null): Prom
 		Promise.all([loadSession(db, household, id), loadHome(db, household)])
 	);
 	if (!stored || !home || !isTheirs(asker, stored))
-		error(404, { message: 'There is no such pail here.', remedy: 'Fill one from Today.' });
+		error(404, { message: 'There is no such session here.', remedy: 'Start one from Today.' });
 	// One that was left open counts as over since its day ended, also before the house has closed it.
 	const session = asItIs(stored, home, at);
 	const { plan } = session;
@@ -82,8 +82,8 @@ export async function loadRun(asker: Asker, id: string, as: string | null): Prom
 		after: Object.fromEntries(
 			lines.map((line) => {
 				const job = home.seriesById.get(line)?.job;
-				const own = isSessionsOwn(line) ? 'is let lie' : 'is no job of this home any more';
-				return [line, job ? `hangs until tonight; then ${missWords(job, catchUpName)}` : own];
+				const own = isSessionsOwn(line) ? 'is left out' : 'is no job of this home any more';
+				return [line, job ? `stays on today’s list; then: ${missWords(job, catchUpName)}` : own];
 			})
 		),
 		spare: clock.phase === 'over' ? [] : await spareOf(household, home, session),

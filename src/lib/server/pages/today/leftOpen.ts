@@ -25,7 +25,7 @@ export async function leftOpen(
 			.map((session): LeftOpenView => ({
 				kind: 'closing',
 				id: session.id,
-				name: `Carry home: ${session.plan.clearing?.spot ?? ''}`,
+				name: `Put away: ${session.plan.clearing?.spot ?? ''}`,
 				words: memberName(home, session.member),
 				href: `/timer/${session.id}`
 			})),

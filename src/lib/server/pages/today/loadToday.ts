@@ -86,7 +86,7 @@ export async function loadToday(query: TodayQuery): Promise<TodayView> {
 	});
 }
 
-/** Entries of a day that nothing has taken back. */
+/** Entries of a day that nothing has undone. */
 async function holdingEntries(db: Db, household: string, date: CivilDay): Promise<LedgerEntry[]> {
 	const ledger = (await entriesOfDay(db, household, date)).map((stored) => stored.entry);
 	const ids = ledger.map((entry) => entry.id);

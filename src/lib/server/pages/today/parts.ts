@@ -1,19 +1,16 @@
-/** The parts of a day, what was done in them, and what went by. */
+/** The parts of a day, each as a roll of rows. */
 import { DAY_PARTS, type DayPart } from '$core/calendar/dayParts';
-import { isWork } from '$core/household/entry';
 import { minutesToDo } from '$core/schedule/agenda';
 import type { DaySeries } from '$core/schedule/readDay';
-import type { DoneView, PartView, TagView } from '$views/today';
+import type { JobRow, PartView, SittingView } from '$views/today';
 import { clockText, PART_NAMES } from '$words/general';
-import { memberName } from '$words/names';
-import { zoneMark } from './tags';
+import { countOfJobs, sittingName } from '$words/today';
+import { zoneMark } from './jobRows';
 import type { Facts } from './todayFacts';
 
-/** Parts of the day with their tags. What is left of earlier parts hangs at the present time. */
-export function partViews(
-	{ home, hung, running, relation, day }: Facts,
-	tag: (line: DaySeries) => TagView
-): PartView[] {
+/** Parts of the day with their rows. What is left of earlier parts hangs at the present time. */
+export function partViews(facts: Facts, row: (line: DaySeries) => JobRow, me: string): PartView[] {
+	const { home, hung, running, relation } = facts;
 	const rules = home.home.household;
 	const first = relation === 'today' ? DAY_PARTS.indexOf(running) : 0;
 	const time = (part: DayPart) =>
@@ -26,37 +23,39 @@ export function partViews(
 	return DAY_PARTS.slice(first).map((key, i) => {
 		const earlier = i === 0 ? DAY_PARTS.slice(0, first).flatMap((part) => hung.parts[part]) : [];
 		const lines = [...earlier, ...hung.parts[key]];
+		const all = i === 0 ? [...lines, ...hung.sitting] : lines;
 		return {
 			key,
 			name: PART_NAMES[key],
-			span: day.enough && lines.length === 0 ? '' : spans[key],
-			tags: lines.map(tag),
-			minutes: lines.reduce((sum, line) => sum + minutesToDo(line), 0)
+			span: spans[key],
+			rows: lines.map(row),
+			count:
+				all.length === 0
+					? ''
+					: countOfJobs(
+							all.length,
+							all.reduce((sum, line) => sum + minutesToDo(line), 0)
+						),
+			sitting: i === 0 ? sittingView(facts, row, me) : null
 		};
 	});
 }
 
-export function doneViews({ home, day, holding }: Facts): DoneView[] {
-	const lines = new Map(day.lines.map((line) => [line.line.id, line]));
-	const settled = new Set(day.lines.flatMap((line) => [...line.settledBy]));
-	return holding.filter(isWork).map((entry) => {
-		const line = lines.get(entry.part === null ? entry.job : `${entry.job}/${entry.part}`);
-		const job = home.everyJob.get(entry.job);
-		const extra = line && entry.outcome !== 'part' && job?.cadence.type !== 'zone' && !settled.has(entry.id);
-		return {
-			entry: entry.id,
-			line: line?.line.id ?? entry.job,
-			name: job?.name ?? entry.job,
-			outcome: entry.outcome,
-			by: memberName(home, entry.by),
-			minutes: entry.minutes,
-			zone: job ? zoneMark(home, home.roomById.get(job.room)?.zone ?? null) : null,
-			note: extra && line.state !== 'done' ? 'as an extra' : null
-		};
-	});
-}
-
-/** Turns of a past day that were not settled on it. */
-export function wentBy({ day }: Facts): DaySeries[] {
-	return day.lines.filter((line) => line.state === 'due' && line.dueOn === day.date && !line.offered);
+/** Zone jobs of the day: one row, as they are done in one go. */
+function sittingView(
+	{ home, hung, day, query, relation }: Facts,
+	row: (line: DaySeries) => JobRow,
+	me: string
+): SittingView | null {
+	const mark = zoneMark(home, day.zone?.zone ?? null);
+	if (!mark || hung.sitting.length === 0) return null;
+	const minutes = hung.sitting.reduce((sum, line) => sum + minutesToDo(line), 0);
+	const starts = relation === 'today' && !query.isDevice;
+	return {
+		mark,
+		name: sittingName(hung.sitting.length, mark.name),
+		jobs: hung.sitting.map(row),
+		minutes,
+		href: starts ? `/timer?minutes=${Math.round(minutes)}&for=${me}&zone=1` : null
+	};
 }

@@ -24,14 +24,18 @@ export function peopleViews({ home, day, minute, relation, sessions }: Facts): P
 		const later = carries.find((span) => span.from > at);
 		const inPail =
 			relation === 'today' && sessions.some((s) => !s.isOver && s.plan.people.includes(member.id));
-		const busy = inPail ? 'in a pail, ' : '';
+		const busy = inPail ? 'in a timed session, ' : '';
 		if (now && relation === 'today')
-			carrying.unshift({ name: member.name, words: `${busy}carries the day`, carriesNow: true });
+			carrying.unshift({
+				name: member.name,
+				words: `${busy}${now.to >= 1440 ? 'all day' : `until ${spanTime(now.to, clock)}`}`,
+				carriesNow: true
+			});
 		else if (carries.length > 0 && (later ?? now)) {
 			const from = (later ?? now) as { from: number };
 			carrying.push({
 				name: member.name,
-				words: `${busy}carries from ${spanTime(from.from, clock)}`,
+				words: `${busy}from ${spanTime(from.from, clock)}`,
 				carriesNow: false
 			});
 		} else {
@@ -40,7 +44,7 @@ export function peopleViews({ home, day, minute, relation, sessions }: Facts): P
 			const words = here
 				? here.to >= 1440
 					? 'at home'
-					: `here to ${spanTime(here.to, clock)}`
+					: `here until ${spanTime(here.to, clock)}`
 				: comes
 					? `home at ${spanTime(comes.from, clock)}`
 					: 'was here';

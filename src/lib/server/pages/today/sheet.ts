@@ -2,7 +2,7 @@
 import { isoOf } from '$core/calendar/civil';
 import type { DaySeries } from '$core/schedule/readDay';
 import { stepsOf } from '$core/session/fill';
-import type { DoneView, SheetView, TagView } from '$views/today';
+import type { DoneView, SheetView, JobRow } from '$views/today';
 import { dayAhead, minutesText, tinyDate } from '$words/general';
 import { memberName } from '$words/names';
 import { missWords, rhythmWords } from '$words/recurrence';
@@ -10,7 +10,7 @@ import type { Facts } from './todayFacts';
 
 export function sheetOf(
 	facts: Facts,
-	tag: (line: DaySeries) => TagView,
+	row: (line: DaySeries) => JobRow,
 	done: readonly DoneView[]
 ): SheetView | null {
 	const { home, day, query, today, relation } = facts;
@@ -24,7 +24,7 @@ export function sheetOf(
 	const { last } = line;
 	const skipOn = line.state === 'open' ? line.dueOn : line.nextOn;
 	return {
-		tag: tag(line),
+		row: row(line),
 		date: isoOf(day.date),
 		steps: stepsOf(line).map((step) => ({
 			text: step.text,

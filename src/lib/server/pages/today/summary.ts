@@ -1,9 +1,9 @@
 /** Today in a sentence: what is left, and what is done. */
 import { DAY_PARTS } from '$core/calendar/dayParts';
 import type { Agenda } from '$core/schedule/agenda';
-import type { Day } from '$core/schedule/readDay';
 import type { DoneView, TodayView } from '$views/today';
-import { duration, lowerNumber, numberWord, plural } from '$words/general';
+import { duration, numberWord, plural } from '$words/general';
+import { TODAY } from '$words/today';
 
 export function countLeft(hung: Agenda): number {
 	return DAY_PARTS.reduce((sum, part) => sum + hung.parts[part].length, 0) + hung.sitting.length;
@@ -13,25 +13,15 @@ export function summaryOf(
 	relation: TodayView['relation'],
 	hung: Agenda,
 	left: number,
-	done: readonly DoneView[],
-	day: Day
+	done: readonly DoneView[]
 ): string {
 	const finished = done.filter((d) => d.outcome !== 'part').length;
-	const doneWords = finished === 1 ? 'One is done.' : `${numberWord(finished)} are done.`;
-	if (relation === 'past') {
-		return finished === 0
-			? 'Nothing was written down.'
-			: `${numberWord(finished)} ${plural(finished, 'job')} off the line.`;
-	}
+	if (relation === 'past')
+		return finished === 0 ? TODAY.nothingWritten : `${numberWord(finished)} ${plural(finished, 'job')} done.`;
 	if (left === 0) {
-		if (relation === 'coming') return 'Nothing falls due.';
-		return day.enough
-			? 'Enough for today.'
-			: finished > 0
-				? `The line is clear. ${doneWords}`
-				: 'The line is clear.';
+		if (relation === 'coming') return `${TODAY.nothingOnDay}.`;
+		return `${TODAY.nothingLeft}${finished > 0 ? `, ${finished} done` : ''}.`;
 	}
-	const jobs = `in ${lowerNumber(left)} ${plural(left, 'job')}`;
-	if (relation === 'coming') return `${duration(hung.minutesLeft)} ${jobs}.`;
-	return `${duration(hung.minutesLeft)} left on the line, ${jobs}.${finished > 0 ? ` ${doneWords}` : ''}`;
+	const jobs = `${duration(hung.minutesLeft).replace(/ minutes?$/, ' min')} to do in ${left} ${plural(left, 'job')}`;
+	return relation === 'coming' || finished === 0 ? `${jobs}.` : `${jobs}, ${finished} done.`;
 }

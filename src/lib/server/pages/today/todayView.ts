@@ -1,21 +1,23 @@
 /** Today as the page shows it. */
 import { addDays, isoOf } from '$core/calendar/civil';
 import { wallTime } from '$core/calendar/instant';
-import { minutesToDo } from '$core/schedule/agenda';
 import type { DaySeries } from '$core/schedule/readDay';
-import type { TagView, TodayView } from '$views/today';
+import type { JobRow, TodayView } from '$views/today';
 import { clockText, duration, longDate, plural, shortDate } from '$words/general';
 import { v7 as uuidv7 } from 'uuid';
 import { chooseNext } from './nextAct';
-import { partViews, doneViews, wentBy } from './parts';
+import { doneViews, wentBy } from './doneOfDay';
+import { enoughWords } from './enoughForToday';
+import { otherWays } from './otherWays';
+import { partViews } from './parts';
 import { peopleViews, peopleWords } from './peopleOfDay';
 import { runningPails } from './runningPails';
 import { sheetOf } from './sheet';
 import { stringViews } from './strings';
 import { countLeft, summaryOf } from './summary';
 import type { Facts } from './todayFacts';
-import { tagOf } from './tags';
-import { heldViews } from './heldOver';
+import { jobRow } from './jobRows';
+import { overdueViews } from './overdue';
 import { zoneView } from './zoneOfDay';
 
 export function view(facts: Facts): TodayView {
@@ -28,21 +30,15 @@ export function view(facts: Facts): TodayView {
 	const inPail = new Map(
 		pails.flatMap(({ pail, lines }) => lines.map((line): [string, string] => [line, pail.name]))
 	);
-	const tag = (line: DaySeries): TagView => ({
-		...tagOf(home, line, today, facts.given, day.date),
+	const rowOf = (line: DaySeries): JobRow => ({
+		...jobRow(home, line, today, facts.given, day.date),
 		inPail: inPail.get(line.line.id) ?? null
 	});
-	const mark = (tagView: TagView): TagView => (tagView.inPail ? { ...tagView, glyph: 'running' } : tagView);
-
+	const row = (line: DaySeries): JobRow => {
+		const made = rowOf(line);
+		return made.inPail ? { ...made, glyph: 'running' } : made;
+	};
 	const done = doneViews(facts);
-	const parts = partViews(facts, (line) => mark(tag(line)));
-	const sitting =
-		hung.sitting.length > 0
-			? {
-					tags: hung.sitting.map((line) => mark(tag(line))),
-					minutes: hung.sitting.reduce((sum, line) => sum + minutesToDo(line), 0)
-				}
-			: null;
 	const nextLine = relation === 'today' ? chooseNext(facts, inPail, me?.id ?? null) : null;
 	const left = countLeft(hung);
 	return {
@@ -56,32 +52,30 @@ export function view(facts: Facts): TodayView {
 		after: isoOf(addDays(day.date, 1)),
 		now: { at: query.now, time: clockText(wallTime(query.now, rules.timeZone), rules.clock) },
 		running,
-		summary: summaryOf(relation, hung, left, done, day),
-		summaryShort:
-			left === 0 || relation === 'past'
-				? summaryOf(relation, hung, left, done, day)
-				: `${duration(hung.minutesLeft).replace(/ minutes?$/, ' min')} left, ${left} ${plural(left, 'job')}`,
+		summary: summaryOf(relation, hung, left, done),
 		kind: day.isFree ? 'A free day' : day.isCatchUp ? 'Catch-up day' : null,
-		next: nextLine ? mark(tag(nextLine)) : null,
-		parts,
-		sitting,
+		next: nextLine ? row(nextLine) : null,
+		parts: partViews(facts, row, me?.id ?? ''),
 		done,
-		wentBy: relation === 'past' ? wentBy(facts).map(tag) : [],
+		wentBy: relation === 'past' ? wentBy(facts).map(rowOf) : [],
 		strings: relation === 'today' ? stringViews(facts, query.now, query.isDevice ? null : query.me) : [],
 		leftOpen: facts.leftOpen,
 		pails: pails.map(({ pail }) => pail),
 		zone: zoneView(facts),
-		...heldViews(facts, tag),
-		open: hung.open.map((line) => mark(tag(line))),
-		off: hung.off.map(tag),
+		...overdueViews(facts, rowOf),
+		otherWays: relation === 'today' ? otherWays(facts, me?.id ?? '') : [],
+		enoughWords: enoughWords(facts),
+		open: hung.open.map(row),
+		off: hung.off.map(rowOf),
 		enough: day.enough,
 		people: peopleViews(facts),
 		peopleWords: peopleWords(facts),
 		me: me?.id ?? '',
 		isDevice: query.isDevice ?? false,
 		members: members.map((m) => ({ id: m.id, name: m.name })),
+		rooms: home.home.rooms.map(({ id, name }) => ({ id, name })),
 		minutesLeft: hung.minutesLeft,
-		sheet: sheetOf(facts, tag, done),
+		sheet: sheetOf(facts, rowOf, done),
 		formId: uuidv7()
 	};
 }

@@ -1,6 +1,7 @@
 /** The zone that is visited, and what is next in it. */
 import type { ZoneView } from '$views/today';
-import { zoneMark } from './tags';
+import { zoneWords } from '$words/today';
+import { zoneMark } from './jobRows';
 import type { Facts } from './todayFacts';
 
 export function zoneView({ home, day, hung }: Facts): ZoneView | null {
@@ -12,10 +13,13 @@ export function zoneView({ home, day, hung }: Facts): ZoneView | null {
 	const items = [...zone.next].slice(0, 3);
 	return {
 		mark,
-		leaf: home.rotation.scheme.type === 'weekdays' ? zone.card : null,
-		pass: zone.pass,
-		day: zone.dayOfVisit,
-		days: zone.daysOfVisit,
+		words: zoneWords(
+			home.rotation.scheme.type === 'weekdays' ? zone.card : null,
+			zone.dayOfVisit,
+			zone.daysOfVisit,
+			zone.settledInPass,
+			zone.countedInPass
+		),
 		settled: zone.settledInPass,
 		counted: zone.countedInPass,
 		clearing: zone.clearing,

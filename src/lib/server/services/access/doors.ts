@@ -154,7 +154,7 @@ export function addFamilyDevice({ locals }: RequestEvent, form: FormData) {
 		if (!known && !name.success)
 			return fail(400, { message: 'Give the device a name, such as "Kitchen tablet".' });
 		if (!known && devices.length >= 20)
-			return fail(400, { message: 'A home has at most 20 devices. Take the key of one away first.' });
+			return fail(400, { message: 'A home has at most 20 devices. Log one of them out first.' });
 		const device = known?.id ?? id.data;
 		if (!known)
 			await inHousehold(household, (db) => addDevice(db, household, device, name.data as string, now()));

@@ -252,6 +252,7 @@ export function signUp(event: RequestEvent, form: FormData, then: (account: stri
 
 export async function signOut(event: RequestEvent) {
 	await transaction((db) => letOut(db, passageOf(event), now()));
+	event.cookies.delete(COOKIES.demo, { path: '/' });
 	log.info('signed out');
 	redirect(303, event.locals.access.device ? '/who' : '/sign-in');
 }

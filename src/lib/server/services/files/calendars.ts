@@ -29,8 +29,8 @@ export async function makeFeed(household: string, form: FormData) {
 }
 
 const KIND_WORDS: Record<FamilyEvent['kind'], string> = {
-	holiday: 'a holiday: the home under a cloth',
-	away: 'away: the home under a cloth',
+	holiday: 'a holiday: the whole home is paused',
+	away: 'away: the whole home is paused',
 	visitors: 'visitors',
 	busy: 'busy'
 };

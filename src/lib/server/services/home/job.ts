@@ -56,7 +56,7 @@ export async function editJob(household: string, id: string, form: FormData) {
 				id === 'new'
 					? newJob(home, text('room') || (home.rooms[0]?.id ?? ''), isoOf(today))
 					: home.jobs.find((job) => job.id === id);
-			if (!before) return 'This job is not in the home any more. What was done of it is still in the Ledger.';
+			if (!before) return 'This job is not in the home any more. What was done of it is still in History.';
 			const read = jobFromForm(before, valuesOfForm(form));
 			if (!read.ok)
 				return read.problems[0] ? describeProblems([read.problems[0]]) : 'That cannot be kept so.';
@@ -68,10 +68,10 @@ export async function editJob(household: string, id: string, form: FormData) {
 		},
 		() =>
 			op === 'retire'
-				? 'Retired. What was done of it stays in the Ledger.'
+				? 'Removed. What was done of it stays in History.'
 				: op === 'copy'
-					? 'It hangs in that room, too.'
-					: 'The new rhythm holds from today.'
+					? 'The job is in that room, too.'
+					: 'Saved. It holds from today.'
 	);
 	if (op === 'retire' && 'saved' in result && !result.tried) redirect(303, '/house');
 	if (id === 'new' && op === 'keep' && 'saved' in result && !result.tried) {

@@ -56,7 +56,7 @@ export function rhythmEdit(
 	if (minutes !== undefined && !(minutes > 0 && minutes <= 1440))
 		return 'Minutes of a day are more than 0 and at most 1440.';
 	const sitting = Number(text('sittingMinutes').replace(',', '.'));
-	if (!(sitting > 0 && sitting <= 600)) return 'Minutes of a sitting are more than 0, such as 15.';
+	if (!(sitting > 0 && sitting <= 600)) return 'Minutes for the zone each day are more than 0, such as 15.';
 	const dayStartsAt = text('dayStartsAt');
 	if (!TIME.test(dayStartsAt)) return 'The hour at which a day begins is written as HH:MM, such as 04:00.';
 	const weekStart = Number(text('weekStart')) as Household['weekStart'];
@@ -93,15 +93,15 @@ export function editRhythm(household: string, form: FormData) {
 		household,
 		form,
 		({ home, text, list }) => rhythmEdit(home, text, list),
-		() => 'The rhythm of the house holds from today. Earlier days are judged by theirs.'
+		() => 'Cleaning days and house rules holds from today. Earlier days are judged by theirs.'
 	);
 }
 
 export const LAYER_NAMES: Record<Layer, string> = {
-	basics: 'Basics',
-	weekly: 'Weekly round',
+	basics: 'Daily routine',
+	weekly: 'Weekly',
 	zone: 'Zones',
-	long: 'Long rounds'
+	long: 'Monthly and yearly jobs'
 };
 
 export function editGrowing(household: string, form: FormData) {
@@ -117,7 +117,7 @@ export function editGrowing(household: string, form: FormData) {
 			const layer = LAYER_NAMES[text('layer') as Layer] ?? '';
 			return text('on') === '1'
 				? `${layer}: on from today. First dates are spread.`
-				: `${layer}: resting. Nothing of it counts as late.`;
+				: `${layer}: turned off. Nothing of it counts as overdue.`;
 		}
 	);
 }

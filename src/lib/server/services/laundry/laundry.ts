@@ -47,7 +47,7 @@ export function add(asker: Asker, form: FormData) {
 				now()
 			)
 		);
-		return { message: `${name} is on the pile.` };
+		return { message: `${name} is on the list to wash.` };
 	});
 }
 
@@ -90,7 +90,7 @@ export function drop(asker: Asker, form: FormData) {
 			});
 		const gone = await transaction((db) => dropLoad(db, asker.householdId, load.data));
 		return gone
-			? { message: 'It is off the pile.' }
+			? { message: 'It is removed from the list.' }
 			: fail(409, {
 					message: 'That load is under way already: tell where it has come to instead.',
 					values: typed(form)

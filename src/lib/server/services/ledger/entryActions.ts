@@ -23,7 +23,7 @@ import { notYours, planRefusal, tickRefusal, type Asker } from './whoMay';
 
 export interface Written {
 	readonly message: string;
-	/** The entry that can be taken back from here. */
+	/** The entry that can be undone from here. */
 	readonly undo: string | null;
 }
 
@@ -184,7 +184,7 @@ const planJudge =
 	(_db, home, entry) =>
 		'job' in entry ? planRefusal(asker, home, entry.job) : null;
 
-/** What is taken back in the end, however often it was taken back and brought back. */
+/** What is undone in the end, however often it was undone and brought back. */
 const undoJudge =
 	(asker: Asker): Judge =>
 	async (db, home, entry) => {
@@ -215,13 +215,13 @@ const pauseJudge =
 		asker.viewer?.role === 'organiser' ||
 		(entry.outcome === 'pause' && entry.scope === 'member' && entry.target === asker.viewer?.member)
 			? null
-			: 'Over your own days you can lay a cloth; for the rest ask whoever organises the home.';
+			: 'You can pause your own days; for the rest ask whoever organises the home.';
 
 const DONE_WORDS: Record<string, string> = {
 	done: 'Done',
-	looked: 'Looked at, not needed',
-	part: 'Half done',
-	letgo: 'Let go'
+	looked: 'Still clean',
+	part: 'Started, not finished',
+	letgo: 'Skipped until next time'
 };
 
 function nameOf(home: PreparedHome, entry: LedgerEntry): string {
@@ -263,7 +263,7 @@ export function skip(asker: Asker, form: FormData): Promise<Answer> {
 			dueOn: f.dueOn
 		}),
 		planJudge(asker),
-		(home, entry) => `Skipped: ${nameOf(home, entry)}. Nothing of it becomes late.`
+		(home, entry) => `Skipped until next time: ${nameOf(home, entry)}. It never counts as overdue.`
 	);
 }
 
@@ -274,7 +274,7 @@ export function enough(asker: Asker, form: FormData): Promise<Answer> {
 		form,
 		(f, date) => ({ id: idOf(f, 'enough'), outcome: 'enough', date, by: byOf(asker, f) }),
 		() => null,
-		() => 'Enough for today. Only the basics still hang.'
+		() => 'Moved the rest. The daily basics stay on today.'
 	);
 }
 
@@ -285,7 +285,7 @@ export function undo(asker: Asker, form: FormData): Promise<Answer> {
 		form,
 		(f, date) => ({ id: idOf(f, `undo ${f.of}`), outcome: 'undo', date, by: byOf(asker, f), of: f.of }),
 		undoJudge(asker),
-		() => 'Taken back.'
+		() => 'Undone.'
 	);
 }
 
@@ -321,7 +321,7 @@ export function extra(asker: Asker, form: FormData): Promise<Answer> {
 			...lineOf(f)
 		}),
 		planJudge(asker),
-		(home, entry) => `Hung for that day: ${nameOf(home, entry)}.`
+		(home, entry) => `Added for that day: ${nameOf(home, entry)}.`
 	);
 }
 

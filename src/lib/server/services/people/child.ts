@@ -99,10 +99,10 @@ export function lookedRound(asker: Asker, lineId: string, form: FormData) {
 		const facts = await mineOf(asker);
 		const line = facts.lines.find((one) => one.line.id === lineId);
 		if (!line || line.line.job.lookRound.length === 0)
-			return fail(410, { message: 'There is nothing to look round here any more.', values: typed(form) });
+			return fail(410, { message: 'There is nothing to check here any more.', values: typed(form) });
 		const look = lookOf(facts, line);
 		if (look.done === null)
-			return fail(409, { message: 'Do it first, then look round.', values: typed(form) });
+			return fail(409, { message: 'Do it first, then do the last check.', values: typed(form) });
 		if (look.state === 'none') {
 			const entry: LedgerEntry = {
 				outcome: 'lookround',

@@ -76,7 +76,7 @@ export function editFamily(household: string, form: FormData) {
 			text('part') === 'shares'
 				? 'Kept. The shares hold from this week on.'
 				: text('part') === 'ribbon'
-					? 'Kept. The ribbon goes round so from today.'
+					? 'Saved. The captain changes so from today.'
 					: 'Kept.'
 	);
 }
@@ -88,11 +88,11 @@ export function giveRibbon(household: string, form: FormData) {
 		const { home, today, weekBegin } = facts;
 		const to = String(form.get('to') ?? '');
 		if (!home.home.household.family.ribbon.members.includes(to))
-			return fail(400, { message: 'Choose one of those whom the ribbon goes round.', values: typed(form) });
+			return fail(400, { message: 'Choose one of the children who take turns.', values: typed(form) });
 		if (ribbonOf(facts, today) !== to)
 			await transaction((db) => swapRibbon(db, household, weekBegin, today, to));
 		return {
-			saved: `${memberName(home, to)} wears the ribbon today. The next turn makes up for it.`,
+			saved: `${memberName(home, to)} is today’s captain. The next time makes up for it.`,
 			effects: [],
 			tried: false
 		};

@@ -91,7 +91,7 @@ export function proposeWeek(facts: FamilyFacts, absences: readonly Absence[] = [
 	});
 }
 
-/** Who wears the ribbon on a day. */
+/** Who is today’s captain on a day. */
 export function ribbonOf(facts: FamilyFacts, day: CivilDay): string | null {
 	const pauses = effectivePauses(facts.projection.home);
 	return captainOn(

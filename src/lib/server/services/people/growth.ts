@@ -45,7 +45,7 @@ const isoToday = (day: number) => new Date(day * 86_400_000).toISOString().slice
 const SAID = {
 	with: 'Written down: done with somebody.',
 	alone: 'From now on alone, and looked at.',
-	signed: 'Signed off. The next rung is open.',
+	signed: 'Alone, no check. The next part can be practised.',
 	again: 'With somebody beside once more.'
 } as const;
 
@@ -61,12 +61,12 @@ export function say(asker: Asker, form: FormData) {
 		const child = home.home.members.find((one) => one.id === member && one.role === 'child');
 		if (!job || !child)
 			return fail(400, {
-				message: 'That ladder is not here any more. Reload the page.',
+				message: 'Those parts to learn are not here any more. Reload the page.',
 				values: typed(form)
 			});
 		if (!maySay(stateOfRungs(job, member, entries)[rung], how))
 			return fail(409, {
-				message: 'That rung stands elsewhere by now. Look at the ladder again.',
+				message: 'That part is at another stage by now. Look again.',
 				values: typed(form)
 			});
 		return write(
@@ -107,7 +107,7 @@ export function answerLook(asker: Asker, form: FormData) {
 		const { home, entries, today } = await familyFacts(household);
 		const asked = entries.find((entry) => entry.id === look);
 		if (asked?.outcome !== 'lookround' || asked.verdict !== 'asked')
-			return fail(410, { message: 'That look-round is not here any more.', values: typed(form) });
+			return fail(410, { message: 'That check is not here any more.', values: typed(form) });
 		if (lookRounds(entries, asked.member, asked.chore).some((one) => one.asked.id === look && one.answer))
 			return fail(409, { message: 'Somebody has answered it already.', values: typed(form) });
 		const job = home.jobById.get(asked.chore);

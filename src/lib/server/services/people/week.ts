@@ -90,7 +90,7 @@ export function put(asker: Asker, form: FormData) {
 		const found = await turnOf(asker, String(form.get('turn') ?? '').slice(0, 90));
 		if (!found)
 			return fail(410, {
-				message: 'That turn is not in this week any more. Choose another.',
+				message: 'That job is not in this week any more. Choose another.',
 				values: typed(form)
 			});
 		const { facts, turn } = found;
@@ -119,7 +119,7 @@ export function ask(asker: Asker, form: FormData) {
 		const found = await turnOf(asker, String(form.get('turn') ?? '').slice(0, 90));
 		if (!found)
 			return fail(410, {
-				message: 'That turn is not in this week any more. Choose another.',
+				message: 'That job is not in this week any more. Choose another.',
 				values: typed(form)
 			});
 		const { turn, week } = found;

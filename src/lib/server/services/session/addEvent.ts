@@ -66,7 +66,7 @@ export async function startSession(
 	return { ok: true };
 }
 
-/** How long the last tick of a session can be taken back. */
+/** How long the last tick of a session can be undone. */
 const REOPENS_WITHIN = 10 * 60_000;
 
 const NEEDS_STEP: readonly SessionEventKind[] = ['stepDone', 'stepUndone', 'capped', 'fetched'];
@@ -103,7 +103,7 @@ export async function addEvent(
 	}
 	const before = readSession(session.plan, session.events, event.at);
 	const setDown = session.events.some((known) => known.kind === 'setDown' || known.kind === 'closed');
-	// The tick that ended it can be taken back for a while; what was set down stays down.
+	// The tick that ended it can be undone for a while; what was set down stays down.
 	const reopens = event.kind === 'stepUndone' && !setDown && event.at - (before.overAt ?? 0) < REOPENS_WITHIN;
 	const closes = session.plan.clearing !== null && CLOSING.includes(event.kind);
 	if (before.phase === 'over' && event.kind !== 'fetched' && !reopens && !closes) {

@@ -6,8 +6,8 @@ import { z } from 'zod';
 /** Minutes asked for: more than none, at most ten hours; what cannot be read is refused with words. */
 export const minutesAsked = z.coerce
 	.number('Minutes are a number, such as 10.')
-	.min(1, 'A pail holds at least 1 minute.')
-	.max(600, 'A pail holds at most 600 minutes; a longer day is several pails.');
+	.min(1, 'A session takes at least 1 minute.')
+	.max(600, 'A session takes at most 600 minutes; make a longer day several sessions.');
 
 const ids = z
 	.string()

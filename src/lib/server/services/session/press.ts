@@ -144,12 +144,12 @@ export async function carry(asker: Asker, session: string, form: FormData) {
 			}
 			return count;
 		});
-		if (moved === null) return fail(404, { message: 'There is no such pail here. Fill one from Today.' });
+		if (moved === null) return fail(404, { message: 'There is no such session here. Start one from Today.' });
 		return {
 			message:
 				moved === 0
-					? 'Nothing of it had to move: it hangs tomorrow by itself.'
-					: `${moved === 1 ? 'One job is' : `${numberWord(moved)} jobs are`} tomorrow’s now. The rest hangs there by itself.`
+					? 'Nothing had to move: it comes tomorrow by itself.'
+					: `${moved === 1 ? 'One job is' : `${numberWord(moved)} jobs are`} tomorrow’s now. The rest comes tomorrow by itself.`
 		};
 	});
 }
@@ -199,15 +199,15 @@ export async function event(asker: Asker, session: string, form: FormData) {
 		if (result.ok) return { at };
 		switch (result.refusal.code) {
 			case 'session-unknown':
-				return fail(404, { message: 'There is no such pail here. Fill one from Today.' });
+				return fail(404, { message: 'There is no such session here. Start one from Today.' });
 			case 'session-over':
-				return fail(409, { message: 'This pail has been set down already.' });
+				return fail(409, { message: 'This session has ended already.' });
 			case 'cannot-add':
 				return fail(409, {
 					message: 'That job is not in this home any more, or is nobody’s here. Choose another.'
 				});
 			default:
-				return fail(400, { message: 'This pail has no such step. Reload the page and try again.' });
+				return fail(400, { message: 'This session has no such step. Reload the page and try again.' });
 		}
 	});
 }

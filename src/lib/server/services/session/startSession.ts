@@ -117,7 +117,7 @@ export async function start(asker: Asker, form: FormData) {
 				values: typed(form)
 			});
 		if (memberOf(home, asker, member.id).id !== member.id)
-			return fail(403, { message: 'Each fills a pail of their own here.', values: typed(form) });
+			return fail(403, { message: 'Each starts a session of their own here.', values: typed(form) });
 		const line = read.data.line ?? null;
 		const own = day.lines.find((l) => l.line.id === line);
 		if (line !== null && !own)
@@ -152,7 +152,7 @@ export async function start(asker: Asker, form: FormData) {
 		const { input, plan } = chosenPlan(filled, query.choice, read.data);
 		if (plan.entries.length === 0 && clearing === null)
 			return fail(409, {
-				message: 'There is nothing on the line for this pail just now. Choose somebody else, or rest.',
+				message: 'There is nothing to do for this session just now. Choose somebody else, or take a break.',
 				values: typed(form)
 			});
 		const result = await transaction((db) =>
@@ -171,7 +171,7 @@ export async function start(asker: Asker, form: FormData) {
 		if (result.ok) return { session: read.data.id };
 		if (result.refusal.code === 'already-running') {
 			return fail(409, {
-				message: `${memberName(home, result.refusal.member)} has a pail running already. Finish it, or set it down first.`,
+				message: `${memberName(home, result.refusal.member)} has a timed session already. Finish it, or end it first.`,
 				running: result.refusal.session,
 				values: typed(form)
 			});

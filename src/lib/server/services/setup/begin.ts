@@ -112,11 +112,11 @@ export async function start(cookies: Cookies, form: FormData, who: Beginner) {
 		const id = cookies.get(COOKIE);
 		const stored = id ? await reading((db) => loadDraft(db, id)) : null;
 		if (!stored)
-			return fail(400, { message: 'These first steps are not here any more. Hang a room, and go on.' });
+			return fail(400, { message: 'These first steps are not here any more. Add a room, and go on.' });
 		if (stored.household) return { household: stored.household };
 		const { draft } = stored;
 		if (draft.rooms.length === 0) {
-			return fail(400, { message: 'A home has at least one room. Hang one, then begin.' });
+			return fail(400, { message: 'A home has at least one room. Add one, then begin.' });
 		}
 		if (draft.changes) {
 			if (draft.changes !== who.organises)

@@ -1,13 +1,13 @@
 <script lang="ts">
 	import EditForm from '$ui/house/EditForm.svelte';
-	import JobEditor from '$ui/rhythm/JobEditor.svelte';
+	import JobEditor from '$ui/job/JobEditor.svelte';
 	import Notice from '$ui/Notice.svelte';
 	let { data, form } = $props();
 	const view = $derived(data.view);
 	const action = $derived(`/house/job/${view.job.id}?/edit`);
 </script>
 
-<svelte:head><title>{view.isNew ? 'A job of your own' : view.job.name} · Pail Round</title></svelte:head>
+<svelte:head><title>{view.isNew ? 'Add a job of your own' : view.job.name} · Pail Round</title></svelte:head>
 
 {#if form && 'message' in form && form.message}
 	<Notice tone="wrong"><span>{form.message}</span></Notice>
@@ -30,11 +30,11 @@
 			<EditForm values={{ op: 'lastDone' }} {view} {action} class="row">
 				<label for="last-done">Last done about</label>
 				<input id="last-done" class="field" type="date" name="day" required />
-				<button class="plain">Count from it</button>
+				<button class="plain">Save this date</button>
 			</EditForm>
 		{/if}
 		<EditForm values={{ op: 'retire' }} {view} {action}>
-			<button class="text-link">Retire the job</button>
+			<button class="text-link">Remove this job …</button>
 		</EditForm>
 	</div>
 {/if}

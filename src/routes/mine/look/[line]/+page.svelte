@@ -28,12 +28,12 @@
 	];
 </script>
 
-<svelte:head><title>Look round: {view.name} · Pail Round</title></svelte:head>
+<svelte:head><title>Last check: {view.name} · Pail Round</title></svelte:head>
 
 <section class="look">
 	<header>
 		{#if view.number}<span class="plate">{view.number}</span>{/if}
-		<p>{view.member} looks round: {view.room}</p>
+		<p>{view.member} does the last check: {view.room}</p>
 		<a class="plain" href="/mine">Stop</a>
 	</header>
 	<div class="room" aria-hidden="true">
@@ -83,11 +83,9 @@
 		{/if}
 	</div>
 	{#if next}
-		<a class="giant" href="{here}?at={view.at + 2}" data-sveltekit-replacestate>Clear, next</a>
+		<a class="giant" href="{here}?at={view.at + 2}" data-sveltekit-replacestate>It is fine, next</a>
 	{:else}
-		<ActForm action="?/done" values={{ id: view.formId }}
-			><button class="giant">Clear. All looked at</button></ActForm
-		>
+		<ActForm action="?/done" values={{ id: view.formId }}><button class="giant">All checked</button></ActForm>
 	{/if}
 </section>
 

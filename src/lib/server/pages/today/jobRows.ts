@@ -5,8 +5,8 @@ import { NOTHING_GIVEN, whoseTurn, type GivenTurns } from '$core/people/ownList'
 import { latenessOf } from '$core/schedule/agenda';
 import type { PreparedHome } from '$core/schedule/preparedHome';
 import type { DaySeries } from '$core/schedule/readDay';
-import type { Glyph, TagView, ZoneMark } from '$views/today';
-import { dayAhead, lateText, listNames, MONTHS, PAUSE_WORDS, stateWord } from '$words/general';
+import type { Glyph, JobRow, ZoneMark } from '$views/today';
+import { dayAhead, overdueText, listNames, MONTHS, PAUSE_WORDS, stateWord } from '$words/general';
 import { memberName } from '$words/names';
 
 export function zoneMark(home: PreparedHome, zoneId: string | null): ZoneMark | null {
@@ -24,8 +24,8 @@ export function zoneMark(home: PreparedHome, zoneId: string | null): ZoneMark | 
 function whoText(home: PreparedHome, line: DaySeries, ids: readonly string[]): string {
 	const names = ids.map((id) => memberName(home, id));
 	if (names.length === 2 && line.line.job.who.mode === 'shared') return `${names[0]} or ${names[1]}`;
-	if (names.length > 2) return 'Anyone';
-	return listNames(names) || 'Anyone';
+	if (names.length > 2) return 'anyone';
+	return listNames(names) || 'anyone';
 }
 
 function glyphOf(line: DaySeries): Glyph {
@@ -38,28 +38,32 @@ function glyphOf(line: DaySeries): Glyph {
 export function stateText(line: DaySeries, today: CivilDay): string {
 	switch (line.state) {
 		case 'late':
-			return lateText(latenessOf(line));
+			return overdueText(latenessOf(line), line.dueOn, today);
 		case 'waiting':
-			return `waits for ${line.catchUpOn === null ? 'its day' : dayAhead(line.catchUpOn, today)}`;
+			return line.catchUpOn === null
+				? stateWord(line.state)
+				: `moved to ${dayAhead(line.catchUpOn, today)}, your catch-up day`;
 		case 'paused': {
-			if (!line.pause) return 'under a cloth';
+			if (!line.pause) return stateWord(line.state);
 			const why = line.pause.note || PAUSE_WORDS[line.pause.reason];
-			return `${why}, to ${dayAhead(line.pause.to, today)}`;
+			return `${why}, paused until ${dayAhead(line.pause.to, today)}`;
 		}
 		case 'open':
-			return line.dueOn === null ? 'open' : `open, due ${dayAhead(line.dueOn, today)}`;
+			return line.dueOn === null
+				? stateWord(line.state)
+				: `due ${dayAhead(line.dueOn, today)}, can be done now`;
 		default:
 			return stateWord(line.state);
 	}
 }
 
-export function tagOf(
+export function jobRow(
 	home: PreparedHome,
 	line: DaySeries,
 	today: CivilDay,
 	given: GivenTurns = NOTHING_GIVEN,
 	day: CivilDay = today
-): TagView {
+): JobRow {
 	const who = whoseTurn(line, day, given);
 	const { job, room, part } = line.line;
 	const late = line.state === 'late' ? latenessOf(line) : null;
@@ -79,6 +83,7 @@ export function tagOf(
 		glyph: glyphOf(line),
 		lateTurns: late?.unit === 'turns' ? late.count : null,
 		words: stateText(line, today),
+		overdue: late ? stateText(line, today) : null,
 		share: share > 0 ? `${Math.round(share * 100)} % done` : null,
 		deep: line.depth === 'deep',
 		inPail: null,

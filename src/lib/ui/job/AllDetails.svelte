@@ -1,0 +1,64 @@
+<script lang="ts">
+	/** What is seldom changed: how much it matters, what it needs, who can learn it, its steps. */
+	import type { JobEditorView } from '$views/jobEditor';
+	import { EDITOR, LAYERS } from '$words/jobEditor';
+	import Check from '../kit/Check.svelte';
+	import Choice from '../kit/Choice.svelte';
+	import DateField from '../kit/DateField.svelte';
+	import NumberField from '../kit/NumberField.svelte';
+	import Tabs from '../kit/Tabs.svelte';
+	import TextField from '../kit/TextField.svelte';
+	import { DEPTH_NAMES, type DepthName, type JobFields } from './jobFields.svelte';
+	import StepRows from './StepRows.svelte';
+	let { view, fields }: { view: JobEditorView; fields: JobFields } = $props();
+	const tabs = $derived([
+		...DEPTH_NAMES.filter((depth) => fields.has[depth]).map((depth) => ({
+			value: depth,
+			label: EDITOR.steps(EDITOR[depth])
+		})),
+		{ value: 'needs', label: 'What it needs' },
+		{ value: 'learn', label: 'How to teach and check it' },
+		...(view.others.length > 0 ? [{ value: 'covers', label: EDITOR.covers }] : [])
+	]);
+	let tab = $state('usual');
+	const covers = (id: string, on: boolean) =>
+		(fields.covers = on ? [...new Set([...fields.covers, id])] : fields.covers.filter((one) => one !== id));
+</script>
+
+<Tabs label={EDITOR.all} {tabs} bind:value={tab}>
+	{#snippet panel(value)}
+		{#if value === 'needs'}
+			<div class="grid items-start gap-5 sm:grid-cols-2 md:grid-cols-3">
+				<NumberField
+					label={EDITOR.matters}
+					help={EDITOR.mattersHelp}
+					min={1}
+					max={5}
+					bind:value={fields.weight}
+				/>
+				<Choice label={EDITOR.layer} options={LAYERS} bind:value={fields.layer} />
+				<DateField label={EDITOR.firstDay} bind:value={fields.startsOn} />
+				<TextField label={EDITOR.needs} bind:value={fields.needs} />
+				<Check label={EDITOR.noisy} bind:checked={fields.noisy} />
+				<Check label={EDITOR.hidden} bind:checked={fields.hidden} />
+			</div>
+		{:else if value === 'learn'}
+			<div class="grid items-start gap-5 sm:grid-cols-2">
+				<TextField label={EDITOR.skill} maxlength={60} bind:value={fields.skill} />
+				<NumberField label={EDITOR.fromAge} max={99} bind:value={fields.fromAge} />
+				<TextField label={EDITOR.rungs} lines={4} bind:value={fields.rungs} />
+				<TextField label={EDITOR.checks} lines={4} bind:value={fields.lookRound} />
+			</div>
+		{:else if value === 'covers'}
+			<div class="grid gap-x-8 sm:grid-cols-2 md:grid-cols-3">
+				{#each view.others as other (other.id)}<Check
+						label={other.name}
+						checked={fields.covers.includes(other.id)}
+						onchange={(on) => covers(other.id, on)}
+					/>{/each}
+			</div>
+		{:else}
+			<StepRows {fields} depth={value as DepthName} word={EDITOR[value as DepthName]} />
+		{/if}
+	{/snippet}
+</Tabs>

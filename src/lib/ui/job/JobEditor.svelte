@@ -1,0 +1,191 @@
+<script lang="ts">
+	/** A job in three layers: a sentence that can be unpicked, more options, all details. */
+	import { addDays, isoOf, type CivilDay } from '$core/calendar/civil';
+	import type { HomeProjection } from '$core/schedule/projection';
+	import { jobFromForm } from '$core/setup/jobForm';
+	import { datesBefore, trialDates, type TrialInput } from '$core/setup/trial';
+	import { untrack } from 'svelte';
+	import type { JobEditorView } from '$views/jobEditor';
+	import { PART_NAMES } from '$words/general';
+	import { EDITOR, partsText, whoDoesText } from '$words/jobEditor';
+	import { cadenceText } from '$words/recurrence';
+	import Button from '../kit/Button.svelte';
+	import Choice from '../kit/Choice.svelte';
+	import NumberField from '../kit/NumberField.svelte';
+	import Shelf from '../kit/Shelf.svelte';
+	import TextField from '../kit/TextField.svelte';
+	import Toggles from '../kit/Toggles.svelte';
+	import { once } from '../once';
+	import AllDetails from './AllDetails.svelte';
+	import HowOften from './HowOften.svelte';
+	import { JobFields } from './jobFields.svelte';
+	import MoreOptions from './MoreOptions.svelte';
+	import NextDates from './NextDates.svelte';
+	import Tape from './Tape.svelte';
+	import WhoDoes from './WhoDoes.svelte';
+	let { view }: { view: JobEditorView } = $props();
+	const job = $derived(view.job);
+	/** The editor is made anew for each revision: what it began with stays. */
+	const fields = untrack(() => new JobFields(view.job, view.isNew, isoOf(view.today as CivilDay)));
+	let tool = $state<'often' | 'when' | 'who' | 'minutes' | null>(
+		untrack(() => (view.isNew ? 'often' : null))
+	);
+	let sending = $state(false);
+	const made = $derived(jobFromForm(job, fields.form));
+	const trial = $derived.by(() => {
+		if (!made.ok)
+			return { problem: made.problems[0]?.says ?? '', dates: [] as CivilDay[], gone: [] as CivilDay[] };
+		const projection: HomeProjection = {
+			series: new Map(view.projection ? [[view.projection.id, view.projection.line]] : []),
+			zones: new Map(),
+			home: []
+		};
+		const today = view.today as CivilDay;
+		const input: TrialInput = {
+			household: view.household,
+			room: view.room,
+			before: view.isNew ? null : job,
+			after: made.job.startsOn ? made.job : { ...made.job, startsOn: isoOf(today) },
+			projection,
+			pauses: view.pauses,
+			today,
+			zoneDays: view.zoneDays as CivilDay[]
+		};
+		const dates = trialDates(input);
+		const now = new Set<number>(dates);
+		const end = dates[dates.length - 1] ?? addDays(today, 60);
+		const gone = datesBefore(input, 12).filter((day) => !now.has(day) && day <= end);
+		return { problem: '', dates, gone: gone.slice(0, 6) };
+	});
+	/** How often in words: as it was last understood, while what is typed makes no sense. */
+	let often = $state(untrack(() => cadenceText(view.job.cadence)));
+	$effect(() => {
+		if (made.ok) often = cadenceText(made.job.cadence);
+	});
+	const names = $derived(
+		view.people.filter((person) => fields.members.includes(person.id)).map((person) => person.name)
+	);
+	const PARTS = (['morning', 'midday', 'evening'] as const).map((value) => ({
+		value,
+		label: PART_NAMES[value]
+	}));
+	const isDaily = $derived(fields.type === 'daily');
+	const toggle = (which: NonNullable<typeof tool>) => (tool = tool === which ? null : which);
+</script>
+
+<form
+	class="flex flex-1 flex-col"
+	method="post"
+	action="/house/job/{view.isNew ? 'new' : job.id}?/edit"
+	use:once={{ sending: (busy) => (sending = busy) }}
+>
+	<input type="hidden" name="id" value={view.formId} />
+	<input type="hidden" name="revision" value={view.revision} />
+	{#each Object.entries(fields.form) as [name, list] (name)}{#each list as value, i (i)}<input
+				type="hidden"
+				{name}
+				{value}
+			/>{/each}{/each}
+	<header class="flex flex-wrap items-center gap-x-4 gap-y-2 px-edge pt-2">
+		{#if view.zone}<span class="plate">{view.zone.number}</span>{/if}
+		{#if view.isNew}
+			<h1 class="sr-only">{EDITOR.add}</h1>
+			<div class="w-full max-w-96">
+				<TextField label={EDITOR.name} maxlength={80} required bind:value={fields.name} />
+			</div>
+			<Choice
+				label={EDITOR.room}
+				options={view.rooms.map((room) => ({ value: room.id, label: room.name }))}
+				bind:value={fields.room}
+			/>
+		{:else}
+			<h1 class="m-0 wrap-anywhere">{job.name}</h1>
+			<a class="text-lead text-tin-text" href="/house?room={view.room.id}">{view.room.name}</a>
+		{/if}
+		<span class="ml-auto text-tin-text">{view.lastWords}</span>
+	</header>
+	{#if view.late}<p class="mx-edge mt-2 mb-0 text-brass-text">
+			{view.late}: it stays overdue until it is done or skipped. A change never makes anything overdue.
+		</p>{/if}
+
+	<p
+		class="mx-edge mt-5 mb-3 flex flex-wrap items-center gap-x-3 gap-y-2.5 font-display text-[1.75rem] max-sm:text-[1.375rem]"
+	>
+		<span>{EDITOR.comes}</span>
+		<Tape text={often} label={EDITOR.often} open={tool === 'often'} onclick={() => toggle('often')} />
+		<Tape
+			text={partsText(fields.parts)}
+			label={EDITOR.whenInDay}
+			open={tool === 'when'}
+			onclick={() => toggle('when')}
+		/>
+		<span>{EDITOR.by}</span>
+		<Tape
+			text={whoDoesText(fields.who as typeof job.who.mode, names)}
+			label={EDITOR.whoDoes}
+			open={tool === 'who'}
+			onclick={() => toggle('who')}
+		/>
+		<span>{EDITOR.for}</span>
+		<Tape
+			text={String(fields.minutes.usual)}
+			label={EDITOR.howLong}
+			open={tool === 'minutes'}
+			onclick={() => toggle('minutes')}
+		/>
+		<span>{EDITOR.minutes}.</span>
+	</p>
+	{#if tool}
+		<div class="mx-edge mb-2 rounded-button bg-enamel-hi px-4 py-4 shadow-[0_0_0_1.5px_var(--tin-2)]">
+			{#if tool === 'often'}<HowOften {view} {fields} />
+			{:else if tool === 'when'}
+				<Toggles
+					label={EDITOR.whenInDay}
+					help={isDaily ? EDITOR.partsHelp : EDITOR.partHelp}
+					many
+					options={PARTS}
+					value={fields.parts}
+					onchange={(to) =>
+						(fields.parts = isDaily
+							? PARTS.map((one) => one.value).filter((part) => to.includes(part))
+							: to.slice(-1))}
+				/>
+			{:else if tool === 'who'}<WhoDoes {view} {fields} />
+			{:else}
+				<NumberField
+					label={EDITOR.howLong}
+					about="min"
+					min={0.5}
+					step={0.5}
+					max={1440}
+					bind:value={fields.minutes.usual}
+				/>
+				{#if view.estimate}<p class="mt-2 mb-0 text-tin-text">{view.estimate}</p>{/if}
+			{/if}
+		</div>
+	{/if}
+
+	<NextDates
+		dates={trial.dates}
+		gone={trial.gone}
+		problem={trial.problem}
+		type={fields.type}
+		weave={view.zone?.weave ?? null}
+	/>
+
+	<div class="mt-auto pt-4">
+		<Shelf title={EDITOR.more} line={EDITOR.moreLine}><MoreOptions {view} {fields} /></Shelf>
+		<Shelf title={EDITOR.all} line={EDITOR.allLine}><AllDetails {view} {fields} /></Shelf>
+	</div>
+	<div
+		class="sticky bottom-(--rim) z-20 flex flex-wrap items-center gap-3 border-t border-linen-deep bg-enamel px-edge py-3 max-sm:bottom-[62px]"
+	>
+		<span class="text-tin-text max-sm:hidden">{EDITOR.holds}</span>
+		<span class="ml-auto flex gap-3">
+			{#if !view.isNew}<Button href="/house/job/{job.id}" data-sveltekit-reload>{EDITOR.discard}</Button>{/if}
+			<Button kind="solid" type="submit" name="op" value="keep" {sending}
+				>{view.isNew ? EDITOR.add : EDITOR.save}</Button
+			>
+		</span>
+	</div>
+</form>

@@ -1,0 +1,60 @@
+/** What was ticked a moment ago: it stays in its place, struck, with its way back, and then goes. */
+import type { JobRow } from '$views/today';
+import { SvelteMap } from 'svelte/reactivity';
+import { UNDO_FOR } from '../kit/times';
+
+export interface Ticked {
+	readonly row: JobRow;
+	/** Where it hung. */
+	readonly part: string;
+	readonly at: number;
+	/** The entry that says so, once the house has answered. */
+	readonly entry: string | null;
+}
+
+export class TickedRows {
+	readonly #kept = new SvelteMap<string, Ticked>();
+	readonly #timers = new Map<string, ReturnType<typeof setTimeout>>();
+
+	/** It was pressed: struck at once, before there is an answer. */
+	press(row: JobRow, part: string, at: number): void {
+		this.#kept.set(row.line, { row, part, at, entry: null });
+	}
+
+	/** It is written: it can be taken back for a while. */
+	written(line: string, entry: string): void {
+		const ticked = this.#kept.get(line);
+		if (!ticked) return;
+		this.#kept.set(line, { ...ticked, entry });
+		clearTimeout(this.#timers.get(line));
+		this.#timers.set(
+			line,
+			setTimeout(() => this.drop(line), UNDO_FOR)
+		);
+	}
+
+	/** It was not written, or was taken back, or its time is over. */
+	drop(line: string): void {
+		clearTimeout(this.#timers.get(line));
+		this.#timers.delete(line);
+		this.#kept.delete(line);
+	}
+
+	/** Whether a row that was pressed waits for its answer. */
+	isAnswering(): boolean {
+		return [...this.#kept.values()].some((one) => one.entry === null);
+	}
+
+	get(line: string): Ticked | undefined {
+		return this.#kept.get(line);
+	}
+
+	/** The rows of a part with those that were ticked a moment ago, each where it hung. */
+	among(part: string, rows: readonly JobRow[]): JobRow[] {
+		const here = new Set(rows.map((row) => row.line));
+		const list = [...rows];
+		const gone = [...this.#kept.values()].filter((one) => one.part === part && !here.has(one.row.line));
+		for (const one of gone.sort((a, b) => a.at - b.at)) list.splice(one.at, 0, one.row);
+		return list;
+	}
+}

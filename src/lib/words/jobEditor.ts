@@ -1,0 +1,182 @@
+/** Every label of the editor of a job. */
+import type { Household, Job } from '$core/household/home';
+import { listNames, WEEKDAYS } from './general';
+
+export const EDITOR = {
+	called: 'A job called',
+	name: 'Name of the job',
+	room: 'Room',
+	comes: 'It comes',
+	by: 'by',
+	for: 'for',
+	minutes: 'minutes',
+	often: 'How often',
+	whenInDay: 'When in the day',
+	whoDoes: 'Who does it',
+	howLong: 'How many minutes it usually takes',
+	nextSix: 'The next six times',
+	struck: 'The struck ones no longer come.',
+	ifLast: 'If each is done on its last day.',
+	noDate: 'This gives no date within three years.',
+	onCallDates: 'It comes only when somebody asks for it.',
+	more: 'More options',
+	moreLine: 'How thorough, if missed, in which months, alternating, how early',
+	all: 'All details',
+	allLine: 'Steps, soaking times, products, how to teach it, what to check at the end',
+	holds: 'Holds from today.',
+	discard: 'Discard my changes',
+	save: 'Save',
+	add: 'Add this job',
+	thorough: 'How thorough, in minutes',
+	quick: 'Quick',
+	usual: 'Usual',
+	deep: 'Deep',
+	hasDepth: (word: string) => `It has a ${word.toLowerCase()} way`,
+	deepEvery: 'Deep every so many times',
+	deepEveryHelp:
+		'Every fourth time, say, the deep way is planned instead of the usual one. 0: never by itself.',
+	missed: 'If missed',
+	allYear: 'In some months only',
+	season: 'In these months',
+	alternates: 'Each time the next of a list',
+	variants: 'The list, one a line, at least two',
+	early: 'Can be done so many days early',
+	weekdays: 'On these days',
+	months: 'In these months',
+	everyWeeks: 'Every how many weeks',
+	timesAWeek: 'Times a week',
+	everyMonths: 'Every how many months',
+	dayOfMonth: 'Day of the month',
+	byDay: 'On a day of the month',
+	byWeekday: 'On a weekday of the month',
+	nth: 'Which one',
+	weekday: 'Weekday',
+	week: 'Week of the month',
+	onceOn: 'On which day',
+	atLeast: 'At least so many days after it was last done',
+	atMost: 'At most',
+	zoneEvery: 'How often with its zone',
+	partsHelp: 'Several: once in each. None: any time of the day.',
+	partHelp: 'One, or none: any time of the day.',
+	whoMay: 'Who may do it',
+	turnsEvery: 'They change',
+	matters: 'How much it matters',
+	mattersHelp: '1: nice to have. 5: health, such as food surfaces and toilets.',
+	layer: 'Part of the plan',
+	firstDay: 'First day',
+	needs: 'What it needs, with commas',
+	skill: 'What one must have learned',
+	fromAge: 'From which age (0: any)',
+	rungs: 'Parts to learn, easiest first, a line each',
+	checks: 'What to check at the end, a line each',
+	noisy: 'It is noisy',
+	hidden: 'It is planning, shopping or bills',
+	covers: 'Doing it also does',
+	steps: (word: string) => `${word}: its steps`,
+	step: (n: number) => `Step ${n}`,
+	stepMinutes: (n: number) => `Minutes of step ${n}`,
+	stepKind: (n: number) => `Kind of step ${n}`,
+	stepWait: (n: number) => `What runs or soaks after step ${n}`,
+	stepLeast: (n: number) => `At least, minutes, after step ${n}`,
+	stepMost: (n: number) => `At most, minutes, after step ${n}`,
+	addStep: 'Add a step',
+	removeStep: (n: number) => `Remove step ${n}`
+} as const;
+
+export const OFTEN_TYPES = [
+	{ value: 'daily', label: 'on days of the week' },
+	{ value: 'weekly', label: 'every so many weeks' },
+	{ value: 'timesAWeek', label: 'so many times a week' },
+	{ value: 'monthly', label: 'on a day of every month' },
+	{ value: 'nth', label: 'on a weekday of every month' },
+	{ value: 'everyMonths', label: 'every so many months' },
+	{ value: 'leaf', label: 'in a week of every month' },
+	{ value: 'months', label: 'in certain months of the year' },
+	{ value: 'afterDone', label: 'so many days after it was last done' },
+	{ value: 'zone', label: 'each time its zone has its week' },
+	{ value: 'once', label: 'once, on one day' },
+	{ value: 'onCall', label: 'only when somebody asks for it' }
+] as const;
+
+export const NTH = [
+	{ value: '1', label: 'first' },
+	{ value: '2', label: 'second' },
+	{ value: '3', label: 'third' },
+	{ value: '4', label: 'fourth' },
+	{ value: '-1', label: 'last' }
+] as const;
+
+export const WHO_MODES = [
+	{ value: 'free', label: 'whoever comes first' },
+	{ value: 'fixed', label: 'always one person' },
+	{ value: 'turns', label: 'they take turns' },
+	{ value: 'shared', label: 'shared by them' }
+] as const;
+
+export const TURNS_EVERY = [
+	{ value: 'time', label: 'each time' },
+	{ value: 'day', label: 'each day' },
+	{ value: 'week', label: 'each week' }
+] as const;
+
+export const LAYERS = [
+	{ value: 'basics', label: 'Daily basics' },
+	{ value: 'weekly', label: 'Weekly' },
+	{ value: 'zone', label: 'Zone jobs' },
+	{ value: 'long', label: 'Monthly and yearly jobs' }
+] as const;
+
+export const STEP_KINDS = [
+	'starts something',
+	'clear',
+	'dust',
+	'wipe',
+	'shine',
+	'sanitary',
+	'floor, dry',
+	'floor, wet',
+	'put back'
+] as const;
+
+export const shortDays = WEEKDAYS.map((long, i) => ({ value: String(i + 1), label: long.slice(0, 3), long }));
+
+/** "any time of the day", "in the morning and evening" */
+export const partsText = (parts: readonly string[]) =>
+	parts.length === 0 ? 'any time of the day' : `in the ${listNames(parts)}`;
+
+/** "Ottilie and Bram in turns", "whoever comes first" */
+export function whoDoesText(mode: Job['who']['mode'], names: readonly string[]): string {
+	if (mode === 'free' || names.length === 0) return 'whoever comes first';
+	if (mode === 'turns') return `${listNames(names)} in turns`;
+	if (mode === 'shared') return names.length === 1 ? listNames(names) : `${listNames(names)}, shared`;
+	return listNames(names.slice(0, 1));
+}
+
+/** What can happen to one that is missed, by what the home has. */
+export function missOptions(household: Household) {
+	const catchUp = household.rhythm.catchUpDays.map((day) => WEEKDAYS[day - 1]).join(' or ');
+	return [
+		{ value: 'stays', label: 'keep it until it is done' },
+		{
+			value: 'catchup',
+			label: catchUp
+				? `keep it until ${catchUp}, then skip it`
+				: 'keep it until the catch-up day (there is none yet)'
+		},
+		{ value: 'letgo', label: 'skip it until next time' }
+	];
+}
+
+/** What the home says of a weekday: "Sunday is free in your home; Saturday catches up." */
+export function daysOfHome(household: Household): string {
+	const names = (days: readonly number[]) => listNames(days.map((day) => WEEKDAYS[day - 1] as string));
+	const { freeDays, catchUpDays } = household.rhythm;
+	return [
+		freeDays.length > 0 ? `${names(freeDays)} ${freeDays.length === 1 ? 'is' : 'are'} free in your home` : '',
+		catchUpDays.length > 0
+			? `${names(catchUpDays)} ${catchUpDays.length === 1 ? 'is' : 'are'} for catching up`
+			: ''
+	]
+		.filter(Boolean)
+		.join('; ');
+}
