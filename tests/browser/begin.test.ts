@@ -69,7 +69,7 @@ test('from an empty house to the first ticked job, by keyboard alone', async ({ 
 	await tabTo(page, /^Name/, 'field');
 	await page.keyboard.type('Ada');
 	await press(page, /^Add person$/);
-	await expect(page.getByRole('button', { name: 'Take Ada off' })).toBeVisible();
+	await expect(page.getByRole('button', { name: 'Remove Ada' })).toBeVisible();
 	await press(page, /^Next: the first morning$/);
 	await expect(page.getByRole('heading', { name: 'The first morning' })).toBeVisible();
 	await press(page, /^Begin our home$/);
@@ -121,7 +121,7 @@ test('what is missing or odd is said, and nothing is lost', async ({ browser, st
 	const page = await context.newPage();
 	await page.goto('/begin?step=first-morning');
 	await ready(page);
-	await expect(page.getByText('There is no room yet.')).toBeVisible();
+	await expect(page.getByText('No rooms yet.')).toBeVisible();
 	await expect(page.getByRole('button', { name: 'Begin our home' })).toBeDisabled();
 	await page.goto('/begin?step=rhythm');
 	await ready(page);

@@ -26,12 +26,12 @@ test('an answer that never came: it says so, keeps what was typed, and the same 
 	};
 	await page.route('**/*?/tick*', lose);
 	await sheet.getByRole('button', { name: 'Done', exact: true }).click();
-	await expect(page.getByText('The house does not answer just now.')).toBeVisible();
+	await expect(page.getByText('The server does not answer just now.')).toBeVisible();
 	await expect(sheet.getByLabel('Minutes, if you know')).toHaveValue('7');
 	await page.unroute('**/*?/tick*', lose);
 	await sheet.getByRole('button', { name: 'Done', exact: true }).click();
 	await expect(page.getByRole('status')).toContainText('Done: Stair treads');
-	await expect(page.getByText('The house does not answer just now.')).toHaveCount(0);
+	await expect(page.getByText('The server does not answer just now.')).toHaveCount(0);
 	expect(
 		await stack.query(
 			`SELECT COUNT(*) AS n FROM ledger WHERE job_id = 'stair-treads' AND date = '2027-03-03' AND minutes = 7`
@@ -50,7 +50,7 @@ test('what is typed while an answer is on its way stays', async ({ page }) => {
 	});
 	await sheet.getByLabel('Minutes, if you know').fill('-3');
 	await sheet.getByRole('button', { name: 'Done', exact: true }).click();
-	await expect(sheet.locator('form.tick')).toHaveAttribute('aria-busy', 'true');
+	await expect(sheet.locator('form[action^="/?/tick"]')).toHaveAttribute('aria-busy', 'true');
 	await sheet.getByLabel('Minutes, if you know').fill('12');
 	held.open();
 	await expect(sheet.getByRole('alert')).toContainText('Minutes must be more than 0.');
@@ -78,7 +78,7 @@ test('a link that is touched while an answer is on its way leads where it says',
 	tick.open();
 	await answered;
 	way.open();
-	await expect(page.getByRole('heading', { level: 1, name: /Ledger/ })).toBeVisible();
+	await expect(page.getByRole('heading', { level: 1, name: /History/ })).toBeVisible();
 });
 
 test('a form that is pressed twice before its answer is one entry', async ({ page, stack }) => {

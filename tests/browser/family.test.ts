@@ -45,7 +45,7 @@ test('an organiser lets somebody in; they come in by the code on a second phone'
 	const row = desk.getByRole('listitem').filter({ hasText: 'Bram' });
 	await expect(row).toContainText('cannot log in yet');
 	await row.getByRole('button', { name: 'Let them log in' }).click();
-	await expect(desk.getByRole('heading', { name: 'A way in for Bram' })).toBeVisible();
+	await expect(desk.getByRole('heading', { name: 'A way to log in for Bram' })).toBeVisible();
 	await expect(desk.getByRole('img', { name: 'QR code with the way in' }).locator('svg')).toBeVisible();
 	const code = (await desk.locator('.code').textContent()) ?? '';
 	expect(code).toMatch(/^[A-Z2-9]{4}-[A-Z2-9]{4}-[A-Z2-9]{4}$/);
@@ -163,7 +163,7 @@ test('a child does a thing, looks round alone, and an adult gives one thing back
 	stack
 }) => {
 	const child = await open(browser, stack, kit, '/mine', true);
-	await expect(child.getByText(/left till screens/)).toBeVisible();
+	await expect(child.getByText(/left before screens/)).toBeVisible();
 	const boots = child.locator('[data-line="pair-up-the-boots"]');
 	await boots.getByRole('button', { name: /^Done/ }).tap();
 	const lookRound = async () => {
@@ -305,7 +305,7 @@ test('a call for help is seen at once by those who can come, and ends when someb
 	await expect(child.getByRole('button', { name: /on the way/ })).toBeVisible();
 	await expect(desk.getByText(/Juno calls for help/)).toBeVisible();
 	await listening(child);
-	await desk.getByRole('button', { name: 'I am there' }).click();
+	await desk.getByRole('button', { name: 'I am coming' }).click();
 	await expect(child.getByRole('button', { name: 'Call for help' })).toBeVisible();
 	await desk.context().close();
 	await child.context().close();
@@ -395,7 +395,7 @@ test('a card that was ticked on paper goes into the ledger in one go, once', asy
 	await page.getByLabel('Who ticked it').selectOption('ottilie');
 	await page.getByRole('button', { name: 'All of them' }).click();
 	await page.getByRole('button', { name: 'Save as done' }).click();
-	await expect(page.getByText(/boxes are in the ledger, as Ottilie’s/)).toBeVisible();
+	await expect(page.getByText(/boxes are saved as done, as Ottilie’s/)).toBeVisible();
 	await expect(page.locator('input[type=checkbox]')).toHaveCount(0);
 	const count = () =>
 		stack.query<{ n: number }>(

@@ -82,13 +82,13 @@ test('fields: labels, what is wrong beside them, one sentence of help', async ({
 });
 
 test('a choice of several: arrows choose, typing finds, what cannot be chosen says why', async ({ page }) => {
-	const room = page.getByRole('button', { name: /^Room: / });
+	const room = page.getByRole('combobox', { name: /^Room: / });
 	await room.focus();
 	await page.keyboard.press('Enter');
 	await expect(page.getByText('the paint is drying until Friday')).toBeVisible();
 	await page.keyboard.press('ArrowDown');
 	await page.keyboard.press('Enter');
-	await expect(page.getByRole('button', { name: 'Room: Lamp Room' })).toBeFocused();
+	await expect(page.getByRole('combobox', { name: 'Room: Lamp Room' })).toBeFocused();
 	await expect(page.getByText('Last: lamp-room')).toBeVisible();
 });
 

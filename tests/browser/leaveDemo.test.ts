@@ -71,14 +71,15 @@ test('the demo is looked at as any of its people, and its mail stays in it', asy
 
 	await page.goto('/');
 	await ready(page);
-	await page.getByText('The Vales', { exact: true }).first().click();
-	await page.getByRole('button', { name: 'As Kit' }).filter({ visible: true }).click();
+	const menu = page.getByRole('link', { name: /^Menu of this home/ }).filter({ visible: true });
+	await menu.click();
+	await page.getByRole('button', { name: 'Look at it as Kit' }).click();
 	await expect(page).toHaveURL(`${stack.url}/mine`);
 	await expect(page.getByRole('heading', { name: 'Kit', level: 1 })).toBeVisible();
 	expect((await page.request.get('/house')).status()).toBe(403);
 	await ready(page);
-	await page.getByText('As Kit').click();
-	await page.getByRole('button', { name: 'As Bram' }).click();
+	await menu.click();
+	await page.getByRole('button', { name: 'Look at it as Bram' }).click();
 	await expect(page).toHaveURL(`${stack.url}/`);
 	expect((await page.request.get('/people/access')).status()).toBe(403);
 	expect((await page.request.get('/demo/outbox')).status()).toBe(404);

@@ -1,6 +1,6 @@
 /** Sessions to their very end, and clocks that are wrong, jump, or slept. */
 import type { Page, Request } from '@playwright/test';
-import { allSent, another, begin, giant, heard, setDown, withStubs } from './pails';
+import { allSent, another, begin, giant, heard, otherWay, setDown, withStubs } from './pails';
 import { expect, expectAccessible, ready, test } from './stack';
 
 test.use({ stackOf: 'long sessions' });
@@ -8,7 +8,7 @@ test.beforeEach(({ stack }) => stack.setClock('2027-03-03T10:40:00Z'));
 
 /** Presses Done until nothing is left; what waits for a soak is passed by setting the clock on. */
 async function toTheEnd(page: Page, setOn: () => Promise<void>) {
-	const over = page.getByRole('heading', { name: /pail is empty/ });
+	const over = page.getByRole('heading', { name: /All done/ });
 	for (let i = 0; i < 60; i++) {
 		if (await over.isVisible()) return;
 		const count = page.getByText(/^Step \d+ of/);
@@ -30,7 +30,7 @@ test('a load rings on Today when its wash is over, and again when it is wet too 
 	await withStubs(page);
 	await page.goto('/laundry');
 	await ready(page);
-	await page.getByRole('button', { name: 'Start the wash: Towels' }).click();
+	await page.getByRole('button', { name: 'I started: Towels' }).click();
 	await expect(page.getByText('in the washing machine', { exact: true })).toBeVisible();
 	await page.goto('/');
 	await ready(page);
@@ -56,13 +56,12 @@ test('an evening reset is gone through to its last step, and what it did is writ
 }) => {
 	stack.setClock('2027-03-03T19:30:00Z');
 	await page.goto('/');
-	await ready(page);
-	await page.getByRole('link', { name: 'Kitchen tonight', exact: true }).click();
-	await expect(page.getByRole('heading', { level: 1 })).toHaveText('The kitchen for tonight');
+	await otherWay(page, 'Evening kitchen');
+	await expect(page.getByRole('heading', { level: 1 })).toHaveText('Evening kitchen');
 	await expect(page.locator('[data-settled=yes]')).toBeVisible({ timeout: 30_000 });
 	// What stands about the plan belongs to the plan that is shown.
-	await expect(page.getByRole('link', { name: 'Take out Kitchen reset' })).toBeVisible();
-	await expect(page.getByRole('link', { name: 'Put in Kitchen reset' })).toHaveCount(0);
+	await expect(page.getByRole('link', { name: 'Leave out Kitchen reset' })).toBeVisible();
+	await expect(page.getByRole('link', { name: 'Add Kitchen reset' })).toHaveCount(0);
 	await page.getByRole('button', { name: 'Start', exact: true }).click();
 	await page.waitForURL(/\/timer\/[0-9a-f-]{36}$/);
 	await ready(page);
@@ -106,7 +105,7 @@ test('a big day: a rest in the middle, the laundry underneath; at the end the re
 	await expectAccessible(page, 'the end of a big day');
 	const id = new URL(page.url()).pathname.split('/').pop();
 	await page.getByRole('button', { name: 'Move the rest to tomorrow' }).click();
-	await expect(page.getByText(/tomorrow’s now|hangs tomorrow by itself/)).toBeVisible();
+	await expect(page.getByText(/tomorrow’s now|comes tomorrow by itself/)).toBeVisible();
 	await expect(page.getByRole('button', { name: 'Move the rest to tomorrow' })).toHaveCount(0);
 	const moved = await stack.query<{ job_id: string; moved_to: string }>(
 		"SELECT job_id FROM ledger WHERE outcome = 'moved' AND date = '2027-03-03'"

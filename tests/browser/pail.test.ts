@@ -19,7 +19,7 @@ async function start(page: Page, minutes: number, member = 'ottilie') {
 /** Sets the pail down, so that the next test finds its person free. */
 async function setDown(page: Page) {
 	await page.getByRole('button', { name: 'End session now' }).click();
-	await expect(page.getByRole('heading', { name: /pail is/ })).toBeVisible();
+	await expect(page.getByRole('heading', { name: /All done|has ended/ })).toBeVisible();
 	await allSent(page);
 }
 
@@ -31,10 +31,10 @@ async function allSent(page: Page) {
 test('a pail shows what fits before it starts, for any minutes and anybody', async ({ page }) => {
 	await page.goto('/');
 	await page.getByRole('link', { name: '10 minutes' }).first().click();
-	await expect(page.getByRole('heading', { level: 1 })).toContainText('A pail of 10 minutes');
+	await expect(page.getByRole('heading', { level: 1 })).toContainText('A session of 10 minutes');
 	await page.getByLabel('Any minutes').fill('7');
 	await page.getByRole('button', { name: 'Fill' }).click();
-	await expect(page.getByRole('heading', { level: 1 })).toContainText('A pail of 7 minutes');
+	await expect(page.getByRole('heading', { level: 1 })).toContainText('A session of 7 minutes');
 	await page.locator('select[name=for]').selectOption('pip');
 	await expect(page.getByText('for Pip')).toBeVisible();
 	// Pip is five: nothing with a product in it.
@@ -45,7 +45,7 @@ test('minutes that make no sense are refused with words', async ({ page }) => {
 	for (const minutes of ['0', '-3', '1e9', 'ten', '']) {
 		const response = await page.goto(`/timer?minutes=${minutes}`);
 		expect(response?.status(), minutes).toBe(400);
-		await expect(page.getByText(/Minutes are a number|holds at/)).toBeVisible();
+		await expect(page.getByText(/Minutes are a number|takes at/)).toBeVisible();
 	}
 });
 
@@ -95,13 +95,13 @@ test('a press while the server is away is kept, shown, and sent once', async ({ 
 	await page.route('**/timer/*?/event', (route) => route.abort());
 	await giant(page).click();
 	await expect(page.getByText('Step 2 of')).toBeVisible();
-	await expect(page.getByText('Not on the server yet')).toBeVisible();
+	await expect(page.getByText('Not saved on the server yet')).toBeVisible();
 	// A page that is opened again still has it.
 	await page.reload();
 	await expect(page.getByText('Step 2 of')).toBeVisible();
-	await expect(page.getByText('Not on the server yet')).toBeVisible();
+	await expect(page.getByText('Not saved on the server yet')).toBeVisible();
 	await page.unroute('**/timer/*?/event');
-	await expect(page.getByText('Not on the server yet')).toHaveCount(0);
+	await expect(page.getByText('Not saved on the server yet')).toHaveCount(0);
 	expect(
 		await stack.query(
 			`SELECT COUNT(*) AS n FROM session_event WHERE session_id = '${id}' AND kind = 'stepDone'`
@@ -116,14 +116,14 @@ test('a press without a connection counts from when it was made', async ({ page,
 	const id = page.url().split('/').pop();
 	await page.route('**/timer/*?/event', (route) => route.abort());
 	await page.getByRole('button', { name: 'Pause' }).click();
-	await expect(page.getByText('Not on the server yet')).toBeVisible();
+	await expect(page.getByText('Not saved on the server yet')).toBeVisible();
 	// Seven minutes later, on the device and in the house, the connection is back.
 	stack.setClock('2027-03-03T10:47:00Z');
 	await page.unroute('**/timer/*?/event');
 	const arrived = page.waitForResponse((response) => response.url().includes('event'));
 	await page.clock.fastForward(7 * 60_000);
 	await arrived;
-	await expect(page.getByText('Not on the server yet')).toHaveCount(0);
+	await expect(page.getByText('Not saved on the server yet')).toHaveCount(0);
 	const [row] = await stack.query<{ at: number }>(
 		`SELECT at FROM session_event WHERE session_id = '${id}' AND kind = 'paused'`
 	);
@@ -137,7 +137,7 @@ test('a press that could not be sent is sent by the next page that opens', async
 	const id = page.url().split('/').pop();
 	await page.route('**/timer/*?/event', (route) => route.abort());
 	await page.getByRole('button', { name: 'End session now' }).click();
-	await expect(page.getByText('Not on the server yet')).toBeVisible();
+	await expect(page.getByText('Not saved on the server yet')).toBeVisible();
 	await page.unroute('**/timer/*?/event');
 	// The page is closed in the very moment; Today is opened later.
 	await page.goto('/');
@@ -261,7 +261,7 @@ test('what is open when the household day ends is closed with the minutes really
 	stack.setClock('2027-03-04T09:00:00Z');
 	await page.goto('/');
 	await page.goto(url);
-	await expect(page.getByRole('heading', { name: /pail is set down/ })).toBeVisible();
+	await expect(page.getByRole('heading', { name: /has ended/ })).toBeVisible();
 });
 
 test('without scripts a pail can be started, stepped and set down', async ({ browser, stack }) => {

@@ -23,7 +23,7 @@ export async function another(page: Page) {
 }
 export async function setDown(page: Page, name: string | RegExp = 'End session now') {
 	await page.getByRole('button', { name }).click();
-	await expect(page.getByRole('heading', { name: /pail is/ })).toBeVisible();
+	await expect(page.getByRole('heading', { name: /All done|has ended/ })).toBeVisible();
 	await allSent(page);
 }
 /** What a page without sound, locks and notifications is given instead; each writes down what was asked of it. */
@@ -64,3 +64,13 @@ export const heard = (page: Page) =>
 			(window as unknown as { heard: { shakes: number[]; locks: number; told: string[]; strikes: number } })
 				.heard
 	);
+
+/** Chooses one of the other ways to clean, as a person would on Today. */
+export async function otherWay(page: Page, name: string): Promise<void> {
+	await ready(page);
+	await page.getByRole('link', { name: 'Other ways to clean' }).click();
+	await page
+		.getByRole('dialog')
+		.getByRole('link', { name: new RegExp(`^${name}`) })
+		.click();
+}

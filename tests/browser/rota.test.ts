@@ -8,7 +8,7 @@ test.beforeEach(({ stack }) => stack.setClock('2027-03-03T10:40:00Z'));
 test('the round, a week, a month in its rows, a list to read aloud', async ({ page }) => {
 	await page.goto('/schedule');
 	await ready(page);
-	await expect(page.getByRole('group', { name: 'The round of 2027' })).toBeVisible();
+	await expect(page.getByRole('group', { name: 'The year 2027' })).toBeVisible();
 	await expect(page.getByRole('region', { name: 'Wed 3' })).toContainText('today');
 	await page.keyboard.press('ArrowRight');
 	await expect(page).toHaveURL(/on=2027-03-08/);
@@ -19,7 +19,7 @@ test('the round, a week, a month in its rows, a list to read aloud', async ({ pa
 	await page.getByRole('link', { name: 'As a list' }).click();
 	await expect(page.getByText(/is on\./).first()).toBeVisible();
 	await page.goto('/schedule?on=2028-03-01');
-	await expect(page.getByRole('group', { name: 'The round of 2028' })).toBeVisible();
+	await expect(page.getByRole('group', { name: 'The year 2028' })).toBeVisible();
 });
 
 test('a turn is moved, skipped and put in once, and undone', async ({ page }) => {
@@ -37,7 +37,7 @@ test('a turn is moved, skipped and put in once, and undone', async ({ page }) =>
 	await wednesday.getByRole('button', { name: 'Bins to the gate' }).click();
 	await wednesday.getByRole('button', { name: 'Skip until next time' }).click();
 	await expect(wednesday.getByRole('button', { name: 'Bins to the gate' })).toHaveCount(0);
-	await friday.getByRole('button', { name: 'Add one on Fri 12' }).click();
+	await friday.getByRole('button', { name: 'Add a job on Fri 12' }).click();
 	await friday.getByLabel('Which job').selectOption('bins-to-the-gate');
 	await friday.getByRole('button', { name: 'Add it for this day' }).click();
 	await expect(friday.getByText('Bins to the gate').first()).toBeVisible();
@@ -47,14 +47,14 @@ test('a turn is carried to another day by keys', async ({ page }) => {
 	await page.goto('/schedule?on=2027-03-17');
 	await ready(page);
 	const item = page
-		.getByRole('list', { name: 'Turns of Wed 17' })
+		.getByRole('list', { name: 'Jobs of Wed 17' })
 		.getByRole('listitem', { name: /^Bins to the gate/ });
 	await item.focus();
 	await page.keyboard.press('Enter');
-	await page.getByRole('list', { name: 'Turns of Thu 18' }).focus();
+	await page.getByRole('list', { name: 'Jobs of Thu 18' }).focus();
 	await page.keyboard.press('Enter');
 	await expect(page.getByText('Moved: Bins to the gate.')).toBeVisible();
-	await expect(page.getByRole('list', { name: 'Turns of Thu 18' })).toContainText('Bins to the gate');
+	await expect(page.getByRole('list', { name: 'Jobs of Thu 18' })).toContainText('Bins to the gate');
 });
 
 test('the next time of any job is found', async ({ page }) => {

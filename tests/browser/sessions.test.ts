@@ -1,5 +1,5 @@
 /** Sessions as a household runs them: every kind, together, before visitors, clearing, the laundry, and by words. */
-import { allSent, another, begin, giant, heard, setDown, withStubs } from './pails';
+import { allSent, another, begin, giant, heard, otherWay, setDown, withStubs } from './pails';
 import { expect, expectAccessible, expectAccessibleAnywhere, ready, test } from './stack';
 
 test.use({ stackOf: 'sessions' });
@@ -7,23 +7,22 @@ test.beforeEach(({ stack }) => stack.setClock('2027-03-03T10:40:00Z'));
 
 test('every kind of session is two touches from Today', async ({ page }) => {
 	for (const [name, title] of [
-		['The basics', 'The basics'],
-		['Weekly', 'The weekly round'],
-		['Zone sitting', 'A zone sitting'],
-		['They ring soon', 'They ring soon'],
-		['Kitchen tonight', 'The kitchen for tonight'],
-		['Deep things', 'A few deep things'],
-		['A big day', 'A big day']
+		['Morning routine', 'Daily routine'],
+		['Weekly quick clean', 'Weekly quick clean'],
+		['15 minutes in Porch & hall', 'Minutes in this week’s zone'],
+		['Quick tidy before visitors', 'Quick tidy before visitors'],
+		['Evening kitchen', 'Evening kitchen'],
+		['Deep cleaning', 'Deep cleaning'],
+		['Clean the whole house in a day', 'Clean the whole house in a day']
 	] as const) {
 		await page.goto('/');
-		await ready(page);
-		await page.getByRole('link', { name, exact: true }).click();
+		await otherWay(page, name);
 		await expect(page.getByRole('heading', { level: 1 })).toHaveText(title);
 		await expect(page.getByRole('button', { name: 'Start', exact: true }), name).toBeVisible();
 	}
 	await page.goto('/');
-	await page.getByRole('link', { name: 'Clear a spot' }).click();
-	await expect(page.getByRole('button', { name: /They stand ready/ })).toBeVisible();
+	await otherWay(page, 'Declutter one spot');
+	await expect(page.getByRole('button', { name: /They are ready/ })).toBeVisible();
 });
 
 test('several ways to fill it; a job is taken out, held, and put in, and the plan follows', async ({
@@ -37,21 +36,21 @@ test('several ways to fill it; a job is taken out, held, and put in, and the pla
 	await expect(page.getByRole('link', { name: /One room/ })).toHaveAttribute('aria-current', 'true');
 	await page.goto('/timer?minutes=20&for=ottilie');
 	await ready(page);
-	const out = page.getByRole('link', { name: /^Take out / }).first();
-	const name = ((await out.getAttribute('aria-label')) ?? '').replace('Take out ', '');
+	const out = page.getByRole('link', { name: /^Leave out / }).first();
+	const name = ((await out.getAttribute('aria-label')) ?? '').replace('Leave out ', '');
 	await out.click();
-	await expect(page.getByRole('link', { name: `Take out ${name}` })).toHaveCount(0);
-	const held = page.getByRole('link', { name: /^Hold / }).first();
-	const heldName = ((await held.getAttribute('aria-label')) ?? '').replace('Hold ', '');
+	await expect(page.getByRole('link', { name: `Leave out ${name}` })).toHaveCount(0);
+	const held = page.getByRole('link', { name: /^Always keep / }).first();
+	const heldName = ((await held.getAttribute('aria-label')) ?? '').replace('Always keep ', '');
 	await held.click();
-	await expect(page.getByRole('link', { name: `Let go of ${heldName}` })).toBeVisible();
-	const aside = page.getByRole('link', { name: /^Put in / }).first();
-	const put = ((await aside.getAttribute('aria-label')) ?? '').replace('Put in ', '');
+	await expect(page.getByRole('link', { name: `Do not keep ${heldName}` })).toBeVisible();
+	const aside = page.getByRole('link', { name: /^Add / }).first();
+	const put = ((await aside.getAttribute('aria-label')) ?? '').replace('Add ', '');
 	await aside.click();
 	await expect(
-		page.getByRole('link', { name: `Let go of ${put}` }).or(page.getByText(`${put} does not fit`))
+		page.getByRole('link', { name: `Do not keep ${put}` }).or(page.getByText(`${put} does not fit`))
 	).toBeVisible();
-	await expect(page.getByText(/times in ten it is done|Almost sure|Hardly/)).toBeVisible();
+	await expect(page.getByText(/times in (10|ten)|almost certainly|will hardly/)).toBeVisible();
 });
 
 test('the plan that the page shows is the one that starts', async ({ page, stack }) => {
@@ -112,7 +111,7 @@ test('a zone sitting is cut by the bell: what was in hand is partly done', async
 	await ready(page);
 	await expect(page.getByRole('heading', { name: 'Time is up. Stop here.' })).toBeVisible();
 	await page.getByRole('button', { name: 'Partly' }).click();
-	await expect(page.getByRole('heading', { name: /pail is/ })).toBeVisible();
+	await expect(page.getByRole('heading', { name: /All done|has ended/ })).toBeVisible();
 	await allSent(page);
 	const rows = await stack.query<{ outcome: string; cut_off: number }>(
 		`SELECT outcome, cut_off FROM ledger WHERE session_id = '${id}'`
@@ -200,14 +199,14 @@ test('a job is put in and taken out while it runs', async ({ page }) => {
 	await begin(page, '/timer?minutes=15&for=ottilie');
 	await page.getByRole('button', { name: 'Change it' }).click();
 	const dialog = page.getByRole('dialog');
-	const takeOut = dialog.getByRole('button', { name: /^Take out / }).last();
-	const name = ((await takeOut.getAttribute('aria-label')) ?? '').replace('Take out ', '');
+	const takeOut = dialog.getByRole('button', { name: /^Leave out / }).last();
+	const name = ((await takeOut.getAttribute('aria-label')) ?? '').replace('Leave out ', '');
 	await takeOut.click();
-	await expect(dialog.getByRole('button', { name: `Put back ${name}` })).toBeVisible();
-	const putIn = dialog.getByRole('button', { name: /^Put in / }).first();
-	const added = ((await putIn.getAttribute('aria-label')) ?? '').replace('Put in ', '');
+	await expect(dialog.getByRole('button', { name: `Add back ${name}` })).toBeVisible();
+	const putIn = dialog.getByRole('button', { name: /^Add / }).first();
+	const added = ((await putIn.getAttribute('aria-label')) ?? '').replace('Add ', '');
 	await putIn.click();
-	await expect(dialog.getByRole('button', { name: `Take out ${added}` })).toBeVisible();
+	await expect(dialog.getByRole('button', { name: `Leave out ${added}` })).toBeVisible();
 	await page.keyboard.press('Escape');
 	await allSent(page);
 	await setDown(page);
@@ -267,7 +266,7 @@ test('a clearing is counted, rung, put away room All together, one room after an
 	await page.getByLabel('Which spot').fill('Hall bench');
 	await page.getByLabel('In which room').selectOption('platform-porch');
 	await page.getByText('A half').click();
-	await page.getByRole('button', { name: /They stand ready/ }).click();
+	await page.getByRole('button', { name: /They are ready/ }).click();
 	await page.waitForURL(/\/timer\/[0-9a-f-]{36}$/);
 	await ready(page);
 	const path = new URL(page.url()).pathname;
@@ -337,13 +336,13 @@ test('a load goes from the pile to away, on the line of Today, and rings when it
 }) => {
 	await page.goto('/laundry');
 	await ready(page);
-	await expect(page.getByRole('heading', { name: 'Six loads wait' })).toBeVisible();
+	await expect(page.getByRole('heading', { name: 'Six loads to wash' })).toBeVisible();
 	await page.getByPlaceholder('its name, if you like').fill('Tea towels');
 	await page.getByRole('button', { name: 'Add this load' }).click();
-	await expect(page.getByRole('heading', { name: 'Seven loads wait' })).toBeVisible();
-	await page.getByRole('button', { name: 'Off the pile: Tea towels' }).click();
-	await expect(page.getByRole('heading', { name: 'Six loads wait' })).toBeVisible();
-	await page.getByRole('button', { name: 'Start the wash: Towels' }).click();
+	await expect(page.getByRole('heading', { name: 'Seven loads to wash' })).toBeVisible();
+	await page.getByRole('button', { name: 'Remove from the list: Tea towels' }).click();
+	await expect(page.getByRole('heading', { name: 'Six loads to wash' })).toBeVisible();
+	await page.getByRole('button', { name: 'I started: Towels' }).click();
 	await expect(page.getByText('in the washing machine', { exact: true })).toBeVisible();
 	await expect(page.getByText('by 12:40 at the latest')).toBeVisible();
 	await expectAccessible(page, 'laundry');
@@ -356,7 +355,7 @@ test('a load goes from the pile to away, on the line of Today, and rings when it
 	await expect(page.getByText('wet too long since 12:40')).toBeVisible();
 	await page.getByRole('button', { name: 'Hang it out' }).first().click();
 	await expect(page.getByText('on a washing line', { exact: true }).first()).toBeVisible();
-	await page.getByRole('button', { name: 'Take back: Towels' }).click();
+	await page.getByRole('button', { name: 'Undo: Towels' }).click();
 	await expect(page.getByText('wet too long since 12:40')).toBeVisible();
 	await page.getByRole('button', { name: '2 a day' }).click();
 	await expect(page.getByRole('row', { name: /^2 a day/ })).toHaveClass(/chosen/);
@@ -389,7 +388,7 @@ test('a few words: what they will do shows first; unknown ones get suggestions; 
 		.toEqual([{ by_member: 'bram' }]);
 	await field.fill('xyzzy');
 	await expect(page.getByText('That is not understood.')).toBeVisible();
-	await page.getByRole('button', { name: 'what’s late' }).click();
+	await page.getByRole('button', { name: 'what’s overdue' }).click();
 	await expect(page.getByText(/jobs are overdue|job is overdue|Nothing is overdue/)).toBeVisible();
 	await field.fill('bram away till friday');
 	await expect(page.getByText('Bram is away from today to Friday')).toBeVisible();
@@ -402,9 +401,9 @@ test('a few words: what they will do shows first; unknown ones get suggestions; 
 		)
 		.toEqual([{ n: 1 }]);
 	await field.fill('15 kitchen');
-	await expect(page.getByText('a pail of 15 minutes in the Lamp Room')).toBeVisible();
+	await expect(page.getByText('a session of 15 minutes in the Lamp Room')).toBeVisible();
 	await field.press('Enter');
-	await expect(page.getByRole('heading', { level: 1 })).toHaveText('A pail of 15 minutes');
+	await expect(page.getByRole('heading', { level: 1 })).toHaveText('A session of 15 minutes');
 	await expect(page.getByRole('dialog')).toHaveCount(0);
 });
 
@@ -413,12 +412,12 @@ test.describe('without scripts', () => {
 	test('a clearing is counted and closed, a load is told, words are understood', async ({ page }) => {
 		await page.goto('/timer?kind=clearing&for=bram');
 		await page.getByLabel('Which spot').fill('Desk');
-		await page.getByRole('button', { name: /They stand ready/ }).click();
+		await page.getByRole('button', { name: /They are ready/ }).click();
 		await page.getByRole('button', { name: /^Bin, / }).click();
 		await expect(page.getByRole('button', { name: 'Bin, 1 so far' })).toBeVisible();
 		await page.getByRole('button', { name: 'End session now' }).click();
 		await page.goto('/say?text=wash%20started');
-		await expect(page.getByText('is in the machine from now on.')).toBeVisible();
+		await expect(page.getByText('is in the washing machine from now on.')).toBeVisible();
 		await page.getByRole('button', { name: 'Tell it' }).click();
 		await page.goto('/laundry');
 		await expect(page.getByText('in the washing machine').first()).toBeVisible();

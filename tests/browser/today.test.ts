@@ -78,7 +78,7 @@ test('a second tap within a moment ticks nothing, wherever it lands', async ({ p
 test('the focus goes where the work goes: to the way back, and to the ring again', async ({ page }) => {
 	await page.goto('/');
 	await ready(page);
-	const row = page.locator(tag('cat-bowls/evening'));
+	const row = page.locator(tag('pair-up-the-boots'));
 	await row.getByRole('button', { name: /^Done: / }).focus();
 	await page.keyboard.press('Enter');
 	const undo = row.getByRole('button', { name: /^Undo: / });
@@ -166,7 +166,7 @@ test('keys do what touches do', async ({ page }) => {
 	await expect(page.getByText('Undone.')).toBeVisible();
 	await page.keyboard.press('ArrowLeft');
 	await expect(page.getByRole('heading', { level: 1 })).toContainText('Tuesday, 2 March');
-	await expect(page.getByRole('heading', { name: 'What happened' })).toBeVisible();
+	await expect(page.getByRole('heading', { name: 'What was done' })).toBeVisible();
 	await page.keyboard.press('t');
 	await expect(page.getByRole('heading', { level: 1 })).toContainText('Wednesday, 3 March');
 	await page.keyboard.press('ArrowRight');

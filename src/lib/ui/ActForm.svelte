@@ -6,12 +6,14 @@
 		action,
 		values = {},
 		then = {},
+		form = $bindable(),
 		class: classes = '',
 		children
 	}: {
 		action: string;
 		values?: Readonly<Record<string, string | number | readonly string[]>>;
 		then?: OnceOptions;
+		form?: HTMLFormElement | undefined;
 		class?: string;
 		children: Snippet;
 	} = $props();
@@ -22,7 +24,7 @@
 	);
 </script>
 
-<form method="post" {action} class={classes} use:once={then}>
+<form bind:this={form} method="post" {action} class={classes} use:once={then}>
 	{#each fields as { name, value }, i (`${name} ${i}`)}<input type="hidden" {name} {value} />{/each}
 	{@render children()}
 </form>

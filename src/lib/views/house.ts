@@ -83,3 +83,13 @@ export interface HouseView {
 	readonly storeys: readonly { readonly storey: number; readonly name: string }[];
 	readonly weaves: readonly string[];
 }
+
+/** The last changes of the home, newest first. */
+export interface ChangesView {
+	readonly formId: string;
+	readonly changes: readonly {
+		readonly revision: number;
+		readonly when: string;
+		readonly texts: readonly string[];
+	}[];
+}

@@ -37,3 +37,16 @@ export const OFFER_TITLES = {
 	longest: 'Most overdue first',
 	start: 'Begin something bigger'
 } as const;
+
+/** How likely all of it is done in time, in tenths. */
+export function chanceText(tenths: number): string {
+	if (tenths >= 10) return 'You will almost certainly finish in time';
+	if (tenths <= 0) return 'You will hardly finish in time';
+	const how =
+		tenths >= 7
+			? 'You will probably finish'
+			: tenths >= 4
+				? 'You may finish'
+				: 'You will probably not finish';
+	return `${how} in time (${tenths} ${tenths === 1 ? 'time' : 'times'} in 10)`;
+}

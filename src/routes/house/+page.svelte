@@ -72,6 +72,7 @@
 					<a class="text-link" href="/house/files">Backup and files</a>
 				{:else}
 					<a class="text-link" href="/house/pauses">Pauses</a>
+					<a class="text-link" href="/house/changes">Last changes</a>
 				{/if}
 			</nav>
 		</header>

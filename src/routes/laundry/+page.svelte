@@ -166,8 +166,8 @@
 		<div class="pile">
 			<h2>
 				{view.waiting.length === 0
-					? 'No load waits'
-					: `${numberWord(view.waiting.length)} ${plural(view.waiting.length, 'load waits', 'loads wait')}`}
+					? 'Nothing to wash'
+					: `${numberWord(view.waiting.length)} ${plural(view.waiting.length, 'load')} to wash`}
 			</h2>
 			<ul class="baskets">
 				{#each view.waiting as load (load.id)}

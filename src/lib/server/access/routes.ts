@@ -48,6 +48,7 @@ export const ROUTES: Readonly<Record<string, RouteNeeds>> = {
 	'/house/job/[id]': { see: 'edit-home', send: { edit: 'edit-home' } },
 	'/house/library': { see: 'edit-home', send: { add: 'edit-home' } },
 	'/house/rhythm': { see: 'edit-home', send: { keep: 'edit-home' } },
+	'/house/changes': { see: 'edit-home', send: { undo: 'edit-home' } },
 	'/house/growing': { see: 'edit-home', send: { switch: 'edit-home' } },
 	'/house/pauses': { see: 'see-house', send: { pause: 'pause', move: 'plan-day', undo: 'pause' } },
 	'/house/files': {

@@ -247,3 +247,12 @@ export async function revisionOf(db: Db, household: string): Promise<number> {
 	const [rows] = await db.execute<Row[]>('SELECT revision FROM household WHERE id = ?', [household]);
 	return (rows[0]?.revision as number | undefined) ?? 0;
 }
+
+/** When each revision after one of them was made, in milliseconds. */
+export async function revisionTimes(db: Db, household: string, after: number): Promise<Map<number, number>> {
+	const [rows] = await db.query<Row[]>(
+		'SELECT revision, made_at FROM home_revision WHERE household_id = ? AND revision > ?',
+		[household, after]
+	);
+	return new Map(rows.map((row) => [row.revision as number, Number(row.made_at)]));
+}

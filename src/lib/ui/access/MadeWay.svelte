@@ -20,7 +20,7 @@
 	<!-- eslint-disable-next-line svelte/no-at-html-tags -- drawn by our own server from an address of its own -->
 	{#if made.qr}<div class="qr" role="img" aria-label="QR code with the way in">{@html made.qr}</div>{/if}
 	<div>
-		<h2>Let {made.name}</h2>
+		<h2>A way to log in for {made.name}</h2>
 		{#if made.link}
 			<p>Point the phone’s camera at the picture, or type this at <b>{new URL(made.link).host}/join</b>:</p>
 		{:else}

@@ -4,7 +4,14 @@
 	import type { Component } from 'svelte';
 	import { FRAME } from '$words/frame';
 	import type { FrameView } from '$views/frame';
-	let { frame }: { frame: FrameView } = $props();
+	let {
+		frame,
+		label = undefined
+	}: {
+		frame: FrameView;
+		/** Instead of the name of the home: as whom it is looked at. */
+		label?: string | undefined;
+	} = $props();
 	interface ListProps {
 		frame: FrameView;
 		onclose: () => void;
@@ -26,11 +33,11 @@
 	aria-label="{FRAME.menu}: {frame.household}"
 	class="inline-flex min-h-11 min-w-0 items-center gap-1.5 rounded-sign px-2 text-lead font-name text-ink no-underline hover:bg-cobalt-wash"
 >
-	{#if frame.isDemo}<span
+	{#if frame.isDemo && label === undefined}<span
 			class="rounded-sign border-2 border-cobalt-ink px-2 text-body whitespace-nowrap text-cobalt-ink"
 			>{FRAME.demo}</span
 		>{/if}
-	<span class="max-w-52 truncate">{frame.household}</span>
+	<span class="max-w-52 truncate">{label ?? frame.household}</span>
 	<ChevronDown size={18} aria-hidden="true" class="shrink-0" />
 </a>
 {#if open && List}<List {frame} onclose={() => (open = false)} />{/if}

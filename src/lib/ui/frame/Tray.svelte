@@ -61,9 +61,11 @@
 					aria-keyshortcuts="/"
 					title={FRAME.command}
 					aria-label={FRAME.command}
-					class="{ICON} place-content-center gap-2 min-[1150px]:flex min-[1150px]:w-auto min-[1150px]:items-center min-[1150px]:px-3"
-					><SquareTerminal size={22} aria-hidden="true" /><span class="hidden font-name min-[1150px]:inline"
-						>{FRAME.command}</span
+					class="{ICON} place-content-center gap-2 {frame.isDemo
+						? ''
+						: 'min-[1150px]:flex min-[1150px]:w-auto min-[1150px]:items-center min-[1150px]:px-3'}"
+					><SquareTerminal size={22} aria-hidden="true" /><span
+						class="hidden font-name {frame.isDemo ? '' : 'min-[1150px]:inline'}">{FRAME.command}</span
 					></a
 				>{/if}
 			<form method="post" action="/light">
@@ -80,6 +82,11 @@
 						/>{/if}</button
 				>
 			</form>
+			{#if inDemo}<a
+					href="/begin"
+					class="inline-grid min-h-9 place-items-center rounded-sign border-2 border-cobalt-ink px-3.5 font-name text-cobalt-ink no-underline hover:bg-cobalt-wash"
+					>{FRAME.begin}</a
+				>{/if}
 			{#if frame.isDevice}<a class="text-link px-2" href="/who">{FRAME.whoAreYou}</a>{/if}
 			{#if frame.household}<HomeMenu {frame} />{/if}
 		</header>
@@ -96,10 +103,7 @@
 			<a class="inline-flex min-h-11 items-center whitespace-nowrap text-cobalt-ink" href="/begin"
 				>{FRAME.begin}</a
 			>
-			{#if frame.as}<a
-					class="ml-auto inline-flex min-h-11 min-w-0 items-center truncate text-cobalt-ink"
-					href="/more">{frame.as.name}</a
-				>{/if}
+			<span class="ml-auto min-w-0"><HomeMenu {frame} label={frame.as?.name} /></span>
 		</aside>
 	{:else if frame.atDevice && path.startsWith('/mine')}
 		<form class="grid justify-items-end px-3 pt-1.5" method="post" action="/who?/done">

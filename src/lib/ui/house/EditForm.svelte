@@ -6,6 +6,7 @@
 		view,
 		values,
 		tries = false,
+		form = $bindable(),
 		action = '/house?/edit',
 		children,
 		class: classes = '',
@@ -17,6 +18,7 @@
 		/** Only say what would follow. */
 		tries?: boolean;
 		action?: string;
+		form?: HTMLFormElement | undefined;
 		children: Snippet;
 		class?: string;
 		onsaved?: (() => void) | undefined;
@@ -24,6 +26,7 @@
 </script>
 
 <ActForm
+	bind:form
 	{action}
 	class={classes}
 	values={{ id: view.formId, revision: view.revision, ...(tries ? { try: '1' } : {}), ...values }}

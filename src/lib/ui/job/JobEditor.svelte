@@ -126,14 +126,16 @@
 			open={tool === 'who'}
 			onclick={() => toggle('who')}
 		/>
-		<span>{EDITOR.for}</span>
-		<Tape
-			text={String(fields.minutes.usual)}
-			label={EDITOR.howLong}
-			open={tool === 'minutes'}
-			onclick={() => toggle('minutes')}
-		/>
-		<span>{EDITOR.minutes}.</span>
+		<span class="inline-flex items-center gap-x-3 whitespace-nowrap">
+			<span>{EDITOR.for}</span>
+			<Tape
+				text={String(fields.minutes.usual)}
+				label={EDITOR.howLong}
+				open={tool === 'minutes'}
+				onclick={() => toggle('minutes')}
+			/>
+			<span>{EDITOR.minutes}.</span>
+		</span>
 	</p>
 	{#if tool}
 		<div class="mx-edge mb-2 rounded-button bg-enamel-hi px-4 py-4 shadow-[0_0_0_1.5px_var(--tin-2)]">

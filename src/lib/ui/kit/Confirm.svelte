@@ -17,12 +17,18 @@
 		no?: string;
 		onyes: () => void;
 	} = $props();
+	/** The answer that changes nothing is in hand first. */
+	function safeFirst(event: Event) {
+		event.preventDefault();
+		document.querySelector<HTMLElement>('[data-alert-dialog-cancel]')?.focus();
+	}
 </script>
 
 <AlertDialog.Root bind:open>
 	<AlertDialog.Portal>
 		<AlertDialog.Overlay class="fixed inset-0 z-60 bg-cobalt-deep/45" />
 		<AlertDialog.Content
+			onOpenAutoFocus={safeFirst}
 			class="fixed top-1/2 left-1/2 z-65 w-[min(440px,calc(100vw-2rem))] -translate-1/2 rounded-[18px] bg-enamel p-6 text-ink shadow-[inset_0_0_0_5px_var(--tray-rim)] outline-none"
 		>
 			<AlertDialog.Title level={2} class="m-0 font-display text-h2 font-normal">{title}</AlertDialog.Title>

@@ -5,6 +5,7 @@
 	import CalendarDays from '@lucide/svelte/icons/calendar-days';
 	import ChevronLeft from '@lucide/svelte/icons/chevron-left';
 	import ChevronRight from '@lucide/svelte/icons/chevron-right';
+	import { untrack } from 'svelte';
 	import { writing } from './settings';
 	import { FLOATING } from './styles';
 	let {
@@ -38,18 +39,25 @@
 		}
 	};
 	const now = $derived(date(settings.today ?? '') ?? todayIn('UTC'));
+	const told = (to: DateValue | undefined) => to?.toString() ?? '';
 	function set(to: DateValue | undefined) {
-		value = to?.toString() ?? '';
+		inner = to;
+		value = told(to);
 		onchange?.(value);
 	}
+	/** What is being typed part by part: the same object as long as it says what is given. */
+	let inner = $state.raw<DateValue | undefined>();
+	$effect.pre(() => {
+		if (told(untrack(() => inner)) !== value) inner = date(value);
+	});
 	const ARROW =
 		'grid size-11 cursor-pointer place-items-center rounded-lg border-0 bg-transparent text-cobalt-ink hover:bg-cobalt-wash focus-visible:shadow-focus';
 </script>
 
 <DatePicker.Root
-	value={date(value)}
+	value={inner}
 	onValueChange={set}
-	placeholder={date(value) ?? now}
+	placeholder={inner ?? now}
 	minValue={date(min)}
 	maxValue={date(max)}
 	locale={settings.locale}

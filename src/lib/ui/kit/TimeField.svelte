@@ -2,6 +2,7 @@
 	/** A time of the day, by the home's clock. Given and told as HH:MM. */
 	import { parseTime, type Time } from '@internationalized/date';
 	import { TimeField } from 'bits-ui';
+	import { untrack } from 'svelte';
 	import { writing } from './settings';
 	let {
 		label,
@@ -29,14 +30,21 @@
 			return undefined;
 		}
 	};
+	const told = (to: Time | undefined) => (to ? to.toString().slice(0, 5) : '');
 	function set(to: Time | undefined) {
-		value = to ? to.toString().slice(0, 5) : '';
+		inner = to;
+		value = told(to);
 		onchange?.(value);
 	}
+	/** What is being typed part by part: the same object as long as it says what is given. */
+	let inner = $state.raw<Time | undefined>();
+	$effect.pre(() => {
+		if (told(untrack(() => inner)) !== value) inner = time(value);
+	});
 </script>
 
 <TimeField.Root
-	value={time(value)}
+	value={inner}
 	onValueChange={(to) => set(to as Time | undefined)}
 	locale={settings.locale}
 	hourCycle={settings.clock === '12h' ? 12 : 24}

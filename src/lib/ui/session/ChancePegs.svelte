@@ -1,15 +1,9 @@
 <script lang="ts">
 	/** How likely it is that all of it is done before the end: ten pegs on a line, and words. */
-	import { numberWord } from '$words/general';
+	import { chanceText } from '$words/session';
 	let { chance }: { chance: number } = $props();
 	const pegs = $derived(Math.max(0, Math.min(10, Math.round(chance * 10))));
-	const words = $derived(
-		pegs === 10
-			? 'You will almost certainly finish'
-			: pegs === 0
-				? 'You will hardly finish'
-				: `${numberWord(pegs)} times in ten it is done`
-	);
+	const words = $derived(chanceText(pegs));
 </script>
 
 <div class="chance">
@@ -29,7 +23,7 @@
 			>
 		{/each}
 	</span>
-	<b>{words}{' '}<br />before the end</b>
+	<b>{words}</b>
 </div>
 
 <style>

@@ -12,10 +12,13 @@
 	];
 </script>
 
-<section class="flex items-end gap-4 max-sm:gap-2" aria-labelledby="how-many">
+<section
+	class="flex items-end gap-4 max-sm:gap-2 max-[380px]:w-full max-[380px]:flex-col max-[380px]:items-stretch"
+	aria-labelledby="how-many"
+>
 	<h2
 		id="how-many"
-		class="m-0 w-50 pb-1.5 text-right text-h3 leading-display text-balance max-sm:w-25 max-sm:shrink-0 max-sm:text-left max-sm:text-lead"
+		class="m-0 w-50 pb-1.5 text-right text-h3 leading-display text-balance max-sm:w-25 max-sm:shrink-0 max-sm:text-left max-sm:text-lead max-[380px]:w-auto"
 	>
 		<span class="max-sm:hidden">{TODAY.howMany}</span><span class="sm:hidden">{TODAY.howManyShort}</span>
 	</h2>

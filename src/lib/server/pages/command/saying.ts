@@ -146,7 +146,7 @@ function said(
 			const to = parseDay(command.to) ?? context.today;
 			const word = { away: 'away', ill: 'ill', holiday: 'on holiday' }[command.reason];
 			return {
-				says: `${memberName(home, command.member)} is ${word} ${to === context.today ? 'today' : `from today to ${dayAhead(to, context.today)}, that day too`}. What is theirs lies under a cloth.`,
+				says: `${memberName(home, command.member)} is ${word} ${to === context.today ? 'today' : `from today to ${dayAhead(to, context.today)}, that day too`}. Their chores are paused.`,
 				act: {
 					kind: 'send',
 					action: '/house/pauses?/pause',

@@ -101,7 +101,7 @@ export async function loadJobEditor(
 			.map((one) => ({ id: one.id, name: one.name })),
 		late: day?.state === 'late' ? stateText(day, today) : null,
 		estimate: estimate
-			? `you said ${job.depths.usual.minutes}, it takes about ${Math.round(estimate.median)}`
+			? `You said ${job.depths.usual.minutes} min, it takes about ${Math.round(estimate.median)} min.`
 			: null
 	};
 }

@@ -194,7 +194,7 @@ function pailJobs(
 }
 
 function titleOf(kind: SessionKind, minutes: number): string {
-	if (kind === 'bite') return `A pail of ${minutesText(minutes)} ${minutes === 1 ? 'minute' : 'minutes'}`;
+	if (kind === 'bite') return `A session of ${minutesText(minutes)} ${minutes === 1 ? 'minute' : 'minutes'}`;
 	return KIND_WORDS[kind].title;
 }
 

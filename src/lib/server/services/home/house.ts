@@ -115,9 +115,9 @@ function savedWords(op: string, room: string, zone: string): string {
 		case 'takeProposal':
 			return 'The zones are evener.';
 		case 'retireRoom':
-			return `${room} is retired.`;
+			return `${room} is removed.`;
 		case 'retireZone':
-			return `${zone} is retired.`;
+			return `${zone} is removed.`;
 		case 'mergeRooms':
 			return `${room} has become part of another room.`;
 		default:

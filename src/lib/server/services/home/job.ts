@@ -90,6 +90,6 @@ export function addJob(household: string, form: FormData) {
 			return addFromLibrary(home, job, text('room'), today);
 		},
 		({ home, text }) =>
-			`Hung: ${starterLibrary().jobs.find((one) => one.id === text('job'))?.name ?? ''}, ${home.rooms.find((room) => room.id === text('room'))?.name ?? ''}.`
+			`Added: ${starterLibrary().jobs.find((one) => one.id === text('job'))?.name ?? ''}, ${home.rooms.find((room) => room.id === text('room'))?.name ?? ''}.`
 	);
 }

@@ -386,6 +386,6 @@ export function pause(asker: Asker, form: FormData): Promise<Answer> {
 		}),
 		pauseJudge(asker),
 		(_, entry) =>
-			`${entry.outcome === 'pause' ? (PAUSE_SAID[entry.scope] ?? 'It') : 'It'} lies under a cloth. What falls due meanwhile is excused.`
+			`${entry.outcome === 'pause' ? (PAUSE_SAID[entry.scope] ?? 'It') : 'It'} is paused. What falls due meanwhile is skipped and never counts as overdue.`
 	);
 }

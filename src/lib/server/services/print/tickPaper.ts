@@ -59,7 +59,7 @@ export function tickPaper(asker: Asker, form: FormData) {
 		if (!recorded.ok) return fail(400, { message: refusalText(recorded.refusal), values: typed(form) });
 		const n = entries.length;
 		return {
-			said: `${n} ${plural(n, 'box is', 'boxes are')} in the ledger${by ? `, as ${memberName(home, by)}’s` : ''}.`
+			said: `${n} ${plural(n, 'box is', 'boxes are')} saved as done${by ? `, as ${memberName(home, by)}’s` : ''}.`
 		};
 	});
 }

@@ -1,61 +1,56 @@
 <script lang="ts">
 	import EditForm from '$ui/house/EditForm.svelte';
 	import JobEditor from '$ui/job/JobEditor.svelte';
-	import Notice from '$ui/Notice.svelte';
+	import Button from '$ui/kit/Button.svelte';
+	import Choice from '$ui/kit/Choice.svelte';
+	import Confirm from '$ui/kit/Confirm.svelte';
+	import DateField from '$ui/kit/DateField.svelte';
+	import Message from '$ui/kit/Message.svelte';
+	import { EDITOR } from '$words/jobEditor';
 	let { data, form } = $props();
 	const view = $derived(data.view);
+	let copyTo = $state('');
+	let asks = $state(false);
+	let remove: HTMLFormElement | undefined = $state();
 	const action = $derived(`/house/job/${view.job.id}?/edit`);
 </script>
 
-<svelte:head><title>{view.isNew ? 'Add a job of your own' : view.job.name} · Pail Round</title></svelte:head>
+<svelte:head><title>{view.isNew ? EDITOR.add : view.job.name} · Pail Round</title></svelte:head>
 
 {#if form && 'message' in form && form.message}
-	<Notice tone="wrong"><span>{form.message}</span></Notice>
+	<Message tone="wrong"><span>{form.message}</span></Message>
 {:else if form && 'saved' in form && form.saved}
-	<Notice><span>{form.saved}</span></Notice>
+	<Message><span>{form.saved}</span></Message>
 {/if}
 {#key view.revision}<JobEditor {view} />{/key}
 {#if !view.isNew}
-	<div class="foot linen">
-		<EditForm values={{ op: 'copy' }} {view} {action} class="row">
-			<label for="copy-to">The same in</label>
-			<select id="copy-to" class="tape" name="to">
-				{#each view.rooms.filter((room) => room.id !== view.room.id) as room (room.id)}<option value={room.id}
-						>{room.name}</option
-					>{/each}
-			</select>
-			<button class="plain">Copy it</button>
+	<div class="linen flex flex-wrap items-end gap-x-8 gap-y-3 px-edge py-4">
+		<EditForm values={{ op: 'copy' }} {view} {action} class="flex flex-wrap items-end gap-3">
+			<Choice
+				label={EDITOR.copyTo}
+				name="to"
+				options={view.rooms
+					.filter((room) => room.id !== view.room.id)
+					.map((room) => ({ value: room.id, label: room.name }))}
+				bind:value={copyTo}
+			/>
+			<Button type="submit" disabled={copyTo === ''}>{EDITOR.copy}</Button>
 		</EditForm>
 		{#if view.job.cadence.type === 'afterDone'}
-			<EditForm values={{ op: 'lastDone' }} {view} {action} class="row">
-				<label for="last-done">Last done about</label>
-				<input id="last-done" class="field" type="date" name="day" required />
-				<button class="plain">Save this date</button>
+			<EditForm values={{ op: 'lastDone' }} {view} {action} class="flex flex-wrap items-end gap-3">
+				<DateField label={EDITOR.lastDone} name="day" required />
+				<Button type="submit">{EDITOR.saveDate}</Button>
 			</EditForm>
 		{/if}
-		<EditForm values={{ op: 'retire' }} {view} {action}>
-			<button class="text-link">Remove this job …</button>
+		<EditForm bind:form={remove} values={{ op: 'retire' }} {view} {action} class="ml-auto">
+			<Button kind="link" onclick={() => (asks = true)}>{EDITOR.remove}</Button>
 		</EditForm>
 	</div>
+	<Confirm
+		bind:open={asks}
+		title={EDITOR.removeTitle}
+		text={EDITOR.removeText}
+		yes={EDITOR.removeYes}
+		onyes={() => remove?.requestSubmit()}
+	/>
 {/if}
-
-<style>
-	.foot {
-		display: flex;
-		flex-wrap: wrap;
-		align-items: center;
-		gap: 8px 32px;
-		padding: 10px calc(var(--page-edge) - var(--rim)) 16px;
-	}
-	.foot :global(form) {
-		flex-wrap: wrap;
-		min-width: 0;
-	}
-	.foot select {
-		min-width: 0;
-		max-width: 100%;
-	}
-	.foot :global(form:last-child) {
-		margin-left: auto;
-	}
-</style>

@@ -1,0 +1,119 @@
+/** Jobs for one day, and changes of the home that are taken back: through the actions, also two at once. */
+import { describe, expect, it } from 'vitest';
+import { loadChanges } from '../../src/lib/server/pages/house/changes';
+import { loadToday } from '../../src/lib/server/pages/today/loadToday';
+import { loadHome } from '../../src/lib/server/repo/homeRepo';
+import { revisionOf } from '../../src/lib/server/repo/homeRows';
+import { addOnce } from '../../src/lib/server/services/home/onceJob';
+import { editJob } from '../../src/lib/server/services/home/job';
+import { undoChange } from '../../src/lib/server/services/home/undoChange';
+import { form, newId, NOW, said, someHomes } from './asking';
+
+const { household, pool } = someHomes();
+const homeOf = async (id: string) => (await loadHome(pool(), id))?.home;
+const ONCE = { name: 'Clean before the party', date: '2027-03-06', who: 'ada', minutes: '25' };
+
+async function once(home: string, more: Readonly<Record<string, string>> = {}, id = newId()) {
+	const room = (await homeOf(home))?.rooms[0]?.id ?? '';
+	return addOnce(home, form({ id, room, ...ONCE, ...more }));
+}
+
+describe('a job for one day', () => {
+	it('comes on its day alone, for whom it is, and stays until it is done', async () => {
+		const home = await household();
+		await once(home);
+		const look = (on: string) =>
+			loadToday({ household: home, on, open: null, me: 'ada', now: Date.parse(NOW) });
+		const rows = (view: Awaited<ReturnType<typeof look>>) =>
+			[...(view.next ? [view.next] : []), ...view.parts.flatMap((part) => part.rows)].filter(
+				(row) => row.name === ONCE.name
+			);
+		expect(rows(await look('2027-03-06'))[0]).toMatchObject({ minutes: 25, who: 'Ada' });
+		for (const other of ['2027-03-05', '2027-03-07', '2027-03-13'])
+			expect(rows(await look(other)), other).toEqual([]);
+		const missed = await loadToday({
+			household: home,
+			on: null,
+			open: null,
+			me: 'ada',
+			now: Date.parse('2027-03-08T10:00:00Z')
+		});
+		const late = [...rows(missed), ...missed.overdue.map((one) => one.row)].find(
+			(row) => row.name === ONCE.name
+		);
+		expect(late?.overdue).toBe('was due Saturday');
+	});
+
+	it('counts once however often it is sent, and two at once are two jobs', async () => {
+		const home = await household();
+		const id = newId();
+		await Promise.all([once(home, {}, id), once(home, {}, id), once(home, { name: 'Another' })]);
+		expect(
+			(await homeOf(home))?.jobs
+				.filter((job) => job.cadence.type === 'once')
+				.map((job) => job.name)
+				.sort()
+		).toEqual(['Another', ONCE.name]);
+	});
+
+	it.each([
+		[{ name: '' }, 'name'],
+		[{ name: 'x'.repeat(10_000) }, 'name'],
+		[{ date: '2027-02-31' }, 'date'],
+		[{ date: '2027-03-01' }, 'date'],
+		[{ minutes: '0' }, 'minutes'],
+		[{ minutes: 'ten' }, 'minutes'],
+		[{ who: '__proto__' }, 'who'],
+		[{ room: 'constructor' }, 'room']
+	])('says beside its field what is wrong with %j, and writes nothing', async (more, field) => {
+		const home = await household();
+		const revision = await revisionOf(pool(), home);
+		const answer = (await once(home, more)) as {
+			status: number;
+			data: { form: { errors: Record<string, string[]> } };
+		};
+		expect(answer.status).toBe(400);
+		expect(answer.data.form.errors[field]?.[0]).toMatch(/\w/);
+		expect(await revisionOf(pool(), home)).toBe(revision);
+	});
+});
+
+describe('a change of the home', () => {
+	it('stands in words, newest first, and is taken back once', async () => {
+		const home = await household();
+		const before = await homeOf(home);
+		await once(home);
+		const { changes } = await loadChanges(home);
+		expect(changes[0]?.texts).toEqual([`Added the job ${ONCE.name}`]);
+		expect(changes[0]?.when).toMatch(/^today, /);
+		const fields = { id: newId(), change: String(changes[0]?.revision) };
+		const answers = await Promise.all([undoChange(home, form(fields)), undoChange(home, form(fields))]);
+		for (const answer of answers) expect(said(answer).status).toBe(200);
+		expect(await homeOf(home)).toEqual(before);
+		expect((await loadChanges(home)).changes[0]?.texts).toEqual([`Removed the job ${ONCE.name}`]);
+	});
+
+	it('is refused by name where it was changed again since, and where it is none', async () => {
+		const home = await household();
+		const often = (weekday: string) =>
+			form({
+				id: newId(),
+				op: 'keep',
+				type: 'weekly',
+				weekdays: weekday,
+				everyWeeks: '1',
+				missRule: 'letgo',
+				who: 'free'
+			});
+		await editJob(home, 'bench', often('2'));
+		const [first] = (await loadChanges(home)).changes;
+		await editJob(home, 'bench', often('4'));
+		const revision = await revisionOf(pool(), home);
+		const refused = said(await undoChange(home, form({ id: newId(), change: String(first?.revision) })));
+		expect(refused.status).toBe(409);
+		expect(refused.message).toContain('changed again since');
+		for (const change of ['1', '999', 'x', '-3', '__proto__'])
+			expect(said(await undoChange(home, form({ id: newId(), change }))).status).toBeGreaterThanOrEqual(400);
+		expect(await revisionOf(pool(), home)).toBe(revision);
+	});
+});
