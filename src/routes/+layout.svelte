@@ -4,7 +4,6 @@
 	import { connection } from '$ui/connection.svelte';
 	import { follow } from '$ui/live';
 	import Notice from '$ui/Notice.svelte';
-	import Messages from '$ui/kit/Messages.svelte';
 	import { setWriting } from '$ui/kit/settings';
 	import Tray from '$ui/frame/Tray.svelte';
 	import { FRAME } from '$words/frame';
@@ -82,7 +81,6 @@
 		>
 	{/each}{@render children()}</Tray
 >
-<Messages />
 {#if saying && Palette}<Palette onclose={() => (saying = false)} />{/if}
 <!-- A running pail says so itself, away from its great button. -->
 {#if connection.lost && !page.url.pathname.startsWith('/timer/')}

@@ -30,7 +30,7 @@ test('an answer that never came: it says so, keeps what was typed, and the same 
 	await expect(sheet.getByLabel('Minutes, if you know')).toHaveValue('7');
 	await page.unroute('**/*?/tick*', lose);
 	await sheet.getByRole('button', { name: 'Done', exact: true }).click();
-	await expect(page.getByRole('status')).toContainText('Done: Stair treads');
+	await expect(page.getByText('Done: Stair treads').first()).toBeVisible();
 	await expect(page.getByText('The server does not answer just now.')).toHaveCount(0);
 	expect(
 		await stack.query(

@@ -253,7 +253,7 @@ test('the week is given out, says why, moves by hand, and swaps only when both a
 	await desk.getByRole('button', { name: 'Ask', exact: true }).click();
 	await expect(desk.getByText('Juno has been asked.')).toBeVisible();
 	// Nobody else can say yes for her.
-	const [swap] = await stack.query<{ id: string }>("SELECT id FROM swap WHERE state = 'needed'");
+	const [swap] = await stack.query<{ id: string }>("SELECT id FROM swap WHERE state = 'asked'");
 	expect(
 		(await post(family.organiser, '/people/week?/answer', { swap: swap?.id ?? '', answer: 'yes' })).status
 	).toBe(403);

@@ -214,7 +214,7 @@ export async function expectAccessibleAnywhere(page: Page, name = ''): Promise<v
 
 /** Chooses one of several in a field of the kit. */
 export async function choose(page: Page, label: string, option: string): Promise<void> {
-	await page.getByRole('combobox', { name: new RegExp(`^${label}: `) }).click();
+	await page.getByRole('combobox', { name: new RegExp(`^${label}:`) }).click();
 	await page.getByRole('option', { name: option, exact: true }).click();
 }
 

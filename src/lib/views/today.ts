@@ -156,6 +156,8 @@ export interface SheetView {
 		readonly minutes: number;
 		readonly wait: string | null;
 	}[];
+	/** What somebody wrote to whoever does it. */
+	readonly note: string | null;
 	readonly needs: readonly string[];
 	readonly cautions: readonly { readonly headline: string; readonly text: string }[];
 	readonly rhythm: string;

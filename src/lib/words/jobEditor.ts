@@ -72,6 +72,7 @@ export const EDITOR = {
 	mattersHelp: '1: nice to have. 5: health, such as food surfaces and toilets.',
 	layer: 'Part of the plan',
 	firstDay: 'First day',
+	note: 'Note for whoever does it',
 	needs: 'What it needs, with commas',
 	skill: 'What one must have learned',
 	fromAge: 'From which age (0: any)',

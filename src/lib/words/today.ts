@@ -144,6 +144,8 @@ export const SHEET = {
 	looked: 'Still clean',
 	part: 'Started, not finished',
 	letgo: 'Skip until next time',
+	note: 'Note:',
+	needs: 'Take with you:',
 	doNow: 'Do it now',
 	moveTo: 'Move to another day',
 	moveYes: 'Move it to this day',

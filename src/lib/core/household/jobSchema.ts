@@ -146,6 +146,8 @@ export const jobSchema = z.strictObject({
 	deepEvery: z.number().int().min(2).max(60).optional(),
 	variants: z.array(name).min(2, 'To alternate takes at least two.').max(20).optional(),
 	covers: z.array(id).default([]),
+	/** Read by whoever does it. */
+	note: z.string().trim().max(400, 'A note has at most 400 letters.').optional(),
 	noisy: z.boolean().default(false),
 	who: z
 		.strictObject({

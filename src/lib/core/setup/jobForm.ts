@@ -154,12 +154,14 @@ export function jobFromForm(before: Job, form: FormValues): ReadJob {
 		deepEvery: _deepEvery,
 		skill: _skill,
 		fromAge: _fromAge,
+		note: _note,
 		...kept
 	} = before;
 	const skill = has('skill') ? (one('skill')?.trim() ?? '') : (before.skill ?? '');
 	const fromAge = has('fromAge') ? (one('fromAge')?.trim() ?? '') : String(before.fromAge ?? '');
 	const every = has('every') ? one('every') : before.who.every;
 	const deepEvery = one('deepEvery')?.trim() ?? '';
+	const note = has('note') ? (one('note')?.trim() ?? '') : (before.note ?? '');
 	const season = numbers(form.season);
 	const parts = form.parts ?? [];
 	const data = {
@@ -202,6 +204,7 @@ export function jobFromForm(before: Job, form: FormValues): ReadJob {
 					}
 				}
 			: {}),
+		...(note !== '' ? { note } : {}),
 		...(skill !== '' ? { skill } : {}),
 		...(fromAge !== '' ? { fromAge: number(fromAge) } : {}),
 		...(has('rungs') ? { rungs: linesOf(one('rungs')) } : {}),

@@ -100,7 +100,7 @@
 			aria-label={FRAME.demo}
 		>
 			<span class="text-cobalt-ink">{FRAME.demo}</span>
-			<a class="inline-flex min-h-11 items-center whitespace-nowrap text-cobalt-ink" href="/begin"
+			<a class="inline-flex min-h-11 min-w-0 items-center leading-tight text-cobalt-ink" href="/begin"
 				>{FRAME.begin}</a
 			>
 			<span class="ml-auto min-w-0"><HomeMenu {frame} label={frame.as?.name} /></span>

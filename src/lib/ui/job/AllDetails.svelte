@@ -38,6 +38,7 @@
 				/>
 				<Choice label={EDITOR.layer} options={LAYERS} bind:value={fields.layer} />
 				<DateField label={EDITOR.firstDay} bind:value={fields.startsOn} />
+				<TextField label={EDITOR.note} lines={3} maxlength={400} bind:value={fields.note} />
 				<TextField label={EDITOR.needs} bind:value={fields.needs} />
 				<Check label={EDITOR.noisy} bind:checked={fields.noisy} />
 				<Check label={EDITOR.hidden} bind:checked={fields.hidden} />

@@ -26,7 +26,9 @@
 	let { view }: { view: JobEditorView } = $props();
 	const job = $derived(view.job);
 	/** The editor is made anew for each revision: what it began with stays. */
-	const fields = untrack(() => new JobFields(view.job, view.isNew, isoOf(view.today as CivilDay)));
+	const fields = untrack(
+		() => new JobFields(view.job, view.isNew, isoOf(addDays(view.today as CivilDay, 1)))
+	);
 	let tool = $state<'often' | 'when' | 'who' | 'minutes' | null>(
 		untrack(() => (view.isNew ? 'often' : null))
 	);

@@ -75,6 +75,7 @@ export class JobFields {
 	weight = $state(2);
 	layer = $state('');
 	startsOn = $state('');
+	note = $state('');
 	needs = $state('');
 	skill = $state('');
 	fromAge = $state(0);
@@ -87,7 +88,7 @@ export class JobFields {
 	/** The steps were changed: only then are they sent, so that other minutes are shared out among those there are. */
 	stepsChanged = $state(false);
 
-	constructor(job: Job, isNew: boolean, today: string) {
+	constructor(job: Job, isNew: boolean, tomorrow: string) {
 		const { cadence } = job;
 		this.#isNew = isNew;
 		this.name = isNew ? '' : job.name;
@@ -116,7 +117,7 @@ export class JobFields {
 				this.weekday = String(cadence.on.weekday);
 			}
 		}
-		this.onceOn = cadence.type === 'once' ? cadence.date : today;
+		this.onceOn = cadence.type === 'once' ? cadence.date : tomorrow;
 		if (cadence.type === 'afterDone') [this.min, this.max] = [cadence.min, cadence.max];
 		if (cadence.type === 'zone') this.zoneEvery = String(cadence.every);
 		this.missRule = job.missRule === 'carry' ? 'letgo' : job.missRule;
@@ -138,6 +139,7 @@ export class JobFields {
 		this.weight = job.weight;
 		this.layer = job.layer;
 		this.startsOn = job.startsOn ?? '';
+		this.note = job.note ?? '';
 		this.needs = job.needs.join(', ');
 		this.skill = job.skill ?? '';
 		this.fromAge = job.fromAge ?? 0;
@@ -184,6 +186,7 @@ export class JobFields {
 			deepEvery: [this.has.deep && this.deepEvery > 0 ? String(this.deepEvery) : ''],
 			weight: [String(this.weight)],
 			layer: [this.layer],
+			note: [this.note],
 			needs: [this.needs],
 			skill: [this.skill],
 			fromAge: [this.fromAge > 0 ? String(this.fromAge) : ''],

@@ -57,8 +57,5 @@
 		.pegs {
 			display: none;
 		}
-		br {
-			display: none;
-		}
 	}
 </style>

@@ -138,8 +138,9 @@
 	}
 	.acts {
 		display: flex;
-		gap: 14px;
-		width: 136px;
+		flex-wrap: wrap;
+		gap: 0 14px;
+		width: 250px;
 		white-space: nowrap;
 	}
 	.bell {
@@ -166,7 +167,7 @@
 		}
 		.acts {
 			width: 100%;
-			gap: 22px;
+			gap: 0 22px;
 		}
 		.acts .text-link {
 			min-height: 44px;

@@ -32,7 +32,7 @@ export function houseAnswer(status: number, text: string, read: (text: string) =
 
 /** What is said of presses that are still on the device. */
 export const KEPT_WORDS: Readonly<Record<'away' | 'signed-out' | 'busy', string>> = {
-	away: 'Not on the server yet.',
-	busy: 'Not on the server yet: it cannot take anything just now.',
-	'signed-out': 'Not on the server yet: you are signed out here. Sign in again.'
+	away: 'Not saved on the server yet.',
+	busy: 'Not saved on the server yet: it cannot take anything just now.',
+	'signed-out': 'Not saved on the server yet: you are signed out here. Sign in again.'
 };

@@ -6,7 +6,6 @@
 	import type { TodayView } from '$views/today';
 	import AddOnce from './AddOnce.svelte';
 	import EnoughButton from './EnoughButton.svelte';
-	import KeyList from './KeyList.svelte';
 	let {
 		view,
 		dayHref,
@@ -64,5 +63,5 @@
 			/>
 		{/if}
 	</div>
-	{#if keysShown}<KeyList />{/if}
+	{#if keysShown}{#await import('./KeyList.svelte') then { default: KeyList }}<KeyList />{/await}{/if}
 </header>

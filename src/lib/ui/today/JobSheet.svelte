@@ -75,6 +75,12 @@
 		</p>
 	{/each}
 
+	{#if sheet.note}<p class="linen m-0 rounded-cloth px-4 py-3 whitespace-pre-line shadow-cloth wrap-anywhere">
+			<b>{SHEET.note}</b>
+			{sheet.note}
+		</p>{/if}
+	{#if sheet.needs.length > 0}<p class="m-0"><b>{SHEET.needs}</b> {sheet.needs.join(', ')}</p>{/if}
+
 	{#if view.relation === 'today' && !view.isDevice && sheet.ticks.length === 0 && !closed}
 		<div class="flex flex-wrap items-start gap-2.5">
 			<form method="post" action="/timer?/start" use:once={writes}>

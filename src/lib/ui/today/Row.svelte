@@ -37,12 +37,13 @@
 	let hadFocus = false;
 	$effect.pre(() => {
 		void ticked?.entry;
-		hadFocus = element?.contains(document.activeElement) ?? false;
+		hadFocus ||= element?.contains(document.activeElement) ?? false;
 	});
 	$effect(() => {
 		const to = ticked?.entry ? '[data-undo]' : ticked ? null : '[data-tick]';
 		if (to && hadFocus && document.activeElement === document.body)
 			element?.querySelector<HTMLElement>(to)?.focus();
+		if (to) hadFocus = false;
 	});
 	const overdue = $derived(row.overdue !== null);
 	const where = $derived([row.room, row.who].filter((part) => part !== ''));

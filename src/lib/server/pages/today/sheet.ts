@@ -33,6 +33,7 @@ export function sheetOf(
 				? `${step.wait.label}, ${minutesText(step.wait.min)}${step.wait.max === undefined ? '' : ` to ${minutesText(step.wait.max)}`} min`
 				: null
 		})),
+		note: job.note ?? null,
 		needs: job.needs,
 		cautions: job.cautions,
 		rhythm: rhythmWords(job),

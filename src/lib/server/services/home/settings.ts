@@ -98,9 +98,9 @@ export function editRhythm(household: string, form: FormData) {
 }
 
 export const LAYER_NAMES: Record<Layer, string> = {
-	basics: 'Daily routine',
-	weekly: 'Weekly',
-	zone: 'Zones',
+	basics: 'Daily basics',
+	weekly: 'Weekly jobs',
+	zone: 'Zone jobs',
 	long: 'Monthly and yearly jobs'
 };
 
