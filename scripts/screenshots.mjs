@@ -23,19 +23,11 @@ async function firstSteps(page, url, shoot) {
 	await shoot(page, 'first-steps');
 }
 
-/** Kit's own page in the afternoon, and the look round the porch once the boots are paired. */
+/** Kit's own page in the afternoon. */
 async function childsPage(page, url, shoot) {
 	await page.request.post(`${url}/demo/as`, { form: { as: 'kit' }, headers: { origin: url } });
 	await page.goto(`${url}/mine`);
 	await shoot(page, 'child-phone');
-	const boots = page.locator('[data-line="pair-up-the-boots"]');
-	await boots.getByRole('button', { name: /^Done/ }).click();
-	await page.getByRole('link', { name: 'Last check' }).click();
-	await page.getByRole('heading', { name: 'The mat' }).waitFor();
-	await page.waitForFunction(() => document.documentElement.dataset.ready === 'yes');
-	await page.getByRole('link', { name: 'It is fine, next' }).click();
-	await page.getByRole('heading', { name: 'The bench' }).waitFor();
-	await shoot(page, 'look-round-phone');
 }
 
 /** A second press within 600 ms is the same one: from here on it is another. */
@@ -109,8 +101,7 @@ async function clearing(page, stack, shoot) {
 	await pressable(page);
 	await page.getByRole('button', { name: 'Bag stands there' }).click();
 	await page.getByText('Stays on the list').waitFor();
-	await shoot(page, 'closing-phone');
-	await page.getByRole('button', { name: 'Finish putting away later' }).click();
+	await page.getByRole('button', { name: 'Finish later' }).click();
 	await page.waitForFunction(() => !Object.keys(localStorage).some((key) => key.startsWith('pail-press')));
 }
 
@@ -237,9 +228,13 @@ try {
 	const phone = await open(390, 844, 'day');
 	await phone.goto(`${stack.url}/`);
 	await shoot(phone, 'today-phone');
+	await phone.getByRole('link', { name: 'Other ways to clean' }).click();
+	await phone.getByRole('dialog').waitFor();
+	await shoot(phone, 'other-ways-phone');
 
 	for (const [path, name] of [
 		['/house', 'house'],
+		['/house/job/bins-to-the-gate', 'job-editor'],
 		['/schedule', 'schedule'],
 		['/people', 'people'],
 		['/people/week?turn=fold-the-towels@2027-03-03', 'week'],

@@ -102,7 +102,7 @@ test('how often a job comes is a sentence; its next six dates follow at once', a
 	await expect(page.getByRole('spinbutton', { name: 'At most' })).toHaveValue('22');
 	await page.getByRole('button', { name: /^More options/ }).click();
 	await page.getByRole('radio', { name: 'keep it until it is done' }).click();
-	await page.getByRole('button', { name: 'Save' }).click();
+	await page.getByRole('button', { name: 'Save', exact: true }).click();
 	await expect(page.getByText('Saved. It holds from today.')).toBeVisible();
 	await page.goto('/history?job=bins-to-the-gate');
 	await expect(page.getByRole('region', { name: 'All times of a job' })).toContainText(
@@ -122,12 +122,12 @@ test('every so many months on a weekday, and once on one day', async ({ page, st
 		page.getByRole('button', { name: 'How often: every three months on the last Friday' })
 	).toBeVisible();
 	await expect(page.getByRole('list', { name: 'The next six times' }).getByRole('listitem')).toHaveCount(6);
-	await page.getByRole('button', { name: 'Save' }).click();
+	await page.getByRole('button', { name: 'Save', exact: true }).click();
 	await expect(page.getByText('Saved. It holds from today.')).toBeVisible();
 	await page.getByRole('button', { name: /^How often: / }).click();
 	await choose(page, 'How often', 'once, on one day');
 	await expect(page.getByRole('list', { name: 'The next six times' }).getByRole('listitem')).toHaveCount(1);
-	await page.getByRole('button', { name: 'Save' }).click();
+	await page.getByRole('button', { name: 'Save', exact: true }).click();
 	await expect(page.getByRole('button', { name: 'How often: once, on Thursday, 4 March' })).toBeVisible();
 	expect(await stack.query('SELECT COUNT(*) AS n FROM household WHERE deleted_at IS NULL')).toEqual([
 		{ n: 1 }
@@ -143,7 +143,7 @@ test('what cannot be is said beside the sentence, and nothing is written', async
 	await page.getByRole('button', { name: 'October', exact: true }).click();
 	await expect(page.getByRole('status').first()).not.toBeEmpty();
 	const before = await stack.query<{ n: number }>('SELECT MAX(revision) AS n FROM home_revision');
-	await page.getByRole('button', { name: 'Save' }).click();
+	await page.getByRole('button', { name: 'Save', exact: true }).click();
 	await expect(page.getByRole('alert')).toBeVisible();
 	expect(await stack.query('SELECT MAX(revision) AS n FROM home_revision')).toEqual(before);
 });
@@ -157,7 +157,7 @@ test('a step is added, and the minutes of the whole follow', async ({ page }) =>
 	await steps.getByRole('button', { name: 'Add a step' }).click();
 	await steps.getByLabel(`Step ${count + 1}`, { exact: true }).fill('The brass edges');
 	await steps.getByLabel(`Minutes of step ${count + 1}`).fill('3,5');
-	await page.getByRole('button', { name: 'Save' }).click();
+	await page.getByRole('button', { name: 'Save', exact: true }).click();
 	await expect(page.getByText('Saved. It holds from today.')).toBeVisible();
 	await page.goto('/?open=stair-treads');
 	await expect(page.getByRole('dialog')).toContainText('The brass edges');
@@ -198,10 +198,10 @@ test('the rhythm of the house: old and new side by side, then kept', async ({ pa
 	await expect(page.getByRole('region', { name: 'Four weeks of As it would be' })).toBeVisible();
 	await expect(page.getByText(/gets no day in/).first()).toBeVisible();
 	await page.getByLabel('Minutes for the zone each day').fill('0');
-	await page.getByRole('button', { name: 'Save' }).click();
+	await page.getByRole('button', { name: 'Save', exact: true }).click();
 	await expect(page.getByRole('alert')).toContainText('Minutes for the zone each day');
 	await page.getByLabel('Minutes for the zone each day').fill('20');
-	await page.getByRole('button', { name: 'Save' }).click();
+	await page.getByRole('button', { name: 'Save', exact: true }).click();
 	await expect(page.getByText('Cleaning days and house rules holds from today.')).toBeVisible();
 });
 

@@ -59,6 +59,7 @@ test('the demo is taken along as a start, and stays as it was', async ({ page, s
 
 test('the demo is looked at as any of its people, and its mail stays in it', async ({ page, stack }) => {
 	// Somebody has a home here by now: whoever is nobody in particular asks to look round the demo.
+	await page.context().clearCookies();
 	await page.goto('/');
 	await expect(page.getByRole('heading', { name: 'Sign in' })).toBeVisible();
 	await page.getByRole('button', { name: 'Look around the demo home' }).click();

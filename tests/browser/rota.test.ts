@@ -37,7 +37,7 @@ test('a turn is moved, skipped and put in once, and undone', async ({ page }) =>
 	await wednesday.getByRole('button', { name: 'Bins to the gate' }).click();
 	await wednesday.getByRole('button', { name: 'Skip until next time' }).click();
 	await expect(wednesday.getByRole('button', { name: 'Bins to the gate' })).toHaveCount(0);
-	await friday.getByRole('button', { name: 'Add a job on Fri 12' }).click();
+	await friday.getByRole('button', { name: 'Add one on Fri 12' }).click();
 	await friday.getByLabel('Which job').selectOption('bins-to-the-gate');
 	await friday.getByRole('button', { name: 'Add it for this day' }).click();
 	await expect(friday.getByText('Bins to the gate').first()).toBeVisible();

@@ -131,7 +131,9 @@ export const test = base.extend<object, { stack: Stack; demo: boolean; stackOf: 
 	],
 	baseURL: async ({ stack }, use) => use(stack.url),
 	// Where no page is asked for, as at the doors, no browser has to do anything.
-	page: async ({ page }, use) => {
+	page: async ({ page, stack, demo }, use) => {
+		// As somebody who asked to look round the demo: tests that begin homes share their stack with those that look.
+		if (demo) await page.context().addCookies([{ name: 'demo', value: 'look', url: stack.url }]);
 		const errors: string[] = [];
 		page.on('pageerror', (error) => errors.push(String(error)));
 		await use(page);

@@ -84,6 +84,18 @@ describe('what is said, and what it does', () => {
 		['towels hung', { do: 'laundry', load: 'one', stage: 'drying' }],
 		['what’s late', { do: 'list', what: 'late', lines: ['mop-lamp'] }],
 		["what's on", { do: 'list', what: 'today', lines: ['mop-hall', 'mop-lamp', 'bench'] }],
+		[
+			'add Clean before the party saturday 20 min',
+			{ do: 'once', name: 'Clean before the party', date: '2027-03-06', minutes: 20, room: null, who: null }
+		],
+		[
+			'add fetch the ladder tomorrow by bram',
+			{ do: 'once', name: 'fetch the ladder', date: '2027-03-04', minutes: null, room: null, who: 'bram' }
+		],
+		[
+			'add Oil the hinges in porch',
+			{ do: 'once', name: 'Oil the hinges', date: '2027-03-03', minutes: null, room: 'porch', who: null }
+		],
 		['clear hall bench', { do: 'clear', spot: 'hall bench', room: 'porch', minutes: null }],
 		['clear the desk 10 min', { do: 'clear', spot: 'desk', room: null, minutes: 10 }]
 	])('%s', (text, command) => expect(does(text)).toEqual(command));

@@ -88,6 +88,8 @@ export interface RotaView {
 	readonly jobs: readonly { readonly id: string; readonly name: string }[];
 	readonly found: { readonly name: string; readonly words: string; readonly week: string | null } | null;
 	readonly find: string;
+	readonly rooms: readonly { readonly id: string; readonly name: string }[];
+	readonly members: readonly { readonly id: string; readonly name: string }[];
 	readonly me: string;
 	readonly formId: string;
 	readonly canFeed: boolean;

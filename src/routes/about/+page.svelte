@@ -9,7 +9,7 @@
 
 <svelte:head><title>{ABOUT.title} · Pail Round</title></svelte:head>
 
-<section class="mx-auto grid w-full max-w-5xl content-start gap-8 px-edge py-8">
+<section class="mx-auto grid w-full max-w-5xl my-auto gap-8 px-edge py-8">
 	<div class="max-w-2xl">
 		<h1 class="m-0 text-next">{ABOUT.title}</h1>
 		<p class="mt-3 mb-0 text-[1.25rem]">{ABOUT.lead}</p>

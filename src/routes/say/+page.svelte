@@ -19,6 +19,7 @@
 				<b>zone</b>, <b>tonight</b>
 			</li>
 			<li><b>done mop</b>, <b>checked bench by juno</b>: writes it down</li>
+			<li><b>add clean before the party saturday 20 min</b>: adds a job for one day</li>
 			<li><b>bram away till friday</b>, <b>juno ill</b>: pauses their chores</li>
 			<li><b>wash started</b>, <b>towels hung</b>, <b>wash folded</b>: tells where a load is</li>
 			<li><b>declutter hall bench</b>: gets the decluttering ready</li>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import AddOnce from '$ui/today/AddOnce.svelte';
 	import { goto } from '$app/navigation';
 	import { onMount } from 'svelte';
 	import Glyph from '$ui/glyphs/Glyph.svelte';
@@ -66,6 +67,13 @@
 					aria-current={view.mode === mode ? 'true' : undefined}>{name}</a
 				>
 			{/each}
+			<AddOnce
+				date={view.chosen < view.today ? view.today : view.chosen}
+				today={view.today}
+				me={view.me}
+				members={view.members}
+				rooms={view.rooms}
+			/>
 			<a class="text-link" href="/house/pauses">Pauses</a>
 			<a class="text-link" href="/house/files#calendar">Calendar</a>
 		</p>

@@ -238,14 +238,18 @@
 		display: flex;
 		align-items: flex-end;
 		justify-content: space-between;
-		gap: 8px;
+		gap: 4px;
 		margin-top: 14px;
 		border-bottom: 4px solid var(--tin-1);
+	}
+	.shelf a :global(svg) {
+		max-width: 100%;
+		height: auto;
 	}
 	.shelf a {
 		display: grid;
 		place-items: end center;
-		min-width: 48px;
+		min-width: 44px;
 		min-height: 48px;
 		border-radius: 8px;
 	}

@@ -51,6 +51,15 @@ export type Command =
 			readonly reason: 'away' | 'ill' | 'holiday';
 	  }
 	| { readonly do: 'laundry'; readonly load: string; readonly stage: Stage }
+	| {
+			/** A job for one day. */
+			readonly do: 'once';
+			readonly name: string;
+			readonly date: string;
+			readonly minutes: number | null;
+			readonly room: string | null;
+			readonly who: string | null;
+	  }
 	| { readonly do: 'list'; readonly what: 'late' | 'today'; readonly lines: readonly string[] };
 
 export type Read =
@@ -99,6 +108,7 @@ const KIND_WORDS: Readonly<Record<string, SessionKind>> = {
 };
 
 const VERBS = [
+	'add',
 	'done',
 	'did',
 	'finished',
@@ -193,6 +203,7 @@ export function readCommand(text: string, context: CommandContext): Read {
 	const person = awayOf(words, context);
 	if (person) return person;
 	if (first === 'clear' || first === 'declutter') return clearing(rest, context);
+	if (first === 'add') return addedOnce(text, context);
 	const load = laundryOf(words, context);
 	if (load) return load;
 	if (['done', 'did', 'finished', 'looked', 'checked', 'tick'].includes(first))
@@ -250,6 +261,46 @@ function fillOf(words: readonly string[], context: CommandContext): Read | null 
 		} else return refused('unknown', guesses(words.join(' '), words, context));
 	}
 	return { ok: true, command: { do: 'fill', kind: kind ?? 'bite', minutes, room, who } };
+}
+
+/** "add clean before the party saturday 20 min": what is left of the words as they were written is its name. */
+function addedOnce(text: string, context: CommandContext): Read {
+	const said = text.trim().split(/\s+/).slice(1);
+	let date = context.today;
+	let minutes: number | null = null;
+	let who: string | null = null;
+	let room: string | null = null;
+	const name: string[] = [];
+	for (let i = 0; i < said.length; i++) {
+		const word = (said[i] as string).toLowerCase();
+		const next = (said[i + 1] ?? '').toLowerCase();
+		const number = /^(\d{1,3})(m|min|mins|minutes)?$/.exec(word);
+		if (number && (number[2] || /^(m|min|mins|minutes)$/.test(next))) {
+			minutes = Number(number[1]);
+			if (!number[2]) i++;
+		} else if (WEEKDAYS.includes(word) || word === 'today' || word === 'tomorrow') {
+			date = dayNamed([word], context.today) ?? date;
+			if (name.at(-1)?.toLowerCase() === 'on') name.pop();
+		} else if (/^\d{4}-\d{2}-\d{2}$/.test(word)) date = parseDay(word) ?? date;
+		else if (word === 'by' && find([next], context.members)[0]) {
+			who = find([next], context.members)[0]?.item.id ?? null;
+			i++;
+		} else name.push(said[i] as string);
+	}
+	const at = name.map((word) => word.toLowerCase()).lastIndexOf('in');
+	if (at > 0) {
+		const place = find(wordsOf(name.slice(at + 1).join(' ')), context.rooms)[0];
+		if (place) {
+			room = place.item.id;
+			name.splice(at);
+		}
+	}
+	if (name.length === 0) return refused('empty', ['add clean before the party saturday 20 min']);
+	if (minutes !== null && (minutes < 1 || minutes > 600)) return refused('no-minutes', ['15', '60']);
+	return {
+		ok: true,
+		command: { do: 'once', name: name.join(' ').slice(0, 80), date: isoOf(date), minutes, room, who }
+	};
 }
 
 function clearing(words: readonly string[], context: CommandContext): Read {

@@ -91,7 +91,9 @@
 						if (result.type === 'success') void invalidateAll();
 						// Whoever types on already is not answered over.
 						if (text !== sent) return;
-						told = String(data?.message ?? 'Done.');
+						told = String(
+							data?.message ?? (data?.form as { message?: string } | undefined)?.message ?? 'Done.'
+						);
 						if (result.type === 'success') text = '';
 					}
 				}}><button class="sign">{said.act.label}</button></ActForm

@@ -72,7 +72,7 @@
 			<button class="plain" onclick={() => say(paused ? 'resumed' : 'paused')}
 				>{paused ? 'Continue' : 'Pause'}</button
 			>
-			<button class="plain" onclick={() => say('setDown')}>Finish putting away later</button>
+			<button class="plain" onclick={() => say('setDown')}>Finish later</button>
 		{:else}<a class="plain" href="/">Today</a>{/if}
 	</header>
 	<!-- svelte-ignore a11y_no_noninteractive_tabindex -->
@@ -207,6 +207,7 @@
 	header {
 		grid-column: 1 / -1;
 		display: flex;
+		flex-wrap: wrap;
 		align-items: center;
 		gap: 12px;
 	}

@@ -113,6 +113,10 @@
 	.alone {
 		padding-left: calc(var(--page-edge) - var(--rim));
 	}
+	label {
+		min-width: 0;
+		max-width: 100%;
+	}
 	label > span,
 	legend {
 		display: block;

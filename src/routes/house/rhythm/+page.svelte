@@ -227,7 +227,16 @@
 	.yards.both {
 		grid-template-columns: 1fr;
 	}
+	.sentence select {
+		min-width: 0;
+		max-width: 100%;
+	}
+	.sets {
+		min-width: 0;
+		grid-template-columns: minmax(0, 1fr);
+	}
 	.sentence {
+		min-width: 0;
 		display: flex;
 		flex-wrap: wrap;
 		align-items: center;

@@ -2,6 +2,7 @@
 import { parseDay } from '$core/calendar/civil';
 import { householdTime } from '$core/calendar/instant';
 import { readCommand, type Command, type CommandContext, type Read } from '$core/command/parse';
+import type { Job } from '$core/household/home';
 import type { PreparedHome } from '$core/schedule/preparedHome';
 import { readDay } from '$core/schedule/readDay';
 import type { SaidView } from '$views/command';
@@ -127,7 +128,7 @@ function said(
 			const line = home.seriesById.get(command.line);
 			const minutes = command.minutes === null ? '' : `, ${minutesText(command.minutes)} min`;
 			return {
-				says: `Writes down: ${line?.job.name ?? ''} ${(OUTCOME_WORDS[command.outcome] ?? command.outcome).toLowerCase()}, by ${memberName(home, command.by)}${minutes}.`,
+				says: `Writes down: ${line ? namedApart(home, line) : ''} ${(OUTCOME_WORDS[command.outcome] ?? command.outcome).toLowerCase()}, by ${memberName(home, command.by)}${minutes}.`,
 				act: {
 					kind: 'send',
 					action: '/?/tick',
@@ -176,6 +177,22 @@ function said(
 				list: []
 			};
 		}
+		case 'once': {
+			const room = command.room ?? home.home.rooms[0]?.id ?? '';
+			const minutes = command.minutes ?? 15;
+			const who = command.who ?? context.me;
+			const day = parseDay(command.date) ?? context.today;
+			return {
+				says: `Adds a job for ${dayAhead(day, context.today)}: ${command.name}, ${home.roomById.get(room)?.name ?? ''}, ${memberName(home, who)}, ${minutesText(minutes)} min.`,
+				act: {
+					kind: 'send',
+					action: '/?/once',
+					label: 'Add this job',
+					values: { name: command.name, date: command.date, minutes: String(minutes), who, room }
+				},
+				list: []
+			};
+		}
 		case 'list': {
 			const found = command.lines.flatMap((id) => context.lines.find((line) => line.id === id) ?? []);
 			const n = found.length;
@@ -196,4 +213,13 @@ function said(
 			};
 		}
 	}
+}
+
+/** A job's name, with its room where another has the same name. */
+function namedApart(
+	home: PreparedHome,
+	line: { readonly job: Job; readonly room: { readonly name: string } }
+): string {
+	const twin = home.series.some((one) => one.job.id !== line.job.id && one.job.name === line.job.name);
+	return twin ? `${line.job.name}, ${line.room.name},` : line.job.name;
 }
