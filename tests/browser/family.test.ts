@@ -230,7 +230,7 @@ test('the week is given out, says why, moves by hand, and swaps only when both a
 }) => {
 	const desk = await open(browser, stack, family.organiser, '/people/week');
 	await desk.getByRole('button', { name: 'Share out this week’s jobs …' }).click();
-	await expect(desk.getByText(/turns are given out/)).toBeVisible();
+	await expect(desk.getByText(/jobs are shared out/)).toBeVisible();
 	const [rows] = await stack.query<{ n: number }>(
 		`SELECT COUNT(*) AS n FROM given_turn WHERE household_id = '${family.household}'`
 	);
@@ -302,7 +302,7 @@ test('a call for help is seen at once by those who can come, and ends when someb
 	await listening(desk);
 	const child = await open(browser, stack, juno, '/mine', true);
 	await child.getByRole('button', { name: 'Call for help' }).tap();
-	await expect(child.getByRole('button', { name: /on the way/ })).toBeVisible();
+	await expect(child.getByRole('button', { name: /do not need help/ })).toBeVisible();
 	await expect(desk.getByText(/Juno calls for help/)).toBeVisible();
 	await listening(child);
 	await desk.getByRole('button', { name: 'I am coming' }).click();

@@ -10,7 +10,7 @@ test('a proposal is told, shown, and taken; nothing moves by itself', async ({ p
 	const label = page.getByRole('region', { name: /^Move the Washroom to zone 3/ });
 	await expect(label).toContainText('They share the same pipes and caddy.');
 	await expect(page.getByText(/min over/)).toBeVisible();
-	await label.getByRole('button', { name: 'Move it' }).click();
+	await label.getByRole('button', { name: 'Move this room' }).click();
 	await expect(page.getByText('The zones are evener.')).toBeVisible();
 	await expect(page.getByText(/min over/)).toHaveCount(0);
 	await expect(page.getByRole('list', { name: 'Rooms of Bath' })).toContainText('Washroom');
@@ -20,7 +20,7 @@ test('a room moves by keyboard: first it is said what follows, then it is done',
 	await page.goto('/house?room=washroom');
 	await ready(page);
 	await page.getByLabel('Zone', { exact: true }).selectOption({ label: '1 Porch & hall' });
-	await page.getByRole('button', { name: 'Move it' }).click();
+	await page.getByRole('button', { name: 'Move this room' }).click();
 	const label = page.getByRole('region', { name: 'Washroom lies in Porch & hall.' });
 	await expect(label).toContainText('go to the end of the list of Porch & hall');
 	await expect(label).toContainText('What was done stays in History.');
@@ -40,7 +40,7 @@ test('a room is dragged by keys in the list of its zone', async ({ page }) => {
 	await page.getByRole('list', { name: 'Rooms of Sleepers' }).focus();
 	await page.keyboard.press('Enter');
 	await expect(page.getByRole('region', { name: 'Ticket Office lies in Sleepers.' })).toBeVisible();
-	await page.getByRole('button', { name: 'Leave it' }).first().click();
+	await page.getByRole('button', { name: 'Change nothing' }).first().click();
 	await page.reload();
 	await expect(page.getByRole('list', { name: 'Rooms of Waiting & tickets' })).toContainText('Ticket Office');
 });

@@ -99,7 +99,7 @@ test('the whole home is laid under a cloth and taken out again; the sheet of wee
 	await expect(page.getByLabel('From', { exact: true })).toHaveValue('2027-03-21');
 	await page.getByLabel('From', { exact: true }).fill('2027-03-14');
 	await page.getByRole('button', { name: 'Save the pause' }).tap();
-	await expect(page.getByText('The whole home is paused.')).toBeVisible();
+	await expect(page.getByText('The home is paused.')).toBeVisible();
 	await expect(page.getByLabel('From', { exact: true })).toHaveValue('2027-03-03');
 	const covered = page.getByRole('link', { name: /: The whole home$/ });
 	await expect(covered).toHaveCount(2);

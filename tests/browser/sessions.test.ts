@@ -324,7 +324,7 @@ test('a clearing is counted, rung, put away room All together, one room after an
 	await page.goto('/');
 	await ready(page);
 	await expect(page.getByRole('link', { name: 'Put away: Hall bench' })).toHaveCount(0);
-	await page.getByRole('button', { name: 'It is empty' }).click();
+	await page.getByRole('button', { name: 'The box is empty' }).click();
 	await expect(page.getByText('waits for its place')).toHaveCount(0);
 	await page.getByRole('button', { name: 'The bag is gone' }).click();
 	await expect(page.getByText('Give-away bag, by the porch door')).toHaveCount(0);

@@ -4,6 +4,7 @@
 	import Peg from '$ui/glyphs/Peg.svelte';
 	import Button from '$ui/kit/Button.svelte';
 	import { ABOUT } from '$words/frame';
+	let { data } = $props();
 	const GLYPHS = ['open', 'due', 'running'] as const;
 </script>
 
@@ -43,7 +44,9 @@
 	</div>
 	<div class="flex flex-wrap items-center gap-4">
 		<Button kind="solid" href="/begin">{ABOUT.begin}</Button>
-		<form method="post" action="/demo/look"><Button type="submit" size="large">{ABOUT.look}</Button></form>
+		{#if data.hasDemo}<form method="post" action="/demo/look">
+				<Button type="submit" size="large">{ABOUT.look}</Button>
+			</form>{/if}
 		<Button kind="link" href="/sign-in">{ABOUT.signIn}</Button>
 	</div>
 </section>

@@ -70,9 +70,9 @@
 					<a class="text-link" href="/house/rhythm">Cleaning days and house rules</a>
 					<a class="text-link" href="/house/growing">Start small</a>
 					<a class="text-link" href="/house/files">Backup and files</a>
+					<a class="text-link" href="/house/changes">Last changes</a>
 				{:else}
 					<a class="text-link" href="/house/pauses">Pauses</a>
-					<a class="text-link" href="/house/changes">Last changes</a>
 				{/if}
 			</nav>
 		</header>
@@ -159,7 +159,7 @@
 							hung = Object.fromEntries(
 								view.zones.map((zone) => [zone.id, zone.rooms.map((room) => ({ ...room }))])
 							);
-						}}>Leave it</button
+						}}>Change nothing</button
 					>
 				{/snippet}
 			</Label>
@@ -215,9 +215,11 @@
 							}}
 							{view}
 						>
-							<button class="sign small">Move {view.proposal?.moves.length === 1 ? 'it' : 'them'}</button>
+							<button class="sign small"
+								>Move {view.proposal?.moves.length === 1 ? 'this room' : 'these rooms'}</button
+							>
 						</EditForm>
-						<button class="plain" onclick={() => (left = true)}>Leave it</button>
+						<button class="plain" onclick={() => (left = true)}>Leave it where it is</button>
 					{/snippet}
 				</Label>
 			{/if}

@@ -41,7 +41,9 @@
 		<nav aria-label="More about people">
 			<a class="plain" href="/people/week">{view.givenOut ? 'The week' : 'Share out this week’s jobs …'}</a>
 			<a class="plain" href="/people/learning"
-				>Growing{#if view.looks + view.ready > 0}<span class="count">{view.looks + view.ready}</span>{/if}</a
+				>Chores being learned{#if view.looks + view.ready > 0}<span class="count"
+						>{view.looks + view.ready}</span
+					>{/if}</a
 			>
 			<a class="plain" href="/people/family">Change who does how much</a>
 			{#if data.canOpenDoors}<a class="plain" href="/people/access">Who can log in</a>{/if}

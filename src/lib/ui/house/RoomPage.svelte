@@ -30,7 +30,7 @@
 			<option value="">none</option>
 			{#each view.zones as zone (zone.id)}<option value={zone.id}>{zone.number} {zone.name}</option>{/each}
 		</select>
-		<button class="plain">Move it</button>
+		<button class="plain">Move this room</button>
 	</EditForm>
 	<div class="jobs">
 		{#each groups as group (group.layer)}

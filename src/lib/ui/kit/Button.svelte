@@ -12,6 +12,7 @@
 		kind = 'plain',
 		size = 'usual',
 		sending = false,
+		type = 'button',
 		href,
 		class: classes = '',
 		children,
@@ -43,6 +44,7 @@
 
 <Button.Root
 	{href}
+	type={href === undefined ? type : undefined}
 	class="{LOOK[kind]} {SIZE[size][kind]} {classes}"
 	aria-busy={sending || undefined}
 	aria-disabled={sending || undefined}

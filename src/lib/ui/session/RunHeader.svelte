@@ -65,7 +65,9 @@
 	}
 	.small {
 		display: flex;
-		gap: 12px;
+		flex-wrap: wrap;
+		justify-content: flex-end;
+		gap: 8px 12px;
 		margin-left: auto;
 	}
 	.small .plain {
@@ -91,10 +93,12 @@
 			overflow: hidden;
 		}
 		header {
+			flex-wrap: wrap;
 			gap: 10px;
 		}
 		.small {
 			gap: 8px;
+			min-width: 0;
 		}
 		.small .plain {
 			padding: 0 10px;

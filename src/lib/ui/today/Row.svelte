@@ -71,7 +71,11 @@
 			<ActForm
 				action="/?/undo&on={date}"
 				values={{ of: ticked.entry, date, seed: formId }}
-				then={{ ended: (result) => result.type === 'success' && onundone() }}
+				then={{
+					// The answer moves the focus to the page: where it was is kept here.
+					sending: (busy) => busy && (hadFocus = element?.contains(document.activeElement) ?? false),
+					ended: (result) => result.type === 'success' && onundone()
+				}}
 			>
 				<button
 					data-undo

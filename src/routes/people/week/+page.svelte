@@ -28,7 +28,9 @@
 	<header>
 		<div>
 			<h1>{view.title}</h1>
-			<p class="dim">{view.givenWords} The furthest from a share is {view.spread} of the work.</p>
+			<p class="dim">
+				{view.givenWords} Nobody is further than {view.spread} of the work from what was agreed.
+			</p>
 		</div>
 		<div class="acts">
 			<a class="arrow" href={to({ week: view.week === 'next' ? null : 'next', day: null })}

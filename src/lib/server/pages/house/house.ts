@@ -129,12 +129,7 @@ function zoneView(
 		weave: zone?.weave ?? 'stripe',
 		asked,
 		held,
-		words:
-			(balance?.visits ?? 0) === 0
-				? 'has no week'
-				: over > 0
-					? `${over} min over`
-					: `${asked} of ${held} min`,
+		words: (balance?.visits ?? 0) === 0 ? 'has no week' : `${asked} min needed, your family has ${held}`,
 		heavy: over > 0 || ratio === Infinity,
 		tilt: ratio === Infinity ? -1 : Math.max(-1, Math.min(1, (1 - ratio) * 1.4)),
 		clutter: clutter.get(id) ?? null,

@@ -118,10 +118,10 @@ export async function loadWeek(asker: Asker, query: WeekQuery): Promise<WeekView
 		isGiven: facts.givenAt !== null,
 		givenWords:
 			facts.givenAt === null
-				? 'Not given out yet. This is how it would come out as even as can be.'
+				? 'Not shared out yet. This is how it would be, as evenly as it goes.'
 				: changes > 0
 					? `Given out. Meanwhile ${lowerNumber(changes)} ${plural(changes, 'turn')} would come out otherwise.`
-					: 'Given out, and as even as can be.',
+					: 'Shared out, as evenly as it goes.',
 		changes,
 		why: whyView(facts, week, query.turn),
 		swaps: swaps.map((swap) => ({

@@ -22,7 +22,11 @@ const timeOf = (minute: number, clock: '24h' | '12h') =>
 	);
 
 export const offWords = (off: number) =>
-	Math.abs(off) < 5 ? 'as agreed' : off > 0 ? `${Math.round(off)} over` : `${Math.round(-off)} under`;
+	Math.abs(off) < 5
+		? 'as agreed'
+		: off > 0
+			? `${Math.round(off)} min more than agreed`
+			: `${Math.round(-off)} min less than agreed`;
 
 const BY_WORDS = {
 	equal: 'equal for all',

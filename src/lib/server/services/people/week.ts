@@ -65,7 +65,7 @@ export function give(asker: Asker, form: FormData) {
 			saveHandout(db, asker.householdId, { id: id.data, weekBegin: facts.weekBegin, from, turns }, now())
 		);
 		return {
-			said: `${turns.length} turns are given out. The furthest anybody is from their share is ${(week.spread * 100).toFixed(1)} % of the work.`
+			said: `${turns.length} jobs are shared out. Nobody is more than ${(week.spread * 100).toFixed(1)} % of the work away from what was agreed.`
 		};
 	});
 }
