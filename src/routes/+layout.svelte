@@ -41,7 +41,7 @@
 	// A running pail fills the screen: no top row, no lower rim.
 	const bare = $derived(
 		!page.error &&
-			(/^\/(pail\/[^/]+|begin|sign-in|sign-up|reset|join|who|about|mine.*)$/.test(page.url.pathname) ||
+			(/^\/(timer\/[^/]+|begin|sign-in|sign-up|reset|join|who|about|mine.*)$/.test(page.url.pathname) ||
 				data.frame.places.length === 0)
 	);
 	/** The line to say it in: fetched when it is first asked for. */

@@ -182,7 +182,7 @@ test('a child does a thing, looks round alone, and an adult gives one thing back
 	};
 	await lookRound();
 	const desk = await open(browser, stack, family.organiser, '/people');
-	await desk.getByRole('link', { name: /^Growing/ }).click();
+	await desk.getByRole('link', { name: /^Chores being learned/ }).click();
 	await expect(
 		desk.getByRole('heading', { name: /Kit has done the last check of Platform Porch/ })
 	).toBeVisible();

@@ -75,7 +75,10 @@ test('a second tap within a moment ticks nothing, wherever it lands', async ({ p
 	await expect(page.getByRole('button', { name: /^Undo: / })).toHaveCount(0);
 });
 
-test('the focus goes where the work goes: to the way back, and to the ring again', async ({ page }) => {
+test('the focus goes where the work goes: to the way back, and to the ring again', async ({
+	page,
+	stack
+}) => {
 	await page.goto('/');
 	await ready(page);
 	const row = page.locator(tag('pair-up-the-boots'));
@@ -90,6 +93,7 @@ test('the focus goes where the work goes: to the way back, and to the ring again
 	await expect(page.getByRole('dialog')).toBeVisible();
 	await page.keyboard.press('Escape');
 	await expect(row.locator('a.name')).toBeFocused();
+	await expect(page).toHaveURL(`${stack.url}/`);
 	// The arrow keys go from job to job.
 	await page.keyboard.press('ArrowDown');
 	await expect(row.locator('a.name')).not.toBeFocused();

@@ -11,7 +11,6 @@ import {
 	clockText,
 	dayAhead,
 	duration,
-	overdueText,
 	listNames,
 	longDate,
 	lowerNumber,

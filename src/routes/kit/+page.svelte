@@ -1,8 +1,7 @@
 <script lang="ts">
 	/** Every part with its states, in both lights. */
 	import Show from '$ui/kit/show/Show.svelte';
-	const LIGHTS = ['day', 'evening'] as const;
-	let light = $state<(typeof LIGHTS)[number]>('day');
+	let light = $state<'day' | 'evening'>('day');
 	$effect(() => {
 		document.documentElement.dataset.light = light;
 	});

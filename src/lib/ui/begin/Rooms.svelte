@@ -58,7 +58,7 @@
 		['cat', 'Cat'],
 		['dog', 'Dog'],
 		['bird', 'Bird'],
-		['small', 'Small one'],
+		['small', 'Small animal'],
 		['fish', 'Fish']
 	] as const;
 	const room = $derived(view.room);
@@ -252,7 +252,7 @@
 		<div class="way-on">
 			{#if view.below}
 				<Touch values={{ op: 'step', step: 'zones' }} kind="plain" disabled={view.rooms.length === 0}
-					>That is all</Touch
+					>No more rooms</Touch
 				>
 				<Touch values={{ op: 'walk', storey: String(view.below.storey) }} kind="sign"
 					>{view.below.storey === 0

@@ -44,12 +44,11 @@
 
 <Button.Root
 	{href}
-	type={href === undefined ? type : undefined}
 	class="{LOOK[kind]} {SIZE[size][kind]} {classes}"
 	aria-busy={sending || undefined}
 	aria-disabled={sending || undefined}
 	onclickcapture={(event: Event) => sending && event.preventDefault()}
-	{...rest as object}
+	{...{ ...rest, ...(href === undefined ? { type } : {}) } as object}
 >
 	{#if sending}<LoaderCircle
 			size={18}

@@ -31,7 +31,7 @@
 	</div>
 	{#if view.done.length > 0}
 		<b>{doneCount(finished.length)}</b>
-		<ul class="m-0 list-none p-0 pr-9 leading-snug max-md:hidden">
+		<ul class="m-0 list-none p-0 pr-12 leading-snug max-md:hidden">
 			{#each named as done (done.entry)}
 				<li>
 					<a

@@ -29,7 +29,7 @@
 			<a
 				href="/timer?minutes={minutes}&for={me}"
 				aria-label="{minutes} minutes"
-				class="grid min-h-11 min-w-11 place-items-end rounded-lg hover:bg-cobalt-wash max-sm:[&_svg]:h-auto max-sm:[&_svg]:max-w-[13vw]"
+				class="grid min-h-11 min-w-11 place-items-end rounded-lg hover:bg-cobalt-wash max-sm:[&_svg]:h-auto max-sm:[&_svg]:max-w-[12vw]"
 			>
 				<BitePail minutes={String(minutes)} {size} />
 			</a>

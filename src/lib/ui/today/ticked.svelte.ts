@@ -14,6 +14,7 @@ export interface Ticked {
 
 export class TickedRows {
 	readonly #kept = new SvelteMap<string, Ticked>();
+	// eslint-disable-next-line svelte/prefer-svelte-reactivity -- nothing is drawn from it
 	readonly #timers = new Map<string, ReturnType<typeof setTimeout>>();
 
 	/** It was pressed: struck at once, before there is an answer. */
@@ -51,9 +52,10 @@ export class TickedRows {
 
 	/** The rows of a part with those that were ticked a moment ago, each where it hung. */
 	among(part: string, rows: readonly JobRow[]): JobRow[] {
-		const here = new Set(rows.map((row) => row.line));
 		const list = [...rows];
-		const gone = [...this.#kept.values()].filter((one) => one.part === part && !here.has(one.row.line));
+		const gone = [...this.#kept.values()].filter(
+			(one) => one.part === part && !rows.some((row) => row.line === one.row.line)
+		);
 		for (const one of gone.sort((a, b) => a.at - b.at)) list.splice(one.at, 0, one.row);
 		return list;
 	}

@@ -31,7 +31,7 @@ import { yardOfHome } from './yardOfHome';
 const STEP_NAMES: Record<Step, string> = {
 	rooms: 'Rooms',
 	zones: 'Zones',
-	rhythm: 'Rhythm',
+	rhythm: 'How you clean',
 	people: 'People',
 	'first-morning': 'First morning'
 };

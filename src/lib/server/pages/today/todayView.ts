@@ -3,7 +3,7 @@ import { addDays, isoOf } from '$core/calendar/civil';
 import { wallTime } from '$core/calendar/instant';
 import type { DaySeries } from '$core/schedule/readDay';
 import type { JobRow, TodayView } from '$views/today';
-import { clockText, duration, longDate, plural, shortDate } from '$words/general';
+import { clockText, longDate, shortDate } from '$words/general';
 import { v7 as uuidv7 } from 'uuid';
 import { chooseNext } from './nextAct';
 import { doneViews, wentBy } from './doneOfDay';
