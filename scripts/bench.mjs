@@ -8,10 +8,22 @@ import { run } from './lib/run.mjs';
 import { fail, tell } from './lib/tell.mjs';
 
 process.chdir(join(import.meta.dirname, '..'));
-const ALL = ['core', 'occurrences', 'editor', 'balance', 'today', 'ground', 'family', 'sessions', 'files'];
+const ALL = [
+	'core',
+	'occurrences',
+	'editor',
+	'balance',
+	'today',
+	'phone',
+	'ground',
+	'family',
+	'sessions',
+	'files'
+];
 /** Parts that need the demo home begin with the one that loads it. */
 const TOGETHER = {
 	ground: ['core', 'occurrences', 'today', 'ground'],
+	phone: ['today', 'phone'],
 	family: ['today', 'family'],
 	sessions: ['today', 'sessions']
 };

@@ -129,14 +129,14 @@ async function laundry(page, stack, shoot) {
 		await page.getByText(then).first().waitFor();
 	};
 	await told('07:00:00', 'I started: Bunk sheets', 'in the washing machine');
-	await told('08:20:00', 'Hang it out', 'on the washing line');
+	await told('08:20:00', 'Hang out the load', 'on the washing line');
 	await told('09:00:00', 'I started: School shirts', 'in the washing machine');
 	stack.setClock(at('10:10:00'));
 	await page.goto(`${stack.url}/laundry`);
 	await page.waitForFunction(() => document.documentElement.dataset.ready === 'yes');
 	await page
 		.locator('.loads > li', { hasText: 'School shirts' })
-		.getByRole('button', { name: 'Hang it out' })
+		.getByRole('button', { name: 'Hang out the load' })
 		.click();
 	await page.getByText('11:40').first().waitFor();
 	await told('10:25:00', 'I started: Towels', 'in the washing machine');

@@ -386,10 +386,10 @@ test('a card that was ticked on paper goes into the ledger in one go, once', asy
 	await page.getByRole('link', { name: 'Enter what was done from a printed list' }).click();
 	await ready(page);
 	await page.getByLabel('The code at the foot of the card').fill('QQ 9 Q9');
-	await page.getByRole('button', { name: 'Find it' }).click();
+	await page.getByRole('button', { name: 'Find this card' }).click();
 	await expect(page.getByRole('alert')).toContainText('No card of this home');
 	await page.getByLabel('The code at the foot of the card').fill(code.toLowerCase().replaceAll(' ', ''));
-	await page.getByRole('button', { name: 'Find it' }).click();
+	await page.getByRole('button', { name: 'Find this card' }).click();
 	await expect(page.getByRole('heading', { name: /Ottilie, Wednesday/ })).toBeVisible();
 	await ready(page);
 	await page.getByLabel('Who ticked it').selectOption('ottilie');

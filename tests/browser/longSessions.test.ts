@@ -37,7 +37,7 @@ test('a load rings on Today when its wash is over, and again when it is wet too 
 	await expect(page.getByRole('link', { name: 'Towels', exact: true })).toBeVisible();
 	const lookAgain = () => page.evaluate(() => document.dispatchEvent(new Event('visibilitychange')));
 	for (const [instant, words, strikes] of [
-		['2027-03-03T11:40:05Z', 'Towels is ready: Hang it out.', 3],
+		['2027-03-03T11:40:05Z', 'Towels is ready: Hang out the load.', 3],
 		['2027-03-03T12:40:05Z', 'Towels must come out now', 5]
 	] as const) {
 		await expect(page.getByText(words)).toHaveCount(0);
@@ -138,7 +138,7 @@ test('a device clock that jumps by hours changes nothing, on the page or in what
 	await page.context().setOffline(true);
 	await giant(page).click();
 	await expect(page.getByText('Step 2 of')).toBeVisible();
-	await expect(page.getByText('Not on the server yet')).toBeVisible();
+	await expect(page.getByText('Not saved on the server yet')).toBeVisible();
 	await expect(page.getByRole('heading', { name: 'Time is up. Stop here.' })).toHaveCount(0);
 	expect((await left.textContent()) ?? '').toContain(before.slice(0, 2));
 	// Put back below where it was, while the press still waits.
@@ -147,7 +147,7 @@ test('a device clock that jumps by hours changes nothing, on the page or in what
 		Date.now = () => ahead() - 9 * 3_600_000;
 	});
 	await page.context().setOffline(false);
-	await expect(page.getByText('Not on the server yet')).toHaveCount(0, { timeout: 20_000 });
+	await expect(page.getByText('Not saved on the server yet')).toHaveCount(0, { timeout: 20_000 });
 	const [row] = await stack.query<{ at: number | string }>(
 		`SELECT at FROM session_event WHERE session_id = '${path.split('/').pop()}' AND kind = 'stepDone'`
 	);
@@ -269,7 +269,7 @@ for (const [how, broken] of [
 		await expect(page.getByText('Step 2 of')).toBeVisible();
 		await page.unroute('**/__data.json*');
 		await allSent(page);
-		await expect(page.getByText('Not on the server yet')).toHaveCount(0);
+		await expect(page.getByText('Not saved on the server yet')).toHaveCount(0);
 		await expect(page.getByText('Step 2 of')).toBeVisible();
 		await setDown(page);
 	});

@@ -197,7 +197,7 @@ test('a joint session on two phones: each sees their own lane and the common wai
 
 test('a job is put in and taken out while it runs', async ({ page }) => {
 	await begin(page, '/timer?minutes=15&for=ottilie');
-	await page.getByRole('button', { name: 'Change it' }).click();
+	await page.getByRole('button', { name: 'Change the jobs' }).click();
 	const dialog = page.getByRole('dialog');
 	const takeOut = dialog.getByRole('button', { name: /^Leave out / }).last();
 	const name = ((await takeOut.getAttribute('aria-label')) ?? '').replace('Leave out ', '');
@@ -353,7 +353,7 @@ test('a load goes from the pile to away, on the line of Today, and rings when it
 	await page.goto('/laundry');
 	await ready(page);
 	await expect(page.getByText('wet too long since 12:40')).toBeVisible();
-	await page.getByRole('button', { name: 'Hang it out' }).first().click();
+	await page.getByRole('button', { name: 'Hang out the load' }).first().click();
 	await expect(page.getByText('on the washing line', { exact: true }).first()).toBeVisible();
 	await page.getByRole('button', { name: 'Undo: Towels' }).click();
 	await expect(page.getByText('wet too long since 12:40')).toBeVisible();
@@ -418,7 +418,7 @@ test.describe('without scripts', () => {
 		await page.getByRole('button', { name: 'End session now' }).click();
 		await page.goto('/say?text=wash%20started');
 		await expect(page.getByText('is in the washing machine from now on.')).toBeVisible();
-		await page.getByRole('button', { name: 'Tell it' }).click();
+		await page.getByRole('button', { name: 'Save this step' }).click();
 		await page.goto('/laundry');
 		await expect(page.getByText('in the washing machine').first()).toBeVisible();
 	});

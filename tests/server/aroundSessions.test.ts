@@ -116,7 +116,7 @@ describe('the laundry', () => {
 		const { going, waiting } = await loadLaundry(asAda(home));
 		expect(waiting).toEqual([]);
 		expect(going.map((one) => [one.stage, one.act, one.degrees])).toEqual([
-			['washing', 'Into the dryer', 60]
+			['washing', 'Put in the dryer', 60]
 		]);
 	});
 	it('off the pile goes only what nobody has begun', async () => {
@@ -178,7 +178,7 @@ describe('what runs by itself', () => {
 		expect(await heard('ben')).toEqual(['Shirts']);
 		expect(await heard(null, true)).toEqual(['Shirts', 'Towels']);
 		const [string] = (await today(home, 'ada')).strings;
-		expect(string).toMatchObject({ time: '11:40', room: 'Into the dryer', rings: false, href: '/laundry' });
+		expect(string).toMatchObject({ time: '11:40', room: 'Put in the dryer', rings: false, href: '/laundry' });
 		// An hour after its wash a load is wet too long; the bell for it is at that very instant.
 		const wet = (await today(home, 'ada', { minutes: 121 })).strings[0];
 		expect(wet).toMatchObject({ rings: true, room: 'Into the dryer, wet too long' });

@@ -12,15 +12,15 @@ export const LOAD_WORDS: Readonly<Record<LoadKind, string>> = {
 export function actWords(load: Pick<Load, 'dry'>, next: Stage | null): string {
 	switch (next) {
 		case 'collected':
-			return 'Collect it';
+			return 'Collect the load';
 		case 'washing':
 			return 'Start the wash';
 		case 'drying':
-			return load.dry === 'line' ? 'Hang it out' : 'Into the dryer';
+			return load.dry === 'line' ? 'Hang out the load' : 'Put in the dryer';
 		case 'folding':
-			return 'Fold it';
+			return 'Fold the load';
 		case 'away':
-			return 'Put it away';
+			return 'Put the load away';
 		default:
 			return '';
 	}

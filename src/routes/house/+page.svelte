@@ -219,7 +219,7 @@
 								>Move {view.proposal?.moves.length === 1 ? 'this room' : 'these rooms'}</button
 							>
 						</EditForm>
-						<button class="plain" onclick={() => (left = true)}>Leave it where it is</button>
+						<button class="plain" onclick={() => (left = true)}>Leave everything where it is</button>
 					{/snippet}
 				</Label>
 			{/if}

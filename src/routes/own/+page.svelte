@@ -72,7 +72,7 @@
 				<ActForm action="?/password" class="fields" then={{ withoutId: true, empties: true }}>
 					<PasswordField label="Old password" name="old" />
 					<PasswordField label="New password" isNew />
-					<button class="plain">Change it</button>
+					<button class="plain">Change my password</button>
 				</ActForm>
 				<h2>A second factor</h2>
 				{#if view.second}

@@ -7,7 +7,7 @@
 	const kinds = [
 		{ id: 'room', name: 'A room', says: 'Daily side and weekly side.' },
 		{ id: 'person', name: 'A person, a day', says: 'What is theirs, in order.' },
-		{ id: 'zone', name: 'A zone', says: 'Its deep list for the next visit.' },
+		{ id: 'zone', name: 'A zone', says: 'Its jobs for the next visit.' },
 		{ id: 'bookmark', name: 'A bookmark', says: 'A week in two halves, folded.' },
 		{ id: 'week', name: 'The whole week', says: 'One sheet for the fridge.' }
 	];
@@ -100,7 +100,7 @@
 			<noscript><button class="plain">Show it</button></noscript>
 		</form>
 		<div class="acts">
-			{#if view.sheet}<a class="sign small" href={view.print}>Print it</a>{/if}
+			{#if view.sheet}<a class="sign small" href={view.print}>Print this card</a>{/if}
 			<a class="text-link" href="/print/tick">Enter what was done from a printed list</a>
 		</div>
 	</div>

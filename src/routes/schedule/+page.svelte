@@ -167,7 +167,7 @@
 				<option value="">any job</option>
 				{#each view.jobs as job (job.id)}<option value={job.id}>{job.name}</option>{/each}
 			</select>
-			<noscript><button class="plain">Find it</button></noscript>
+			<noscript><button class="plain">Show its next date</button></noscript>
 			{#if view.found}
 				<p role="status">
 					<b>{view.found.name}</b>

@@ -252,7 +252,7 @@
 		<div class="way-on">
 			{#if view.below}
 				<Touch values={{ op: 'step', step: 'zones' }} kind="plain" disabled={view.rooms.length === 0}
-					>No more rooms</Touch
+					>To the zones</Touch
 				>
 				<Touch values={{ op: 'walk', storey: String(view.below.storey) }} kind="sign"
 					>{view.below.storey === 0

@@ -31,7 +31,7 @@
 		<button class="quiet" onclick={louder}
 			><Glyph name="bell" size={22} />{VOLUME_WORDS[running.volume]}</button
 		>
-		{#if onchange}<button class="plain" onclick={onchange}>Change it</button>{/if}
+		{#if onchange}<button class="plain" onclick={onchange}>Change the jobs</button>{/if}
 		<form
 			method="post"
 			action="?/event"

@@ -26,7 +26,7 @@
 <svelte:window onbeforeprint={keep} />
 
 <div class="bar">
-	<button class="sign small" onclick={() => window.print()}>Print it</button>
+	<button class="sign small" onclick={() => window.print()}>Print this card</button>
 	<p>
 		{sheet.size}, {sheet.pages.length}
 		{sheet.pages.length === 1 ? 'page' : 'pages'}. Print at 100 %{sheet.kind === 'room' &&

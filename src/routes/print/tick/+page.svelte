@@ -32,7 +32,7 @@
 				value={view.code || (view.asked ?? '')}
 				placeholder="UB 4 K7"
 			/></label
-		><button class={view.code ? 'plain' : 'sign small'}>Find it</button>
+		><button class={view.code ? 'plain' : 'sign small'}>Find this card</button>
 	</form>
 	{#if view.asked !== null && !view.code}
 		<Notice tone="wrong"

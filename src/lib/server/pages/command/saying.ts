@@ -108,7 +108,7 @@ function said(
 					: KIND_WORDS[command.kind].short;
 			return {
 				says: `Shows ${what}${room}${who}, ready to start.`,
-				act: { kind: 'go', href: `/timer?${params}`, label: 'Show it' },
+				act: { kind: 'go', href: `/timer?${params}`, label: 'Show the plan' },
 				list: []
 			};
 		}
@@ -120,7 +120,7 @@ function said(
 			if (command.room) params.set('rooms', command.room);
 			return {
 				says: `Gets a clearing ready${command.spot ? `: ${command.spot}` : ''}. The clock starts when the three containers stand.`,
-				act: { kind: 'go', href: `/timer?${params}`, label: 'Show it' },
+				act: { kind: 'go', href: `/timer?${params}`, label: 'Show the plan' },
 				list: []
 			};
 		}
@@ -132,7 +132,7 @@ function said(
 				act: {
 					kind: 'send',
 					action: '/?/tick',
-					label: 'Write it down',
+					label: 'Save this',
 					values: {
 						line: command.line,
 						outcome: command.outcome,
@@ -171,7 +171,7 @@ function said(
 				act: {
 					kind: 'send',
 					action: '/laundry?/tell',
-					label: 'Tell it',
+					label: 'Save this step',
 					values: { load: command.load, stage: command.stage }
 				},
 				list: []

@@ -1,0 +1,100 @@
+/** Today on a phone: what comes over the wire, when the largest thing is painted, how long the page is busy. */
+import { existsSync } from 'node:fs';
+import { chromium, type Browser } from '@playwright/test';
+import { kB, median, ms, say } from './measure';
+
+/** A phone four times slower than this machine, on slow 4G (1.6 Mbit/s, 150 ms). */
+const SLOWER = 4;
+const NETWORK = { offline: false, downloadThroughput: 200_000, uploadThroughput: 93_750, latency: 150 };
+const SHELL = '/usr/bin/chromium-headless-shell';
+
+interface Load {
+	readonly style: number;
+	/** Milliseconds to the largest paint. */
+	readonly painted: number;
+	/** Milliseconds of long tasks beyond 50 each. */
+	readonly blocked: number;
+	/** Milliseconds from a tick to its row being struck. */
+	readonly ticked: number | null;
+}
+
+/** Loads the page as a phone; `bare`: its words alone, without script and style. */
+async function load(browser: Browser, url: string, bare: boolean): Promise<Load> {
+	const context = await browser.newContext({ viewport: { width: 390, height: 844 }, hasTouch: true });
+	const page = await context.newPage();
+	const devtools = await context.newCDPSession(page);
+	await devtools.send('Network.enable');
+	await devtools.send('Network.emulateNetworkConditions', NETWORK);
+	await devtools.send('Emulation.setCPUThrottlingRate', { rate: SLOWER });
+	if (bare) await page.route(/\.(js|css|woff2)(\?|$)/, (route) => route.abort());
+	const kinds = new Map<string, string>();
+	let style = 0;
+	devtools.on('Network.responseReceived', ({ requestId, response }) => kinds.set(requestId, response.url));
+	devtools.on('Network.loadingFinished', ({ requestId, encodedDataLength }) => {
+		const from = kinds.get(requestId) ?? '';
+		if (from.endsWith('.css')) style += encodedDataLength;
+	});
+	await page.addInitScript(() => {
+		const seen = { painted: 0, blocked: 0 };
+		Object.assign(window, { seen });
+		new PerformanceObserver((list) => {
+			for (const entry of list.getEntries()) seen.painted = entry.startTime;
+		}).observe({ type: 'largest-contentful-paint', buffered: true });
+		new PerformanceObserver((list) => {
+			for (const entry of list.getEntries()) seen.blocked += Math.max(0, entry.duration - 50);
+		}).observe({ type: 'longtask', buffered: true });
+	});
+	await page.goto(url, { waitUntil: 'load' });
+	if (!bare) await page.waitForFunction(() => document.documentElement.dataset.ready === 'yes');
+	await page.waitForFunction(() => (window as unknown as { seen: { painted: number } }).seen.painted > 0);
+	const seen = await page.evaluate(
+		() => (window as unknown as { seen: { painted: number; blocked: number } }).seen
+	);
+	let ticked: number | null = null;
+	if (!bare)
+		ticked = await page.evaluate(
+			() =>
+				new Promise<number>((done) => {
+					const ring = document.querySelector<HTMLButtonElement>('li [data-tick]');
+					const row = ring?.closest('li');
+					const begin = performance.now();
+					const look = () => {
+						if (row?.querySelector('s')) done(performance.now() - begin);
+						else requestAnimationFrame(look);
+					};
+					ring?.click();
+					requestAnimationFrame(look);
+				})
+		);
+	await context.close();
+	return { style, ...seen, ticked };
+}
+
+export async function phone(url: string): Promise<void> {
+	const browser = await chromium.launch({
+		executablePath: existsSync(SHELL) ? SHELL : '/usr/bin/chromium',
+		args: ['--no-sandbox', '--disable-quic', '--disable-background-networking', '--disable-component-update']
+	});
+	const loads: Load[] = [];
+	const bares: Load[] = [];
+	for (let i = 0; i < 5; i++) {
+		bares.push(await load(browser, url, true));
+		loads.push(await load(browser, url, false));
+	}
+	await browser.close();
+	const of = (list: readonly Load[], what: (one: Load) => number) => median(list.map(what));
+	const style = of(loads, (one) => one.style);
+	const painted = of(loads, (one) => one.painted);
+	const floor = of(bares, (one) => one.painted);
+	const blocked = of(loads, (one) => one.blocked);
+	const ticked = of(loads, (one) => one.ticked ?? Infinity);
+	say('style of Today, with its heads', kB(style), 'under 25 kB; the bare page has none', style < 25 * 1024);
+	say('largest paint of Today on a phone', ms(painted), `under 1 s; bare ${ms(floor)}`, painted < 1000);
+	say(
+		'Today blocks a phone for',
+		ms(blocked),
+		`under 200 ms; bare ${ms(of(bares, (one) => one.blocked))}`,
+		blocked < 200
+	);
+	say('a tick is answered on the screen in', ms(ticked), 'under 100 ms', ticked < 100);
+}
