@@ -14,6 +14,7 @@ import { noted } from './scripts/lib/processes.mjs';
 import { run } from './scripts/lib/run.mjs';
 import { dataDir, takeFolder } from './scripts/lib/state.mjs';
 import { fail, inWords, Missing, tell } from './scripts/lib/tell.mjs';
+import { hasRoom, noRoomText } from './scripts/lib/room.mjs';
 
 process.chdir(import.meta.dirname);
 const fresh = process.argv.includes('--fresh');
@@ -92,6 +93,8 @@ function watchDatabase() {
 		busy = true;
 		if (!said) tell('The database ended by itself and is started again …');
 		try {
+			// Without room it would end again at once, or at the next write.
+			if (!hasRoom(dir)) throw new Error(noRoomText(dir));
 			const { port } = database;
 			database = await startDatabase(join(dir, 'db'), 'pail_round', port);
 			folder.say({ database: noted(database.pid) });

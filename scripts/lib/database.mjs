@@ -2,6 +2,7 @@
  * A MariaDB of the project's own: on loopback, with a data directory of its own, started and stopped with the
  * app. Node built-ins only, but for the very first connection, which mysql2 makes.
  */
+import { noRoomText } from './room.mjs';
 import { spawn } from 'node:child_process';
 import { createHash, randomBytes } from 'node:crypto';
 import { existsSync, mkdirSync, readFileSync, renameSync, rmSync, writeFileSync } from 'node:fs';
@@ -206,7 +207,7 @@ async function waitFor(socket, child, said, dir) {
 		if (child.exitCode !== null)
 			throw new Missing(
 				/No space left|error 28\b|errno: 28\b|out of disk space/i.test(said())
-					? `The disk is full, so the database cannot run. Make room for ${dir}; what was kept is safe.`
+					? noRoomText(dir)
 					: `The database did not start.\n${said().trim()}`
 			);
 		const up = await new Promise((done) => {

@@ -60,7 +60,7 @@ test('from an empty house to the first ticked job, by keyboard alone', async ({ 
 	await expect(page).toHaveURL(/\/begin$/);
 	await ready(page);
 	await expect(page.locator('[data-room]')).toHaveCount(5);
-	await press(page, /^(Next: zones|That is all)$/);
+	await press(page, /^(Next: zones|To the zones)$/);
 	await expect(page.getByRole('heading', { name: 'Rooms that lie together' })).toBeVisible();
 	await press(page, /^Next: how you clean$/);
 	await expect(page.getByRole('heading', { name: 'Choose how you clean' })).toBeVisible();

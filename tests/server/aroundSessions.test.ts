@@ -181,7 +181,7 @@ describe('what runs by itself', () => {
 		expect(string).toMatchObject({ time: '11:40', room: 'Put in the dryer', rings: false, href: '/laundry' });
 		// An hour after its wash a load is wet too long; the bell for it is at that very instant.
 		const wet = (await today(home, 'ada', { minutes: 121 })).strings[0];
-		expect(wet).toMatchObject({ rings: true, room: 'Into the dryer, wet too long' });
+		expect(wet).toMatchObject({ rings: true, room: 'Put in the dryer, wet too long' });
 		expect(wet?.hurryAt).toBe(Date.parse(NOW) + 120 * 60_000);
 		const { going } = await loadLaundry(asMember(home, 'device', null));
 		expect(going.every((one) => one.heard)).toBe(true);
