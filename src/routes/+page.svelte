@@ -181,7 +181,7 @@
 	{#if view.relation === 'past'}
 		<PastDay {view} {hrefOf} />
 	{:else}
-		<Line {view} {hrefOf} {marks} />
+		<Line {view} {hrefOf} {marks} canEdit={page.data.role === 'organiser'} />
 	{/if}
 
 	{#if isToday && view.strings.length > 0}<Strings strings={view.strings} now={view.now.at} />{/if}

@@ -29,6 +29,8 @@ export const TODAY = {
 	nothingDone: 'Nothing is done yet.',
 	nothingLeft: 'Nothing left to do today',
 	nothingLeftLine: 'Everything for today is done, moved or skipped.',
+	nothingDue: 'Nothing falls due today.',
+	addJobs: 'Add jobs from the library',
 	nothingOnDay: 'Nothing to do that day',
 	nothingInPart: 'Nothing here',
 	whoTicks: 'Who are you? Tap your name, then tick.',

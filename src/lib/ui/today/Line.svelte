@@ -5,6 +5,7 @@
 	import type { PartView, TodayView } from '$views/today';
 	import { dayColumns, intoRolls } from './columns';
 	import DoneOfToday from './DoneOfToday.svelte';
+	import Button from '../kit/Button.svelte';
 	import NextTowel from './NextTowel.svelte';
 	import Prop from './Prop.svelte';
 	import Roll from './Roll.svelte';
@@ -15,10 +16,13 @@
 	let {
 		view,
 		hrefOf,
+		canEdit,
 		marks
 	}: {
 		view: TodayView;
 		hrefOf: (line: string) => string;
+		/** Whether jobs can be added where there are none. */
+		canEdit: boolean;
 		marks: {
 			readonly ticked: TickedRows;
 			/** What came of a tick in its row; null: it was not written. */
@@ -46,6 +50,8 @@
 	const nothing = $derived(
 		view.next === null && lists.every((list, i) => list.length === 0 && !view.parts[i]?.sitting)
 	);
+	/** Nothing was due, so nothing was done either. */
+	const untouched = $derived(view.done.length === 0 && view.off.length === 0 && view.overdue.length === 0);
 	const places = (i: number) => (columns.rolls[i] ?? 1) + (i === 0 ? taken : 0);
 	const grid = $derived(
 		columns.isStacked ? '1fr' : view.parts.map((_, i) => `minmax(0, ${places(i)}fr)`).join(' ')
@@ -74,7 +80,12 @@
 				<p class="m-0 font-display text-next leading-display">
 					{isToday ? TODAY.nothingLeft : TODAY.nothingOnDay}
 				</p>
-				{#if isToday}<p class="mt-3 mb-0 text-lead text-tin-text">{TODAY.nothingLeftLine}</p>{/if}
+				{#if isToday}<p class="mt-3 mb-0 text-lead text-tin-text">
+						{untouched ? TODAY.nothingDue : TODAY.nothingLeftLine}
+					</p>{/if}
+				{#if isToday && untouched && canEdit}<p class="mt-4 mb-0">
+						<Button href="/house/library">{TODAY.addJobs}</Button>
+					</p>{/if}
 			</div>
 		</div>
 	{:else}

@@ -29,6 +29,8 @@
 	} = $props();
 	const who = $derived(row.whoIds.includes(me) || row.whoIds.length === 0 ? me : (row.whoIds[0] as string));
 	const whoName = $derived(members.find((m) => m.id === who)?.name ?? '');
+	/** A word too long for the largest letters is written in smaller ones, before it has to break. */
+	const longWord = $derived(row.name.split(/\s+/).some((word) => word.length > 10));
 	let starting = $state(false);
 	let ticking = $state(false);
 </script>
@@ -58,7 +60,7 @@
 			></span
 		>
 	</div>
-	<h2 class="mt-2 mb-0 text-next leading-display hyphens-auto wrap-break-word">
+	<h2 class="mt-2 mb-0 leading-display hyphens-auto wrap-break-word {longWord ? 'text-h2' : 'text-next'}">
 		<a
 			{href}
 			data-sveltekit-noscroll
