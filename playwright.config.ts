@@ -7,6 +7,9 @@ const SHELL = '/usr/bin/chromium-headless-shell';
 // The parts of the kit have a page of their own here, to be tried by keyboard.
 process.env.PAIL_KIT = 'yes';
 
+// What is prepared once a run is found by all its workers, and by no other run.
+process.env.PAIL_TEST_RUN ??= String(process.pid);
+
 export default defineConfig({
 	testDir: 'tests/browser',
 	// Each file has a home and a server of its own; two cores carry two of them.
@@ -23,6 +26,8 @@ export default defineConfig({
 		timezoneId: 'Europe/London',
 		locale: 'en-GB',
 		trace: 'off',
+		// What moves is drawn again and again, and nothing here looks at how it moves.
+		contextOptions: { reducedMotion: 'reduce' },
 		launchOptions: {
 			executablePath: existsSync(SHELL) ? SHELL : '/usr/bin/chromium',
 			args: [

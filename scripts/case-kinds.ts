@@ -27,6 +27,7 @@ import {
 import { seriesState } from '../src/lib/core/schedule/seriesState';
 import { checkPlan } from '../src/lib/core/planner/checkPlan';
 import type { PlanInput } from '../src/lib/core/planner/plan';
+import { chanceOfSum } from '../src/lib/core/learning/chanceOfSum';
 import { estimateMinutes } from '../src/lib/core/learning/minutes';
 import { makePlan } from '../src/lib/core/planner/makePlan';
 import { assign } from '../src/lib/core/people/assign';
@@ -229,13 +230,19 @@ function estimate(input: any, expect: any): CaseOutcome {
 	return { ok: near('median') && near('low') && near('high'), expected: expect, came };
 }
 
+function chance(input: any, expect: any): CaseOutcome {
+	const p = chanceOfSum(input.bell, input.lane, input.fixedMinutes ?? 0);
+	return { ok: Math.abs(p - expect.p) <= 0.03, expected: expect, came: { p } };
+}
+
 const RUNNERS: Record<string, (input: any, expect: any) => CaseOutcome> = {
 	rota,
 	turns,
 	'zone-list': zoneList,
 	share,
 	plan,
-	estimate
+	estimate,
+	chance
 };
 
 export const SUPPORTED_KINDS = Object.keys(RUNNERS);

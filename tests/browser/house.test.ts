@@ -246,23 +246,23 @@ test('layers rest and come on again', async ({ page }) => {
 	await expect(page.getByText('Monthly and yearly jobs: on from today.')).toBeVisible();
 });
 
-for (const path of [
-	'/house',
-	'/house?room=lamp-room',
-	'/house?zone=bath',
-	'/house/job/stair-skirting',
-	'/house/library?q=window',
-	'/house/rhythm',
-	'/house/pauses',
-	'/house/growing',
-	'/house/files',
-	'/schedule',
-	'/schedule?show=month',
-	'/schedule?show=list'
-]) {
-	test(`axe finds nothing on ${path}, and nothing runs off the side`, async ({ page }) => {
+test('axe finds nothing on the House nor the Schedule, and nothing runs off the side', async ({ page }) => {
+	for (const path of [
+		'/house',
+		'/house?room=lamp-room',
+		'/house?zone=bath',
+		'/house/job/stair-skirting',
+		'/house/library?q=window',
+		'/house/rhythm',
+		'/house/pauses',
+		'/house/growing',
+		'/house/files',
+		'/schedule',
+		'/schedule?show=month',
+		'/schedule?show=list'
+	]) {
 		await page.goto(path);
 		await ready(page);
 		await expectAccessibleAnywhere(page, path);
-	});
-}
+	}
+});

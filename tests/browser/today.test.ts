@@ -301,7 +301,6 @@ test('odd forms are refused with words, never with a crash', async ({ page, stac
 test('axe finds nothing on Today, wide and narrow, by day and in the evening, and nothing runs off the side', async ({
 	page
 }) => {
-	await page.emulateMedia({ reducedMotion: 'reduce' });
 	for (const path of ['/', '/?open=stair-skirting', '/?on=2027-03-02', '/?on=2027-03-05']) {
 		await page.goto(path);
 		await ready(page);

@@ -137,7 +137,7 @@ describe('any row of changes', () => {
 						home = edit.home;
 					}
 				}),
-				{ numRuns: 120, seed: 7 }
+				{ numRuns: 60, seed: 7 }
 			);
 		},
 		60_000
@@ -154,7 +154,7 @@ describe('any row of changes', () => {
 				const said = edit.effects.flatMap((effect) => (effect.code === 'jobs-retire' ? [effect.count] : []));
 				expect(gone).toBe(one.kind === 12 ? 1 : (said[0] ?? 0));
 			}),
-			{ numRuns: 250, seed: 3 }
+			{ numRuns: 120, seed: 3 }
 		);
 	}, 60_000);
 
@@ -166,7 +166,7 @@ describe('any row of changes', () => {
 				make(home, one);
 				expect(JSON.stringify(home)).toBe(before);
 			}),
-			{ numRuns: 150, seed: 5 }
+			{ numRuns: 75, seed: 5 }
 		);
 	}, 60_000);
 });

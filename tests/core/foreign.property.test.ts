@@ -101,7 +101,7 @@ describe.each(READERS)('damage to $name', ({ whole, read }) => {
 				const result = read(damaged(whole, all[i] as Path, value));
 				if (!result.ok) expectPlain(result.problems);
 			}),
-			{ numRuns: 500, seed: 11 }
+			{ numRuns: 250, seed: 11 }
 		);
 	}, 60_000);
 	it('of any kind at all is refused', () => {
@@ -126,7 +126,7 @@ describe('a home that is taken in', () => {
 				const day = readDay(home, projectHome(home, []), TODAY);
 				expect(day.lines.length).toBeGreaterThan(0);
 			}),
-			{ numRuns: 400, seed: 4 }
+			{ numRuns: 200, seed: 4 }
 		);
 	}, 60_000);
 });
@@ -143,7 +143,7 @@ describe('a whole home in a file', () => {
 				const changed = readHouseholdFile(text.slice(0, at) + letter + text.slice(at + 1), TODAY);
 				if (!changed.ok) expect(describeProblems(changed.problems)).not.toMatch(/Invalid input|undefined/);
 			}),
-			{ numRuns: 300, seed: 9 }
+			{ numRuns: 150, seed: 9 }
 		);
 	}, 60_000);
 });
@@ -185,7 +185,7 @@ describe('tables of any cells', () => {
 					expect(result.home.jobs.length).toBe(home.jobs.length + result.added.length);
 				}
 			}),
-			{ numRuns: 1500, seed: 6 }
+			{ numRuns: 700, seed: 6 }
 		);
 	}, 60_000);
 
@@ -198,7 +198,7 @@ describe('tables of any cells', () => {
 				expect(result.entries.length + told.size).toBe(rows.length);
 				for (const one of result.entries) expect(home.jobById.has((one as { job: string }).job)).toBe(true);
 			}),
-			{ numRuns: 1500, seed: 8 }
+			{ numRuns: 700, seed: 8 }
 		);
 	}, 60_000);
 });

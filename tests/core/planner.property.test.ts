@@ -31,7 +31,7 @@ describe('any plan', () => {
 			fc.property(planInput(10), (input) => {
 				for (const plan of betterPlans(input, EFFORT)) expectSound(input, plan);
 			}),
-			{ numRuns: 250, seed: 31 }
+			{ numRuns: 120, seed: 31 }
 		);
 	}, 120_000);
 
@@ -163,7 +163,7 @@ describe('a small problem', () => {
 				all++;
 				if (makePlan(input).exact) exact++;
 			}),
-			{ numRuns: 150, seed: 36 }
+			{ numRuns: 80, seed: 36 }
 		);
 		expect(all).toBeGreaterThan(60);
 		expect(exact / all).toBeGreaterThan(0.95);
@@ -200,7 +200,7 @@ describe('timing from a kept order', () => {
 					other.moves()
 				]);
 			}),
-			{ numRuns: 400, seed: 37 }
+			{ numRuns: 200, seed: 37 }
 		);
 	}, 60_000);
 });

@@ -1,8 +1,9 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { addDays, type CivilDay } from '../../src/lib/core/calendar/civil';
+import { addDays, isoOf, type CivilDay } from '../../src/lib/core/calendar/civil';
 import type { LedgerEntry } from '../../src/lib/core/household/entry';
 import { seriesId } from '../../src/lib/core/household/entry';
+import { NOTHING_DONE, occurrencesOf } from '../../src/lib/core/schedule/occurrences';
 import { readDay } from '../../src/lib/core/schedule/readDay';
 import {
 	appendToSeries,
@@ -88,4 +89,26 @@ describe('standing', () => {
 			{ numRuns: 300, seed: 6 }
 		);
 	});
+});
+
+it('keeps what first moved an occurrence that was moved again and still waits for its day', () => {
+	const line = home.series.find((one) => one.job.cadence.type === 'weekly') as (typeof home.series)[number];
+	const [first] = occurrencesOf(
+		line,
+		{ projection: NOTHING_DONE, pauses: [], today: START },
+		START,
+		addDays(START, 30)
+	);
+	if (first === undefined) throw new Error('the small home has a weekly job');
+	const place = { job: line.job.id, part: line.part, date: isoOf(START) };
+	const twice = [
+		entry({ outcome: 'moved', ...place, dueOn: isoOf(first), to: isoOf(addDays(first, 1)) }),
+		entry({ outcome: 'moved', ...place, dueOn: isoOf(addDays(first, 1)), to: isoOf(addDays(first, 5)) })
+	];
+	// Another one, put on a day between, is done on it.
+	const between = { ...place, date: isoOf(addDays(first, 3)) };
+	const lived = [...twice, entry({ outcome: 'extra', ...between }), entry({ outcome: 'done', ...between })];
+	const day = readDay(home, projectHome(home, lived), addDays(first, 5));
+	expect(day.lines.find((one) => one.line.id === line.id)?.state).toBe('due');
+	expect(projectSeries(line, lived, []).tail).toHaveLength(4);
 });

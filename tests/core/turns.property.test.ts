@@ -55,7 +55,7 @@ describe('the state of a line', () => {
 				});
 				expect(state.lateTurns).toBeCloseTo(expected.lateTurns, 9);
 			}),
-			{ numRuns: 6000, seed: 20270303 }
+			{ numRuns: 3000, seed: 20270303 }
 		);
 	});
 
@@ -71,7 +71,7 @@ describe('the state of a line', () => {
 				expect(fromThere).toEqual(fromStart);
 				expect(counted).toBe(doneTurns);
 			}),
-			{ numRuns: 3000, seed: 7 }
+			{ numRuns: 1500, seed: 7 }
 		);
 	});
 

@@ -1,15 +1,13 @@
 /**
  * How likely it is that a plan is done before the bell. Rules: "Chance of finishing": the logarithm of the minutes of a job is
- * normal about its median; the spread is 0.35 until there is a record of its own.
+ * normal about its median, with a spread that is learnt.
  */
 import type { Estimate } from '../learning/minutes';
-import { normalDraw, seededRandom } from '../random';
+import { chanceOfSum } from '../learning/chanceOfSum';
 import type { Plan, PlanInput } from './plan';
-import { flatten } from './solver/problem';
-import { Timing } from './solver/timing';
 
-/** The spread of the logarithm of minutes where nothing is known yet. */
-export const STARTER_SPREAD = 0.35;
+/** The spread of the logarithm of minutes where nothing is known yet: 0.35, and as much for the guess itself. */
+export const STARTER_SPREAD = 0.35 * Math.SQRT2;
 
 /** What is known of a job's minutes: how many times the planned ones it takes at its median, and the spread. */
 export interface Habit {
@@ -26,52 +24,26 @@ export function habitFrom(planned: number, { median, low, high }: Estimate): Hab
 	return planned > 0 ? { factor: median / planned, spread: Math.log(high / low) / (2 * TO_TENTH) } : null;
 }
 
-const DRAWS = 400;
-/** Past every bell: the draws are not cut off. Minutes. */
-const LONG = 48 * 60;
-
 /**
- * Share of draws, from 0 to 1, in which all planned steps end by the bell, each job being longer or shorter as a
- * whole. Longest waits that a draw would pass are not counted against it: they ring. The same for the same input.
+ * The probability, from 0 to 1, that all planned steps end by the bell: of each lane that of the sum of its jobs'
+ * minutes, walks and forced idling, of the plan the product over the lanes. Rules: "Chance of finishing".
  */
 export function chanceOfFitting(
 	input: PlanInput,
 	plan: Plan,
 	habitOf: (job: string) => Habit = () => STARTER
 ): number {
-	if (plan.entries.length === 0) return 1;
-	const planned = new Set(plan.entries.map((entry) => entry.job));
-	const chosen = input.jobs
-		.filter((job) => planned.has(job.id))
-		.map((job) => ({
-			...job,
-			optional: false,
-			deadline: undefined,
-			steps: job.steps.map((step) => ({ ...step, waitMax: step.waitMax === undefined ? undefined : LONG }))
-		}));
-	const people = input.people.map((one) => ({ ...one, until: LONG }));
-	const problem = flatten({ ...input, bell: LONG, people, jobs: chosen });
-	const ids = [...problem.source].map((i) => chosen[i]?.id ?? '');
-	const place = new Map(ids.map((id, j) => [id, j]));
-	const who = new Int32Array(problem.jobs);
-	const order = Int32Array.from(plan.entries, (entry) => {
-		const j = place.get(entry.job) as number;
-		who[j] = input.people.findIndex((one) => one.id === entry.person);
-		return (problem.first[j] as number) + entry.step;
-	});
-	const timed = new Timing(problem);
-	const planMinutes = Float64Array.from(problem.minutes);
-	const random = seededRandom(7);
-	const habits = ids.map(habitOf);
-	let fits = 0;
-	for (let draw = 0; draw < DRAWS; draw++) {
-		habits.forEach(({ factor, spread }, j) => {
-			const times = factor * Math.exp(spread * normalDraw(random));
-			const first = problem.first[j] as number;
-			for (let s = first; s < first + (problem.count[j] as number); s++)
-				problem.minutes[s] = (planMinutes[s] as number) * times;
+	return input.people.reduce((chance, person) => {
+		const lane = plan.entries.filter((entry) => entry.person === person.id);
+		const last = lane.reduce((end, entry) => Math.max(end, entry.end), person.from);
+		const minutesOf = new Map<string, number>();
+		for (const { job, start, end } of lane) minutesOf.set(job, (minutesOf.get(job) ?? 0) + end - start);
+		const worked = [...minutesOf.values()].reduce((sum, minutes) => sum + minutes, 0);
+		const jobs = [...minutesOf].map(([job, minutes]) => {
+			const { factor, spread } = habitOf(job);
+			return { median: minutes * factor, sigma: spread };
 		});
-		if (timed.time(order, order.length, who) && timed.makespan() <= input.bell + 1e-9) fits++;
-	}
-	return fits / DRAWS;
+		const until = Math.min(input.bell, person.until) - person.from;
+		return chance * chanceOfSum(until, jobs, last - person.from - worked);
+	}, 1);
 }

@@ -102,19 +102,26 @@ function tailAfter(
 	floating: boolean
 ): SeriesEntry[] {
 	// A floating occurrence is computed anew from the day it counts from, so what moved it since then still speaks.
-	const since = floating ? (checkpoint.base ?? BEGINNING) : checkpoint.through;
+	const since = Math.min(floating ? (checkpoint.base ?? BEGINNING) : checkpoint.through, checkpoint.through);
 	const kept = new Set<string>();
-	return entries.filter((entry) => {
-		const days = [entry.date, entry.dueOn ?? BEGINNING, entry.to ?? BEGINNING];
+	// Where the changes that are kept begin: what brought an occurrence there, however long ago, is kept with them.
+	const startsOf = new Set<CivilDay>();
+	for (const entry of [...entries].reverse()) {
+		if (entry.outcome === 'undo') continue;
 		const counts = settles(entry) || entry.outcome === 'part';
-		const keep =
-			entry.outcome === 'undo'
-				? entry.of !== undefined && kept.has(entry.of)
-				: counts
-					? entry.date > checkpoint.through
-					: Math.max(...days) > Math.min(since, checkpoint.through);
-		if (keep) kept.add(entry.id);
-		return keep;
+		const days = [entry.date, entry.dueOn ?? BEGINNING, entry.to ?? BEGINNING];
+		const reached = entry.outcome === 'moved' ? entry.to : entry.date;
+		const keep = counts
+			? entry.date > checkpoint.through
+			: Math.max(...days) > since ||
+				(entry.outcome !== 'skipped' && reached !== undefined && startsOf.has(reached));
+		if (!keep) continue;
+		kept.add(entry.id);
+		if (!counts && entry.dueOn !== undefined) startsOf.add(entry.dueOn);
+	}
+	return entries.filter((entry) => {
+		if (entry.outcome === 'undo' && entry.of !== undefined && kept.has(entry.of)) kept.add(entry.id);
+		return kept.has(entry.id);
 	});
 }
 
