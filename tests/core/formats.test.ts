@@ -12,12 +12,12 @@ import {
 } from '../../src/lib/core/formats/householdFile';
 import { importJobs, importLedger, jobRows } from '../../src/lib/core/formats/tables';
 import { readText } from '../../src/lib/core/formats/text';
-import { readHome } from '../../src/lib/core/household/home';
+import { readHome, type Home } from '../../src/lib/core/household/home';
 import { prepareHome } from '../../src/lib/core/schedule/preparedHome';
 import { projectHome } from '../../src/lib/core/schedule/projection';
 import { calendarCadence } from './generators';
 import { done, entry } from './entries';
-import { homeData, makeHome, prepared } from './home';
+import { homeData, job, makeHome, prepared, step } from './home';
 
 const TODAY = toDay('2027-03-03');
 const bytes = (text: string) => new TextEncoder().encode(text);
@@ -45,17 +45,42 @@ describe('older versions', () => {
 		const old = { ...homeData(), version: 1 };
 		const read = readHome(old);
 		expect(read.ok && [read.home.version, read.home.household.layers]).toEqual([
-			2,
+			3,
 			['basics', 'weekly', 'zone', 'long']
 		]);
-		expect(read.ok && read.home).toEqual(makeHome());
-		expect(readHome({ ...homeData(), version: 3 }).ok).toBe(false);
+		// What the names of version 1 told of the order is taken up; all else is as it was.
+		const plain = (home: Home) => ({
+			...home,
+			jobs: home.jobs.map((one) => ({ ...one, order: [], shows: 1 }))
+		});
+		expect(read.ok && plain(read.home)).toEqual(plain(makeHome()));
+		expect(readHome({ ...homeData(), version: 4 }).ok).toBe(false);
+	});
+	it('of a home say of a job what its name said, once', () => {
+		const sink = job('sink', { name: 'Scour the sink' });
+		const read = readHome({
+			...homeData(),
+			version: 2,
+			zones: [
+				{ id: 'front', name: 'Front', weave: 'stripe', list: [] },
+				{ id: 'back', name: 'Back', weave: 'check', list: [] }
+			],
+			jobs: [
+				sink,
+				job('hood', { name: 'job 2', library: 'hood-wipe' }),
+				job('carpet', { name: 'Carpet', depths: { usual: { minutes: 5, steps: [step('Vacuum it', 5)] } } })
+			]
+		});
+		const jobs = read.ok ? read.home.jobs : [];
+		expect(jobs.map((one) => one.order)).toEqual([['sink'], ['above-hob'], []]);
+		expect(jobs.map((one) => one.aloneFrom)).toEqual([undefined, 14, undefined]);
+		expect(jobs[2]?.depths.usual.steps[0]?.appliance).toBe('vacuum');
 	});
 	it('the published schema is the one in force', () => {
 		const published = JSON.parse(readFileSync('docs/schema/home.json', 'utf8')) as {
 			properties: { version: { const: number } };
 		};
-		expect(published.properties.version.const).toBe(2);
+		expect(published.properties.version.const).toBe(3);
 	});
 });
 

@@ -569,10 +569,10 @@ describe('growing into a job', () => {
 		expect(stages([rung(0, 'with'), rung(0, 'alone')])).toEqual(['alone', null, null]);
 		expect(stages([rung(0, 'signed')])).toEqual(['signed', 'with', null]);
 		expect(stages([rung(0, 'signed'), rung(0, 'again')])).toEqual(['with', null, null]);
-		expect(rungToPractise(laundry, cy, [])).toEqual({ rung: 0, stage: 'with' });
+		expect(rungToPractise(laundry, cy, [], WEDNESDAY)).toEqual({ rung: 0, stage: 'with' });
 		const all = [rung(0, 'signed'), rung(1, 'signed'), rung(2, 'alone')];
-		expect(rungToPractise(laundry, cy, all)).toBeNull();
-		expect(rungToPractise(laundry, { ...cy, role: 'adult' }, [])).toBeNull();
+		expect(rungToPractise(laundry, cy, all, WEDNESDAY)).toBeNull();
+		expect(rungToPractise(laundry, { ...cy, role: 'adult' }, [], WEDNESDAY)).toBeNull();
 	});
 	it('suggests, and never by itself: alone after two times, signing off after three passes in a row', () => {
 		const twice = [rung(0, 'with'), rung(0, 'with')];

@@ -375,13 +375,13 @@ describe('small things that set-up rests on', () => {
 			}
 	});
 
-	it('a blank job is one that the schema takes, free for anybody of any age', () => {
+	it('a blank job is one that the schema takes, given out to anybody of any age', () => {
 		const job = blankJob(
 			{ id: 'x', name: 'X', room: 'r', layer: 'long', cadence: { type: 'onCall' }, missRule: 'letgo' },
 			'Do it',
 			12.5
 		);
-		expect([job.depths.usual.minutes, ageNeeded(job), job.who.mode]).toEqual([12.5, 0, 'free']);
+		expect([job.depths.usual.minutes, ageNeeded(job), job.who.mode]).toEqual([12.5, 0, 'shared']);
 		expect(isoOf(FROM)).toBe('2027-03-01');
 	});
 });

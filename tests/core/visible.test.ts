@@ -17,24 +17,18 @@ describe('what visitors see', () => {
 		expect(seenOfRoom('kitchen')).toBeGreaterThan(seenOfRoom('hall'));
 		expect(seenOfRoom('what nobody has thought of')).toBe(seenOfRoom('hall'));
 	});
-	it('of a job: by its kind of work, else by what it is called; nothing of hidden work', () => {
-		const seen = (name: string, more: { subject?: string; hidden?: boolean } = {}) =>
-			seenOfJob({ name, hidden: false, ...more });
-		expect(seen('Dust the shelves', { subject: 'dusting' })).toBe(1);
-		expect(seen('Shelves', { subject: 'cupboards' })).toBeLessThan(0.2);
-		expect(seen('Cold box, once through')).toBeLessThan(0.5);
-		expect(seen('Wipe the oven')).toBeLessThan(0.5);
-		expect(seen('Wash the front step')).toBe(1);
-		expect(seen('Bills', { hidden: true })).toBe(0);
-		expect(seen('Bills', { subject: 'admin' })).toBe(0);
+	it('of a job: what the job says, whatever it is called; nothing of hidden work', () => {
+		expect(seenOfJob({ hidden: false })).toBe(1);
+		expect(seenOfJob({ hidden: false, shows: 0.1 })).toBe(0.1);
+		expect(seenOfJob({ hidden: true, shows: 1 })).toBe(0);
 	});
 	it('puts what shows before what is shut away, however much heavier that is', () => {
 		const home = prepared({
 			rooms: [{ id: 'porch', name: 'Porch', kind: 'kitchen', storey: 0, walkOrder: 1, seenByVisitors: true }],
 			zones: [],
 			jobs: [
-				job('box', { name: 'Cold box, once through', weight: 5 }),
-				job('top', { name: 'Wipe the worktop', weight: 2 }),
+				job('box', { name: 'job 1', weight: 5, shows: 0.2 }),
+				job('top', { name: 'job 2', weight: 2 }),
 				job('bills', { name: 'Bills', hidden: true, weight: 5 })
 			]
 		});

@@ -76,6 +76,16 @@ export const EDITOR = {
 	needs: 'What it needs, with commas',
 	skill: 'What one must have learned',
 	fromAge: 'From which age (0: any)',
+	aloneFrom: 'Usually done alone from age (0: not said)',
+	aloneFromHelp: 'From this age on it is theirs at once; younger ones do it with somebody.',
+	order: 'Its place in the order of things',
+	orderHelp: 'A session keeps to it: the hood before the hob, the sink last, the bins after the vacuuming.',
+	shows: 'How much of it visitors see',
+	showsHelp: 'Before visitors, what shows comes first.',
+	errand: 'It is an errand, done out of the house',
+	wholeHouse: 'It runs through the whole house',
+	wholeHouseHelp: 'It is part of the weekly round, whatever its room.',
+	stepTakes: 'It takes the',
 	rungs: 'Parts to learn, easiest first, a line each',
 	checks: 'What to check at the end, a line each',
 	noisy: 'It is noisy',
@@ -116,11 +126,53 @@ export const NTH = [
 ] as const;
 
 export const WHO_MODES = [
-	{ value: 'free', label: 'whoever comes first' },
+	{ value: 'shared', label: 'given out by the shares' },
 	{ value: 'fixed', label: 'always one person' },
 	{ value: 'turns', label: 'they take turns' },
-	{ value: 'shared', label: 'shared by them' }
+	{ value: 'free', label: 'whoever comes first' }
 ] as const;
+
+/** Places in the order of a kitchen and of a house. */
+export const ORDER_PLACES = [
+	{ value: 'above-hob', label: 'above the hob' },
+	{ value: 'hob', label: 'the hob' },
+	{ value: 'dishes', label: 'the dishes' },
+	{ value: 'sink', label: 'the sink' },
+	{ value: 'powder', label: 'powder on carpets' },
+	{ value: 'vacuum', label: 'vacuuming' },
+	{ value: 'bins-out', label: 'bins out' },
+	{ value: 'cloths', label: 'cloths into the wash' }
+] as const;
+
+const SHOWS = [
+	{ value: '1', label: 'all of it' },
+	{ value: '0.6', label: 'most of it' },
+	{ value: '0.3', label: 'a little' },
+	{ value: '0.1', label: 'hardly anything' },
+	{ value: '0', label: 'nothing' }
+];
+
+/** How much visitors see, with what a job says now among it. */
+export const showsOptions = (now: string) =>
+	SHOWS.some((one) => one.value === now)
+		? SHOWS
+		: [...SHOWS, { value: now, label: `${Math.round(Number(now) * 100)} % of it` }];
+
+const APPLIANCES = [
+	{ value: '', label: 'nothing' },
+	{ value: 'vacuum', label: 'vacuum' },
+	{ value: 'mop', label: 'mop' },
+	{ value: 'washer', label: 'washing machine' },
+	{ value: 'dryer', label: 'dryer' },
+	{ value: 'iron', label: 'iron' },
+	{ value: 'hob', label: 'hob' },
+	{ value: 'oven', label: 'oven' },
+	{ value: 'ladder', label: 'ladder' }
+];
+
+/** What only one step can have at a time, with what a step names now among it. */
+export const appliancesFor = (now: string) =>
+	APPLIANCES.some((one) => one.value === now) ? APPLIANCES : [...APPLIANCES, { value: now, label: now }];
 
 export const TURNS_EVERY = [
 	{ value: 'time', label: 'each time' },
@@ -153,9 +205,10 @@ export const shortDays = WEEKDAYS.map((long, i) => ({ value: String(i + 1), labe
 export const partsText = (parts: readonly string[]) =>
 	parts.length === 0 ? 'any time of the day' : `in the ${listNames(parts)}`;
 
-/** "Ottilie and Bram in turns", "whoever comes first" */
+/** "Ottilie and Bram in turns", "given out by the shares" */
 export function whoDoesText(mode: Job['who']['mode'], names: readonly string[]): string {
-	if (mode === 'free' || names.length === 0) return 'whoever comes first';
+	if (mode === 'free') return 'whoever comes first';
+	if (names.length === 0) return mode === 'turns' ? 'everybody in turns' : 'given out by the shares';
 	if (mode === 'turns') return `${listNames(names)} in turns`;
 	if (mode === 'shared') return names.length === 1 ? listNames(names) : `${listNames(names)}, shared`;
 	return listNames(names.slice(0, 1));

@@ -67,8 +67,8 @@ export interface JobImport {
 	readonly home: Home | null;
 }
 
-/** Where only names are given: nobody, one owner, several who share. */
-const MODE_OF_SO_MANY = ['free', 'fixed', 'shared'] as const;
+/** Where only names are given: everybody by the shares, one owner, several who share. */
+const MODE_OF_SO_MANY = ['shared', 'fixed', 'shared'] as const;
 
 const words = (text: string | undefined) => (text ?? '').split(/[\s,;]+/).filter(Boolean);
 const numberOf = (text: string | undefined) => Number((text ?? '').trim().replace(',', '.'));

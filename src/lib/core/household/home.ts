@@ -209,7 +209,7 @@ export const petSchema = z.strictObject({ id, name, kind: z.enum(PETS) });
 export const homeSchema = z
 	.strictObject({
 		format: z.literal('pail-round/home', 'This is no Pail Round home: "format" must be "pail-round/home".'),
-		version: z.literal(2, 'This version of the format is not known here. Versions 1 and 2 are.'),
+		version: z.literal(3, 'This version of the format is not known here. Versions 1, 2 and 3 are.'),
 		household: householdSchema,
 		zones: z.array(zoneSchema).max(12),
 		rooms: z.array(roomSchema).min(1, 'A home has at least one room.').max(200),

@@ -15,6 +15,18 @@ import {
 
 const someWeekdays = weekdays.min(1, 'With no weekday it never falls due. Name at least one, 1 to 7.');
 
+/** Places in the order of a kitchen and of a house. */
+export const ORDER_PLACES = [
+	'above-hob',
+	'hob',
+	'dishes',
+	'sink',
+	'powder',
+	'vacuum',
+	'bins-out',
+	'cloths'
+] as const;
+
 /** Rules: "Recurrence". */
 export const cadenceSchema = z.union(
 	[
@@ -160,6 +172,22 @@ export const jobSchema = z.strictObject({
 		.default({ mode: 'free', members: [] }),
 	/** The kind of work, such as "dusting": the subject of a weekday, and what a round gathers. */
 	subject: z.string().trim().min(1).max(40).optional(),
+	/** Its place in the order of things: what comes before what. Rules: "Hard rules of a plan". */
+	order: z
+		.array(z.enum(ORDER_PLACES))
+		.max(ORDER_PLACES.length)
+		.refine((list) => new Set(list).size === list.length, 'Name each place once.')
+		.default([]),
+	/** How much of it visitors see, 0 (nothing) to 1 (all). Left out: all. */
+	shows: z.number().min(0).max(1).optional(),
+	/** Done out of the house, on the way. */
+	errand: z.boolean().default(false),
+	/** It runs through the whole house, whatever room it is filed under. */
+	wholeHouse: z.boolean().default(false),
+	/** Rooms that it covers beside its own. */
+	rooms: z.array(id).max(60).default([]),
+	/** The age at which it is usually done alone; below it with somebody. Left out: by its products and tools. */
+	aloneFrom: z.number().int().min(3).max(18).optional(),
 	/** The youngest who may do it; products ask for an age of their own beside it. */
 	fromAge: z.number().int().min(3).max(18).optional(),
 	/** What somebody must have learnt to do it, such as "ladder". */

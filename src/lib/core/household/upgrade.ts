@@ -1,4 +1,5 @@
 /** Brings homes of older versions of the open format up to the present one. docs/formats.md. */
+import { FACTS_OF_LIBRARY } from './factsOfLibrary';
 
 type Plain = Record<string, unknown>;
 
@@ -16,7 +17,82 @@ function fromVersion1(home: Plain): Plain {
 	return { ...home, version: 2, household };
 }
 
-const STEPS: Readonly<Record<number, (home: Plain) => Plain>> = { 1: fromVersion1 };
+/** What version 2 told only by the words of a name: read from them once, never again. */
+const WORDS_OF_ORDER: readonly (readonly [string, RegExp])[] = [
+	['above-hob', /\b(hood|extractor|upper cupboards?|cupboard tops?)\b/],
+	['hob', /\b(hob|cooktop|stove top|rings?)\b/],
+	['dishes', /\bdish(es)?\b/],
+	['sink', /\bsinks?\b/],
+	['bins-out', /\bbins?\b.*\b(gate|out|outside)\b|\b(gate|out|outside)\b.*\bbins?\b/],
+	['cloths', /\bcloths?\b.*\bwash\b|\bwash\b.*\bcloths?\b/]
+];
+const WORDS_OF_SHUT =
+	/\b(inside|once through|cold box|fridge|freezer|larder|oven|drawers?|cupboards?|wardrobe|list|ash)\b/i;
+const SHOWS_BY_SUBJECT: Readonly<Record<string, number>> = {
+	cupboards: 0.1,
+	appliances: 0.2,
+	laundry: 0.2,
+	bins: 0.3,
+	pets: 0.3,
+	safety: 0.1,
+	admin: 0,
+	paper: 0.4,
+	walls: 0.6
+};
+const WORDS_OF_TOOLS: readonly (readonly [string, RegExp])[] = [
+	['vacuum', /\bvacuum(?!ed)/i],
+	['mop', /\bmop\b/i],
+	['iron', /^iron the/i]
+];
+
+function stepFromVersion2(step: unknown): unknown {
+	if (!isPlain(step) || step.appliance !== undefined || typeof step.text !== 'string') return step;
+	const { text } = step;
+	const tool = WORDS_OF_TOOLS.find(([, words]) => words.test(text));
+	return tool ? { ...step, appliance: tool[0] } : step;
+}
+
+function depthsFromVersion2(depths: unknown): unknown {
+	if (!isPlain(depths)) return depths;
+	return Object.fromEntries(
+		Object.entries(depths).map(([depth, what]) => [
+			depth,
+			isPlain(what) && Array.isArray(what.steps) ? { ...what, steps: what.steps.map(stepFromVersion2) } : what
+		])
+	);
+}
+
+/** Version 3 says of a job what version 2 left to the words of its name. */
+function jobFromVersion2(job: unknown): unknown {
+	if (!isPlain(job)) return job;
+	const known = typeof job.library === 'string' ? FACTS_OF_LIBRARY[job.library] : undefined;
+	const name = typeof job.name === 'string' ? job.name : '';
+	const told = `${name} ${typeof job.subject === 'string' ? job.subject : ''}`.toLowerCase();
+	const order = known
+		? known.order
+		: WORDS_OF_ORDER.filter(([, words]) => words.test(told)).map(([place]) => place);
+	const bySubject = typeof job.subject === 'string' ? SHOWS_BY_SUBJECT[job.subject] : undefined;
+	const shows = known ? known.shows : (bySubject ?? (WORDS_OF_SHUT.test(name) ? 0.2 : undefined));
+	return {
+		...(order && order.length > 0 ? { order } : {}),
+		...(shows === undefined ? {} : { shows }),
+		...(known?.errand ? { errand: true } : {}),
+		...(known ? { aloneFrom: known.aloneFrom } : {}),
+		...job,
+		...(known?.hidden ? { hidden: true } : {}),
+		depths: depthsFromVersion2(job.depths)
+	};
+}
+
+function fromVersion2(home: Plain): Plain {
+	return {
+		...home,
+		version: 3,
+		...(Array.isArray(home.jobs) ? { jobs: home.jobs.map(jobFromVersion2) } : {})
+	};
+}
+
+const STEPS: Readonly<Record<number, (home: Plain) => Plain>> = { 1: fromVersion1, 2: fromVersion2 };
 
 /** The home in the present version. What is no home, or of an unknown version, comes back as it was. */
 export function upgradeHome(data: unknown): unknown {

@@ -42,7 +42,8 @@ export function chanceOfSum(bell: number, lane: readonly SpreadMinutes[], fixedM
 		for (let i = 0; i < CELLS; i++) {
 			const share = sums[i] as number;
 			if (share < 1e-15) continue;
-			for (let k = 0; i + k < CELLS; k++) folded[i + k] = (folded[i + k] as number) + share * (masses[k] as number);
+			for (let k = 0; i + k < CELLS; k++)
+				folded[i + k] = (folded[i + k] as number) + share * (masses[k] as number);
 		}
 		sums = folded;
 	}

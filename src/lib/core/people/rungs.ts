@@ -1,7 +1,9 @@
 /** Growing into a job, rung by rung. Rules: "Learning a job". */
 import type { LedgerEntry, LookRoundEntry, RungEntry } from '../household/entry';
 import type { Job, Member } from '../household/home';
+import type { CivilDay } from '../calendar/civil';
 import { effectiveLedger } from '../schedule/series';
+import { ageAlone, ageOn } from './whoCan';
 
 /** How somebody does a rung: with somebody beside them, alone and looked at, or by themselves for good. */
 export type RungStage = 'with' | 'alone' | 'signed';
@@ -102,15 +104,31 @@ export function stateOfRungs(
 }
 
 /**
+ * True where a child learns a job in steps: the family has begun to, or the child is not of the age at which it is
+ * usually done alone. A job with rungs and no such age is one whose family wrote them: it is learnt.
+ */
+function isLearning(job: Job, member: Member, entries: readonly LedgerEntry[], day: CivilDay): boolean {
+	if (job.aloneFrom === undefined) return true;
+	const age = ageOn(member, day);
+	if (age !== null && age < ageAlone(job)) return true;
+	return effectiveLedger(entries).some(
+		(entry) => entry.outcome === 'rung' && entry.member === member.id && entry.chore === job.id
+	);
+}
+
+/**
  * The rung that stands between a child and the whole job: the first that is not signed off, but the last one
- * counts as reached once it is done alone. Null where the job is theirs whole; grown-ups need no rungs.
+ * counts as reached once it is done alone. Null where the job is theirs whole, as it is at once from the age at which
+ * it is usually done alone; grown-ups need no rungs. Rules: "Learning a job".
  */
 export function rungToPractise(
 	job: Job,
 	member: Member,
-	entries: readonly LedgerEntry[]
+	entries: readonly LedgerEntry[],
+	day: CivilDay
 ): { readonly rung: number; readonly stage: 'with' | 'alone' } | null {
 	if (job.rungs.length === 0 || member.role !== 'child') return null;
+	if (!isLearning(job, member, entries, day)) return null;
 	const reached = stateOfRungs(job, member.id, entries).find((one) => one.stage !== 'signed');
 	if (!reached || reached.stage === null || reached.stage === 'signed') return null;
 	if (reached.stage === 'alone' && reached.rung === job.rungs.length - 1) return null;

@@ -57,7 +57,7 @@ export function candidatesFor(
 		day,
 		part: (line.part ?? job.parts[0] ?? null) as DayPart | null,
 		awayIds: away,
-		rungOf: (member) => rungToPractise(job, member, entries)?.rung ?? null
+		rungOf: (member) => rungToPractise(job, member, entries, day)?.rung ?? null
 	});
 }
 

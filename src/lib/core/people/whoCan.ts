@@ -2,6 +2,7 @@
 import { partsOf, toDay, type CivilDay } from '../calendar/civil';
 import type { DayPart } from '../calendar/dayParts';
 import type { Home, Household, Job, Member, Room } from '../household/home';
+import { TOOL_AGES } from '../household/tools';
 import { homeSpans } from './presence';
 
 /** Whole years of age on a day; null where the birthday is not known (a grown-up). */
@@ -51,6 +52,16 @@ export function ageNeeded(job: Job): number {
 	return Math.max(job.fromAge ?? 0, forProducts);
 }
 
+/**
+ * The age from which a job is somebody's at once, done alone: what the job says, else by its products and tools. Years.
+ * Rules: "Learning a job".
+ */
+export function ageAlone(job: Job): number {
+	if (job.aloneFrom !== undefined) return Math.max(job.aloneFrom, ageNeeded(job));
+	const tools = job.depths.usual.steps.map((step) => TOOL_AGES[step.appliance ?? ''] ?? 0);
+	return Math.max(ageNeeded(job), ...tools);
+}
+
 /** Why somebody cannot take a job on a day. */
 export type WhyNot =
 	/** The job names others. */
@@ -80,7 +91,8 @@ function whyNever(job: Job, room: Room | undefined, member: Member, day: CivilDa
 		why.push({ code: 'own-room', owners: room.owners });
 	}
 	const age = ageOn(member, day);
-	const needed = ageNeeded(job);
+	// A job with rungs is done with somebody until it is theirs; any other waits for its age.
+	const needed = job.rungs.length > 0 ? ageNeeded(job) : ageAlone(job);
 	if (age !== null && age < needed) why.push({ code: 'age', needed, age });
 	const family = familiesOf(job).find((one) => (member.excludes.families as string[]).includes(one));
 	if (family !== undefined) why.push({ code: 'product', family });

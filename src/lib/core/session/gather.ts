@@ -51,6 +51,13 @@ const step = (text: string, minutes: number, classOf: number, more: Partial<JobS
 	...more
 });
 
+/** The rooms that a job touches: its own, those it says it covers, and those of its steps. */
+const roomsOf = (job: Job): string[] => [
+	job.room,
+	...job.rooms,
+	...job.depths.usual.steps.flatMap((one) => one.room ?? [])
+];
+
 /** The kind's own choice among what is on; what fits is for the planner to say. */
 export function gather(kind: SessionKind, question: GatherQuestion): Gathered {
 	const { home, pool } = question;
@@ -62,10 +69,11 @@ export function gather(kind: SessionKind, question: GatherQuestion): Gathered {
 		case 'basics':
 			return { lines: basicsOf(question, on), extra: [], seen: everywhere };
 		case 'round': {
+			const isBusy = (room: string) => TRAFFIC_ROOMS.includes(home.roomById.get(room)?.kind ?? '');
 			const busy = on.filter(
 				(line) =>
 					line.line.job.layer === 'weekly' &&
-					TRAFFIC_ROOMS.includes(line.line.room.kind) &&
+					(line.line.job.wholeHouse || roomsOf(line.line.job).some(isBusy)) &&
 					line.line.job.cadence.type !== 'zone'
 			);
 			return { lines: busy, extra: [], seen: everywhere };
@@ -115,30 +123,35 @@ const SPOTS = [
 	'the door handle'
 ];
 
+/** A job from the dishes to the sink is a whole reset by itself. */
+const isWhole = (job: Job) => job.order.includes('dishes') && job.order.includes('sink');
+
 /** The stations of an evening reset, in their order. Rules: "Kinds of session". */
-function stations(room: string, date: CivilDay): (ExtraJob & { readonly covers: RegExp })[] {
+function stations(room: string, date: CivilDay): (ExtraJob & { readonly isIn: (job: Job) => boolean })[] {
 	const appliance = APPLIANCES[date % APPLIANCES.length] as string;
 	const spot = SPOTS[date % SPOTS.length] as string;
-	const one = (id: string, name: string, steps: JobStep[], covers: RegExp) => ({
+	const one = (id: string, name: string, steps: JobStep[], isIn: (job: Job) => boolean) => ({
 		id: `~${id}`,
 		name,
 		room,
 		worth: 2,
 		held: false,
 		steps,
-		covers
+		isIn
 	});
+	const isPlace = (place: Job['order'][number]) => (job: Job) => job.order.includes(place);
+	const wipes = (job: Job) => job.depths.usual.steps.some((one) => one.class === 3);
 	return [
-		one('reset-dishes', 'Dishes', [step('Dishes away, washed or in the machine', 4, 1)], /dish/),
-		one('reset-counters', 'Counters', [step('Counters clear and wiped', 2, 3)], /counter/),
+		one('reset-dishes', 'Dishes', [step('Dishes away, washed or in the machine', 4, 1)], isPlace('dishes')),
+		one('reset-counters', 'Counters', [step('Counters clear and wiped', 2, 3)], wipes),
 		one(
 			'reset-appliance',
 			`The ${appliance}`,
 			[step(`Wipe the ${appliance}`, 1, 3)],
-			/kettle|oven|hob|toaster/
+			(job) => job.variants !== undefined
 		),
-		one('reset-spot', 'One tiny spot', [step(`Wipe ${spot}`, 0.5, 3)], /tiny spot/),
-		one('reset-sink', 'The sink', [step('Sink last, dry the tap', 2, 5)], /\bsink\b/)
+		one('reset-spot', 'One tiny spot', [step(`Wipe ${spot}`, 0.5, 3)], isWhole),
+		one('reset-sink', 'The sink', [step('Sink last, dry the tap', 2, 5)], isPlace('sink'))
 	];
 }
 
@@ -152,11 +165,8 @@ function resetOf({ home, day }: GatherQuestion, on: readonly DaySeries[]): Gathe
 			line.line.job.parts.includes('evening') &&
 			line.line.part !== 'morning'
 	);
-	const told = inKitchen
-		.flatMap((line) => [line.line.job.name, ...line.line.job.depths.usual.steps.map((s) => s.text)])
-		.join(' ')
-		.toLowerCase();
-	const extra = stations(kitchen?.id ?? '', day.date).filter((one) => !one.covers.test(told));
+	const jobs = inKitchen.map((line) => line.line.job);
+	const extra = stations(kitchen?.id ?? '', day.date).filter((one) => !jobs.some(one.isIn));
 	return { lines: inKitchen, extra, seen: () => 1 };
 }
 

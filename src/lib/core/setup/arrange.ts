@@ -170,7 +170,7 @@ function forPeople(
 				name: `${job.name}: ${person.name}`.slice(0, 80),
 				who: mayAlone
 					? { mode: 'fixed' as const, members: [person.id] }
-					: { mode: 'free' as const, members: [] }
+					: { mode: 'shared' as const, members: [] }
 			};
 		})
 	);

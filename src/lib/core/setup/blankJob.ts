@@ -1,7 +1,7 @@
 import type { Job } from '../household/home';
 
 /**
- * A job of which only what must be said is said: free for anybody, nothing needed, nothing to mind.
+ * A job of which only what must be said is said: given out by the shares, nothing needed, nothing to mind.
  * Its one step is the job itself. Rules: "Recurrence".
  */
 export function blankJob(
@@ -17,7 +17,11 @@ export function blankJob(
 		depths: { usual: { minutes, steps: [{ text: step, minutes, class: 3, products: [] }] } },
 		covers: [],
 		noisy: false,
-		who: { mode: 'free', members: [] },
+		who: { mode: 'shared', members: [] },
+		order: [],
+		errand: false,
+		wholeHouse: false,
+		rooms: [],
 		needs: [],
 		cautions: [],
 		rungs: [],

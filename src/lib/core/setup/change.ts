@@ -116,10 +116,10 @@ function withPeople(home: Home, draft: Draft): Home {
 		jobs: home.jobs.map((job) => {
 			const left = job.who.members.filter((member) => known.has(member));
 			if (left.length === job.who.members.length) return job;
-			// A job whose owner has left is for whoever comes.
+			// A job whose owner has left is given out anew.
 			return {
 				...job,
-				who: left.length === 0 ? { mode: 'free' as const, members: [] } : { ...job.who, members: left }
+				who: left.length === 0 ? { mode: 'shared' as const, members: [] } : { ...job.who, members: left }
 			};
 		})
 	};
@@ -137,7 +137,7 @@ function layAnew(home: Home, draft: Draft, library: Library, pattern: Pattern, t
 		.map((job) => ({
 			...job,
 			covers: job.covers.filter((id) => taken.has(id)),
-			who: job.who.members.every((one) => known.has(one)) ? job.who : { mode: 'free' as const, members: [] }
+			who: job.who.members.every((one) => known.has(one)) ? job.who : { mode: 'shared' as const, members: [] }
 		}));
 	const read = readHome({
 		...made.home,

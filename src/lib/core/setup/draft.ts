@@ -286,7 +286,7 @@ export function homeFromDraft(draft: Draft, library: Library, pattern: Pattern, 
 	const kept = new Set(jobs.map((job) => job.id));
 	const read = readHome({
 		format: 'pail-round/home',
-		version: 2,
+		version: 3,
 		household,
 		zones: arranged.zones,
 		rooms,

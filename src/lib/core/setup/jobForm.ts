@@ -78,9 +78,11 @@ function stepsOf(
 		const at = (name: string) => form[`${depth}-${name}`]?.[i];
 		if (text.trim() === '') return [];
 		const label = at('wait')?.trim() ?? '';
-		// A step that is still there keeps what the form does not show: its products, its appliance.
+		// A step that is still there keeps what the form does not show: its products.
 		const same = before?.steps.find((step) => step.text === text.trim()) ?? before?.steps[i];
-		const { wait: _wait, ...kept } = same ?? { products: [] };
+		const { wait: _wait, appliance: was, ...kept } = same ?? { products: [] };
+		const asked = at('appliance');
+		const appliance = asked === undefined ? was : asked === '' ? undefined : asked;
 		const max = at('max')?.trim() ?? '';
 		return [
 			{
@@ -88,6 +90,7 @@ function stepsOf(
 				text,
 				minutes: number(at('minutes')),
 				class: number(at('class')),
+				...(appliance === undefined ? {} : { appliance }),
 				...(label === ''
 					? {}
 					: { wait: { label, min: number(at('min') || '0'), ...(max === '' ? {} : { max: number(max) }) } })
@@ -154,11 +157,15 @@ export function jobFromForm(before: Job, form: FormValues): ReadJob {
 		deepEvery: _deepEvery,
 		skill: _skill,
 		fromAge: _fromAge,
+		aloneFrom: _aloneFrom,
+		shows: _shows,
 		note: _note,
 		...kept
 	} = before;
 	const skill = has('skill') ? (one('skill')?.trim() ?? '') : (before.skill ?? '');
 	const fromAge = has('fromAge') ? (one('fromAge')?.trim() ?? '') : String(before.fromAge ?? '');
+	const aloneFrom = has('aloneFrom') ? (one('aloneFrom')?.trim() ?? '') : String(before.aloneFrom ?? '');
+	const shows = has('shows') ? (one('shows') ?? '') : String(before.shows ?? '');
 	const every = has('every') ? one('every') : before.who.every;
 	const deepEvery = one('deepEvery')?.trim() ?? '';
 	const note = has('note') ? (one('note')?.trim() ?? '') : (before.note ?? '');
@@ -207,6 +214,15 @@ export function jobFromForm(before: Job, form: FormValues): ReadJob {
 		...(note !== '' ? { note } : {}),
 		...(skill !== '' ? { skill } : {}),
 		...(fromAge !== '' ? { fromAge: number(fromAge) } : {}),
+		...(aloneFrom !== '' ? { aloneFrom: number(aloneFrom) } : {}),
+		...(shows !== '' ? { shows: number(shows) } : {}),
+		...(has('shows')
+			? {
+					order: form.order ?? [],
+					errand: one('errand') === 'on',
+					wholeHouse: one('wholeHouse') === 'on'
+				}
+			: {}),
 		...(has('rungs') ? { rungs: linesOf(one('rungs')) } : {}),
 		...(has('lookRound') ? { lookRound: linesOf(one('lookRound')) } : {}),
 		...(has('startsOn') && one('startsOn') !== '' ? { startsOn: one('startsOn') } : {}),

@@ -8,7 +8,8 @@ import { readBy, type Read } from '../household/problems';
 
 const { cadence, missRule, layer, weight, leadDays, season, parts, depths, deepEvery, needs, cautions } =
 	jobSchema.shape;
-const { fromAge, rungs, lookRound, noisy } = jobSchema.shape;
+const { fromAge, rungs, lookRound, noisy, order, shows, errand, wholeHouse, hidden, aloneFrom } =
+	jobSchema.shape;
 
 export const libraryJobSchema = z.strictObject({
 	id,
@@ -27,6 +28,12 @@ export const libraryJobSchema = z.strictObject({
 	deepEvery,
 	noisy,
 	fromAge,
+	aloneFrom,
+	order,
+	shows,
+	errand,
+	wholeHouse,
+	hidden,
 	rungs,
 	lookRound,
 	needs,
@@ -169,10 +176,10 @@ export function jobForRoom(library: LibraryJob, room: RoomFacts, taken: Readonly
 		room: room.id,
 		library: libraryId,
 		covers: [],
-		hidden: false,
+		rooms: [],
 		who:
 			owners.length === 0
-				? { mode: 'free', members: [] }
+				? { mode: 'shared', members: [] }
 				: owners.length === 1
 					? { mode: 'fixed', members: [...owners] }
 					: { mode: 'shared', members: [...owners] },

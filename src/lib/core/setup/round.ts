@@ -17,6 +17,9 @@ export function shareHalves(weights: readonly number[], minutes: number): number
 	return shares.map((one) => one / 2);
 }
 
+/** The appliance of a job, where its steps name one. */
+const applianceOf = (job: Job) => job.depths.usual.steps.find((step) => step.appliance)?.appliance;
+
 /**
  * The steps of a round through some jobs: one step a job, in the order of the walk and then of the classes,
  * its minutes its share of `minutes`, in halves. The minutes of the round are their sum.
@@ -44,6 +47,7 @@ export function roundSteps(
 			minutes: shares[i] as number,
 			class: classOf(job),
 			room: job.room,
+			...(applianceOf(job) === undefined ? {} : { appliance: applianceOf(job) }),
 			products: job.depths.usual.steps.flatMap((step) => step.products).slice(0, 1)
 		};
 	});

@@ -34,6 +34,7 @@ export function rounds(
 			place.deepMinutes === undefined ? undefined : roundSteps(members, work.input.rooms, place.deepMinutes);
 		for (const day of place.weekdays) addLoad(work.weekdayLoad, day, usual.minutes);
 		const { library: _library, deepEvery: _every, variants: _variants, season: _season, ...plain } = first;
+		const ages = members.map((job) => job.aloneFrom).filter((age) => age !== undefined);
 		return {
 			...plain,
 			id,
@@ -46,9 +47,13 @@ export function rounds(
 			depths: { usual, ...(deep ? { deep } : {}) },
 			...(deep && place.deepEvery !== undefined ? { deepEvery: place.deepEvery } : {}),
 			covers: [],
-			who: { mode: 'free', members: [] },
+			order: [...new Set(members.flatMap((job) => job.order))],
+			wholeHouse: place.by !== 'room' && members.length > 1,
+			rooms: [...new Set(members.map((job) => job.room))].filter((one) => one !== first.room),
+			who: { mode: 'shared', members: [] },
 			needs: [...new Set(members.flatMap((job) => job.needs))].slice(0, 8),
 			cautions: uniqueCautions(members),
+			...(ages.length > 0 ? { aloneFrom: Math.max(...ages) } : {}),
 			noisy: members.some((job) => job.noisy)
 		} satisfies Job;
 	});

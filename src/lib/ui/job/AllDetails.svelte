@@ -1,12 +1,13 @@
 <script lang="ts">
 	/** What is seldom changed: how much it matters, what it needs, who can learn it, its steps. */
 	import type { JobEditorView } from '$views/jobEditor';
-	import { EDITOR, LAYERS } from '$words/jobEditor';
+	import { EDITOR, LAYERS, ORDER_PLACES, showsOptions } from '$words/jobEditor';
 	import Check from '../kit/Check.svelte';
 	import Choice from '../kit/Choice.svelte';
 	import DateField from '../kit/DateField.svelte';
 	import NumberField from '../kit/NumberField.svelte';
 	import Tabs from '../kit/Tabs.svelte';
+	import Toggles from '../kit/Toggles.svelte';
 	import TextField from '../kit/TextField.svelte';
 	import { DEPTH_NAMES, type DepthName, type JobFields } from './jobFields.svelte';
 	import StepRows from './StepRows.svelte';
@@ -42,11 +43,34 @@
 				<TextField label={EDITOR.needs} bind:value={fields.needs} />
 				<Check label={EDITOR.noisy} bind:checked={fields.noisy} />
 				<Check label={EDITOR.hidden} bind:checked={fields.hidden} />
+				<Check label={EDITOR.errand} bind:checked={fields.errand} />
+				<Check label={EDITOR.wholeHouse} line={EDITOR.wholeHouseHelp} bind:checked={fields.wholeHouse} />
+				<Choice
+					label={EDITOR.shows}
+					help={EDITOR.showsHelp}
+					options={showsOptions(fields.shows)}
+					bind:value={fields.shows}
+				/>
+				<div class="sm:col-span-2 md:col-span-3">
+					<Toggles
+						label={EDITOR.order}
+						help={EDITOR.orderHelp}
+						options={ORDER_PLACES}
+						many
+						bind:value={fields.order}
+					/>
+				</div>
 			</div>
 		{:else if value === 'learn'}
 			<div class="grid items-start gap-5 sm:grid-cols-2">
 				<TextField label={EDITOR.skill} maxlength={60} bind:value={fields.skill} />
 				<NumberField label={EDITOR.fromAge} max={99} bind:value={fields.fromAge} />
+				<NumberField
+					label={EDITOR.aloneFrom}
+					help={EDITOR.aloneFromHelp}
+					max={18}
+					bind:value={fields.aloneFrom}
+				/>
 				<TextField label={EDITOR.rungs} lines={4} bind:value={fields.rungs} />
 				<TextField label={EDITOR.checks} lines={4} bind:value={fields.lookRound} />
 			</div>

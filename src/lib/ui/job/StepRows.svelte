@@ -2,7 +2,7 @@
 	/** The steps of one depth: what, minutes, what kind of work, and what runs or soaks after it. */
 	import Trash from '@lucide/svelte/icons/trash';
 	import Plus from '@lucide/svelte/icons/plus';
-	import { EDITOR, STEP_KINDS } from '$words/jobEditor';
+	import { appliancesFor, EDITOR, STEP_KINDS } from '$words/jobEditor';
 	import Button from '../kit/Button.svelte';
 	import Choice from '../kit/Choice.svelte';
 	import TextField from '../kit/TextField.svelte';
@@ -25,7 +25,7 @@
 	<legend class="mb-2 p-0 font-display text-h3">{EDITOR.steps(word)}</legend>
 	{#each steps as step, i (step)}
 		<div
-			class="grid grid-cols-2 items-end gap-x-3 gap-y-2 sm:grid-cols-[2.2fr_5.5rem_1.2fr_1.4fr_5.5rem_5.5rem_3rem]"
+			class="grid grid-cols-2 items-end gap-x-3 gap-y-2 sm:grid-cols-[2fr_5rem_1.1fr_1.1fr_1.2fr_5rem_5rem_3rem]"
 		>
 			<div class="max-sm:col-span-2">
 				<TextField label={EDITOR.step(i + 1)} maxlength={160} bind:value={step.text} />
@@ -37,6 +37,12 @@
 				bind:value={step.minutes}
 			/>
 			<Choice label="Kind of work" options={kinds} bind:value={step.kind} onchange={changed} />
+			<Choice
+				label={EDITOR.stepTakes}
+				options={appliancesFor(step.appliance)}
+				bind:value={step.appliance}
+				onchange={changed}
+			/>
 			<TextField label="Then it soaks or runs" maxlength={80} bind:value={step.wait} />
 			<TextField label="At least" inputmode="decimal" bind:value={step.least} />
 			<TextField label="At most" inputmode="decimal" bind:value={step.most} />

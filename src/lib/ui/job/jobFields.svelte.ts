@@ -10,6 +10,7 @@ export interface StepFields {
 	minutes: string;
 	kind: string;
 	wait: string;
+	appliance: string;
 	least: string;
 	most: string;
 }
@@ -19,6 +20,7 @@ export const emptyStep = (): StepFields => ({
 	minutes: '',
 	kind: '3',
 	wait: '',
+	appliance: '',
 	least: '',
 	most: ''
 });
@@ -29,6 +31,7 @@ const stepsOf = (job: Job, depth: DepthName): StepFields[] =>
 		minutes: String(step.minutes),
 		kind: String(step.class),
 		wait: step.wait?.label ?? '',
+		appliance: step.appliance ?? '',
 		least: step.wait ? String(step.wait.min) : '',
 		most: step.wait?.max === undefined ? '' : String(step.wait.max)
 	}));
@@ -79,6 +82,11 @@ export class JobFields {
 	needs = $state('');
 	skill = $state('');
 	fromAge = $state(0);
+	aloneFrom = $state(0);
+	order = $state<readonly string[]>([]);
+	shows = $state('');
+	errand = $state(false);
+	wholeHouse = $state(false);
 	rungs = $state('');
 	lookRound = $state('');
 	noisy = $state(false);
@@ -143,6 +151,11 @@ export class JobFields {
 		this.needs = job.needs.join(', ');
 		this.skill = job.skill ?? '';
 		this.fromAge = job.fromAge ?? 0;
+		this.aloneFrom = job.aloneFrom ?? 0;
+		this.order = [...job.order];
+		this.shows = String(job.shows ?? 1);
+		this.errand = job.errand;
+		this.wholeHouse = job.wholeHouse;
 		this.rungs = job.rungs.join('\n');
 		this.lookRound = job.lookRound.join('\n');
 		this.noisy = job.noisy;
@@ -190,6 +203,11 @@ export class JobFields {
 			needs: [this.needs],
 			skill: [this.skill],
 			fromAge: [this.fromAge > 0 ? String(this.fromAge) : ''],
+			aloneFrom: [this.aloneFrom > 0 ? String(this.aloneFrom) : ''],
+			order: this.order,
+			shows: [this.shows === '1' ? '' : this.shows],
+			errand: this.errand ? ['on'] : [],
+			wholeHouse: this.wholeHouse ? ['on'] : [],
 			rungs: [this.rungs],
 			lookRound: [this.lookRound],
 			noisy: this.noisy ? ['on'] : [],
@@ -206,6 +224,7 @@ export class JobFields {
 			form[`${depth}-minutes`] = steps.map((step) => step.minutes);
 			form[`${depth}-class`] = steps.map((step) => step.kind);
 			form[`${depth}-wait`] = steps.map((step) => step.wait);
+			form[`${depth}-appliance`] = steps.map((step) => step.appliance);
 			form[`${depth}-min`] = steps.map((step) => step.least);
 			form[`${depth}-max`] = steps.map((step) => step.most);
 		}

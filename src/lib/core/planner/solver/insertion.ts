@@ -225,8 +225,9 @@ export class Inserter {
 	/** The place at which nobody waits for a step any more, the one before and the one after, where they leave room. */
 	private placesAfter(j: number, n: number, s: number, from: number, who: Int32Array): number[] {
 		const { problem, trial, timing } = this;
-		const { job, room, waitMin, walk, rooms } = problem;
+		const { job, room, waitMin, walk, rooms, appliance } = problem;
 		const p = who[j] as number;
+		const a = appliance[s] as number;
 		const ready = (timing.end[s - 1] as number) + (waitMin[s - 1] as number);
 		const lo = firstPlace(problem, trial, n, s, from);
 		const hi = lastPlace(problem, trial, n, s, true);
@@ -236,7 +237,8 @@ export class Inserter {
 		let later = -1;
 		for (let i = lo; i < hi; i++) {
 			const o = trial[i] as number;
-			if (who[job[o] as number] !== p) continue;
+			// What stands in this step's way: its own lane, and whoever has its appliance.
+			if (who[job[o] as number] !== p && (a < 0 || appliance[o] !== a)) continue;
 			if ((timing.start[o] as number) < ready) earlier = i;
 			else {
 				fits = i;

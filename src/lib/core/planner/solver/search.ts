@@ -4,10 +4,13 @@
  * asked: the work is counted in steps timed, so that the same input gives the same plan on every machine.
  */
 import { seededRandom } from '../../random';
+import { exchangesOf, type Exchange } from './exchanges';
+import { Fitting } from './fitting';
 import { Inserter } from './insertion';
 import { Lanes } from './lanes';
 import type { Problem } from './problem';
 import { Ruin } from './ruin';
+import { shiftStep } from './shiftStep';
 import { copyState, emptyState, isWhole, removeJobs, type State } from './state';
 import { Timing } from './timing';
 
@@ -26,15 +29,14 @@ const PATIENCE = 8;
 const SECOND_TRY = 4;
 /** The part of the rounds that looks for worth; the rest pulls the end forward. */
 const SHARE_FOR_WORTH = 0.85;
+/** Of those that look for worth, the part that takes out and puts back; the rest fits chosen jobs in. */
+const SHARE_OF_RUIN = 0.5;
+/** Steps timed for each exchange that is tried; more each time that all have been. */
+const EXCHANGE_WORK = 40_000;
+/** What each counts for at least. */
+const LEAST_WORK = 500;
 
 const never = () => 0;
-
-function moveStep(order: Int32Array, from: number, to: number): void {
-	const s = order[from] as number;
-	if (to < from) order.copyWithin(to + 1, to, from);
-	else order.copyWithin(from, from + 1, to + 1);
-	order[to] = s;
-}
 
 /** A search for the best plan of one problem. */
 export class Search {
@@ -56,6 +58,11 @@ export class Search {
 	private readonly density: number;
 	/** True: worth is settled, the end is pulled forward. */
 	private pulling = false;
+	private readonly fitting: Fitting;
+	/** Exchanges of the best plan, how many of them were tried, and how long each is tried. */
+	private exchanges: readonly Exchange[] | null = null;
+	private tried = 0;
+	private patience = 1;
 	private versions = 0;
 	private readonly version = () => ++this.versions;
 	private readonly unrest = () => this.random() * JITTER;
@@ -74,6 +81,7 @@ export class Search {
 		this.inserter = new Inserter(problem, this.timing);
 		this.lanes = new Lanes(problem, this.random);
 		this.ruin = new Ruin(problem, this.timing, this.random);
+		this.fitting = new Fitting(problem, this.random);
 		this.state = emptyState(problem);
 		this.best = emptyState(problem);
 		this.before = emptyState(problem);
@@ -112,17 +120,53 @@ export class Search {
 		if (jobs === 0) return;
 		const start = this.timing.work();
 		const mean = this.all / jobs;
+		let pulledFrom = start;
 		const share = isWhole(this.best) ? 0 : Math.ceil(count * SHARE_FOR_WORTH);
+		const ruin = Math.ceil(share * SHARE_OF_RUIN);
 		for (let i = 0; i < count; i++) {
-			const round = start + (i + 1) * ROUND_WORK;
-			if (i === share || (i < share && isWhole(this.best))) {
+			if (i >= ruin && i < share && !isWhole(this.best)) {
+				yield this.exchange();
+				continue;
+			}
+			const round = this.timing.work() + ROUND_WORK;
+			if (!this.pulling && (i >= share || isWhole(this.best))) {
 				this.pulling = true;
+				pulledFrom = this.timing.work();
 				this.toBest();
 			}
-			const from = this.pulling ? start + share * ROUND_WORK : start;
-			const over = start + (this.pulling ? count : share) * ROUND_WORK;
-			yield this.run(round, from, over, this.pulling ? 1.5 : mean * 0.5);
+			const left = (this.pulling ? count : ruin) - i;
+			const from = this.pulling ? pulledFrom : start;
+			yield this.run(round, from, round + (left - 1) * ROUND_WORK, this.pulling ? 1.5 : mean * 0.5);
 		}
+	}
+
+	/** Tries exchanges of the best plan for a round; true where one came out. */
+	private exchange(): boolean {
+		const { fitting } = this;
+		const until = fitting.work() + ROUND_WORK;
+		let better = false;
+		// What finds no place at all costs no step; it is counted all the same, so that every round ends.
+		for (let tries = 0; fitting.work() + tries * LEAST_WORK < until; tries++) {
+			this.exchanges ??= exchangesOf(this.problem, this.best, this.density, MUST);
+			const next = this.exchanges[this.tried++];
+			if (!next) {
+				if (this.exchanges.length === 0) return better;
+				this.tried = 0;
+				this.patience = Math.min(8, this.patience * 2);
+				continue;
+			}
+			const found = fitting.fit(this.best, [next.add], next.drop, EXCHANGE_WORK * this.patience);
+			if (!found) continue;
+			copyState(found, this.state);
+			this.state.version = this.version();
+			this.measure(this.state);
+			if (!this.note()) continue;
+			better = true;
+			this.exchanges = null;
+			this.tried = 0;
+			this.patience = 1;
+		}
+		return better;
 	}
 
 	private measure(state: State): void {
@@ -214,34 +258,18 @@ export class Search {
 		}
 	}
 
-	/** Another place for one step within the one order, where its own job leaves it room; null where it stays. */
-	private otherPlace(): [number, number] | null {
-		const { order, n } = this.state;
-		const { job } = this.problem;
-		const at = Math.floor(this.random() * n);
-		const j = job[order[at] as number] as number;
-		let lo = at;
-		while (lo > 0 && job[order[lo - 1] as number] !== j) lo--;
-		let hi = at;
-		while (hi < n - 1 && job[order[hi + 1] as number] !== j) hi++;
-		const to = lo + Math.floor(this.random() * (hi - lo + 1));
-		return to === at ? null : [at, to];
-	}
-
 	/** Moves single steps; true where that found better. */
 	private shift(times: number, bar: number): boolean {
 		const { state, timing } = this;
 		const { order, who } = state;
 		let better = false;
 		for (let k = 0; k < times && state.n > 1; k++) {
-			const move = this.otherPlace();
-			if (!move) continue;
-			const [at, to] = move;
 			const was = this.value;
 			const { makespan, laneSum, moves, version } = state;
-			moveStep(order, at, to);
+			const back = shiftStep(this.problem, state, this.random);
+			if (!back) continue;
 			if (!timing.time(order, state.n, who)) {
-				moveStep(order, to, at);
+				back();
 				continue;
 			}
 			state.makespan = timing.makespan();
@@ -251,7 +279,7 @@ export class Search {
 			this.value = this.climb(state);
 			if (this.note()) better = true;
 			else if (this.value < was - bar) {
-				moveStep(order, to, at);
+				back();
 				Object.assign(state, { makespan, laneSum, moves, version });
 				this.value = was;
 			}

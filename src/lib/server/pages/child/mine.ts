@@ -85,7 +85,7 @@ function growingOf(facts: Mine): string[] {
 		.flatMap((line) => {
 			const { job } = line.line;
 			if (job.who.members.length > 0 && !job.who.members.includes(me.id)) return [];
-			const rung = rungToPractise(job, me, entries);
+			const rung = rungToPractise(job, me, entries, today);
 			const beside = whoseTurn(line, today, given).filter((id) => id !== me.id);
 			if (!rung || beside.length === 0) return [];
 			const name = job.rungs[rung.rung] ?? '';
