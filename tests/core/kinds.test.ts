@@ -4,11 +4,20 @@ import { addDays, toDay } from '../../src/lib/core/calendar/civil';
 import { prepareHome } from '../../src/lib/core/schedule/preparedHome';
 import type { Job, Member } from '../../src/lib/core/household/home';
 import { mayDo } from '../../src/lib/core/people/whoCan';
-import { readDay } from '../../src/lib/core/schedule/readDay';
+import { readDay, type DaySeries } from '../../src/lib/core/schedule/readDay';
 import { projectHome } from '../../src/lib/core/schedule/projection';
 import { chanceOfFitting } from '../../src/lib/core/planner/chance';
+import { attendedMinutes, type PlanJob } from '../../src/lib/core/planner/plan';
 import { checkPlan } from '../../src/lib/core/planner/checkPlan';
-import { filling, offers, sessionPlan, type FillRequest } from '../../src/lib/core/session/fill';
+import {
+	chanceOf,
+	coveredIn,
+	filling,
+	offers,
+	sessionPlan,
+	type FillRequest,
+	type PailOffer
+} from '../../src/lib/core/session/fill';
 import { gather, minutesOf } from '../../src/lib/core/session/gather';
 import {
 	breaksOf,
@@ -288,6 +297,55 @@ describe('named order', () => {
 	it('has no two jobs waiting for each other', () => {
 		const pairs = orderPairs([job('one', ['cloths']), job('two', ['cloths'])]);
 		for (const [a, b] of pairs) expect(pairs.some(([c, d]) => c === b && d === a)).toBe(false);
+	});
+});
+
+describe('a session keeps its word', () => {
+	const all = (['bite', 'zone', 'detail', 'visitors', 'bigday'] as const).flatMap((kind) =>
+		[10, 20, 45].map((minutes) => [kind, minutes * (kind === 'bigday' ? 6 : 1)] as const)
+	);
+	it.each(all)('%s of %d minutes: eight times in ten, or one job alone', (kind, minutes) => {
+		const { filled, offers: ways } = fill(kind, minutes, ['ottilie']);
+		for (const way of ways.filter((one) => one.name === 'worth' || one.name === 'room')) {
+			const isSure = chanceOf({ ...filled, input: way.input }, way.plan) >= 0.8;
+			expect(isSure || jobs(way).length <= 1, `${way.name} ${jobs(way).join()}`).toBe(true);
+		}
+	});
+	it('to the brim it holds more, and says that it is less sure', () => {
+		const kept = fill('bite', 45, ['ottilie']);
+		const brim = fill('bite', 45, ['ottilie'], { brim: true });
+		const [least, most] = [kept.offers[0] as PailOffer, brim.offers[0] as PailOffer];
+		expect(most.plan.worth).toBeGreaterThan(least.plan.worth);
+		expect(chanceOf(brim.filled, most.plan)).toBeLessThan(chanceOf(kept.filled, least.plan));
+	});
+	it('what must be in stays, however late it makes it', () => {
+		const long = fill('bite', 45, ['ottilie']).filled.input.jobs.filter((job) => {
+			const minutes = job.steps.reduce((sum, step) => sum + step.minutes, 0);
+			return minutes > 8 && minutes <= 20;
+		});
+		const hold = long.slice(0, 1).map((job) => job.id);
+		const { offers: ways } = fill('bite', 20, ['ottilie'], { hold });
+		expect(jobs(ways[0])).toEqual(expect.arrayContaining(hold));
+	});
+	it('is as long as the work really takes', () => {
+		const plain = fill('bite', 45, ['ottilie']);
+		const id = jobs(plain.offers[0])[0] as string;
+		const minutesIn = ({ filled }: typeof plain) =>
+			attendedMinutes(filled.input.jobs.find((job) => job.id === id) as PlanJob);
+		const slow = fill('bite', 45, ['ottilie'], { habits: new Map([[id, { factor: 2, spread: 0.2 }]]) });
+		expect(minutesIn(slow)).toBe(2 * minutesIn(plain));
+	});
+	it('does nothing twice: what a planned job does along is not planned beside it', () => {
+		const lines = day.lines.filter((line) => line.state === 'due' || line.state === 'late');
+		const [first, second] = lines as [DaySeries, DaySeries];
+		const covering = {
+			...first,
+			line: { ...first.line, job: { ...first.line.job, covers: [second.line.job.id] } }
+		};
+		const gathered = { lines: [covering, second], extra: [], seen: () => 1 };
+		const { filled, offers: ways } = fill('bite', 120, ['ottilie'], { gathered });
+		expect(jobs(ways[0])).toEqual([first.line.id]);
+		expect(coveredIn(filled, (ways[0] as PailOffer).plan).get(second.line.id)).toBe(first.line.id);
 	});
 });
 

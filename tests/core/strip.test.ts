@@ -4,7 +4,9 @@ import { describe, expect, it } from 'vitest';
 import type { Plan, PlanInput } from '../../src/lib/core/planner/plan';
 import { firstPlan } from '../../src/lib/core/planner/makePlan';
 import { hangStrings, lanesOf } from '../../src/lib/ui/session/strip';
-import { asideOf, offerWhy, takeAlong } from '../../src/lib/words/offer';
+import { asideOf, offerWhy, takeAlong, whyLeftText } from '../../src/lib/words/offer';
+import { whyLeft } from '../../src/lib/core/planner/whyLeft';
+import type { PlanJob } from '../../src/lib/core/planner/plan';
 import { type PailJob } from '../../src/lib/views/session';
 import type { JobRow } from '../../src/lib/views/today';
 import { sizeHref } from '../../src/lib/ui/session/hrefs';
@@ -157,14 +159,50 @@ describe('what is said of a plan', () => {
 		expect(takeAlong(plan, jobs)).toEqual(['brush', 'cloth']);
 	});
 	it('what hangs aside and why; nothing that is in, nor what need not be said', () => {
-		expect(asideOf(plan, jobs, 20, false)).toEqual([
-			{ job: 'long', tag: jobs.long?.aside, why: '40 min, too long for your minutes', href: '/put/Long' }
+		const long = whyLeft(input, plan, 'long', { bell: 20, coveredBy: null });
+		expect(asideOf(plan, jobs, { long })).toEqual([
+			{
+				job: 'long',
+				tag: jobs.long?.aside,
+				why: 'takes 40 min, longer than your time',
+				href: '/put/Long'
+			}
 		]);
-		const none = { ...plan, entries: plan.entries.filter((entry) => entry.job === 'wipe') };
-		const reasons = (limited: boolean) =>
-			Object.fromEntries(asideOf(none, jobs, 20, limited).map((one) => [one.job, one.why]));
-		expect(reasons(false).soak).toBe('would end after your time is up');
-		expect(reasons(true).soak).toBe('there are enough jobs already');
+	});
+	it('why a job is left out: the first reason that is true', () => {
+		const uses = (family: string) => [{ surface: 'a/tile', families: [family], rinse: false }];
+		const one = (id: string, more: Partial<PlanJob['steps'][number]> = {}, rest: Partial<PlanJob> = {}) => ({
+			id,
+			worth: 3,
+			optional: true,
+			steps: [{ room: 'a', class: 5, minutes: 4, ...more }],
+			...rest
+		});
+		const asked = {
+			...problem(20, [
+				one('in', { uses: uses('bleach') }),
+				one('acid', { uses: uses('acid') }),
+				one('early', { class: 3 }),
+				one('nobodys'),
+				one('wash', { appliance: 'washer' }),
+				one('slow', { minutes: 30 }),
+				one('spare')
+			]),
+			pairs: [['in', 'early']] as const,
+			taken: [{ appliance: 'washer', until: 18 }]
+		};
+		const input = { ...asked, people: asked.people.map((person) => ({ ...person, barred: ['nobodys'] })) };
+		const shown = firstPlan({ ...input, jobs: input.jobs.filter((job) => job.id === 'in') });
+		const why = (id: string, coveredBy: string | null = null) =>
+			whyLeft(input, shown, id, { bell: 20, coveredBy });
+		expect(why('acid')).toEqual({ code: 'danger', job: 'in' });
+		expect(why('early')).toEqual({ code: 'order', job: 'in' });
+		expect(why('nobodys')).toEqual({ code: 'nobody' });
+		expect(why('wash')).toEqual({ code: 'appliance', appliance: 'washer' });
+		expect(why('slow')).toEqual({ code: 'too-long', minutes: 30 });
+		expect(why('spare')).toEqual({ code: 'worth' });
+		expect(why('spare', 'in')).toEqual({ code: 'covered', job: 'in' });
+		expect(whyLeftText(why('wash'), {})).toBe('the washing machine is in use until then');
 	});
 });
 
@@ -200,14 +238,20 @@ describe('the address of a pail', () => {
 		expect(hrefOf(readQuery(Object.entries(asked)), 30, { in: '', out: 'a' })).not.toContain('&in=');
 		expect(hrefOf(readQuery([]), 10, {})).toBe('/timer?minutes=10');
 	});
-	it('of another size keeps who and what kind, and lets go of what was put in', () => {
+	it('of another size keeps who, what kind, the rooms and the way, and lets go of what was put in', () => {
 		const view = {
 			kind: 'zone',
 			member: 'ada',
-			people: [{ id: 'ada' }, { id: 'ben' }]
+			people: [{ id: 'ada' }, { id: 'ben' }],
+			together: 'room',
+			inRooms: ['loft'],
+			rooms: [],
+			brim: false
 		} as unknown as FillView;
-		expect(sizeHref(view, 20)).toBe('/timer?kind=zone&minutes=20&for=ada&with=ben');
-		expect(sizeHref({ ...view, kind: 'bite', people: [] } as FillView, 2)).toBe('/timer?minutes=2&for=ada');
+		expect(sizeHref(view, 20)).toBe('/timer?kind=zone&minutes=20&for=ada&with=ben&how=room&rooms=loft');
+		expect(sizeHref({ ...view, kind: 'bite', people: [], inRooms: [] } as FillView, 2)).toBe(
+			'/timer?minutes=2&for=ada'
+		);
 	});
 	it.each([
 		['0', 'at least 1'],

@@ -49,12 +49,37 @@ describe('filling a pail', () => {
 		const view = await fill(home, { minutes: '5', in: 'toilet,rail' });
 		expect(view.cannot.length).toBeGreaterThan(0);
 		expect(view.cannot.join(' ')).toMatch(/does not fit into 5 minutes/);
-		const aside = asideOf(view.plan, view.jobs, view.minutes, view.limited);
+		const aside = asideOf(view.plan, view.jobs, view.why);
 		expect(aside.length).toBeGreaterThan(0);
-		for (const one of aside) expect(one.why).toMatch(/too long for your minutes|after your time is up/);
+		for (const one of aside)
+			expect(one.why).toMatch(/longer than your time|matter more|order of things|does it along/);
 		expect((await fill(home, { minutes: '30', in: 'ghost' })).cannot).toEqual([
 			'A job that was put in is not in this home any more.'
 		]);
+	});
+	it('takes the day as it comes: what Today calls next is in, the evening waits until it is asked for', async () => {
+		const home = await household();
+		setClock('2027-03-03T08:00:00Z');
+		try {
+			const now = Date.parse('2027-03-03T08:00:00Z');
+			const { next } = await loadToday({
+				household: home,
+				on: null,
+				open: null,
+				me: 'ada',
+				isDevice: false,
+				now
+			});
+			const view = await fill(home, { minutes: '30', for: 'ada' });
+			expect(view.plan.entries.map((entry) => entry.job)).toContain(next?.line);
+			const ids = (one: typeof view) => one.input.jobs.map((job) => job.id);
+			const evening = (id: string) => id.endsWith('/evening');
+			expect(ids(view).some(evening)).toBe(false);
+			expect(ids(await fill(home, { minutes: '30', for: 'ada', later: '1' })).some(evening)).toBe(true);
+			expect(view.chance).toBeGreaterThanOrEqual(0.8);
+		} finally {
+			setClock(NOW);
+		}
 	});
 	it('offers nothing that stands in a running pail, and offers again what was taken out of it', async () => {
 		const home = await household();

@@ -1,5 +1,6 @@
 /** What the server hands to the pages of a pail. */
 import type { Habit } from '$core/planner/chance';
+import type { WhyLeft } from '$core/planner/whyLeft';
 import type { Plan, PlanInput } from '$core/planner/plan';
 import type { SessionKind } from '$core/session/kinds';
 import type { SessionEvent, SessionPlan } from '$core/session/sessionPlan';
@@ -56,8 +57,11 @@ export interface FillView {
 	readonly offers: readonly OfferView[];
 	/** What could be in, by line. */
 	readonly jobs: PailJobs;
-	/** This kind takes only so many jobs. */
-	readonly limited: boolean;
+	/** Why what is not in the plan is not in it, by line. */
+	readonly why: Readonly<Record<string, WhyLeft>>;
+	/** Filled to the brim, and the address of the other way. */
+	readonly brim: boolean;
+	readonly brimHref: string;
 	/** Lines that were taken out. */
 	readonly taken: readonly string[];
 	readonly input: PlanInput;

@@ -170,6 +170,9 @@ const APPLIANCES = [
 	{ value: 'ladder', label: 'ladder' }
 ];
 
+/** "washing machine" */
+export const applianceName = (id: string) => APPLIANCES.find((one) => one.value === id)?.label ?? id;
+
 /** What only one step can have at a time, with what a step names now among it. */
 export const appliancesFor = (now: string) =>
 	APPLIANCES.some((one) => one.value === now) ? APPLIANCES : [...APPLIANCES, { value: now, label: now }];

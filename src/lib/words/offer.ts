@@ -1,7 +1,9 @@
 /** What is said of a plan that fills a pail: why it is as it is, what to take along, what hangs aside and why. */
 import type { Plan, PlanInput } from '$core/planner/plan';
+import type { WhyLeft } from '$core/planner/whyLeft';
 import { type PailJobs } from '$views/session';
 import type { JobRow } from '$views/today';
+import { applianceName } from './jobEditor';
 import { lowerNumber, minutesText, numberWord, plural } from './general';
 
 const plannedIn = (plan: Plan) => [...new Set(plan.entries.map((entry) => entry.job))];
@@ -51,17 +53,32 @@ export interface Aside {
 	readonly href: string;
 }
 
-/** What is on and not in the plan, with the reason. `limited`: this kind takes only so many jobs. */
-export function asideOf(plan: Plan, jobs: PailJobs, minutes: number, limited: boolean): Aside[] {
+/** Why a job is not in a plan, in words. */
+export function whyLeftText(why: WhyLeft | undefined, jobs: PailJobs): string {
+	const named = (id: string) => jobs[id]?.name ?? 'another job';
+	switch (why?.code) {
+		case 'nobody':
+			return 'nobody here may do it';
+		case 'appliance':
+			return `the ${applianceName(why.appliance)} is in use until then`;
+		case 'danger':
+			return `its product must not meet that of ${named(why.job)}; rinse between them, or do it another day`;
+		case 'order':
+			return `the order of things does not let it go with ${named(why.job)}`;
+		case 'covered':
+			return `${named(why.job)} does it along`;
+		case 'too-long':
+			return `takes ${minutesText(why.minutes)} min, longer than your time`;
+		default:
+			return 'the others matter more';
+	}
+}
+
+/** What is on and not in the plan, with the reason. */
+export function asideOf(plan: Plan, jobs: PailJobs, reasons: Readonly<Record<string, WhyLeft>>): Aside[] {
 	const planned = new Set(plannedIn(plan));
 	return Object.entries(jobs).flatMap(([job, { aside, put }]): Aside[] => {
 		if (aside === null || planned.has(job)) return [];
-		const why =
-			aside.minutes > minutes
-				? `${minutesText(aside.minutes)} min, too long for your minutes`
-				: limited && planned.size > 0
-					? 'there are enough jobs already'
-					: 'would end after your time is up';
-		return [{ job, tag: aside, why, href: put }];
+		return [{ job, tag: aside, why: whyLeftText(reasons[job], jobs), href: put }];
 	});
 }

@@ -9,6 +9,8 @@ export interface PlannerAsk {
 	readonly input: PlanInput;
 	readonly bell: number;
 	readonly habits: Readonly<Record<string, Habit>>;
+	/** Plans that are less likely to be done in time are not shown. */
+	readonly least: number;
 }
 
 export interface PlannerAnswer {
@@ -18,7 +20,7 @@ export interface PlannerAnswer {
 }
 
 self.addEventListener('message', ({ data }: MessageEvent<PlannerAsk>) => {
-	const { id, input, bell, habits } = data;
+	const { id, input, bell, habits, least } = data;
 	const say = (plan: Plan | null) => {
 		const chance =
 			plan === null
@@ -28,7 +30,8 @@ self.addEventListener('message', ({ data }: MessageEvent<PlannerAsk>) => {
 						plan,
 						(job) => habits[job] ?? { factor: 1, spread: STARTER_SPREAD }
 					);
-		self.postMessage({ id, plan, chance } satisfies PlannerAnswer);
+		if (plan === null || chance >= least - 1e-9)
+			self.postMessage({ id, plan, chance } satisfies PlannerAnswer);
 	};
 	// The checker knows the rules by itself: what it would not let start is not shown either.
 	for (const plan of betterPlans(input))

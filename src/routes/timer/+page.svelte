@@ -33,7 +33,7 @@
 		const key = JSON.stringify(view.input);
 		if (view.kind === 'clearing' || view.cut || key === asked) return;
 		asked = key;
-		better.ask(view.input, view.minutes, view.habits);
+		better.ask(view.input, view.minutes, view.habits, view.brim ? 0 : Math.min(0.8, view.chance));
 	});
 	const plan = $derived(better.plan ?? view.plan);
 	const chance = $derived(better.chance ?? view.chance);
@@ -59,7 +59,7 @@
 				: offer
 		)
 	);
-	const aside = $derived(asideOf(plan, view.jobs, view.minutes, view.limited));
+	const aside = $derived(asideOf(plan, view.jobs, view.why));
 	const along = $derived(takeAlong(plan, view.jobs));
 	const names = $derived(Object.fromEntries(view.people.map((one) => [one.id, one.name])));
 	const entries = $derived(
@@ -82,6 +82,7 @@
 	<input type="hidden" name="out" value={view.taken.join(',')} />
 	<input type="hidden" name="choice" value={chosen?.name ?? 'worth'} />
 	{#if chosen?.about}<input type="hidden" name="about" value={chosen.about} />{/if}
+	{#if view.brim}<input type="hidden" name="brim" value="1" />{/if}
 	{#if view.inRooms.length > 0}<input type="hidden" name="rooms" value={view.inRooms.join(',')} />{/if}
 	{#if view.rooms.length > 0}
 		<input type="hidden" name="rooms" value={seenRooms(view)} />
@@ -192,7 +193,12 @@
 		</div>
 
 		<footer class="linen">
-			{#if plan.entries.length > 0 && !view.cut}<ChancePegs {chance} />{/if}
+			{#if plan.entries.length > 0 && !view.cut}<div>
+					<ChancePegs {chance} />
+					<a class="text-link" href={view.brimHref} data-sveltekit-noscroll
+						>{view.brim ? 'Leave a margin before the end' : 'Fill it to the brim'}</a
+					>
+				</div>{/if}
 			<p class="along">
 				{#if along.length > 0}<b>Take with you</b><br />{along.join(', ')}{:else if view.cut}What is not
 					finished stays on today’s list.{:else}A bell rings at the end. A locked phone rings only while this

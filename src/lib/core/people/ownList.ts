@@ -4,28 +4,43 @@ import type { DaySeries } from '../schedule/readDay';
 import { occurrenceId } from './weekOccurrences';
 
 /** Who has which occurrence, by line and due day; empty where nothing has been given out. */
-export type GivenTurns = ReadonlyMap<string, string>;
+export interface GivenTurns extends ReadonlyMap<string, string> {
+	/** Who is away or ill on the day: what is theirs is offered to the others. */
+	readonly away?: ReadonlySet<string>;
+}
+
+/** The same with those who are away or ill. */
+export const withAway = (given: ReadonlyMap<string, string>, away: ReadonlySet<string>): GivenTurns =>
+	Object.assign(new Map(given), { away });
 
 export const NOTHING_GIVEN: GivenTurns = new Map();
 
-/** To whom a line was given for a day: the occurrence of the day itself, or the one that stands since its due day. */
+/**
+ * To whom a line was given for a day: the occurrence of the day itself, or the one that stands since its due day; null
+ * also where that person is away.
+ */
 export function givenTo(line: DaySeries, day: CivilDay, given: GivenTurns): string | null {
-	const today = given.get(occurrenceId(line.line.id, day));
-	if (today !== undefined) return today;
-	return line.dueOn === null ? null : (given.get(occurrenceId(line.line.id, line.dueOn)) ?? null);
+	const to =
+		given.get(occurrenceId(line.line.id, day)) ??
+		(line.dueOn === null ? undefined : given.get(occurrenceId(line.line.id, line.dueOn)));
+	return to === undefined || given.away?.has(to) ? null : to;
 }
 
 /**
  * Whose turn a line is on a day: whoever it was given to; else its owner, the next in turn, or all it names; none
- * for what is free.
+ * for what is free, and for what is only of people who are away or ill: that is offered again the same day.
  */
 export function whoseTurn(line: DaySeries, day: CivilDay, given: GivenTurns = NOTHING_GIVEN): string[] {
 	const to = givenTo(line, day, given);
 	if (to !== null) return [to];
 	const { mode, members } = line.line.job.who;
-	if (members.length === 0) return [];
-	if (mode === 'turns') return [members[line.doneTurns % members.length] as string];
-	return [...members];
+	const here = members.filter((id) => !given.away?.has(id));
+	if (here.length === 0) return [];
+	if (mode !== 'turns') return here;
+	// Whose turn it is, or the next after them who is not away.
+	const from = line.doneTurns % members.length;
+	const round = members.map((_, i) => members[(from + i) % members.length] as string);
+	return round.filter((id) => here.includes(id)).slice(0, 1);
 }
 
 /** The lines of a day that are somebody's to do: due, late or open, or done today. What is free is nobody's own. */

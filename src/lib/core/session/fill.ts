@@ -10,6 +10,7 @@ import { breaksOf, KIND_RULES, type SessionKind } from './kinds';
 import type { PailStep, SessionLine, SessionPlan } from './sessionPlan';
 import { orderPairs } from '../planner/orderPairs';
 import { attendedMinutes, type Plan, type PlanInput, type PlanJob } from '../planner/plan';
+import { chanceOfFitting, STARTER_SPREAD, type Habit } from '../planner/chance';
 import { firstPlan, makePlan, type Effort } from '../planner/makePlan';
 import { settle, type Together } from './together';
 
@@ -48,14 +49,41 @@ function planSteps(steps: readonly JobStep[], room: string): PlanJob['steps'] {
 	}));
 }
 
+/** Steps as long as they really take, in halves, at least a half each. */
+function learned(steps: readonly JobStep[], factor: number): readonly JobStep[] {
+	if (factor === 1) return steps;
+	return steps.map((step) => ({
+		...step,
+		minutes: Math.max(0.5, Math.round(step.minutes * factor * 2) / 2)
+	}));
+}
+
+/** The steps of a line as a session has them: as long as they really take, within the cap of its kind. */
+function sessionSteps(line: DaySeries, { habits, kind }: Pick<FillRequest, 'habits' | 'kind'>) {
+	const steps = learned(stepsOf(line), habits?.get(line.line.id)?.factor ?? 1);
+	// The cap binds quick and usual depth; deep takes its own minutes.
+	return capped(steps, line.depth === 'deep' ? null : KIND_RULES[kind].cap);
+}
+
 /** A line of the day as a job for the planner, at the depth of its turn; it may be left out. Rules: "Kinds of session". */
-export function planJob(line: DaySeries, cap: number | null = null): PlanJob {
+export function planJob(line: DaySeries, request: Pick<FillRequest, 'habits' | 'kind'>): PlanJob {
 	return {
 		id: line.line.id,
 		worth: line.worth,
 		optional: true,
-		steps: planSteps(capped(stepsOf(line), cap), line.line.job.room)
+		steps: planSteps(sessionSteps(line, request), line.line.job.room)
 	};
+}
+
+/** The habit of a job as it was planned: its minutes are the learned ones already, and a cap that binds is kept. */
+export function habitInPlan(filled: Filling, id: string): Habit {
+	const { habits, kind } = filled.request;
+	const job = filled.input.jobs.find((one) => one.id === id);
+	const line = filled.lineOf.get(id);
+	const { cap } = KIND_RULES[kind];
+	if (job && cap !== null && line?.depth !== 'deep' && attendedMinutes(job) >= cap - 0.5)
+		return { factor: 1, spread: 0 };
+	return { factor: 1, spread: habits?.get(id)?.spread ?? STARTER_SPREAD };
 }
 
 /** Lines that a pail may take: due, late or open, not off the line, and not somebody else's own. */
@@ -82,6 +110,12 @@ export interface FillRequest {
 	/** Agreed shares, in the order of the people. */
 	readonly shares?: readonly number[];
 	readonly taken?: PlanInput['taken'];
+	/** What is known of the minutes of lines: plans are as long as the work really is. */
+	readonly habits?: ReadonlyMap<string, Habit>;
+	/** Filled to the brim: no margin is kept. */
+	readonly brim?: boolean;
+	/** Places in which floors are done last of all; left out: as the home says. */
+	readonly floors?: PlanInput['floors'];
 }
 
 /** What can be in a pail, as a problem for the planner, and the way back from its answer. */
@@ -106,7 +140,7 @@ export function filling(request: FillRequest): Filling {
 	const extra = gathered.extra.filter((one) => !without.includes(one.id));
 	const jobs = [
 		...lines.map((line): PlanJob => {
-			const job = planJob(line, rules.cap);
+			const job = planJob(line, request);
 			const byState =
 				line.state === 'open' && kind === 'bite' ? OPEN_WORTH : line.state === 'resting' ? RESTING_WORTH : 1;
 			return {
@@ -144,7 +178,7 @@ export function filling(request: FillRequest): Filling {
 			}))
 		),
 		jobs,
-		floors: household.floors === 'at-end' ? 'at-end' : 'with-room',
+		floors: request.floors ?? (household.floors === 'at-end' ? 'at-end' : 'with-room'),
 		topDown: kind === 'bigday',
 		bestFirst: kind === 'visitors',
 		taken: request.taken
@@ -190,6 +224,82 @@ type Solve = (input: PlanInput) => Plan;
 
 const solverOf = (effort?: Effort): Solve =>
 	effort ? (problem) => makePlan(problem, effort) : (problem) => firstPlan(problem);
+
+/** By planned job of a line, the lines that it does along. */
+export function coveredIn(filled: Filling, plan: Plan): Map<string, string> {
+	const found = new Map<string, string>();
+	for (const id of new Set(plan.entries.map((entry) => entry.job))) {
+		const covers = filled.lineOf.get(id)?.line.job.covers ?? [];
+		for (const [other, line] of filled.lineOf)
+			if (other !== id && covers.includes(line.line.job.id)) found.set(other, id);
+	}
+	return found;
+}
+
+/** Solved so that nothing is done twice: what a planned job does along is left to it. */
+function withoutCovered(filled: Filling, input: PlanInput, solve: Solve): { input: PlanInput; plan: Plan } {
+	let problem = input;
+	let plan = solve(problem);
+	for (;;) {
+		const covered = coveredIn(filled, plan);
+		const twice = new Set(plan.entries.map((entry) => entry.job).filter((id) => covered.has(id)));
+		if (twice.size === 0) return { input: problem, plan };
+		problem = { ...problem, jobs: problem.jobs.filter((job) => !twice.has(job.id)) };
+		plan = solve(problem);
+	}
+}
+
+/** A plan keeps its word: it is done before the bell with this probability at least. Rules: "Chance of finishing". */
+export const KEEPS_ITS_WORD = 0.8;
+/** Times that a shorter end is tried for a plan that keeps its word. */
+const TRIALS = 4;
+
+/** How likely it is that a plan of a filled pail is done before its own bell, 0 to 1. */
+export const chanceOf = (filled: Filling, plan: Plan): number =>
+	chanceOfFitting({ ...filled.input, bell: filled.request.bell }, plan, (id) => habitInPlan(filled, id));
+
+/**
+ * Solved within as much of the time as keeps its word. The margin binds what is optional: where it would put out what
+ * must be in, the whole time is taken for that alone.
+ */
+function withMargin(filled: Filling, input: PlanInput, solve: Solve): { input: PlanInput; plan: Plan } {
+	const whole = withoutCovered(filled, input, solve);
+	if (filled.request.brim) return whole;
+	const must = input.jobs.filter((job) => !job.optional).map((job) => job.id);
+	const holds = (plan: Plan) => must.every((id) => !plan.left.includes(id));
+	if (chanceOf(filled, whole.plan) >= KEEPS_ITS_WORD) return whole;
+	let best: { input: PlanInput; plan: Plan } | null = null;
+	let [low, high] = [0, 1];
+	for (let i = 0; i < TRIALS; i++) {
+		const share = (low + high) / 2;
+		const bell = Math.floor(input.bell * share * 2) / 2;
+		const kept = withoutCovered(filled, { ...input, bell }, solve);
+		const isSure = chanceOf(filled, kept.plan) >= KEEPS_ITS_WORD;
+		if (isSure && holds(kept.plan) && kept.plan.entries.length > 0) best = kept;
+		if (isSure) low = share;
+		else high = share;
+	}
+	if (best) return best;
+	// Only what must be in, where there is such a thing; else the one job that is likeliest.
+	if (must.length > 0 && holds(whole.plan)) {
+		const jobs = input.jobs.filter((job) => !job.optional);
+		return withoutCovered(filled, { ...input, jobs }, solve);
+	}
+	return likeliest(filled, input, solve) ?? whole;
+}
+
+/** The one job that is done in time as is promised, or the likeliest of all; null where none fits. */
+function likeliest(filled: Filling, input: PlanInput, solve: Solve): { input: PlanInput; plan: Plan } | null {
+	const alone = input.jobs
+		.map((job) => ({ ...input, jobs: [job] }))
+		.map((problem) => ({ input: problem, plan: solve(problem) }))
+		.filter(({ plan }) => plan.entries.length > 0)
+		.map((one) => ({ ...one, chance: chanceOf(filled, one.plan) }));
+	const sure = alone.filter((one) => one.chance >= KEEPS_ITS_WORD);
+	const by = (a: (typeof alone)[number], b: (typeof alone)[number]) =>
+		sure.length > 0 ? b.plan.worth - a.plan.worth : b.chance - a.chance;
+	return (sure.length > 0 ? sure : alone).sort(by)[0] ?? null;
+}
 
 /** A problem without an end, with one job alone: what does not fit whole is begun. */
 function begunWith(input: PlanInput, id: string): PlanInput {
@@ -255,8 +365,10 @@ export function offerOf(
 	const problem = problemOf(filled, name, about);
 	if (!problem) return null;
 	const solve = solverOf(effort);
-	const most = name === 'start' ? null : KIND_RULES[filled.request.kind].jobs;
-	return { name, ...limited(problem, solve(problem), most, solve), about };
+	if (name === 'start') return { name, input: problem, plan: solve(problem), about };
+	const most = KIND_RULES[filled.request.kind].jobs;
+	const made = withMargin(filled, problem, solve);
+	return { name, ...limited(made.input, made.plan, most, solve), about };
 }
 
 /**
@@ -298,11 +410,11 @@ export function offers(filled: Filling, effort?: Effort): PailOffer[] {
 
 /** A plan as the steps of a session, in the order of their planned starts. */
 export function stepsOfPlan(filled: Filling, plan: Plan): PailStep[] {
-	const { home, kind } = filled.request;
+	const { home } = filled.request;
 	return plan.entries.flatMap((entry): PailStep[] => {
 		const line = filled.lineOf.get(entry.job);
 		const extra = filled.extraOf.get(entry.job);
-		const all = line ? capped(stepsOf(line), KIND_RULES[kind].cap) : (extra?.steps ?? []);
+		const all = line ? sessionSteps(line, filled.request) : (extra?.steps ?? []);
 		const step = all[entry.step];
 		const roomId = step?.room ?? line?.line.job.room ?? extra?.room ?? '';
 		const planned = filled.input.jobs.find((job) => job.id === entry.job)?.steps[entry.step];

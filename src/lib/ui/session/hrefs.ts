@@ -15,7 +15,7 @@ export const seenRooms = (view: Pick<FillView, 'rooms'>): string =>
 		.map((room) => room.id)
 		.join(',');
 
-/** The same pail with other minutes: what was put in and taken out belongs to the old ones. */
+/** The same pail with other minutes, in the same rooms and way: what was put in and taken out belongs to the old ones. */
 export function sizeHref(view: FillView, minutes: number): string {
 	const params = new URLSearchParams();
 	if (view.kind !== 'bite') params.set('kind', view.kind);
@@ -23,5 +23,9 @@ export function sizeHref(view: FillView, minutes: number): string {
 	params.set('for', view.member);
 	const others = othersOf(view);
 	if (others) params.set('with', others);
+	if (others) params.set('how', view.together);
+	const rooms = view.inRooms.length > 0 ? view.inRooms.join(',') : seenRooms(view);
+	if (rooms) params.set('rooms', rooms);
+	if (view.brim) params.set('brim', '1');
 	return `/timer?${params}`;
 }

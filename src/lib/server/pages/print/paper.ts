@@ -1,4 +1,6 @@
 /** Paper: which cards there are, how they are printed, and ticking one off in one go. */
+import { effectivePauses } from '$core/schedule/projection';
+import { awayOn } from '$core/people/weekOccurrences';
 import { addDays, isoOf, parseDay, partsOf, type CivilDay } from '$core/calendar/civil';
 import { weekStartOf } from '$core/calendar/weeks';
 import {
@@ -13,7 +15,7 @@ import {
 import { readCardCode, shownCardCode } from '$core/cards/code';
 import { pagesOf } from '$core/cards/pages';
 import { MEASURES, SIZES, type Size } from '$core/cards/sizes';
-import { ownLines } from '$core/people/ownList';
+import { ownLines, withAway } from '$core/people/ownList';
 import { comingDay } from '$core/schedule/comingDay';
 import { readDay } from '$core/schedule/readDay';
 import { effectiveLedger } from '$core/schedule/series';
@@ -92,7 +94,10 @@ async function idsOf(facts: FamilyFacts, member: string, day: CivilDay): Promise
 	const { home, projection, today } = facts;
 	const lines = (day > today ? comingDay(home, projection, today, day) : readDay(home, projection, day))
 		.lines;
-	const given = await reading((db) => givenFor(db, facts.household, day));
+	const given = withAway(
+		await reading((db) => givenFor(db, facts.household, day)),
+		awayOn(effectivePauses(projection.home), day)
+	);
 	return ownLines(lines, member, day, given)
 		.filter((line) => line.state !== 'open')
 		.map((line) => line.line.id);

@@ -1,11 +1,9 @@
 /** Filling a pail: what the page shows before it starts. */
 import { wallTime } from '$core/calendar/instant';
 import type { Member } from '$core/household/home';
-import { estimateMinutes } from '$core/learning/minutes';
 import { homeSpans } from '$core/people/presence';
-import { chanceOfFitting, habitFrom, STARTER_SPREAD, type Habit } from '$core/planner/chance';
-import type { DaySeries } from '$core/schedule/readDay';
-import { stepsOf, type PailOffer } from '$core/session/fill';
+import { whyLeft, type WhyLeft } from '$core/planner/whyLeft';
+import { chanceOf, coveredIn, habitInPlan, stepsOf, type PailOffer } from '$core/session/fill';
 import { KIND_RULES, type SessionKind } from '$core/session/kinds';
 import type { FillView, OfferView } from '$views/session';
 import { type PailJob, type PailJobs } from '$views/session';
@@ -14,8 +12,6 @@ import { offerWhy } from '$words/offer';
 import { KIND_WORDS, OFFER_TITLES } from '$words/session';
 import { error } from '@sveltejs/kit';
 import { v7 as uuidv7 } from 'uuid';
-import type { House } from '../../repo/openHouse';
-import { timingsOf } from '../../repo/timingsOf';
 import type { Asker } from '../../services/ledger/whoMay';
 import {
 	defaultMinutes,
@@ -27,23 +23,6 @@ import {
 } from '../../services/session/fill';
 import { hrefOf, minutesAsked, readQuery, type Query } from '../../services/session/fillQuery';
 import { jobRow, zoneMark } from '../today/jobRows';
-
-async function habitsOf(
-	house: House,
-	household: string,
-	lines: readonly DaySeries[]
-): Promise<Record<string, Habit>> {
-	const jobs = [...new Set(lines.map((line) => line.line.job.id))].sort();
-	const timings = await house.read(`timings of ${jobs.join()}`, (db) => timingsOf(db, household, jobs));
-	return Object.fromEntries(
-		lines.flatMap((line): [string, Habit][] => {
-			const known = timings.get(line.line.job.id);
-			const planned = stepsOf(line).reduce((sum, step) => sum + step.minutes, 0);
-			const habit = known ? habitFrom(planned, estimateMinutes(line.minutes, known)) : null;
-			return habit ? [[line.line.id, habit]] : [];
-		})
-	);
-}
 
 export async function loadFill(asker: Asker, url: URLSearchParams): Promise<FillView> {
 	const query = readQuery(url);
@@ -60,7 +39,6 @@ export async function loadFill(asker: Asker, url: URLSearchParams): Promise<Fill
 	const made = fill(facts, asker, query, read.data);
 	const { minutes, people, filled } = made;
 	const chosen = made.offers.find((offer) => offer.name === query.choice) ?? (made.offers[0] as PailOffer);
-	const habits = await habitsOf(facts.house, asker.householdId, [...filled.lineOf.values()]);
 	const planned = new Set(chosen.plan.entries.map((entry) => entry.job));
 	const time = (after: number) => clockText(wallTime(at + after * 60_000, rules.timeZone), rules.clock);
 	const href = (changes: Partial<Record<keyof Query, string>>) => hrefOf(query, minutes, changes);
@@ -102,7 +80,7 @@ export async function loadFill(asker: Asker, url: URLSearchParams): Promise<Fill
 			chosen: offer === chosen
 		})),
 		jobs,
-		limited: KIND_RULES[query.kind].jobs !== null,
+		why: whyNot(made.filled, chosen),
 		taken: query.out,
 		input: chosen.input,
 		plan: chosen.plan,
@@ -124,12 +102,10 @@ export async function loadFill(asker: Asker, url: URLSearchParams): Promise<Fill
 				];
 			})
 		),
-		habits,
-		chance: chanceOfFitting(
-			{ ...chosen.input, bell: minutes },
-			chosen.plan,
-			(job) => habits[job] ?? { factor: 1, spread: STARTER_SPREAD }
-		),
+		habits: Object.fromEntries(chosen.input.jobs.map((job) => [job.id, habitInPlan(filled, job.id)])),
+		chance: chanceOf({ ...filled, input: chosen.input }, chosen.plan),
+		brim: query.brim,
+		brimHref: href({ brim: query.brim ? '' : '1' }),
 		held: query.in.filter((id) => planned.has(id)),
 		cannot: query.in
 			.filter((id) => !planned.has(id))
@@ -156,6 +132,24 @@ export async function loadFill(asker: Asker, url: URLSearchParams): Promise<Fill
 		running,
 		formId: uuidv7()
 	};
+}
+
+/** The reason of each job that is on and not in the chosen plan. */
+function whyNot(filled: Filled['filled'], { input, plan }: PailOffer): Record<string, WhyLeft> {
+	const planned = new Set(plan.entries.map((entry) => entry.job));
+	const covered = coveredIn(filled, plan);
+	const among = { ...filled.input, floors: input.floors, topDown: input.topDown };
+	return Object.fromEntries(
+		filled.input.jobs
+			.filter((job) => !planned.has(job.id))
+			.map((job) => [
+				job.id,
+				whyLeft(among, plan, job.id, {
+					bell: filled.request.bell,
+					coveredBy: covered.get(job.id) ?? null
+				})
+			])
+	);
 }
 
 /** What the page knows of each job that could be in, whatever plan it shows. */

@@ -1,4 +1,7 @@
 /** What Today shows: asks the store for the home and how it stands, and the core for what that means. */
+import { effectivePauses } from '$core/schedule/projection';
+import { withAway } from '$core/people/ownList';
+import { awayOn } from '$core/people/weekOccurrences';
 import { addDays, parseDay, type CivilDay } from '$core/calendar/civil';
 import { householdTime, partRunning } from '$core/calendar/instant';
 import { minutesOfDay } from '$core/household/dayMinutes';
@@ -80,7 +83,7 @@ export async function loadToday(query: TodayQuery): Promise<TodayView> {
 		holding,
 		query,
 		relation,
-		given,
+		given: withAway(given, awayOn(effectivePauses(projection.home), date)),
 		loads,
 		leftOpen: relation === 'today' ? await leftOpen(house, household, sessions, today) : []
 	});

@@ -1,11 +1,11 @@
 /** Today as the page shows it. */
+import { nextLine } from '$core/people/nextLine';
 import { addDays, isoOf } from '$core/calendar/civil';
 import { wallTime } from '$core/calendar/instant';
 import type { DaySeries } from '$core/schedule/readDay';
 import type { JobRow, TodayView } from '$views/today';
 import { clockText, longDate, shortDate } from '$words/general';
 import { v7 as uuidv7 } from 'uuid';
-import { chooseNext } from './nextAct';
 import { doneViews, wentBy } from './doneOfDay';
 import { enoughWords } from './enoughForToday';
 import { otherWays } from './otherWays';
@@ -39,7 +39,7 @@ export function view(facts: Facts): TodayView {
 		return made.inPail ? { ...made, glyph: 'running' } : made;
 	};
 	const done = doneViews(facts);
-	const nextLine = relation === 'today' ? chooseNext(facts, inPail, me?.id ?? null) : null;
+	const coming = relation === 'today' ? nextLine(facts, inPail, me?.id ?? null) : null;
 	const left = countLeft(hung);
 	return {
 		household: rules.name,
@@ -54,7 +54,7 @@ export function view(facts: Facts): TodayView {
 		running,
 		summary: summaryOf(relation, hung, left, done),
 		kind: day.isFree ? 'A free day' : day.isCatchUp ? 'Catch-up day' : null,
-		next: nextLine ? row(nextLine) : null,
+		next: coming ? row(coming) : null,
 		parts: partViews(facts, row, me?.id ?? ''),
 		done,
 		wentBy: relation === 'past' ? wentBy(facts).map(rowOf) : [],

@@ -4,7 +4,9 @@ import { DAY_PARTS } from '$core/calendar/dayParts';
 import { householdTime, partRunning } from '$core/calendar/instant';
 import type { LedgerEntry } from '$core/household/entry';
 import type { Member } from '$core/household/home';
-import { ownLines, type GivenTurns } from '$core/people/ownList';
+import { ownLines, withAway, type GivenTurns } from '$core/people/ownList';
+import { awayOn } from '$core/people/weekOccurrences';
+import { effectivePauses } from '$core/schedule/projection';
 import { lookRounds } from '$core/people/rungs';
 import { partOf } from '$core/schedule/agenda';
 import { readDay, type DaySeries } from '$core/schedule/readDay';
@@ -33,7 +35,10 @@ export async function mineOf(asker: Asker): Promise<Mine> {
 	const me = facts.home.home.members.find((one) => one.id === asker.viewer?.member);
 	if (!me)
 		error(404, { message: 'There is no list for this device.', remedy: 'Say who you are, or go to Today.' });
-	const given = await reading((db) => givenFor(db, asker.householdId, facts.today));
+	const given = withAway(
+		await reading((db) => givenFor(db, asker.householdId, facts.today)),
+		awayOn(effectivePauses(facts.projection.home), facts.today)
+	);
 	const day = readDay(facts.home, facts.projection, facts.today);
 	const running = partRunning(facts.minute, facts.home.home.household);
 	const place = (line: DaySeries) => {

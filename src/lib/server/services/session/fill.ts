@@ -3,8 +3,14 @@ import { householdTime, partRunning } from '$core/calendar/instant';
 import type { Member } from '$core/household/home';
 import type { Load } from '$core/laundry/laundry';
 import { agreedShares } from '$core/people/agreedShares';
-import { givenTo, ownLines, type GivenTurns } from '$core/people/ownList';
+import { nextLine } from '$core/people/nextLine';
+import { givenTo, ownLines, withAway, type GivenTurns } from '$core/people/ownList';
+import { awayOn } from '$core/people/weekOccurrences';
 import { mayDo, spanOfPart } from '$core/people/whoCan';
+import { agendaOf, partOf } from '$core/schedule/agenda';
+import { DAY_PARTS, type DayPart } from '$core/calendar/dayParts';
+import { effectivePauses } from '$core/schedule/projection';
+import type { Habit } from '$core/planner/chance';
 import { checkPlan } from '$core/planner/checkPlan';
 import type { PreparedHome } from '$core/schedule/preparedHome';
 import type { HomeProjection } from '$core/schedule/projection';
@@ -20,6 +26,7 @@ import { log } from '../../log';
 import { openLoads } from '../../repo/laundryRepo';
 import { openHouse, type House } from '../../repo/openHouse';
 import { loadProjection } from '../../repo/projectionRepo';
+import { habitsOf } from '../../repo/habitsOf';
 import { loadSessionsAround, type StoredSession } from '../../repo/sessionRepo';
 import { givenFor, type Asker } from '../ledger/whoMay';
 import { asItIs } from './addEvent';
@@ -36,6 +43,8 @@ export interface HouseNow {
 	readonly sessions: readonly StoredSession[];
 	readonly given: GivenTurns;
 	readonly loads: readonly Load[];
+	/** What the record says of the minutes of the day's lines. */
+	readonly habits: ReadonlyMap<string, Habit>;
 }
 
 export async function houseNow(household: string): Promise<HouseNow> {
@@ -52,7 +61,20 @@ export async function houseNow(household: string): Promise<HouseNow> {
 	]);
 	const day = readDay(home, projection, date);
 	const sessions = found.map((one) => asItIs(one, home, at));
-	return { house, home, projection, day, at, minute, sessions, given, loads };
+	const away = awayOn(effectivePauses(projection.home), date);
+	const habits = await house.read(`habits on ${date}`, (db) => habitsOf(db, household, day.lines));
+	return {
+		house,
+		home,
+		projection,
+		day,
+		at,
+		minute,
+		sessions,
+		given: withAway(given, away),
+		loads,
+		habits
+	};
 }
 
 /** For whom a pail may be filled: organisers fill anybody's, everybody else their own. */
@@ -91,6 +113,26 @@ function poolOf({ day, sessions, given, at }: HouseNow, people: readonly Member[
 	);
 }
 
+/** Kinds that draw from the day as it comes: what belongs to a later part of it waits, unless it is asked for. */
+const BY_PARTS: readonly SessionKind[] = ['bite', 'round', 'detail'];
+
+/** True for what belongs to a part of the day that has not come yet. */
+const isLater = (line: DaySeries, running: DayPart) =>
+	line.line.job.parts.length > 0 && DAY_PARTS.indexOf(partOf(line, running)) > DAY_PARTS.indexOf(running);
+
+/** What Today calls next, where it fits: it is in the pail. */
+function nextInPail(facts: HouseNow, query: Query, pool: readonly DaySeries[], minutes: number): string[] {
+	if (query.kind !== 'bite' || query.rooms) return [];
+	const { home, projection, day, minute, given } = facts;
+	const running = partRunning(minute, home.home.household);
+	const hung = agendaOf(home, projection, day, running, 24 * 60);
+	const next = nextLine({ home, hung, running, minute, day, given }, new Set<string>(), query.for);
+	const found = pool.find((line) => line.line.id === next?.line.id);
+	if (!found || query.out.includes(found.line.id)) return [];
+	const factor = facts.habits.get(found.line.id)?.factor ?? 1;
+	return found.minutes * factor <= minutes ? [found.line.id] : [];
+}
+
 /** What a pail is filled from, before any plan is made. */
 export interface Gathering {
 	readonly minutes: number;
@@ -123,8 +165,12 @@ export function gatherFor(
 	const { home, projection, day, minute } = facts;
 	const people = peopleOf(home, asker, query);
 	const inRooms = query.kind !== 'visitors' && query.rooms ? new Set(query.rooms) : null;
-	const pool = poolOf(facts, people).filter((one) => inRooms === null || inRooms.has(one.line.room.id));
 	const part = partRunning(minute, home.home.household);
+	const all = poolOf(facts, people).filter((one) => inRooms === null || inRooms.has(one.line.room.id));
+	const pool =
+		BY_PARTS.includes(query.kind) && !query.later
+			? all.filter((one) => !isLater(one, part) || query.in.includes(one.line.id))
+			: all;
 	const gathered: Gathered =
 		line === null
 			? gather(query.kind, { home, projection, day, part, pool, rooms: query.rooms, minutes })
@@ -142,7 +188,10 @@ export function gatherFor(
 		date: day.date,
 		people,
 		gathered: { ...gathered, lines: [...gathered.lines, ...byHand] },
-		hold: query.in,
+		hold: [...new Set([...query.in, ...(line === null ? nextInPail(facts, query, pool, minutes) : [])])],
+		habits: facts.habits,
+		brim: query.brim,
+		...(query.floors ? { floors: query.floors } : {}),
 		without: query.out,
 		together,
 		shares: people.map((one) => shares.get(one.id) ?? 0),

@@ -22,6 +22,12 @@ const orNull = <T extends z.ZodType>(schema: T) =>
 		.catch(null)
 		.transform((value): z.output<T> | null => value ?? null);
 
+/** A switch of an address: on with `1`. */
+const flag = z
+	.unknown()
+	.optional()
+	.transform((value) => value === '1');
+
 /** What an address or a form asks for; words that mean nothing are as if they were left out. */
 const askedSchema = z.object({
 	kind: z.enum(SESSION_KINDS).catch('bite'),
@@ -33,6 +39,12 @@ const askedSchema = z.object({
 	how: orNull(z.enum(TOGETHER)),
 	choice: z.enum(['worth', 'room', 'longest', 'start']).catch('worth'),
 	rooms: orNull(ids),
+	/** `1`: filled to the brim, without a margin. */
+	brim: flag,
+	/** `1`: with what belongs to a later part of the day. */
+	later: flag,
+	/** Floors last of all, or with their rooms; left out: as the home says. */
+	floors: orNull(z.enum(['at-end', 'with-room'])),
 	spot: orNull(z.string().trim().max(80))
 });
 
@@ -59,6 +71,9 @@ export function hrefOf(query: Query, minutes: number, changes: Partial<Record<ke
 	put('in', query.in.join(','));
 	put('out', query.out.join(','));
 	put('rooms', query.rooms?.join(','));
+	put('brim', query.brim ? '1' : null);
+	put('later', query.later ? '1' : null);
+	put('floors', query.floors);
 	put('choice', query.choice === 'worth' ? null : query.choice);
 	for (const [key, value] of Object.entries(changes)) {
 		if (value) params.set(key, value);
