@@ -59,6 +59,9 @@ export interface FillView {
 	readonly jobs: PailJobs;
 	/** Why what is not in the plan is not in it, by line. */
 	readonly why: Readonly<Record<string, WhyLeft>>;
+	/** Jobs that wait for a later part of the day, and the address that takes them in, or leaves them out again. */
+	readonly later: number;
+	readonly laterHref: string | null;
 	/** Filled to the brim, and the address of the other way. */
 	readonly brim: boolean;
 	readonly brimHref: string;

@@ -109,6 +109,9 @@ export interface BeginView {
 		readonly jobs: number;
 		readonly begun: number;
 		readonly minutes: number;
+		/** What the days do not hold, and the minutes a day that would hold all; null where more would not help. */
+		readonly leftOut: readonly { readonly name: string; readonly room: string; readonly minutes: number }[];
+		readonly wanted: number | null;
 	} | null;
 	readonly formId: string;
 }

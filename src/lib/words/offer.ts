@@ -53,6 +53,13 @@ export interface Aside {
 	readonly href: string;
 }
 
+/** What is said of the jobs of a later part of the day, and of the way to take them in or leave them. */
+export const laterText = (count: number) =>
+	count === 0
+		? 'Jobs of a later part of the day are in.'
+		: `${numberWord(count)} ${count === 1 ? 'job is' : 'jobs are'} for later in the day.`;
+export const laterLink = (count: number) => (count === 0 ? 'Leave them for later' : 'Do them now, too');
+
 /** Why a job is not in a plan, in words. */
 export function whyLeftText(why: WhyLeft | undefined, jobs: PailJobs): string {
 	const named = (id: string) => jobs[id]?.name ?? 'another job';

@@ -12,7 +12,7 @@
 	import WhoAndHow from '$ui/session/WhoAndHow.svelte';
 	import { BetterPlan } from '$ui/session/betterPlan.svelte';
 	import { othersOf, seenRooms, sizeHref } from '$ui/session/hrefs';
-	import { asideOf, offerWhy, takeAlong } from '$words/offer';
+	import { asideOf, laterLink, laterText, offerWhy, takeAlong } from '$words/offer';
 	import { lanesOf } from '$ui/session/strip';
 	import { once } from '$ui/once';
 	import { listNames } from '$words/general';
@@ -176,7 +176,11 @@
 			</section>
 			<aside aria-labelledby="aside-title">
 				<h2 id="aside-title">Left out, and why</h2>
-				{#if aside.length === 0}<p class="dim">Nothing. Everything fits.</p>{/if}
+				{#if aside.length === 0 && view.later === 0}<p class="dim">Nothing. Everything fits.</p>{/if}
+				{#if view.laterHref}<p class="dim">
+						{laterText(view.later)}
+						<a class="text-link" href={view.laterHref} data-sveltekit-noscroll>{laterLink(view.later)}</a>
+					</p>{/if}
 				<ul>
 					{#each aside as one (one.job)}
 						<li>

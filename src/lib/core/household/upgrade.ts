@@ -77,6 +77,7 @@ function jobFromVersion2(job: unknown): unknown {
 		...(order && order.length > 0 ? { order } : {}),
 		...(shows === undefined ? {} : { shows }),
 		...(known?.errand ? { errand: true } : {}),
+		...(known?.wholeHouse ? { wholeHouse: true } : {}),
 		...(known ? { aloneFrom: known.aloneFrom } : {}),
 		...job,
 		...(known?.hidden ? { hidden: true } : {}),

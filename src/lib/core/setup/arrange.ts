@@ -217,16 +217,18 @@ export function withinParts(jobs: readonly Job[], most: number, input: ArrangeIn
 
 /**
  * The jobs of a home as a pattern lays them, and its zones with their lists. Jobs that no rule fits stay as the
- * library has them. Same input, same result.
+ * library has them. Daily basics that a part of the day has no minutes for are left and named, but for `everything`. Same
+ * input, same result.
  */
-export function arrange(pattern: Pattern, input: ArrangeInput): Arranged {
+export function arrange(pattern: Pattern, input: ArrangeInput, everything = false): Arranged {
 	const work: Work = {
 		input,
 		taken: new Set(input.jobs.map((job) => job.id)),
 		weekdayLoad: new Map(),
 		listed: new Map()
 	};
-	const chosen = withinParts(input.jobs, pattern.basicsAPart, input);
+	const chosen = everything ? input.jobs : withinParts(input.jobs, pattern.basicsAPart, input);
+	const kept = new Set(chosen.map((job) => job.id));
 	const byRule = new Map<PatternRule | null, Job[]>();
 	for (const job of chosen) {
 		const rule = pattern.rules.find((one) => fits(one, job, input)) ?? null;
@@ -241,7 +243,8 @@ export function arrange(pattern: Pattern, input: ArrangeInput): Arranged {
 	const known = new Set(jobs.map((job) => job.id));
 	return {
 		jobs: jobs.map((job) => ({ ...job, covers: job.covers.filter((id) => known.has(id)) })),
-		zones: input.zones.map((zone) => ({ ...zone, list: work.listed.get(zone.id) ?? [] }))
+		zones: input.zones.map((zone) => ({ ...zone, list: work.listed.get(zone.id) ?? [] })),
+		left: input.jobs.filter((job) => !kept.has(job.id))
 	};
 }
 

@@ -16,6 +16,8 @@ export interface Arranged {
 	readonly jobs: Job[];
 	/** Zones with their lists. */
 	readonly zones: Zone[];
+	/** Daily basics that their part of the day has no minutes for. */
+	readonly left: Job[];
 }
 
 export const childOwned = (job: Job, input: ArrangeInput) => {

@@ -81,6 +81,8 @@ export const draftSchema = z.strictObject({
 	freeDays: weekdays.optional(),
 	catchUpDays: weekdays.optional(),
 	begin: z.enum(['basics', 'all']).default('basics'),
+	/** All of it is taken in, though the days do not hold it. */
+	everything: z.boolean().default(false),
 	/** Jobs of the library that are not wanted, by room. */
 	without: z.array(z.string().max(130)).max(2000).default([]),
 	/** The home that is changed; null for a new one. */
@@ -218,7 +220,15 @@ export function zonesOf(
 }
 
 export type MadeHome =
-	{ readonly ok: true; readonly home: Home } | { readonly ok: false; readonly problems: readonly Problem[] };
+	| {
+			readonly ok: true;
+			readonly home: Home;
+			/** What the minutes do not hold: it is in the library, and the home decides. */
+			readonly leftOut: readonly Job[];
+			/** Minutes a day that would hold the whole week, in fives. */
+			readonly neededADay: number;
+	  }
+	| { readonly ok: false; readonly problems: readonly Problem[] };
 
 /**
  * The home that comes of the answers, beginning on `from`. Where only the basics begin, the other layers are
@@ -246,7 +256,7 @@ export function homeFromDraft(draft: Draft, library: Library, pattern: Pattern, 
 		freeDays,
 		catchUpDays
 	);
-	const arranged = arrange(pattern, {
+	const input = {
 		jobs: chooseJobs(
 			{ ...draft, rooms: rooms.map(({ walkOrder: _w, seenByVisitors: _s, zone: _z, ...room }) => room) },
 			library
@@ -256,7 +266,8 @@ export function homeFromDraft(draft: Draft, library: Library, pattern: Pattern, 
 		members,
 		zoneWeekday,
 		today: from
-	});
+	};
+	const arranged = arrange(pattern, input, draft.everything);
 	const household: Home['household'] = {
 		name: draft.name.trim() || 'Our home',
 		timeZone: draft.timeZone,
@@ -282,7 +293,9 @@ export function homeFromDraft(draft: Draft, library: Library, pattern: Pattern, 
 		laundry: { days: [], aDay: 1, dry: 'line' },
 		family: NOTHING_AGREED
 	};
-	const jobs = spreadFirstDays(fitWeek(arranged.jobs, household), [], from, household);
+	const week = fitWeek(arranged.jobs, household);
+	const inWeek = draft.everything ? arranged.jobs : week.jobs;
+	const jobs = spreadFirstDays(inWeek, [], from, household);
 	const kept = new Set(jobs.map((job) => job.id));
 	const read = readHome({
 		format: 'pail-round/home',
@@ -294,7 +307,9 @@ export function homeFromDraft(draft: Draft, library: Library, pattern: Pattern, 
 		pets: draft.pets,
 		jobs: jobs.map((job) => ({ ...job, covers: job.covers.filter((id) => kept.has(id)) }))
 	});
-	return read.ok ? { ok: true, home: read.home } : { ok: false, problems: read.problems };
+	if (!read.ok) return { ok: false, problems: read.problems };
+	const leftOut = draft.everything ? [] : [...week.left, ...arranged.left];
+	return { ok: true, home: read.home, leftOut, neededADay: week.neededADay };
 }
 
 /** The answers that would make a home again: to run the first steps later and change one thing. */

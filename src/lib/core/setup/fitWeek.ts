@@ -30,26 +30,43 @@ export const minutesAWeek = (job: Job) => timesAWeek(job) * job.depths.usual.min
 /** A weekly round takes about an hour in all; less is never planned for it. */
 const LEAST_ROUND = 60;
 
+export interface FittedWeek {
+	readonly jobs: readonly Job[];
+	/** What the minutes have no room for, the first to be taken in first. */
+	readonly left: readonly Job[];
+	/** Minutes a day that would hold all of it, in fives. */
+	readonly neededADay: number;
+}
+
 /**
- * The jobs that a week holds: all but those of the weekly layer that its minutes have no room for, the least
- * weighty and longest first. What is left out stays in the library.
+ * The jobs that a week holds, and those of the weekly round that its minutes have no room for: work of the whole house is
+ * the last to go, then the weightiest and shortest. What is left is for the home to decide on: nothing is dropped in
+ * silence.
  */
-export function fitWeek(jobs: readonly Job[], household: Household): Job[] {
+export function fitWeek(jobs: readonly Job[], household: Household): FittedWeek {
 	const { rhythm } = household;
 	const days = 7 - rhythm.freeDays.length;
 	const of = (layer: Job['layer']) => jobs.filter((job) => job.layer === layer);
 	const sum = (list: readonly Job[]) => list.reduce((total, job) => total + minutesAWeek(job), 0);
 	const sittings = rhythm.scheme.type === 'none' ? 0 : rhythm.zoneDays.length * rhythm.sittingMinutes;
-	const room = minutesOfDay(household) * days - sum(of('basics')) - sum(of('long')) - sittings;
-	let left = Math.max(LEAST_ROUND, room);
+	const beside = sum(of('basics')) + sum(of('long')) + sittings;
+	let room = Math.max(LEAST_ROUND, minutesOfDay(household) * days - beside);
 	const keeps = new Set<string>();
 	const sorted = of('weekly').sort(
-		(a, b) => b.weight - a.weight || minutesAWeek(a) - minutesAWeek(b) || (a.id < b.id ? -1 : 1)
+		(a, b) =>
+			Number(b.wholeHouse) - Number(a.wholeHouse) ||
+			b.weight - a.weight ||
+			minutesAWeek(a) - minutesAWeek(b) ||
+			(a.id < b.id ? -1 : 1)
 	);
 	for (const job of sorted) {
-		if (minutesAWeek(job) > left) continue;
+		if (minutesAWeek(job) > room) continue;
 		keeps.add(job.id);
-		left -= minutesAWeek(job);
+		room -= minutesAWeek(job);
 	}
-	return jobs.filter((job) => job.layer !== 'weekly' || keeps.has(job.id));
+	return {
+		jobs: jobs.filter((job) => job.layer !== 'weekly' || keeps.has(job.id)),
+		left: sorted.filter((job) => !keeps.has(job.id)),
+		neededADay: Math.ceil((beside + sum(of('weekly'))) / Math.max(1, days) / 5) * 5
+	};
 }

@@ -47,6 +47,7 @@ export const touchSchema = z.discriminatedUnion('op', [
 	z.strictObject({ op: z.literal('nameZone'), zone: id, name: text.min(1, 'Give the zone a name.') }),
 	z.strictObject({ op: z.literal('zonesAnew'), count: z.coerce.number().int().min(1).max(7) }),
 	z.strictObject({ op: z.literal('begin'), begin: z.enum(['basics', 'all']) }),
+	z.strictObject({ op: z.literal('everything'), all: z.enum(['yes', 'no']) }),
 	z.strictObject({ op: z.literal('name'), name: text }),
 	/** Said by the device, so that nobody need be asked. */
 	z.strictObject({ op: z.literal('timeZone'), timeZone }),
@@ -240,6 +241,8 @@ export function applyTouch(draft: Draft, touch: Touch, pattern: Pattern, library
 		}
 		case 'begin':
 			return { ...draft, begin: touch.begin };
+		case 'everything':
+			return { ...draft, everything: touch.all === 'yes' };
 		case 'name':
 			return { ...draft, name: touch.name };
 		case 'timeZone':

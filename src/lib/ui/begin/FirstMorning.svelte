@@ -1,6 +1,7 @@
 <script lang="ts">
 	/** The first week as it will be, and the one button that begins it. */
 	import { numberWord, plural } from '$words/general';
+	import { LEFT_OUT, leftOutLine, leftOutTitle, longerDays } from '$words/firstSteps';
 	import Touch from './Touch.svelte';
 	import TouchForm from './TouchForm.svelte';
 	import type { BeginView } from '$views/setup';
@@ -20,6 +21,30 @@
 					: ''}. About
 				{first.minutes} minutes a day in the first week.
 			</p>
+			{#if first.leftOut.length > 0 || view.draft.everything}
+				<section class="my-4 grid gap-3 rounded-card border-2 border-tin-2 p-4" aria-labelledby="left-title">
+					<h2 id="left-title" class="m-0 font-display text-h3">{leftOutTitle(first.leftOut.length)}</h2>
+					{#if first.leftOut.length > 0}
+						<p class="m-0 text-tin-text">{LEFT_OUT.says}</p>
+						<details>
+							<summary class="cursor-pointer font-name">{LEFT_OUT.which}</summary>
+							<ul class="m-0 mt-2 grid list-none gap-x-8 p-0 sm:grid-cols-2">
+								{#each first.leftOut as one (one)}<li>{leftOutLine(one)}</li>{/each}
+							</ul>
+						</details>
+					{/if}
+					<div class="flex flex-wrap gap-3">
+						{#if first.wanted}<Touch values={{ op: 'minutes', minutes: String(first.wanted) }} kind="plain"
+								>{longerDays(first.wanted)}</Touch
+							>{/if}
+						{#if view.draft.everything}<Touch values={{ op: 'everything', all: 'no' }} kind="plain"
+								>{LEFT_OUT.onlyWhatFits}</Touch
+							>{:else}<Touch values={{ op: 'everything', all: 'yes' }} kind="plain">{LEFT_OUT.takeAll}</Touch
+							>{/if}
+						<Touch values={{ op: 'step', step: 'people' }} kind="plain">{LEFT_OUT.morePeople}</Touch>
+					</div>
+				</section>
+			{/if}
 			<ol class="week">
 				{#each first.days as day (day.name)}
 					<li>

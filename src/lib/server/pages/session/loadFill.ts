@@ -104,6 +104,8 @@ export async function loadFill(asker: Asker, url: URLSearchParams): Promise<Fill
 		),
 		habits: Object.fromEntries(chosen.input.jobs.map((job) => [job.id, habitInPlan(filled, job.id)])),
 		chance: chanceOf({ ...filled, input: chosen.input }, chosen.plan),
+		later: made.later.length,
+		laterHref: query.later ? href({ later: '' }) : made.later.length > 0 ? href({ later: '1' }) : null,
 		brim: query.brim,
 		brimHref: href({ brim: query.brim ? '' : '1' }),
 		held: query.in.filter((id) => planned.has(id)),

@@ -12,8 +12,10 @@ import {
 	walkRooms,
 	zonesOf,
 	type Draft,
+	type MadeHome,
 	type Step
 } from '$core/setup/draft';
+import { minutesOfDay } from '$core/household/dayMinutes';
 import { minutesAWeek } from '$core/setup/fitWeek';
 import { jobForRoom } from '$core/setup/library';
 import type { Pattern } from '$core/setup/pattern';
@@ -182,7 +184,7 @@ export async function loadBegin(
 		freeDays: draft.freeDays ?? pattern.rhythm.freeDays,
 		catchUpDays: draft.catchUpDays ?? pattern.rhythm.catchUpDays,
 		weekdays: WEEKDAYS.map((name, i) => ({ number: i + 1, name })),
-		first: made?.ok ? firstWeek(made.home, today) : null,
+		first: made?.ok ? { ...firstWeek(made.home, today), ...leftOut(made) } : null,
 		formId: uuidv7()
 	};
 }
@@ -236,7 +238,23 @@ function yardOf(draft: Draft, pattern: Pattern, today: CivilDay): Yard | null {
 	return { ...yard, pattern: pattern.id, says: pattern.says };
 }
 
-function firstWeek(home: Home, today: CivilDay): BeginView['first'] {
+/** What the days do not hold, by name and room, and what would help. */
+function leftOut(
+	made: Extract<MadeHome, { ok: true }>
+): Pick<NonNullable<BeginView['first']>, 'leftOut' | 'wanted'> {
+	const rooms = new Map(made.home.rooms.map((room) => [room.id, room.name]));
+	const given = minutesOfDay(made.home.household);
+	return {
+		leftOut: made.leftOut.map((job) => ({
+			name: job.name,
+			room: rooms.get(job.room) ?? '',
+			minutes: Math.round(minutesAWeek(job))
+		})),
+		wanted: made.neededADay > given && made.leftOut.length > 0 ? made.neededADay : null
+	};
+}
+
+function firstWeek(home: Home, today: CivilDay): Omit<NonNullable<BeginView['first']>, 'leftOut' | 'wanted'> {
 	const prepared = prepareHome([{ from: today, home }]);
 	const days = outlook(prepared, today, 7, undefined, addDays(today, -1)).map((day): FirstDay => ({
 		name: day.date === today ? 'Today' : weekdayName(day.date),

@@ -139,6 +139,8 @@ export interface Gathering {
 	readonly people: readonly Member[];
 	readonly together: Together;
 	readonly gathered: Gathered;
+	/** Jobs that wait for a later part of the day. */
+	readonly later: readonly DaySeries[];
 	readonly filled: Filling;
 }
 
@@ -201,7 +203,8 @@ export function gatherFor(
 			facts.at
 		)
 	});
-	return { minutes, people, together, gathered, filled };
+	const later = all.filter((one) => !pool.includes(one) && one.state !== 'open' && one.state !== 'resting');
+	return { minutes, people, together, gathered, later, filled };
 }
 
 /** A pail with all the ways to fill it. */
