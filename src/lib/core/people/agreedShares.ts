@@ -24,11 +24,15 @@ export function hoursAtHome(member: Member, day: CivilDay): number {
 	return minutes / 60;
 }
 
+/** Waking hours of a week. */
+const WEEK_HOURS = (7 * (WAKING.to - WAKING.from)) / 60;
+
 /** Who has a share: everybody but devices. */
 export const sharers = (home: Home): Member[] => home.members.filter((member) => member.role !== 'device');
 
 /**
- * The agreed part of each, by member; together 1. `equal` gives all the same, `age` a rising part up to 16,
+ * The agreed part of each, by member; together 1. `equal` gives all the same, `age` a rising part up to 16 (of a helper as
+ * much as their hours are of the week),
  * `hours` that part times the waking hours at home in the week from `day`, `hand` what was set.
  */
 export function agreedShares(home: Home, day: CivilDay): ReadonlyMap<string, number> {
@@ -37,7 +41,10 @@ export function agreedShares(home: Home, day: CivilDay): ReadonlyMap<string, num
 	const parts = people.map((member) => {
 		if (by === 'hand') return byHand[member.id] ?? 0;
 		if (by === 'equal') return 1;
-		const part = partOfAge(ageOn(member, day));
+		const age = partOfAge(ageOn(member, day));
+		// Who helps on certain days carries as much of the week as those days are.
+		const part =
+			by === 'age' && member.role === 'helper' ? age * (hoursAtHome(member, day) / WEEK_HOURS) : age;
 		return by === 'age' ? part : part * hoursAtHome(member, day);
 	});
 	const shares = normalShares(parts);

@@ -1,5 +1,5 @@
 /** Who can take a job. Rules: "Who can take a job". */
-import { partsOf, toDay, type CivilDay } from '../calendar/civil';
+import { isoOf, partsOf, toDay, type CivilDay } from '../calendar/civil';
 import type { DayPart } from '../calendar/dayParts';
 import type { Home, Household, Job, Member, Room } from '../household/home';
 import { TOOL_AGES } from '../household/tools';
@@ -12,6 +12,12 @@ export function ageOn(member: Member, day: CivilDay): number | null {
 	const now = partsOf(day);
 	const hadBirthday = now.month > born.month || (now.month === born.month && now.day >= born.day);
 	return now.year - born.year - (hadBirthday ? 0 : 1);
+}
+
+/** A birthday, `YYYY-MM-DD`, for somebody of whom only the age on a day is known: they are as old from that day on. */
+export function bornAt(age: number, day: CivilDay): string {
+	const [year, month, date] = isoOf(day).split('-');
+	return `${Number(year) - age}-${month}-${month === '02' && date === '29' ? '28' : date}`;
 }
 
 const FROM_8 = ['water', 'surfactant'];

@@ -33,7 +33,7 @@ export const STEPS = ['rooms', 'zones', 'rhythm', 'people', 'first-morning'] as 
 export type Step = (typeof STEPS)[number];
 
 /** When somebody is at home, in one touch. */
-export const PRESENCE = ['always', 'evenings', 'weekends', 'oneday'] as const;
+export const PRESENCE = ['always', 'school', 'evenings', 'weekends', 'oneday'] as const;
 
 const draftRoom = z.strictObject({
 	id,
@@ -109,6 +109,12 @@ const presenceOf = (person: Draft['people'][number]): Member['home'] => {
 				{ weekdays: [1, 2, 3, 4, 5], from: '17:00', to: '24:00' },
 				{ weekdays: [6, 7], from: '00:00', to: '24:00' }
 			];
+		case 'school':
+			return [
+				{ weekdays: [1, 2, 3, 4, 5], from: '00:00', to: '08:00' },
+				{ weekdays: [1, 2, 3, 4, 5], from: '15:00', to: '24:00' },
+				{ weekdays: [6, 7], from: '00:00', to: '24:00' }
+			];
 		case 'weekends':
 			return [{ weekdays: [6, 7], from: '00:00', to: '24:00' }];
 		case 'oneday':
@@ -118,11 +124,13 @@ const presenceOf = (person: Draft['people'][number]): Member['home'] => {
 
 /** The household's members as the answers name them; somebody is there even where nobody was named. */
 export function membersOf(draft: Draft): Member[] {
-	const people = draft.people.length > 0 ? draft.people : [UNNAMED];
-	const hasOrganiser = people.some((person) => person.role === 'organiser');
-	return people.map((person, i): Member => {
+	const grown = draft.people.find((person) => person.role === 'organiser' || person.role === 'adult');
+	// Whoever begins the home organises it: the first grown-up who is named, or somebody who was not.
+	const people = grown ? draft.people : [UNNAMED, ...draft.people];
+	const first = grown?.id ?? UNNAMED.id;
+	return people.map((person): Member => {
 		const home = presenceOf(person);
-		const role = !hasOrganiser && i === 0 ? 'organiser' : person.role;
+		const role = person.id === first ? 'organiser' : person.role === 'organiser' ? 'adult' : person.role;
 		return {
 			id: person.id,
 			name: person.name,
@@ -136,7 +144,7 @@ export function membersOf(draft: Draft): Member[] {
 }
 
 const UNNAMED: Draft['people'][number] = {
-	id: 'me',
+	id: 'first-organiser',
 	name: 'Me',
 	role: 'organiser',
 	presence: 'always',
@@ -291,7 +299,10 @@ export function homeFromDraft(draft: Draft, library: Library, pattern: Pattern, 
 			subjects: rhythm.subjects
 		},
 		laundry: { days: [], aDay: 1, dry: 'line' },
-		family: NOTHING_AGREED
+		// A family with children shares by age; others, all the same.
+		family: members.some((member) => member.role === 'child')
+			? { ...NOTHING_AGREED, shares: { by: 'age' as const, byHand: {} } }
+			: NOTHING_AGREED
 	};
 	const week = fitWeek(arranged.jobs, household);
 	const inWeek = draft.everything ? arranged.jobs : week.jobs;
@@ -317,6 +328,7 @@ export function draftFromHome(home: Home, household: string): Draft {
 	const presence = (member: Member): Draft['people'][number]['presence'] => {
 		if (member.home === undefined) return 'always';
 		const days = new Set(member.home.flatMap((span) => span.weekdays));
+		if (member.home.some((span) => span.to === '08:00')) return 'school';
 		return days.size === 1
 			? 'oneday'
 			: days.size === 2 && days.has(6) && days.has(7)

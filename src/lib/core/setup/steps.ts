@@ -27,7 +27,10 @@ export const touchSchema = z.discriminatedUnion('op', [
 		op: z.literal('person'),
 		name: text.min(1, 'Say a name first.'),
 		role: z.enum(['organiser', 'adult', 'child', 'helper']),
-		bornOn: z.union([z.literal(''), isoDate]).optional()
+		bornOn: z.union([z.literal(''), isoDate]).optional(),
+		age: z
+			.union([z.literal(''), z.coerce.number('An age is a number, such as 7.').int().min(0).max(120)])
+			.optional()
 	}),
 	z.strictObject({
 		op: z.literal('presence'),
@@ -166,7 +169,8 @@ export function applyTouch(draft: Draft, touch: Touch, pattern: Pattern, library
 						}))
 					}
 				: addPet(draft, touch.kind);
-		case 'person':
+		case 'person': {
+			const isAtSchool = touch.role === 'child' && typeof touch.age === 'number' && touch.age >= 6;
 			return {
 				...draft,
 				people: [
@@ -174,13 +178,23 @@ export function applyTouch(draft: Draft, touch: Touch, pattern: Pattern, library
 					{
 						id: freeId(touch.name, new Set(draft.people.map((person) => person.id))),
 						name: touch.name,
-						role: touch.role,
+						// Whoever is named first and is grown up organises the home.
+						role:
+							touch.role === 'organiser' && draft.people.some((one) => one.role === 'organiser')
+								? 'adult'
+								: touch.role,
 						...(touch.bornOn ? { bornOn: touch.bornOn } : {}),
-						presence: touch.role === 'helper' ? ('oneday' as const) : ('always' as const),
+						presence:
+							touch.role === 'helper'
+								? ('oneday' as const)
+								: isAtSchool
+									? ('school' as const)
+									: ('always' as const),
 						weekday: 4 as const
 					}
 				].slice(0, 40)
 			};
+		}
 		case 'presence':
 			return {
 				...draft,

@@ -13,6 +13,7 @@
 	};
 	const PRESENCE = [
 		['always', 'at home'],
+		['school', 'at school until three'],
 		['evenings', 'evenings and weekends'],
 		['weekends', 'weekends'],
 		['oneday', 'one day a week']
@@ -26,6 +27,11 @@
 	] as const;
 	const own = $derived(view.draft.rooms.filter((room) => room.kind === 'bedroom' || room.kind === 'child'));
 	let role = $state('adult');
+	/** Whoever is named first and is grown up begins the home, and organises it. */
+	const organiser = $derived(
+		view.draft.people.find((person) => person.role === 'organiser' || person.role === 'adult')?.id
+	);
+	const WEEKDAYS = $derived(view.weekdays);
 </script>
 
 <div class="people">
@@ -37,7 +43,11 @@
 				<li>
 					<div class="tape-name">
 						<b>{person.name}</b>
-						<span>{ROLES[person.role]}{person.bornOn ? `, born ${person.bornOn.slice(0, 4)}` : ''}</span>
+						<span
+							>{person.id === organiser ? ROLES.organiser : ROLES[person.role]}{person.bornOn
+								? `, born ${person.bornOn.slice(0, 4)}`
+								: ''}</span
+						>
 					</div>
 					<div class="choices" role="group" aria-label="When {person.name} is there">
 						{#each PRESENCE as [value, words] (value)}
@@ -48,6 +58,24 @@
 							>
 						{/each}
 					</div>
+					{#if person.presence === 'oneday'}
+						<div class="choices" role="group" aria-label="On which day {person.name} comes">
+							{#each WEEKDAYS as day (day.number)}
+								<Touch
+									values={{
+										op: 'presence',
+										person: person.id,
+										presence: 'oneday',
+										weekday: String(day.number)
+									}}
+									pressed={person.weekday === day.number}
+									label={day.name}
+									><span class="chip" class:on={person.weekday === day.number}>{day.name.slice(0, 3)}</span
+									></Touch
+								>
+							{/each}
+						</div>
+					{/if}
 					<Touch values={{ op: 'unperson', person: person.id }} kind="text-link" label="Remove {person.name}"
 						>Remove</Touch
 					>
@@ -56,7 +84,7 @@
 		</ul>
 		<TouchForm values={{ op: 'person' }} empties class="add">
 			<label
-				><span>Name</span><input
+				><span>{view.draft.people.length === 0 ? 'Your own name' : 'Name'}</span><input
 					class="field"
 					name="name"
 					maxlength="80"
@@ -67,15 +95,20 @@
 			<label
 				><span>Who it is</span>
 				<select class="field" name="role" bind:value={role}>
-					{#if !view.draft.people.some((person) => person.role === 'organiser')}<option value="organiser"
-							>organises the home</option
-						>{/if}
 					<option value="adult">adult</option>
 					<option value="child">child</option>
 					<option value="helper">helper on a day</option>
 				</select></label
 			>
-			<label><span>Born on, if you like</span><input class="field" type="date" name="bornOn" /></label>
+			{#if role === 'child'}<label
+					><span>Age</span><input
+						class="field"
+						name="age"
+						inputmode="numeric"
+						size="3"
+						maxlength="3"
+					/></label
+				>{/if}
 			<button class="plain">Add person</button></TouchForm
 		>
 		<h2 class="animals">And animals</h2>

@@ -2,6 +2,7 @@
 import { prepareHome } from '$core/schedule/preparedHome';
 import { changeHome } from '$core/setup/change';
 import { draftFromHome, EMPTY_DRAFT, homeFromDraft, type Draft } from '$core/setup/draft';
+import { bornAt } from '$core/people/whoCan';
 import { applyTouch, touchSchema } from '$core/setup/steps';
 import { editRefusalText } from '$words/edits';
 import { fail, redirect, type Cookies, type RequestEvent } from '@sveltejs/kit';
@@ -39,6 +40,8 @@ export async function touch({ cookies, getClientAddress }: RequestEvent, form: F
 				});
 		}
 		const { seed: _seed, ...values } = Object.fromEntries(form);
+		if (values.op === 'person' && !values.bornOn && /^\d{1,3}$/.test(String(values.age ?? '')))
+			values.bornOn = bornAt(Number(values.age), todayOf(EMPTY_DRAFT));
 		const read = touchSchema.safeParse(values);
 		if (!read.success) {
 			return fail(400, {

@@ -1,0 +1,95 @@
+/** A family that begins its own home: its week is given out, to children as well, and comes near the agreed shares. */
+import { describe, expect, it } from 'vitest';
+import { toDay } from '../../src/lib/core/calendar/civil';
+import { assignWeek } from '../../src/lib/core/people/assignWeek';
+import { ageAlone, ageOn, bornAt } from '../../src/lib/core/people/whoCan';
+import { prepareHome } from '../../src/lib/core/schedule/preparedHome';
+import { projectHome } from '../../src/lib/core/schedule/projection';
+import { homeFromDraft } from '../../src/lib/core/setup/draft';
+import { draft, library, patterns } from './library';
+
+const FROM = toDay('2027-03-01');
+const people = [
+	{ id: 'ada', name: 'Ada', role: 'adult' },
+	{ id: 'ben', name: 'Ben', role: 'adult', presence: 'evenings' },
+	{ id: 'cy', name: 'Cy', role: 'child', bornOn: bornAt(12, FROM), presence: 'school' },
+	{ id: 'dot', name: 'Dot', role: 'child', bornOn: bornAt(9, FROM), presence: 'school' },
+	{ id: 'eli', name: 'Eli', role: 'child', bornOn: bornAt(4, FROM) }
+];
+
+describe.each(patterns().map((pattern) => [pattern.id, pattern] as const))(
+	'a family begun with %s',
+	(_, pattern) => {
+		const made = homeFromDraft(draft({ people, minutesADay: 120 }), library(), pattern, FROM);
+		if (!made.ok) throw new Error(JSON.stringify(made.problems));
+		const home = prepareHome([{ from: FROM, home: made.home }]);
+		const week = assignWeek({
+			home,
+			projection: projectHome(home, []),
+			entries: [],
+			today: FROM,
+			weekBegin: FROM,
+			lastWeek: new Map(),
+			already: new Map(),
+			held: new Set()
+		});
+		const given = [...week.given.values()];
+
+		it('is organised by the first grown-up who was named', () => {
+			expect(made.home.members.map((member) => member.role)).toEqual([
+				'organiser',
+				'adult',
+				'child',
+				'child',
+				'child'
+			]);
+		});
+
+		it('has its week given out: whoever comes first is a choice', () => {
+			expect(given.filter((one) => one.how === 'free')).toEqual([]);
+			expect(given.filter((one) => one.to !== null).length).toBeGreaterThan(given.length * 0.95);
+		});
+
+		it('gives children what their age usually does alone, and nothing else', () => {
+			const minutes = new Map(week.balance.map((one) => [one.member, one.given]));
+			// A round through the house is as old as the oldest work in it: there may be nothing for a child of nine.
+			const canTake = (child: string) =>
+				week.occurrences.some((one) =>
+					one.candidates.some((who) => who.member.id === child && who.why.length === 0)
+				);
+			for (const child of ['cy', 'dot'].filter(canTake))
+				expect(minutes.get(child), child).toBeGreaterThan(10);
+			for (const occurrence of week.occurrences) {
+				const to = week.given.get(occurrence.id)?.to;
+				const member = made.home.members.find((one) => one.id === to);
+				const age = member ? ageOn(member, occurrence.due) : null;
+				if (age !== null) expect(age).toBeGreaterThanOrEqual(ageAlone(occurrence.line.job));
+			}
+		});
+
+		it('comes within a twentieth of the agreed shares, or has no job left that could bring it nearer', () => {
+			if (week.spread <= 0.05) return;
+			// Whoever is below the share could take nothing that somebody above it has.
+			const below = week.balance.filter((one) => one.minutes < one.agreed - 1).map((one) => one.member);
+			const above = new Set(
+				week.balance.filter((one) => one.minutes > one.agreed + 1).map((one) => one.member)
+			);
+			const total = week.balance.reduce((sum, one) => sum + one.minutes, 0);
+			const worst = week.balance.filter((one) => Math.abs(one.minutes - one.agreed) / total > 0.05);
+			for (const one of worst.filter((person) => below.includes(person.member))) {
+				const could = week.occurrences.filter((occurrence) => {
+					const to = week.given.get(occurrence.id);
+					return (
+						to?.how === 'shared' &&
+						above.has(to.to) &&
+						occurrence.candidates.some((who) => who.member.id === one.member && who.why.length === 0)
+					);
+				});
+				expect(
+					could.map((occurrence) => occurrence.id),
+					one.member
+				).toEqual([]);
+			}
+		});
+	}
+);
