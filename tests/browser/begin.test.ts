@@ -66,7 +66,7 @@ test('from an empty house to the first ticked job, by keyboard alone', async ({ 
 	await expect(page.getByRole('heading', { name: 'Choose how you clean' })).toBeVisible();
 	await expect(page.getByRole('region', { name: 'Four weeks of Rolling zones' })).toBeVisible();
 	await press(page, /^Take Rolling zones$/);
-	await tabTo(page, /^Name/, 'field');
+	await tabTo(page, /^Your own name/, 'field');
 	await page.keyboard.type('Ada');
 	await press(page, /^Add person$/);
 	await expect(page.getByRole('button', { name: 'Remove Ada' })).toBeVisible();

@@ -76,7 +76,7 @@ test('the plan that the page shows is the one that starts', async ({ page, stack
 });
 
 test('a better plan does not come in under the pointer, but when it has left', async ({ page }) => {
-	const path = '/timer?minutes=20&for=ottilie&with=bram,juno';
+	const path = '/timer?minutes=45&for=ottilie&with=bram,juno&brim=1';
 	const plan = page.locator('input[name=plan]');
 	// The page comes with the first plan; the worker's last one shows where nobody looks closer.
 	await page.goto(path);

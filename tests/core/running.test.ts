@@ -1,6 +1,7 @@
 /** A running session: lanes, caps, cuts, what is planned again, and who is nearest. */
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { arrangedAt } from '../../src/lib/core/session/arranged';
 import { replan, nearest } from '../../src/lib/core/session/replan';
 import { outcomesOf, readSession } from '../../src/lib/core/session/sessionState';
 import type { SessionEvent, SessionPlan } from '../../src/lib/core/session/sessionPlan';
@@ -278,5 +279,46 @@ describe('a stored plan', () => {
 	it('with nothing to do is none', () => {
 		expect(() => readPlan({ bellMinutes: 10, steps: [] })).toThrow();
 		expect(() => readPlan({ bellMinutes: 10, steps: [], kind: 'party' })).toThrow();
+	});
+});
+
+describe('the step in hand', () => {
+	// Ada scrubs for longer than planned beside a soak that must not stand for more than ten minutes.
+	const [begun, then] = soak('x') as [ReturnType<typeof step>, ReturnType<typeof step>];
+	const plan = session([begun, step('y', 0, 6, { start: 1 }), then], 60);
+	const events = [event('started', 0), event('stepDone', 1, 0)];
+	const firstAt = (minute: number, among: readonly SessionEvent[] = events) => {
+		const at = minute * MINUTE;
+		const clock = readSession(plan, among, at);
+		const first = arrangedAt(plan, among, at).lanes[0]?.coming[0];
+		return first ? `${clock.steps[first.step]?.line} ${clock.steps[first.step]?.step}` : null;
+	};
+	it('never changes without a press, whatever is due meanwhile', () => {
+		const seen = new Set(Array.from({ length: 48 }, (_, i) => firstAt(1.5 + i / 2)));
+		expect([...seen]).toEqual(['y 0']);
+	});
+	it('goes to the soak that is overdue by the next press', () => {
+		expect(firstAt(13, [...events, event('stepDone', 13, 1)])).toBe('x 1');
+	});
+});
+
+describe('a session that nobody touched', () => {
+	const plan = session([step('a', 0, 4), step('b', 0, 3)], 10);
+	it('gives its jobs back a quarter of an hour past its bell, and counts no minutes', () => {
+		const before = readSession(plan, [event('started', 0)], 24.5 * MINUTE);
+		expect([before.phase, before.leftAlone]).toEqual(['running', false]);
+		const after = readSession(plan, [event('started', 0)], 25 * MINUTE);
+		expect([after.phase, after.leftAlone, after.worked]).toEqual(['over', true, 0]);
+		expect(outcomesOf(plan, after).map((one) => one.outcome)).toEqual(['untouched', 'untouched']);
+	});
+	it('is told later what got done: that counts', () => {
+		const told = readSession(plan, [event('started', 0), event('stepDone', 40, 0)], 41 * MINUTE);
+		expect(told.leftAlone).toBe(false);
+		expect(outcomesOf(plan, told)[0]?.outcome).toBe('done');
+	});
+	it('one with a tick, or that is paused, stays', () => {
+		const ticked = [event('started', 0), event('stepDone', 3, 0)];
+		expect(readSession(plan, ticked, 60 * MINUTE).phase).toBe('running');
+		expect(readSession(plan, [event('started', 0), event('paused', 2)], 60 * MINUTE).phase).toBe('paused');
 	});
 });

@@ -50,3 +50,12 @@ export function chanceText(tenths: number): string {
 				: 'You will probably not finish';
 	return `${how} in time (${tenths} ${tenths === 1 ? 'time' : 'times'} in 10)`;
 }
+
+/** What is asked of a session that nobody touched until well past its bell. */
+export const ALONE = {
+	title: 'What got done?',
+	says: 'Say which, and it is written down.',
+	sum: 'Nobody pressed anything, so its jobs are back on today’s list and no minutes count.',
+	done: 'Done',
+	did: (job: string) => `${job} got done`
+} as const;

@@ -5,13 +5,17 @@ import { normalCdf } from './minutes';
 export interface SpreadMinutes {
 	readonly median: number;
 	readonly sigma: number;
+	/** It stops here, finished or not; left out: it does not. */
+	readonly most?: number | undefined;
 }
 
 /** Cells into which the time to the bell is cut. */
 const CELLS = 512;
 
-const atMost = ({ median, sigma }: SpreadMinutes, minutes: number): number =>
-	minutes <= 0 ? 0 : normalCdf(Math.log(minutes / median) / sigma);
+const atMost = ({ median, sigma, most }: SpreadMinutes, minutes: number): number => {
+	if (most !== undefined && minutes >= most) return 1;
+	return minutes <= 0 ? 0 : normalCdf(Math.log(minutes / median) / sigma);
+};
 
 /**
  * The probability, from 0 to 1, that `fixedMinutes` and the sum of independent minutes are at most `bell`. The jobs are

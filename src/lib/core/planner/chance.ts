@@ -13,6 +13,8 @@ export const STARTER_SPREAD = 0.35 * Math.SQRT2;
 export interface Habit {
 	readonly factor: number;
 	readonly spread: number;
+	/** The job stops after so many minutes, finished or not. */
+	readonly most?: number;
 }
 
 const STARTER: Habit = { factor: 1, spread: STARTER_SPREAD };
@@ -40,8 +42,8 @@ export function chanceOfFitting(
 		for (const { job, start, end } of lane) minutesOf.set(job, (minutesOf.get(job) ?? 0) + end - start);
 		const worked = [...minutesOf.values()].reduce((sum, minutes) => sum + minutes, 0);
 		const jobs = [...minutesOf].map(([job, minutes]) => {
-			const { factor, spread } = habitOf(job);
-			return { median: minutes * factor, sigma: spread };
+			const { factor, spread, most } = habitOf(job);
+			return { median: minutes * factor, sigma: spread, most };
 		});
 		const until = Math.min(input.bell, person.until) - person.from;
 		return chance * chanceOfSum(until, jobs, last - person.from - worked);

@@ -81,9 +81,9 @@ export function habitInPlan(filled: Filling, id: string): Habit {
 	const job = filled.input.jobs.find((one) => one.id === id);
 	const line = filled.lineOf.get(id);
 	const { cap } = KIND_RULES[kind];
-	if (job && cap !== null && line?.depth !== 'deep' && attendedMinutes(job) >= cap - 0.5)
-		return { factor: 1, spread: 0 };
-	return { factor: 1, spread: habits?.get(id)?.spread ?? STARTER_SPREAD };
+	const isCapped = job !== undefined && cap !== null && line?.depth !== 'deep';
+	const spread = habits?.get(id)?.spread ?? STARTER_SPREAD;
+	return isCapped ? { factor: 1, spread, most: cap } : { factor: 1, spread };
 }
 
 /** Lines that a pail may take: due, late or open, not off the line, and not somebody else's own. */
@@ -135,7 +135,6 @@ const RESTING_WORTH = 0.5;
 export function filling(request: FillRequest): Filling {
 	const { home, gathered, kind, bell, people, date, hold, without } = request;
 	const { household, rooms } = home.home;
-	const rules = KIND_RULES[kind];
 	const lines = gathered.lines.filter((line) => !without.includes(line.line.id));
 	const extra = gathered.extra.filter((one) => !without.includes(one.id));
 	const jobs = [

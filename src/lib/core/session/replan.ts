@@ -41,18 +41,30 @@ const WORTH_KEPT = 0.85;
 
 /**
  * Plans the rest of a session from the instant `now`. A soak that runs keeps its instants; a job that was begun goes
- * on with whoever began it. Past the bell nothing is left out: what is in hand is finished, or five more asked for.
+ * on with whoever began it; a step that is `pinned` stays the one in hand. Past the bell nothing is left out: what is in
+ * hand is finished, or five more asked for.
  */
-export function replan(plan: SessionPlan, clock: SessionState, now: number): Replanned {
-	const open = clock.steps.flatMap((step, i) =>
+export function replan(
+	plan: SessionPlan,
+	clock: SessionState,
+	now: number,
+	pinned: ReadonlySet<number> = NONE_PINNED
+): Replanned {
+	const untouched = clock.steps.flatMap((step, i) =>
 		!clock.done[i] && !clock.dropped.has(step.line) ? [{ step, i }] : []
 	);
+	// What is in hand comes first, whatever is due meanwhile.
+	const open = [
+		...untouched.filter(({ i }) => pinned.has(i)),
+		...untouched.filter(({ i }) => !pinned.has(i))
+	];
 	if (open.length === 0 || clock.phase === 'over')
 		return { lanes: clock.lanes.map(({ who }) => ({ who, coming: [] })), off: [], endsAt: now };
-	const { input, stepsOf } = restOf(plan, clock, now, open);
+	const { input, stepsOf } = restOf(plan, clock, now, open, pinned);
 	const order = (lines: ReadonlySet<string>) => open.filter(({ step }) => lines.has(step.line));
 	const all = new Set(open.map(({ step }) => step.line));
-	const kept = inOrder(input, order(all), all);
+	// A soak whose longest time cannot be kept any more is late: it rings, and changes nothing of what is in hand.
+	const kept = inOrder(input, order(all), all) ?? inOrder(hurried(input, pinned, clock), order(all), all);
 	if (kept) return laidOut(plan, clock, now, kept, stepsOf, []);
 	// Nothing fits that way any more: leave lines from the end, the ones that are not held first.
 	const fromTheEnd = [...all]
@@ -90,12 +102,24 @@ export function replan(plan: SessionPlan, clock: SessionState, now: number): Rep
 	);
 }
 
+const NONE_PINNED: ReadonlySet<number> = new Set();
+
+/** The same without the longest times of soaks that run: of what is pinned alone the beginning is kept. */
+function hurried(input: PlanInput, pinned: ReadonlySet<number>, clock: SessionState): PlanInput {
+	const inHand = new Set([...pinned].map((i) => clock.steps[i]?.line));
+	return {
+		...input,
+		jobs: input.jobs.map((job) => (inHand.has(job.id) ? job : { ...job, deadline: undefined }))
+	};
+}
+
 /** What is left to do as a problem for the planner, in minutes from now. */
 function restOf(
 	plan: SessionPlan,
 	clock: SessionState,
 	now: number,
-	open: readonly { step: PailStep; i: number }[]
+	open: readonly { step: PailStep; i: number }[],
+	pinned: ReadonlySet<number>
 ): { input: PlanInput; stepsOf: Map<string, number[]> } {
 	const stepsOf = new Map<string, number[]>();
 	for (const { step, i } of open) stepsOf.set(step.line, [...(stepsOf.get(step.line) ?? []), i]);
@@ -108,16 +132,19 @@ function restOf(
 	for (const { step, i } of open) {
 		const isNext = stepsOf.get(step.line)?.[0] === i;
 		const wait = waitOf(step.line);
-		if (isNext && !inHand.has(step.who) && (!wait || wait.fetchAt <= now)) inHand.set(step.who, i);
+		const isFree = pinned.has(i) || !wait || wait.fetchAt <= now;
+		if (isNext && !inHand.has(step.who) && isFree) inHand.set(step.who, i);
 	}
 	const bell = Math.max(0, downToHalf(clock.left / MINUTE));
 	const jobs = [...stepsOf].map(([line, list]): PlanJob => {
 		const facts = plan.lines[line];
 		const first = clock.steps[list[0] as number] as PailStep;
 		const begun = first.step > 0 && clock.steps.some((s, i) => s.line === line && clock.done[i]);
+		const isPinned = pinned.has(list[0] as number);
 		const isInHand =
-			[...inHand.values()].includes(list[0] as number) &&
-			(clock.lanes.find((lane) => lane.who === first.who)?.inHand ?? 0) > MINUTE / 2;
+			isPinned ||
+			([...inHand.values()].includes(list[0] as number) &&
+				(clock.lanes.find((lane) => lane.who === first.who)?.inHand ?? 0) > MINUTE / 2);
 		const wait = waitOf(line);
 		const latest = wait?.latestAt ?? null;
 		const spent = (clock.lanes.find((lane) => lane.who === first.who)?.inHand ?? 0) / MINUTE;
@@ -128,8 +155,11 @@ function restOf(
 			by: begun || isInHand || (facts?.can.length ?? 0) < 2 ? first.who : undefined,
 			release: wait && wait.fetchAt > now ? upToHalf((wait.fetchAt - now) / MINUTE) : undefined,
 			// A longest time that has gone by can only be hurried.
-			deadline:
-				latest !== null && latest > now ? Math.max(0, downToHalf((latest - now) / MINUTE)) : undefined,
+			deadline: isPinned
+				? 0
+				: latest !== null && latest > now
+					? Math.max(0, downToHalf((latest - now) / MINUTE))
+					: undefined,
 			steps: list.map((i, k) => {
 				const step = clock.steps[i] as PailStep;
 				const minutes =

@@ -61,10 +61,14 @@ export interface SessionState {
 	readonly overAt: number | null;
 	/** A clearing: when its closing began; null before. */
 	readonly closingAt: number | null;
+	/** Nobody pressed until well past the bell, and nothing is ticked: its jobs are back on the day, and no minutes count. */
+	readonly leftAlone: boolean;
 }
 
 const MINUTE = 60_000;
 const FIVE_MORE = 5;
+/** Minutes after its bell at which a session that nobody touched gives its jobs back. */
+const ALONE_AFTER = 15;
 
 /** A session while its events are folded, one after the other, in the order of receipt. */
 class SessionFold {
@@ -89,6 +93,8 @@ class SessionFold {
 	since: number | null = null;
 	bell: number;
 	lastDone: number | null = null;
+	lastPress = -Infinity;
+	leftAlone = false;
 
 	constructor(
 		readonly plan: SessionPlan,
@@ -174,6 +180,23 @@ class SessionFold {
 		this.phase = 'over';
 	}
 
+	/** True where nothing was ever ticked, and nobody has pressed anything until a while after the bell. */
+	isLeftAlone(now: number): boolean {
+		if (this.phase !== 'running' || this.steps.length === 0 || this.plan.clearing !== null) return false;
+		if (this.done.some(Boolean)) return false;
+		const past = this.plan.fixedBell ? now - this.startedAt - this.bell : this.worked - this.bell;
+		return past >= ALONE_AFTER * MINUTE && now - this.lastPress >= ALONE_AFTER * MINUTE;
+	}
+
+	/** Gives all jobs back to the day; no minutes were worked. */
+	giveBack(at: number): void {
+		this.leftAlone = true;
+		this.phase = 'over';
+		this.overAt = at;
+		this.worked = 0;
+		this.workedOnStep.fill(0);
+	}
+
 	/** What it has come to at an instant after its last event. */
 	settle(now: number): void {
 		if (this.phase === 'over') return;
@@ -184,6 +207,10 @@ class SessionFold {
 			return;
 		}
 		this.count(now);
+		if (this.isLeftAlone(now)) {
+			this.giveBack(now - (this.worked - this.bell));
+			return;
+		}
 		// What is in hand shows the minutes so far; the next tick says what they went into.
 		for (const who of this.people) {
 			const inHand = this.inHandOf(who);
@@ -197,6 +224,14 @@ class SessionFold {
 type Follow = (fold: SessionFold, event: SessionEvent, step: number) => void;
 
 const ending: Follow = (fold, event) => fold.end(event.at);
+
+/** Closed by the house: what nobody ever ticked was not worked on. */
+const closingByHouse: Follow = (fold, event) => {
+	fold.count(event.at);
+	if (fold.steps.length > 0 && fold.plan.clearing === null && !fold.done.some(Boolean))
+		fold.giveBack(event.at);
+	else fold.end(event.at);
+};
 
 /** What each kind of event changes. Counting and carrying are read by the clearing. */
 const FOLLOW: Partial<Record<SessionEventKind, Follow>> = {
@@ -269,7 +304,7 @@ const FOLLOW: Partial<Record<SessionEventKind, Follow>> = {
 		fold.closingAt ??= event.at;
 	},
 	setDown: ending,
-	closed: ending
+	closed: closingByHouse
 };
 
 /** When the bell rings, in milliseconds; null where it rings no more, or stands still with the time. */
@@ -284,6 +319,7 @@ export function readSession(plan: SessionPlan, events: readonly SessionEvent[], 
 	for (const event of events) {
 		if (fold.phase === 'over' && event.kind !== 'fetched') continue;
 		FOLLOW[event.kind]?.(fold, event, event.step ?? -1);
+		fold.lastPress = event.at;
 	}
 	fold.settle(now);
 	const { worked, bell, steps, doneAt, done, fetched, dropped } = fold;
@@ -310,7 +346,8 @@ export function readSession(plan: SessionPlan, events: readonly SessionEvent[], 
 		waits: runningWaits(steps, doneAt, done, fetched, dropped),
 		startedAt: fold.startedAt,
 		overAt: fold.overAt,
-		closingAt: fold.closingAt
+		closingAt: fold.closingAt,
+		leftAlone: fold.leftAlone
 	};
 }
 

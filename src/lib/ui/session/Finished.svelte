@@ -4,6 +4,8 @@
 	import { isSessionsOwn } from '$core/session/sessionPlan';
 	import type { ActionResult } from '@sveltejs/kit';
 	import ActForm from '../ActForm.svelte';
+	import Button from '../kit/Button.svelte';
+	import { ALONE } from '$words/session';
 	import Glyph from '../glyphs/Glyph.svelte';
 	import GreatPail from './GreatPail.svelte';
 	import Notice from '../Notice.svelte';
@@ -16,7 +18,8 @@
 		outcomes,
 		canUndo,
 		undo,
-		stuck
+		stuck,
+		press = null
 	}: {
 		run: RunView;
 		clock: SessionState;
@@ -24,6 +27,8 @@
 		canUndo: boolean;
 		undo: () => void;
 		stuck: boolean;
+		/** Says of a job that it got done after all; null where nothing can be said any more. */
+		press?: ((line: string) => void) | null;
 	} = $props();
 	let said = $state('');
 	const wordsOf = (result: ActionResult) =>
@@ -61,11 +66,27 @@
 	<section>
 		<h1>{rest.length + letLie.length === 0 ? 'All done.' : 'The session has ended.'}</h1>
 		<p class="sum">
-			{done.length === 0
-				? 'Nothing is finished yet. What you began is kept.'
-				: `${numberWord(done.length)} ${plural(done.length, 'job')} done.`}
-			<b>{minutesText(Math.max(0.5, worked))}</b> min worked, {minutesText(plannedAll)} planned.
+			{clock.leftAlone
+				? ALONE.sum
+				: done.length === 0
+					? 'Nothing is finished yet. What you began is kept.'
+					: `${numberWord(done.length)} ${plural(done.length, 'job')} done.`}
+			{#if !clock.leftAlone}<b>{minutesText(Math.max(0.5, worked))}</b> min worked, {minutesText(plannedAll)} planned.{/if}
 		</p>
+		{#if clock.leftAlone && press}
+			<div class="my-4 grid gap-2" role="group" aria-labelledby="alone-title">
+				<h2 id="alone-title" class="m-0 font-display text-h3">{ALONE.title}</h2>
+				<p class="m-0 text-tin-text">{ALONE.says}</p>
+				{#each outcomes as one (one.line)}
+					<div class="flex items-center justify-between gap-4">
+						<span>{titled(one.line)}</span>
+						<Button aria-label={ALONE.did(titled(one.line))} onclick={() => press(one.line)}
+							>{ALONE.done}</Button
+						>
+					</div>
+				{/each}
+			</div>
+		{/if}
 		{#if stuck}<Notice tone="wrong"
 				><span>Not saved on the server yet. It is kept and sent again.</span></Notice
 			>{/if}

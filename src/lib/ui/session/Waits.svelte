@@ -39,6 +39,13 @@
 					<button class="text-link" onclick={() => running.press('fetched', wait.step, {}, false)}
 						>Fetched</button
 					>
+				{:else if ready && running.afterWait(wait) !== null}
+					{@const then = running.afterWait(wait) as number}
+					<button
+						class="text-link"
+						aria-label="Done: {running.step(then)?.text ?? ''}"
+						onclick={() => running.press('stepDone', then, {}, false)}>Done</button
+					>
 				{/if}
 			</li>
 		{/each}

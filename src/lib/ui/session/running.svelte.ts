@@ -3,7 +3,8 @@
  * The server's clock decides: the device only measures how long ago the server last said what time it is.
  */
 import { browser } from '$app/environment';
-import { replan, nearest, type Replanned } from '$core/session/replan';
+import { arrangedAt } from '$core/session/arranged';
+import { nearest, type Replanned } from '$core/session/replan';
 import { alarmsOf, isCapped, isUrgent, type Alarm } from '$core/session/alarms';
 import { readSession, type RunningWait, type SessionState } from '$core/session/sessionState';
 import type { EventDetail, PailStep, SessionEvent, SessionEventKind } from '$core/session/sessionPlan';
@@ -57,7 +58,7 @@ export class Running {
 		this.clock = $derived(readSession(this.run.plan, this.events, this.now));
 		this.arranged = $derived.by(() => {
 			const at = Math.max(this.#beat, this.run.now, ...this.events.map((event) => event.at));
-			return replan(this.run.plan, readSession(this.run.plan, this.events, at), at);
+			return arrangedAt(this.run.plan, this.events, at);
 		});
 	}
 
@@ -115,6 +116,15 @@ export class Running {
 	lane(who: string | null = this.run.as) {
 		const lanes = this.arranged.lanes;
 		return lanes.find((lane) => lane.who === who) ?? lanes[0] ?? null;
+	}
+
+	/** The step that a soak is followed by, where it is not the one in hand already; null for none. */
+	afterWait(wait: RunningWait): number | null {
+		const line = this.step(wait.step)?.line;
+		const at = this.clock.steps.findIndex(
+			(step, i) => step.line === line && !this.clock.done[i] && step.step > (this.step(wait.step)?.step ?? 0)
+		);
+		return at < 0 || this.arranged.lanes.some((lane) => lane.coming[0]?.step === at) ? null : at;
 	}
 
 	/** The lane that is due first, of those that still have something to do. */

@@ -108,6 +108,10 @@
 		canUndo={running.canUndo}
 		undo={() => running.undo()}
 		stuck={running.isCutOff}
+		press={(line) =>
+			running.clock.steps.forEach((step, at) => {
+				if (step.line === line && !running.clock.done[at]) running.press('stepDone', at, {}, false);
+			})}
 	/>
 {:else if plan.kind === 'visitors'}
 	<VisitorsRun {running} {message} {onchange} />

@@ -4,7 +4,7 @@ import type { Member } from '$core/household/home';
 import { homeSpans } from '$core/people/presence';
 import { whyLeft, type WhyLeft } from '$core/planner/whyLeft';
 import { chanceOf, coveredIn, habitInPlan, stepsOf, type PailOffer } from '$core/session/fill';
-import { KIND_RULES, type SessionKind } from '$core/session/kinds';
+import { type SessionKind } from '$core/session/kinds';
 import type { FillView, OfferView } from '$views/session';
 import { type PailJob, type PailJobs } from '$views/session';
 import { clockText, listNames, minutesText } from '$words/general';

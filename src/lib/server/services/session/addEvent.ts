@@ -106,7 +106,10 @@ export async function addEvent(
 	// The tick that ended it can be undone for a while; what was set down stays down.
 	const reopens = event.kind === 'stepUndone' && !setDown && event.at - (before.overAt ?? 0) < REOPENS_WITHIN;
 	const closes = session.plan.clearing !== null && CLOSING.includes(event.kind);
-	if (before.phase === 'over' && event.kind !== 'fetched' && !reopens && !closes) {
+	// Whoever comes late to a session that was left alone can still say what got done, or end it.
+	const tells =
+		before.leftAlone && !setDown && ['stepDone', 'setDown', 'closed'].includes(event.kind);
+	if (before.phase === 'over' && event.kind !== 'fetched' && !reopens && !closes && !tells) {
 		// Setting down twice (two phones) is one setting down.
 		if (event.kind === 'setDown' || event.kind === 'closed') return { ok: true };
 		return { ok: false, refusal: { code: 'session-over', session: sessionId } };
@@ -268,20 +271,30 @@ const closing = (session: StoredSession, home: PreparedHome): SessionEvent => ({
 	step: null
 });
 
-/** A session as it counts at an instant: one that was left open is over since its day ended. */
+const isLeftAlone = (session: StoredSession, at: number) =>
+	readSession(session.plan, session.events, at).leftAlone;
+
+/** A session as it counts at an instant: one that was left open is over since its day ended, or since nobody pressed. */
 export function asItIs(session: StoredSession, home: PreparedHome, at: number): StoredSession {
-	if (session.isOver || endOf(session, home) > at) return session;
-	return { ...session, isOver: true, events: [...session.events, closing(session, home)] };
+	if (session.isOver) return session;
+	if (endOf(session, home) <= at)
+		return { ...session, isOver: true, events: [...session.events, closing(session, home)] };
+	return isLeftAlone(session, at) ? { ...session, isOver: true } : session;
 }
 
 /**
  * Closes the sessions of a home that were left open when their household day ended, at the instant at which it
- * ended; what was begun goes into the ledger. In the transaction of a use case. Returns how many there were.
+ * ended, and those that nobody touched until well past their bell; what was begun goes into the ledger. In the transaction of a use case. Returns how many there were.
  */
 export async function closeForgotten(db: Db, household: string, at: number): Promise<number> {
 	const home = await loadHome(db, household);
 	if (!home) return 0;
-	const forgotten = (await openSessions(db, household)).filter((one) => endOf(one, home) <= at);
-	for (const one of forgotten) await addEvent(db, household, one.id, closing(one, home));
+	const forgotten = (await openSessions(db, household)).filter(
+		(one) => endOf(one, home) <= at || isLeftAlone(one, at)
+	);
+	for (const one of forgotten) {
+		const atEnd = closing(one, home);
+		await addEvent(db, household, one.id, { ...atEnd, at: Math.min(atEnd.at, at) });
+	}
 	return forgotten.length;
 }

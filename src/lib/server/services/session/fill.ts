@@ -133,6 +133,13 @@ function nextInPail(facts: HouseNow, query: Query, pool: readonly DaySeries[], m
 	return found.minutes * factor <= minutes ? [found.line.id] : [];
 }
 
+/** The kitchen's own routine of an evening, where it fits whole: a reset is no reset without it. */
+function wholeRoutine(lines: readonly DaySeries[], query: Query, minutes: number): string[] {
+	const own = lines.filter((line) => !query.out.includes(line.line.id));
+	const sum = own.reduce((total, line) => total + line.minutes, 0);
+	return sum <= minutes ? own.map((line) => line.line.id) : [];
+}
+
 /** What a pail is filled from, before any plan is made. */
 export interface Gathering {
 	readonly minutes: number;
@@ -183,6 +190,10 @@ export function gatherFor(
 	// Before visitors nobody waits for another, unless that is asked for.
 	const goesOn = people.length < 2 || query.kind === 'visitors';
 	const together = query.how ?? (goesOn ? 'free' : home.home.household.family.together);
+	const held = [
+		...(line === null ? nextInPail(facts, query, pool, minutes) : []),
+		...(query.kind === 'reset' ? wholeRoutine(gathered.lines, query, minutes) : [])
+	];
 	const filled = filling({
 		home,
 		kind: query.kind,
@@ -190,7 +201,7 @@ export function gatherFor(
 		date: day.date,
 		people,
 		gathered: { ...gathered, lines: [...gathered.lines, ...byHand] },
-		hold: [...new Set([...query.in, ...(line === null ? nextInPail(facts, query, pool, minutes) : [])])],
+		hold: [...new Set([...query.in, ...held])],
 		habits: facts.habits,
 		brim: query.brim,
 		...(query.floors ? { floors: query.floors } : {}),
