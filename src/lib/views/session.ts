@@ -64,7 +64,7 @@ export interface FillView {
 	readonly laterHref: string | null;
 	/** Filled to the brim, and the address of the other way. */
 	readonly brim: boolean;
-	readonly brimHref: string;
+	readonly brimHref: string | null;
 	/** Lines that were taken out. */
 	readonly taken: readonly string[];
 	readonly input: PlanInput;

@@ -199,9 +199,9 @@
 		<footer class="linen">
 			{#if plan.entries.length > 0 && !view.cut}<div>
 					<ChancePegs {chance} />
-					<a class="text-link" href={view.brimHref} data-sveltekit-noscroll
-						>{view.brim ? 'Leave a margin before the end' : 'Fill it to the brim'}</a
-					>
+					{#if view.brimHref}<a class="text-link" href={view.brimHref} data-sveltekit-noscroll
+							>{view.brim ? 'Leave a margin before the end' : 'Fill it to the brim'}</a
+						>{/if}
 				</div>{/if}
 			<p class="along">
 				{#if along.length > 0}<b>Take with you</b><br />{along.join(', ')}{:else if view.cut}What is not

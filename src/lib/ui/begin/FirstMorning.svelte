@@ -22,7 +22,7 @@
 				{first.minutes} minutes a day in the first week.
 			</p>
 			{#if first.leftOut.length > 0 || view.draft.everything}
-				<section class="my-4 grid gap-3 rounded-card border-2 border-tin-2 p-4" aria-labelledby="left-title">
+				<section class="my-4 grid gap-3 rounded-xl border-2 border-tin-2 p-4" aria-labelledby="left-title">
 					<h2 id="left-title" class="m-0 font-display text-h3">{leftOutTitle(first.leftOut.length)}</h2>
 					{#if first.leftOut.length > 0}
 						<p class="m-0 text-tin-text">{LEFT_OUT.says}</p>

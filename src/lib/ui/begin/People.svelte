@@ -27,6 +27,9 @@
 	] as const;
 	const own = $derived(view.draft.rooms.filter((room) => room.kind === 'bedroom' || room.kind === 'child'));
 	let role = $state('adult');
+	/** Children are at school, grown-ups at work. */
+	const presenceFor = (role: string) =>
+		PRESENCE.filter(([value]) => value !== (role === 'child' ? 'evenings' : 'school'));
 	/** Whoever is named first and is grown up begins the home, and organises it. */
 	const organiser = $derived(
 		view.draft.people.find((person) => person.role === 'organiser' || person.role === 'adult')?.id
@@ -50,7 +53,7 @@
 						>
 					</div>
 					<div class="choices" role="group" aria-label="When {person.name} is there">
-						{#each PRESENCE as [value, words] (value)}
+						{#each presenceFor(person.role) as [value, words] (value)}
 							<Touch
 								values={{ op: 'presence', person: person.id, presence: value }}
 								pressed={person.presence === value}

@@ -104,10 +104,16 @@ export async function loadFill(asker: Asker, url: URLSearchParams): Promise<Fill
 		),
 		habits: Object.fromEntries(chosen.input.jobs.map((job) => [job.id, habitInPlan(filled, job.id)])),
 		chance: chanceOf({ ...filled, input: chosen.input }, chosen.plan),
-		later: made.later.length,
-		laterHref: query.later ? href({ later: '' }) : made.later.length > 0 ? href({ later: '1' }) : null,
+		later: query.kind === 'bite' ? made.later.length : 0,
+		laterHref: query.later
+			? href({ later: '' })
+			: query.kind === 'bite' && made.later.length > 0
+				? href({ later: '1' })
+				: null,
 		brim: query.brim,
-		brimHref: href({ brim: query.brim ? '' : '1' }),
+		// Where nothing is left out there is nothing to fill it with.
+		brimHref:
+			query.brim || filled.input.jobs.length > planned.size ? href({ brim: query.brim ? '' : '1' }) : null,
 		held: query.in.filter((id) => planned.has(id)),
 		cannot: query.in
 			.filter((id) => !planned.has(id))

@@ -107,8 +107,7 @@ export async function addEvent(
 	const reopens = event.kind === 'stepUndone' && !setDown && event.at - (before.overAt ?? 0) < REOPENS_WITHIN;
 	const closes = session.plan.clearing !== null && CLOSING.includes(event.kind);
 	// Whoever comes late to a session that was left alone can still say what got done, or end it.
-	const tells =
-		before.leftAlone && !setDown && ['stepDone', 'setDown', 'closed'].includes(event.kind);
+	const tells = before.leftAlone && !setDown && ['stepDone', 'setDown', 'closed'].includes(event.kind);
 	if (before.phase === 'over' && event.kind !== 'fetched' && !reopens && !closes && !tells) {
 		// Setting down twice (two phones) is one setting down.
 		if (event.kind === 'setDown' || event.kind === 'closed') return { ok: true };
