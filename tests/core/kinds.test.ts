@@ -311,6 +311,12 @@ describe('a session keeps its word', () => {
 			expect(isSure || jobs(way).length <= 1, `${way.name} ${jobs(way).join()}`).toBe(true);
 		}
 	});
+	it('leaves nobody idle who could take a job without making anybody late', () => {
+		const { filled, offers: ways } = fill('bite', 20, ['ottilie', 'bram']);
+		const plan = (ways[0] as PailOffer).plan;
+		expect(chanceOf(filled, plan)).toBeGreaterThanOrEqual(0.8);
+		expect(new Set(plan.entries.map((entry) => entry.person)).size).toBe(2);
+	});
 	it('to the brim it holds more, and says that it is less sure', () => {
 		const kept = fill('bite', 45, ['ottilie']);
 		const brim = fill('bite', 45, ['ottilie'], { brim: true });

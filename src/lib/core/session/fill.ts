@@ -250,6 +250,8 @@ function withoutCovered(filled: Filling, input: PlanInput, solve: Solve): { inpu
 
 /** A plan keeps its word: it is done before the bell with this probability at least. Rules: "Chance of finishing". */
 export const KEEPS_ITS_WORD = 0.8;
+/** Jobs of most worth that are tried beside a plan that keeps its word. */
+const SPARE_JOBS = 10;
 /** Times that a shorter end is tried for a plan that keeps its word. */
 const TRIALS = 4;
 
@@ -278,13 +280,43 @@ function withMargin(filled: Filling, input: PlanInput, solve: Solve): { input: P
 		if (isSure) low = share;
 		else high = share;
 	}
-	if (best) return best;
+	if (best) return filledUp(filled, input, best.plan, solve);
 	// Only what must be in, where there is such a thing; else the one job that is likeliest.
 	if (must.length > 0 && holds(whole.plan)) {
 		const jobs = input.jobs.filter((job) => !job.optional);
 		return withoutCovered(filled, { ...input, jobs }, solve);
 	}
 	return likeliest(filled, input, solve) ?? whole;
+}
+
+/**
+ * A plan that keeps its word with what still goes in beside it: a shorter end for all leaves some with nothing to do,
+ * though what they could take makes nobody late.
+ */
+function filledUp(
+	filled: Filling,
+	input: PlanInput,
+	begun: Plan,
+	solve: Solve
+): { input: PlanInput; plan: Plan } {
+	const covered = coveredIn(filled, begun);
+	let inPlan = new Set(begun.entries.map((entry) => entry.job));
+	let best = begun;
+	const spare = input.jobs
+		.filter((job) => !inPlan.has(job.id) && !covered.has(job.id))
+		.sort((a, b) => b.worth - a.worth || (a.id < b.id ? -1 : 1))
+		.slice(0, SPARE_JOBS);
+	for (const { id } of spare) {
+		const wanted = new Set([...inPlan, id]);
+		const jobs = input.jobs.filter((job) => wanted.has(job.id)).map((job) => ({ ...job, optional: false }));
+		const plan = solve({ ...input, jobs });
+		if (plan.left.length > 0 || chanceOf(filled, plan) < KEEPS_ITS_WORD) continue;
+		if ([...coveredIn(filled, plan).keys()].some((other) => wanted.has(other))) continue;
+		inPlan = wanted;
+		best = plan;
+	}
+	const left = input.jobs.filter((job) => !inPlan.has(job.id)).map((job) => job.id);
+	return { input, plan: { ...best, left } };
 }
 
 /** The one job that is done in time as is promised, or the likeliest of all; null where none fits. */
