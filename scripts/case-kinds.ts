@@ -28,6 +28,7 @@ import { seriesState } from '../src/lib/core/schedule/seriesState';
 import { checkPlan } from '../src/lib/core/planner/checkPlan';
 import type { PlanInput } from '../src/lib/core/planner/plan';
 import { chanceOfSum } from '../src/lib/core/learning/chanceOfSum';
+import { judgeUses } from '../src/lib/core/cupboard/cautions';
 import { estimateMinutes } from '../src/lib/core/learning/minutes';
 import { makePlan } from '../src/lib/core/planner/makePlan';
 import { assign } from '../src/lib/core/people/assign';
@@ -235,6 +236,18 @@ function chance(input: any, expect: any): CaseOutcome {
 	return { ok: Math.abs(p - expect.p) <= 0.03, expected: expect, came: { p } };
 }
 
+const sorted = (list: readonly unknown[]) => list.map((one) => JSON.stringify(one)).sort();
+
+function caution(input: any, expect: any): CaseOutcome {
+	const came: any = judgeUses(
+		input.uses.map((use: any) => ({ ...use, families: use.family })),
+		input.people.map((one: any) => ({ ...one, excludes: one.excludes ?? [] })),
+		input.pets ?? []
+	);
+	const keys = ['dangers', 'cautions', 'notes', 'refused', 'short', 'pets'];
+	return { ok: keys.every((key) => same(sorted(came[key]), sorted(expect[key]))), expected: expect, came };
+}
+
 const RUNNERS: Record<string, (input: any, expect: any) => CaseOutcome> = {
 	rota,
 	turns,
@@ -242,7 +255,8 @@ const RUNNERS: Record<string, (input: any, expect: any) => CaseOutcome> = {
 	share,
 	plan,
 	estimate,
-	chance
+	chance,
+	caution
 };
 
 export const SUPPORTED_KINDS = Object.keys(RUNNERS);

@@ -1,10 +1,11 @@
+import { familiesAtAge } from '../../src/lib/core/cupboard/ages';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { readFileSync } from 'node:fs';
 import type { Member } from '../../src/lib/core/household/home';
 import { estimateMinutes, normalCdf } from '../../src/lib/core/learning/minutes';
 import { inChargeSpans, homeSpans, nextAtHome } from '../../src/lib/core/people/presence';
-import { ageOn, familiesAtAge, mayDo } from '../../src/lib/core/people/whoCan';
+import { ageOn, mayDo } from '../../src/lib/core/people/whoCan';
 import { rhythmWords } from '../../src/lib/words/recurrence';
 import { keyAct } from '../../src/lib/ui/today/keys';
 import { dayColumns, intoRolls } from '../../src/lib/ui/today/columns';

@@ -4,7 +4,7 @@
 const REFUSED: Readonly<Record<string, readonly string[]>> = {
 	stone: ['acid', 'abrasive', 'bleach'],
 	steel: ['bleach', 'abrasive'],
-	aluminium: ['caustic', 'bleach', 'acid'],
+	aluminium: ['caustic', 'bleach', 'acid', 'carbonate'],
 	wood: ['acid', 'ammonia'],
 	laminate: [],
 	grout: ['acid'],
@@ -12,12 +12,24 @@ const REFUSED: Readonly<Record<string, readonly string[]>> = {
 	hob: ['abrasive'],
 	enamel: ['acid', 'abrasive'],
 	plated: ['bleach', 'acid'],
-	wool: ['bleach'],
+	wool: ['bleach', 'carbonate'],
 	matt: ['abrasive', 'solvent']
 };
 
 /** Surfaces that a rinse with plenty of water harms. */
 const NO_RINSE: readonly string[] = ['wood', 'laminate'];
+
+/** What a surface bears for ten minutes at most, where a rinse follows at once. */
+const SHORTLY: Readonly<Record<string, readonly string[]>> = {
+	steel: ['bleach'],
+	plated: ['acid'],
+	grout: ['acid'],
+	enamel: ['acid']
+};
+
+/** True where a surface bears a family that it refuses for a moment. */
+export const bearsShortly = (surface: string, family: string): boolean =>
+	SHORTLY[surface]?.includes(family) ?? false;
 
 /** The families among `families` that a surface refuses; none for surfaces that are not in the table. */
 export function refusedFamilies(surface: string, families: readonly string[]): string[] {

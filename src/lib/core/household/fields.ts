@@ -81,6 +81,7 @@ export const productFamily = z.enum([
 	'peroxide',
 	'caustic',
 	'soda',
+	'carbonate',
 	'surfactant',
 	'quat',
 	'abrasive',

@@ -2,6 +2,7 @@
 import { isoOf, partsOf, toDay, type CivilDay } from '../calendar/civil';
 import type { DayPart } from '../calendar/dayParts';
 import type { Home, Household, Job, Member, Room } from '../household/home';
+import { familiesAtAge } from '../cupboard/ages';
 import { TOOL_AGES } from '../household/tools';
 import { homeSpans } from './presence';
 
@@ -18,16 +19,6 @@ export function ageOn(member: Member, day: CivilDay): number | null {
 export function bornAt(age: number, day: CivilDay): string {
 	const [year, month, date] = isoOf(day).split('-');
 	return `${Number(year) - age}-${month}-${month === '02' && date === '29' ? '28' : date}`;
-}
-
-const FROM_8 = ['water', 'surfactant'];
-const FROM_12 = ['water', 'surfactant', 'alcohol'];
-
-/** The product families that an age may use; null for all. Rules: "Who can take a job". */
-export function familiesAtAge(age: number | null): readonly string[] | null {
-	if (age === null || age >= 16) return null;
-	if (age >= 12) return FROM_12;
-	return age >= 8 ? FROM_8 : ['water'];
 }
 
 /** The ages at which more product families come within reach, youngest first. */
