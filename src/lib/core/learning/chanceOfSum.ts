@@ -10,7 +10,7 @@ export interface SpreadMinutes {
 }
 
 /** Cells into which the time to the bell is cut. */
-const CELLS = 512;
+const CELLS = 192;
 
 const atMost = ({ median, sigma, most }: SpreadMinutes, minutes: number): number => {
 	if (most !== undefined && minutes >= most) return 1;

@@ -251,41 +251,37 @@ function withoutCovered(filled: Filling, input: PlanInput, solve: Solve): { inpu
 /** A plan keeps its word: it is done before the bell with this probability at least. Rules: "Chance of finishing". */
 export const KEEPS_ITS_WORD = 0.8;
 /** Jobs of most worth that are tried beside a plan that keeps its word. */
-const SPARE_JOBS = 10;
-/** Times that a shorter end is tried for a plan that keeps its word. */
-const TRIALS = 4;
+const SPARE_JOBS = 6;
+/** Of jobs that are tried alone, the ones of most worth. */
+const TRIED_ALONE = 16;
 
 /** How likely it is that a plan of a filled pail is done before its own bell, 0 to 1. */
 export const chanceOf = (filled: Filling, plan: Plan): number =>
 	chanceOfFitting({ ...filled.input, bell: filled.request.bell }, plan, (id) => habitInPlan(filled, id));
 
 /**
- * Solved within as much of the time as keeps its word. The margin binds what is optional: where it would put out what
- * must be in, the whole time is taken for that alone.
+ * Solved so that it keeps its word: of the fullest plan what gives least for its minutes is left out until it does. The
+ * margin binds what is optional: what must be in stays, however late that makes it.
  */
 function withMargin(filled: Filling, input: PlanInput, solve: Solve): { input: PlanInput; plan: Plan } {
 	const whole = withoutCovered(filled, input, solve);
-	if (filled.request.brim) return whole;
-	const must = input.jobs.filter((job) => !job.optional).map((job) => job.id);
-	const holds = (plan: Plan) => must.every((id) => !plan.left.includes(id));
-	if (chanceOf(filled, whole.plan) >= KEEPS_ITS_WORD) return whole;
-	let best: { input: PlanInput; plan: Plan } | null = null;
-	let [low, high] = [0, 1];
-	for (let i = 0; i < TRIALS; i++) {
-		const share = (low + high) / 2;
-		const bell = Math.floor(input.bell * share * 2) / 2;
-		const kept = withoutCovered(filled, { ...input, bell }, solve);
-		const isSure = chanceOf(filled, kept.plan) >= KEEPS_ITS_WORD;
-		if (isSure && holds(kept.plan) && kept.plan.entries.length > 0) best = kept;
-		if (isSure) low = share;
-		else high = share;
+	if (filled.request.brim || chanceOf(filled, whole.plan) >= KEEPS_ITS_WORD) return whole;
+	const planned = new Set(whole.plan.entries.map((entry) => entry.job));
+	const yields = (job: PlanJob) => job.worth / (attendedMinutes(job) + 0.5);
+	const kept = input.jobs.filter((job) => planned.has(job.id));
+	const optional = kept
+		.filter((job) => job.optional)
+		.sort((a, b) => yields(a) - yields(b) || (a.id < b.id ? -1 : 1));
+	for (const out of optional) {
+		kept.splice(kept.indexOf(out), 1);
+		if (kept.length === 0) break;
+		const plan = solve({ ...input, jobs: kept.map((job) => ({ ...job, optional: false })) });
+		if (plan.left.length === 0 && chanceOf(filled, plan) >= KEEPS_ITS_WORD)
+			return filledUp(filled, input, plan, solve);
 	}
-	if (best) return filledUp(filled, input, best.plan, solve);
 	// Only what must be in, where there is such a thing; else the one job that is likeliest.
-	if (must.length > 0 && holds(whole.plan)) {
-		const jobs = input.jobs.filter((job) => !job.optional);
-		return withoutCovered(filled, { ...input, jobs }, solve);
-	}
+	const must = whole.input.jobs.filter((job) => !job.optional);
+	if (must.length > 0) return withoutCovered(filled, { ...input, jobs: must }, solve);
 	return likeliest(filled, input, solve) ?? whole;
 }
 
@@ -321,7 +317,9 @@ function filledUp(
 
 /** The one job that is done in time as is promised, or the likeliest of all; null where none fits. */
 function likeliest(filled: Filling, input: PlanInput, solve: Solve): { input: PlanInput; plan: Plan } | null {
-	const alone = input.jobs
+	const alone = [...input.jobs]
+		.sort((a, b) => b.worth - a.worth || (a.id < b.id ? -1 : 1))
+		.slice(0, TRIED_ALONE)
 		.map((job) => ({ ...input, jobs: [job] }))
 		.map((problem) => ({ input: problem, plan: solve(problem) }))
 		.filter(({ plan }) => plan.entries.length > 0)
