@@ -114,7 +114,8 @@ async function visitors(page, stack, shoot) {
 	stack.setClock(at('16:37:00'));
 	await page.reload();
 	await shoot(page, 'visitors-phone');
-	await page.getByRole('button', { name: 'They are here' }).click();
+	await page.getByRole('button', { name: 'More for this session' }).click();
+	await page.getByRole('menuitem', { name: /They are here/ }).click();
 	await page.waitForFunction(() => !Object.keys(localStorage).some((key) => key.startsWith('pail-press')));
 	stack.setClock(at('10:40:00'));
 }

@@ -1,4 +1,5 @@
 import type { Page } from '@playwright/test';
+import { besideTheWork } from './pails';
 import { expect, expectAccessibleAnywhere, ready, test } from './stack';
 
 test.use({ stackOf: 'a pail' });
@@ -18,7 +19,7 @@ async function start(page: Page, minutes: number, member = 'ottilie') {
 
 /** Sets the pail down, so that the next test finds its person free. */
 async function setDown(page: Page) {
-	await page.getByRole('button', { name: 'End session now' }).click();
+	await besideTheWork(page, 'End session now');
 	await expect(page.getByRole('heading', { name: /All done|has ended/ })).toBeVisible();
 	await allSent(page);
 }
@@ -136,7 +137,7 @@ test('a press that could not be sent is sent by the next page that opens', async
 	await start(page, 15);
 	const id = page.url().split('/').pop();
 	await page.route('**/timer/*?/event', (route) => route.abort());
-	await page.getByRole('button', { name: 'End session now' }).click();
+	await besideTheWork(page, 'End session now');
 	await expect(page.getByText('Not saved on the server yet')).toBeVisible();
 	await page.unroute('**/timer/*?/event');
 	// The page is closed in the very moment; Today is opened later.
@@ -272,7 +273,7 @@ test('without scripts a pail can be started, stepped and set down', async ({ bro
 	await page.getByRole('button', { name: 'Start' }).click();
 	await giant(page).click();
 	await expect(page.getByText('Step 2 of')).toBeVisible();
-	await page.getByRole('button', { name: 'End session now' }).click();
+	await besideTheWork(page, 'End session now');
 	await expect(page.getByRole('heading', { name: 'The session has ended.' })).toBeVisible();
 	await context.close();
 });

@@ -21,8 +21,16 @@ export async function another(page: Page) {
 	const at = await page.evaluate(() => performance.now());
 	await page.waitForFunction((since) => performance.now() - since > 620, at);
 }
+/** What stands in the head of a session; on a phone it lies behind one button. */
+export async function besideTheWork(page: Page, name: string | RegExp) {
+	const more = page.getByRole('button', { name: 'More for this session' });
+	if (await more.isVisible()) {
+		await more.click();
+		await page.getByRole('menuitem', { name }).click();
+	} else await page.getByRole('button', { name }).click();
+}
 export async function setDown(page: Page, name: string | RegExp = 'End session now') {
-	await page.getByRole('button', { name }).click();
+	await besideTheWork(page, name);
 	await expect(page.getByRole('heading', { name: /All done|has ended/ })).toBeVisible();
 	await allSent(page);
 }

@@ -1,5 +1,5 @@
 /** Sessions as a household runs them: every kind, together, before visitors, clearing, the laundry, and by words. */
-import { allSent, another, begin, giant, heard, otherWay, setDown, withStubs } from './pails';
+import { allSent, another, begin, besideTheWork, giant, heard, otherWay, setDown, withStubs } from './pails';
 import { expect, expectAccessible, expectAccessibleAnywhere, ready, test } from './stack';
 
 test.use({ stackOf: 'sessions' });
@@ -197,7 +197,7 @@ test('a joint session on two phones: each sees their own lane and the common wai
 
 test('a job is put in and taken out while it runs', async ({ page }) => {
 	await begin(page, '/timer?minutes=15&for=ottilie');
-	await page.getByRole('button', { name: 'Change the jobs' }).click();
+	await besideTheWork(page, 'Change the jobs');
 	const dialog = page.getByRole('dialog');
 	const takeOut = dialog.getByRole('button', { name: /^Leave out / }).last();
 	const name = ((await takeOut.getAttribute('aria-label')) ?? '').replace('Leave out ', '');
@@ -415,7 +415,7 @@ test.describe('without scripts', () => {
 		await page.getByRole('button', { name: /They are ready/ }).click();
 		await page.getByRole('button', { name: /^Bin, / }).click();
 		await expect(page.getByRole('button', { name: 'Bin, 1 so far' })).toBeVisible();
-		await page.getByRole('button', { name: 'End session now' }).click();
+		await besideTheWork(page, 'End session now');
 		await page.goto('/say?text=wash%20started');
 		await expect(page.getByText('is in the washing machine from now on.')).toBeVisible();
 		await page.getByRole('button', { name: 'Save this step' }).click();

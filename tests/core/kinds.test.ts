@@ -9,15 +9,9 @@ import { projectHome } from '../../src/lib/core/schedule/projection';
 import { chanceOfFitting } from '../../src/lib/core/planner/chance';
 import { attendedMinutes, type PlanJob } from '../../src/lib/core/planner/plan';
 import { checkPlan } from '../../src/lib/core/planner/checkPlan';
-import {
-	chanceOf,
-	coveredIn,
-	filling,
-	offers,
-	sessionPlan,
-	type FillRequest,
-	type PailOffer
-} from '../../src/lib/core/session/fill';
+import { chanceOf, coveredIn } from '../../src/lib/core/session/margin';
+import { filling, sessionPlan, type FillRequest } from '../../src/lib/core/session/fill';
+import { offers, type PailOffer } from '../../src/lib/core/session/offers';
 import { gather, minutesOf } from '../../src/lib/core/session/gather';
 import {
 	breaksOf,

@@ -297,6 +297,39 @@ describe('the step in hand', () => {
 		const seen = new Set(Array.from({ length: 48 }, (_, i) => firstAt(1.5 + i / 2)));
 		expect([...seen]).toEqual(['y 0']);
 	});
+	it('stays where the bell is moved earlier, for each of several people', () => {
+		const two = session(
+			[
+				step('low', 0, 8, { who: 'ada' }),
+				step('worn', 0, 9, { who: 'ben', room: 'b' }),
+				step('high', 0, 8, { who: 'ada', start: 8 }),
+				step('dear', 0, 6, { who: 'ben', room: 'b', start: 9 })
+			],
+			30,
+			{
+				kind: 'visitors',
+				fixedBell: true,
+				lines: {
+					low: { worth: 0.1, held: false, can: ['ada', 'ben'] },
+					worn: { worth: 0.2, held: false, can: ['ada', 'ben'] },
+					high: { worth: 50, held: false, can: ['ada', 'ben'] },
+					dear: { worth: 80, held: false, can: ['ada', 'ben'] }
+				}
+			}
+		);
+		const hands = (minute: number, among: readonly SessionEvent[]) => {
+			const at = minute * MINUTE;
+			return arrangedAt(two, among, at).lanes.map(
+				(lane) => two.steps[lane.coming[0]?.step ?? -1]?.line ?? null
+			);
+		};
+		const began = [event('started', 0)];
+		const before = hands(0.3, began);
+		const cut = [...began, event('cutTo', 0.3, null, { minutes: 12 })];
+		expect([before, hands(0.3, cut), hands(1, cut), hands(4, cut)]).toEqual(Array(4).fill(before));
+		const again = [...cut, event('cutTo', 2, null, { minutes: 9 })];
+		expect(hands(3, again)).toEqual(before);
+	});
 	it('goes to the soak that is overdue by the next press', () => {
 		expect(firstAt(13, [...events, event('stepDone', 13, 1)])).toBe('x 1');
 	});

@@ -3,7 +3,8 @@ import type { CivilDay } from '../../src/lib/core/calendar/civil';
 import type { PreparedHome } from '../../src/lib/core/schedule/preparedHome';
 import type { Member } from '../../src/lib/core/household/home';
 import type { DaySeries } from '../../src/lib/core/schedule/readDay';
-import { filling, offers, sessionPlan, type PailOffer } from '../../src/lib/core/session/fill';
+import { filling, sessionPlan } from '../../src/lib/core/session/fill';
+import { offers, type PailOffer } from '../../src/lib/core/session/offers';
 import type {
 	EventDetail,
 	PailStep,

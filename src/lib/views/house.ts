@@ -46,6 +46,14 @@ export interface ZoneItemView {
 	readonly season: readonly number[];
 }
 
+export interface ZoneRoomJob {
+	readonly id: string;
+	readonly name: string;
+	readonly room: string;
+	readonly minutes: number;
+	readonly rhythm: string;
+}
+
 export interface HouseView {
 	readonly revision: number;
 	readonly formId: string;
@@ -75,6 +83,8 @@ export interface HouseView {
 		| (HouseZone & {
 				readonly orderBy: 'list' | 'need';
 				readonly items: readonly ZoneItemView[];
+				/** Where zones have days of their own: the weekly and monthly work of its rooms. */
+				readonly ofRooms: readonly ZoneRoomJob[];
 				readonly days: number;
 				readonly visits: number;
 		  })

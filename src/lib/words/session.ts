@@ -59,3 +59,26 @@ export const ALONE = {
 	done: 'Done',
 	did: (job: string) => `${job} got done`
 } as const;
+
+/** The head of a running session: what is pressed beside the work. */
+export const RUN_HEAD = {
+	more: 'More for this session',
+	change: 'Change the jobs',
+	changeLine: 'Put in, leave out, always keep',
+	pause: 'Pause',
+	resume: 'Continue',
+	end: 'End session now',
+	endLine: 'What is not done stays on today’s list',
+	visitorsEnd: 'They are here, stop',
+	bellLine: 'Press to change how loud it rings',
+	done: 'Done',
+	isDone: (who: string, step: string) => `${who} is done: ${step}`,
+	notify: 'Notify me',
+	notifyLine: 'This device tells you when the bell rings or a wait is over'
+} as const;
+
+/** What no longer fits before the end: one job by name, and how many more. */
+export function offText(names: readonly string[]): string {
+	const [first = '', ...rest] = names;
+	return `No longer fits before the end: ${first}${rest.length > 0 ? ` and ${rest.length} more` : ''}.`;
+}

@@ -14,6 +14,7 @@ import type { HomeProjection } from '../schedule/projection';
 import type { DaySeries } from '../schedule/readDay';
 import { readDay } from '../schedule/readDay';
 import { sittingsAhead } from '../schedule/sittings';
+import { zoneItems, zonesHaveDays } from '../schedule/zoneItems';
 
 /** A box: a line that was done if it is ticked, and the day on which that counts. */
 export interface Box {
@@ -229,7 +230,24 @@ export function personCard(week: Week, member: string, day: CivilDay, ids: reado
 	};
 }
 
-/** A zone: its deep list, a box each, for its next visit. */
+/** The work of a zone's rooms that is due in a visit, each with its first day in it. */
+function duringVisit(
+	week: Week,
+	zone: string,
+	from: CivilDay,
+	to: CivilDay
+): { readonly line: Series; readonly date: CivilDay }[] {
+	const items = new Set(zoneItems(week.home, zone).map((job) => job.id));
+	const due = occurrencesOf(week, from > week.today ? from : week.today, to);
+	return linesOf(week.home, (line) => items.has(line.job.id) && line.job.cadence.type !== 'zone').flatMap(
+		(line) => {
+			const [date] = due.get(line.id) ?? [];
+			return date === undefined ? [] : [{ line, date }];
+		}
+	);
+}
+
+/** A zone: its deep list, a box each, for its next visit; where zones have days of their own, the work of its rooms. */
 export function zoneCard(week: Week, zoneId: string): Card | null {
 	const { home, begin } = week;
 	const zone = home.zoneById.get(zoneId);
@@ -248,7 +266,10 @@ export function zoneCard(week: Week, zoneId: string): Card | null {
 	);
 	const running = now.zone?.zone === zoneId && from <= today && today <= to;
 	const left = running ? (now.zone?.next ?? []) : (coming?.next ?? zone.list);
-	const lines = left.flatMap((id) => home.seriesById.get(id) ?? []);
+	const list = left.flatMap((id) => home.seriesById.get(id) ?? []);
+	const ofDay = zonesHaveDays(home.home) ? duringVisit(week, zoneId, from, to) : [];
+	const lines = [...list, ...ofDay.map(({ line }) => line)];
+	const dateOf = new Map(ofDay.map(({ line, date }) => [line.id, date]));
 	if (lines.length === 0) return null;
 	return {
 		kind: 'zone',
@@ -258,14 +279,14 @@ export function zoneCard(week: Week, zoneId: string): Card | null {
 		to,
 		sides: [
 			{
-				name: 'The deep list',
+				name: list.length > 0 ? 'The deep list' : 'The zone’s jobs',
 				minutes: sumOf(lines),
 				columns: [''],
 				rows: lines.map((line, i) =>
 					row(line.job.name, {
 						note: `${line.room.name}, ${line.job.depths.usual.minutes} min`,
 						number: i + 1,
-						boxes: [{ line: line.id, date: to }]
+						boxes: [{ line: line.id, date: dateOf.get(line.id) ?? to }]
 					})
 				),
 				caution: cautionOf(lines)

@@ -1,6 +1,7 @@
 /** A prepared home as the balance sees it. */
 import type { PreparedHome } from '../schedule/preparedHome';
-import { type ZoneCheck, CLEARING_SITTINGS, minutesAVisit } from './zoneLoad';
+import { type ZoneCheck, CLEARING_SITTINGS, minutesAYear } from './zoneLoad';
+import { zoneItems } from '../schedule/zoneItems';
 import type { BalanceRoom, BalanceInput } from './balance';
 
 /** Kinds of room that share pipes and caddy: they belong together where they lie in one zone already. */
@@ -17,12 +18,17 @@ export function balanceInput(
 	for (const room of home.home.rooms)
 		if (room.zone !== null && WET.includes(room.kind))
 			wetInZone.set(room.zone, (wetInZone.get(room.zone) ?? 0) + 1);
+	const items = home.home.zones.flatMap((zone) => zoneItems(home, zone.id));
 	const rooms = home.home.rooms.flatMap((room): BalanceRoom[] => {
 		const zone = place.get(room.zone ?? '');
 		if (zone === undefined) return [];
-		const minutes = home.home.jobs
-			.filter((job) => job.room === room.id)
-			.reduce((sum, job) => sum + minutesAVisit(job), 0);
+		const visits = check.zones[zone]?.visits ?? 0;
+		const minutes =
+			visits === 0
+				? 0
+				: items
+						.filter((job) => job.room === room.id)
+						.reduce((sum, job) => sum + minutesAYear(job, visits), 0) / visits;
 		const together = WET.includes(room.kind) && (wetInZone.get(room.zone as string) ?? 0) > 1;
 		const likes = WET.includes(room.kind)
 			? home.home.rooms.flatMap((other) => {

@@ -2,6 +2,7 @@
 import { addDays, type CivilDay } from '../calendar/civil';
 import { missedZones, visitsInYear, zoneDaysBetween, type MissedZone } from '../calendar/rotation';
 import type { PreparedHome } from '../schedule/preparedHome';
+import { timesAYear, zoneItems } from '../schedule/zoneItems';
 import type { Job } from '../household/home';
 
 export interface ZoneBalance {
@@ -27,11 +28,8 @@ export const CLEARING_SITTINGS = 4;
 const ratioOf = (load: number, capacity: number) =>
 	load === 0 ? 0 : capacity === 0 ? Infinity : load / capacity;
 
-/** Minutes that a job asks of each visit of its zone, over the year: every so many visits, in its months. */
-export const minutesAVisit = (job: Job) =>
-	job.cadence.type === 'zone'
-		? (job.depths.usual.minutes / job.cadence.every) * ((job.season?.length ?? 12) / 12)
-		: 0;
+/** Minutes a year that a job asks of its zone, which comes round so many times. */
+export const minutesAYear = (job: Job, visits: number) => job.depths.usual.minutes * timesAYear(job, visits);
 
 /** Load and capacity of every zone over the year from `from`. `clearing` are the zones not yet clear. */
 export function checkZones(home: PreparedHome, from: CivilDay, clearing: ReadonlySet<string>): ZoneCheck {
@@ -42,10 +40,7 @@ export function checkZones(home: PreparedHome, from: CivilDay, clearing: Readonl
 	const zones = home.home.zones.map((zone): ZoneBalance => {
 		const visits = visitsInYear(zone.id, from, rotation);
 		const zoneDays = days.get(zone.id)?.length ?? 0;
-		const items = zone.list.reduce((sum, id) => {
-			const job = home.jobById.get(id);
-			return job ? sum + minutesAVisit(job) * visits : sum;
-		}, 0);
+		const items = zoneItems(home, zone.id).reduce((sum, job) => sum + minutesAYear(job, visits), 0);
 		const load = items + (clearing.has(zone.id) ? CLEARING_SITTINGS * sittingMinutes : 0);
 		const capacity = zoneDays * sittingMinutes;
 		return { zone: zone.id, load, capacity, visits, days: zoneDays, ratio: ratioOf(load, capacity) };

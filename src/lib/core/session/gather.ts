@@ -3,6 +3,7 @@ import type { CivilDay } from '../calendar/civil';
 import type { DayPart } from '../calendar/dayParts';
 import type { PreparedHome } from '../schedule/preparedHome';
 import type { Job, JobStep } from '../household/jobSchema';
+import { zoneItems, zonesHaveDays } from '../schedule/zoneItems';
 import { agendaOf, minutesToDo } from '../schedule/agenda';
 import type { Day, DaySeries } from '../schedule/readDay';
 import type { HomeProjection } from '../schedule/projection';
@@ -63,6 +64,10 @@ export function gather(kind: SessionKind, question: GatherQuestion): Gathered {
 	const { home, pool } = question;
 	const everywhere = () => 1;
 	const on = pool.filter(isOn);
+	// Where each zone has a day of its own, its sitting is the work of its rooms that is on.
+	const zone = question.day.zone?.zone;
+	const ofZone = new Set(zone && zonesHaveDays(home.home) ? zoneItems(home, zone).map((job) => job.id) : []);
+	const isOfZone = (line: DaySeries) => ofZone.has(line.line.job.id);
 	switch (kind) {
 		case 'bite':
 			return { lines: on, extra: [], seen: everywhere };
@@ -79,7 +84,7 @@ export function gather(kind: SessionKind, question: GatherQuestion): Gathered {
 			return { lines: busy, extra: [], seen: everywhere };
 		}
 		case 'zone':
-			return { lines: on.filter((line) => line.offered), extra: [], seen: everywhere };
+			return { lines: on.filter((line) => line.offered || isOfZone(line)), extra: [], seen: everywhere };
 		case 'detail': {
 			const deep = pool.filter(
 				(line) =>

@@ -23,6 +23,7 @@ import { NOTHING_AGREED } from '../household/familySchema';
 import type { Problem } from '../household/problems';
 import { arrange } from './arrange';
 import { schemeOf, weekdaysOfZones } from './schemeOf';
+import { isOfADay, timesAYear } from '../schedule/zoneItems';
 import { fitWeek } from './fitWeek';
 import { jobForRoom, suitsRoom, type Library, type LibraryJob } from './library';
 import type { Pattern } from './pattern';
@@ -217,14 +218,37 @@ export function zonesOf(
 		}));
 	}
 	const { jobs } = chooseJobs(draft, library);
+	const byDay = pattern.rhythm.scheme === 'weekdays';
 	const deep = (room: string) =>
 		jobs
-			.filter((job) => job.room === room && job.layer === 'zone')
-			.reduce((sum, job) => sum + job.depths.usual.minutes, 0);
+			.filter((job) => job.room === room && (job.layer === 'zone' || (byDay && job.layer === 'weekly')))
+			// On a zone's own day its weekly jobs come each time, the deeper ones once a month.
+			.reduce(
+				(sum, job) => sum + job.depths.usual.minutes / (byDay && job.layer === 'zone' ? WEEKS_A_MONTH : 1),
+				0
+			);
 	return suggestZones(
 		walkRooms(draft).map((room) => ({ room, minutes: deep(room.id) })),
 		pattern.rhythm.zones
 	).map((one) => one);
+}
+
+const WEEKS_A_YEAR = 365 / 7;
+const WEEKS_A_MONTH = WEEKS_A_YEAR / 12;
+
+/** Minutes that hold the work of the fullest zone on its own day, in fives. */
+function sittingOfDay(rooms: readonly Room[], jobs: readonly Job[]): number {
+	const zoneOf = new Map(rooms.map((room) => [room.id, room.zone]));
+	const byZone = new Map<string, number>();
+	for (const job of jobs) {
+		const zone = zoneOf.get(job.room);
+		if (!zone || !isOfADay(job)) continue;
+		byZone.set(
+			zone,
+			(byZone.get(zone) ?? 0) + (job.depths.usual.minutes * timesAYear(job, 0)) / WEEKS_A_YEAR
+		);
+	}
+	return Math.max(15, Math.ceil(Math.max(0, ...byZone.values()) / 5) * 5);
 }
 
 export type MadeHome =
@@ -306,6 +330,8 @@ export function homeFromDraft(draft: Draft, library: Library, pattern: Pattern, 
 	};
 	const week = fitWeek(arranged.jobs, household);
 	const inWeek = draft.everything ? arranged.jobs : week.jobs;
+	if (household.rhythm.scheme.type === 'weekdays')
+		household.rhythm.sittingMinutes = sittingOfDay(rooms, inWeek);
 	const jobs = spreadFirstDays(inWeek, [], from, household);
 	const kept = new Set(jobs.map((job) => job.id));
 	const read = readHome({

@@ -48,7 +48,13 @@ export function fitWeek(jobs: readonly Job[], household: Household): FittedWeek 
 	const days = 7 - rhythm.freeDays.length;
 	const of = (layer: Job['layer']) => jobs.filter((job) => job.layer === layer);
 	const sum = (list: readonly Job[]) => list.reduce((total, job) => total + minutesAWeek(job), 0);
-	const sittings = rhythm.scheme.type === 'none' ? 0 : rhythm.zoneDays.length * rhythm.sittingMinutes;
+	// Where each zone has a weekday, its sittings are jobs with days of their own.
+	const sittings =
+		rhythm.scheme.type === 'none'
+			? 0
+			: rhythm.scheme.type === 'weekdays'
+				? sum(of('zone'))
+				: rhythm.zoneDays.length * rhythm.sittingMinutes;
 	const beside = sum(of('basics')) + sum(of('long')) + sittings;
 	let room = Math.max(LEAST_ROUND, minutesOfDay(household) * days - beside);
 	const keeps = new Set<string>();

@@ -76,7 +76,7 @@ export function spreadFirstDays(
 	const horizon = 400;
 	const { rhythm } = household;
 	const load = fixedLoad([...jobs, ...settled], from, horizon, household);
-	if (rhythm.scheme.type !== 'none') {
+	if (rhythm.scheme.type !== 'none' && rhythm.scheme.type !== 'weekdays') {
 		for (let i = 0; i < horizon; i++) {
 			if (rhythm.zoneDays.includes(weekdayOf(addDays(from, i)))) {
 				load[i] = (load[i] as number) + rhythm.sittingMinutes;

@@ -4,6 +4,7 @@
 	import ActForm from '../ActForm.svelte';
 	import Weave from '../glyphs/Weave.svelte';
 	import { plural } from '$words/general';
+	import { ZONE_PAGE } from '$words/house';
 	import EditForm from './EditForm.svelte';
 	import PlaceButtons from './PlaceButtons.svelte';
 	import type { HouseView, ZoneItemView } from '$views/house';
@@ -54,12 +55,28 @@
 		<input type="hidden" name="revision" value={view.revision} />
 		{#each items as item (item.id)}<input type="hidden" name="item" value={item.id} />{/each}
 	</form>
-	<h3>The zone’s jobs</h3>
+	{#if zone.ofRooms.length > 0}
+		<h3>{ZONE_PAGE.ofRooms}</h3>
+		<p class="dim">{ZONE_PAGE.ofRoomsHelp}</p>
+		<ul class="m-0 grid list-none gap-1 p-0">
+			{#each zone.ofRooms as job (job.id)}
+				<li class="of-room flex items-baseline gap-3">
+					<span class="min-w-0 flex-1 wrap-anywhere"
+						><a href="/house/job/{job.id}">{job.name}</a>
+						<span class="dim">{job.room}, {job.rhythm}</span></span
+					><b class="whitespace-nowrap">{job.minutes} min</b>
+				</li>
+			{/each}
+		</ul>
+	{/if}
+	{#if items.length > 0 || zone.ofRooms.length === 0}<h3>
+			{zone.ofRooms.length > 0 ? ZONE_PAGE.extra : ZONE_PAGE.jobs}
+		</h3>{/if}
 	<ol
 		use:dndzone={{ items, flipDurationMs: 120, dropTargetStyle: {}, type: 'items' }}
 		onconsider={(event) => (items = event.detail.items)}
 		onfinalize={finalize}
-		aria-label="The zone’s jobs, in order"
+		aria-label={ZONE_PAGE.jobsInOrder}
 	>
 		{#each items as item, i (item.id)}
 			<li>
@@ -87,7 +104,7 @@
 			</li>
 		{/each}
 	</ol>
-	{#if items.length === 0}<p class="dim">No zone jobs yet.</p>{/if}
+	{#if items.length === 0 && zone.ofRooms.length === 0}<p class="dim">No zone jobs yet.</p>{/if}
 	<details>
 		<summary class="text-link">Rename, move or remove</summary>
 		<EditForm values={{ op: 'changeZone', zone: zone.id }} {view} class="facts">

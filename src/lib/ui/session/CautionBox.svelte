@@ -1,6 +1,6 @@
 <script lang="ts">
-	/** The one danger of the step in hand, framed; never left out to save room. */
-	import Glyph from '../glyphs/Glyph.svelte';
+	/** The one danger of the step in hand; never left out to save room. */
+	import Caution from '../kit/Caution.svelte';
 	let {
 		headline,
 		text,
@@ -12,28 +12,6 @@
 	} = $props();
 </script>
 
-<p>
-	<Glyph name="caution" size={30} /><span><b>{headline}</b> {text}{who ? ` ${who} has it.` : ''}</span>
-</p>
-
-<style>
-	p {
-		display: flex;
-		align-items: center;
-		gap: 14px;
-		margin: 14px 0 0;
-		padding: 10px 16px;
-		border: 2px solid var(--madder);
-		border-radius: var(--r-button);
-		background: var(--madder-wash);
-		color: var(--madder-ink);
-		font-size: 1.125rem;
-	}
-	@media (max-width: 640px) {
-		p {
-			margin-top: 10px;
-			padding: 8px 12px;
-			font-size: 1rem;
-		}
-	}
-</style>
+<div class="mt-2.5 sm:mt-3.5 sm:text-lead">
+	<Caution {headline} compact>{text}{who ? ` ${who} has it.` : ''}</Caution>
+</div>

@@ -9,6 +9,7 @@
 	import Waits from './Waits.svelte';
 	import { capWords } from '$words/general';
 	import { KIND_TITLES } from '$words/kinds';
+	import { offText } from '$words/session';
 	import type { Running } from './running.svelte';
 	let { running, message, onchange }: { running: Running; message: string; onchange: () => void } = $props();
 	const run = $derived(running.run);
@@ -107,9 +108,9 @@
 	{/if}
 	{#if running.arranged.off.length > 0 && !running.atBell}
 		<p class="off">
-			No longer fits before the end: {running.arranged.off
-				.map((line) => clock.steps.find((step) => step.line === line)?.jobName ?? '')
-				.join(', ')}.
+			{offText(
+				running.arranged.off.map((line) => clock.steps.find((step) => step.line === line)?.jobName ?? '')
+			)}
 		</p>
 	{/if}
 	{#if others.length > 0}
@@ -241,7 +242,7 @@
 			flex-direction: column;
 			height: auto;
 			min-height: calc(100svh - 2 * var(--rim) - var(--own-strip, 0px));
-			padding: 10px 15px 15px;
+			padding: 10px 15px 0;
 		}
 		.what {
 			position: absolute;
@@ -258,13 +259,10 @@
 		}
 		.off {
 			margin-top: 6px;
-			overflow: hidden;
-			text-overflow: ellipsis;
-			white-space: nowrap;
 		}
 		.great {
 			flex: 1 1 0;
-			min-height: 160px;
+			min-height: 150px;
 			max-height: 380px;
 			padding: 0;
 		}
@@ -279,9 +277,17 @@
 			margin-top: 8px;
 			font-size: 1.0625rem;
 		}
+		/* The button is whole whatever stands above it. */
 		.press {
-			margin-top: auto;
-			padding-top: 12px;
+			--giant: max(150px, 22svh);
+			position: sticky;
+			bottom: 0;
+			margin: auto -15px 0;
+			padding: 12px 15px 15px;
+			background: var(--enamel);
+		}
+		.rung .press {
+			background: var(--cobalt-wash);
 		}
 	}
 </style>

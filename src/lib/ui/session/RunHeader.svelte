@@ -1,12 +1,20 @@
 <script lang="ts">
-	/** The head of a running session: whose it is, the bell's voice, Pause and End session now, small and far from the button. */
-	import type { Snippet } from 'svelte';
+	/** The head of a running session: whose it is, the bell's voice, Pause and the end, small and far from the button. */
+	import { onMount, type Snippet } from 'svelte';
+	import Ellipsis from '@lucide/svelte/icons/ellipsis';
 	import Glyph from '../glyphs/Glyph.svelte';
+	import Button from '../kit/Button.svelte';
+	import Menu, { type MenuLine } from '../kit/Menu.svelte';
+	import { RUN_HEAD } from '$words/session';
 	import { keepVolume, readySound, VOLUME_WORDS, VOLUMES } from './sound';
 	import type { Running } from './running.svelte';
 	let { running, children, onchange }: { running: Running; children: Snippet; onchange?: () => void } =
 		$props();
 	const paused = $derived(running.clock.phase === 'paused');
+	const end = $derived(running.run.plan.kind === 'visitors' ? RUN_HEAD.visitorsEnd : RUN_HEAD.end);
+	/** Without scripts every button stands by itself. */
+	let folds = $state(false);
+	onMount(() => (folds = true));
 	const viaScript = (act: () => void) => (event: Event) => {
 		event.preventDefault();
 		act();
@@ -20,89 +28,51 @@
 	async function allow() {
 		running.permission = await Notification.requestPermission();
 	}
+	const stop = () => running.press('setDown', null, {}, false);
+	const lines = $derived<MenuLine[]>([
+		...(onchange ? [{ label: RUN_HEAD.change, line: RUN_HEAD.changeLine, onpick: onchange }] : []),
+		{ label: VOLUME_WORDS[running.volume], line: RUN_HEAD.bellLine, onpick: louder },
+		...(running.permission === 'default'
+			? [{ label: RUN_HEAD.notify, line: RUN_HEAD.notifyLine, onpick: () => void allow() }]
+			: []),
+		{ label: end, line: RUN_HEAD.endLine, onpick: stop }
+	]);
+	const quiet = $derived(
+		`inline-flex min-h-11 items-center gap-2 border-0 bg-transparent px-2 whitespace-nowrap text-tin-text ${folds ? 'max-sm:hidden' : ''}`
+	);
+	const wide = $derived(folds ? 'max-sm:hidden' : '');
 </script>
 
-<header>
+<header class="flex min-h-12 min-w-0 items-center gap-2.5 sm:gap-3.5 {folds ? '' : 'max-sm:flex-wrap'}">
 	{@render children()}
-	<span class="small">
+	<span class="ml-auto flex min-w-0 justify-end gap-x-3 gap-y-2 {folds ? 'shrink-0' : 'flex-wrap'}">
 		{#if running.permission === 'default'}
-			<button class="quiet" onclick={allow}>Notify me</button>
+			<button class={quiet} onclick={allow}>{RUN_HEAD.notify}</button>
 		{/if}
-		<button class="quiet" onclick={louder}
+		<button class={quiet} onclick={louder}
 			><Glyph name="bell" size={22} />{VOLUME_WORDS[running.volume]}</button
 		>
-		{#if onchange}<button class="plain" onclick={onchange}>Change the jobs</button>{/if}
+		{#if onchange}<Button class="whitespace-nowrap {wide}" onclick={onchange}>{RUN_HEAD.change}</Button>{/if}
 		<form
 			method="post"
 			action="?/event"
 			onsubmit={viaScript(() => running.press(paused ? 'resumed' : 'paused', null, {}, false))}
 		>
 			<input type="hidden" name="seed" value={running.run.formId} />
-			<button class="plain" name="kind" value={paused ? 'resumed' : 'paused'}
-				>{paused ? 'Continue' : 'Pause'}</button
+			<Button type="submit" name="kind" value={paused ? 'resumed' : 'paused'}
+				>{paused ? RUN_HEAD.resume : RUN_HEAD.pause}</Button
 			>
 		</form>
-		<form
-			method="post"
-			action="?/event"
-			onsubmit={viaScript(() => running.press('setDown', null, {}, false))}
-		>
+		<form method="post" action="?/event" class={wide} onsubmit={viaScript(stop)}>
 			<input type="hidden" name="seed" value={running.run.formId} />
-			<button class="plain" name="kind" value="setDown"
-				>{running.run.plan.kind === 'visitors' ? 'They are here, stop' : 'End session now'}</button
-			>
+			<Button type="submit" name="kind" value="setDown" class="whitespace-nowrap">{end}</Button>
 		</form>
+		{#if folds}
+			<span class="sm:hidden"
+				><Menu label={RUN_HEAD.more} {lines}
+					>{#snippet trigger()}<Ellipsis size={24} aria-hidden="true" />{/snippet}</Menu
+				></span
+			>
+		{/if}
 	</span>
 </header>
-
-<style>
-	header {
-		display: flex;
-		align-items: center;
-		gap: 14px;
-		min-height: 48px;
-		min-width: 0;
-	}
-	.small {
-		display: flex;
-		flex-wrap: wrap;
-		justify-content: flex-end;
-		gap: 8px 12px;
-		margin-left: auto;
-	}
-	.small .plain {
-		white-space: nowrap;
-	}
-	.quiet {
-		display: inline-flex;
-		align-items: center;
-		gap: 8px;
-		min-height: 44px;
-		padding: 0 8px;
-		border: 0;
-		background: none;
-		color: var(--tin-text);
-		white-space: nowrap;
-	}
-	@media (max-width: 640px) {
-		.quiet {
-			position: absolute;
-			clip-path: inset(50%);
-			width: 1px;
-			height: 1px;
-			overflow: hidden;
-		}
-		header {
-			flex-wrap: wrap;
-			gap: 10px;
-		}
-		.small {
-			gap: 8px;
-			min-width: 0;
-		}
-		.small .plain {
-			padding: 0 10px;
-			font-size: 1rem;
-		}
-	}
-</style>

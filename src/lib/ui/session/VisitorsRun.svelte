@@ -4,6 +4,8 @@
 	import Peg from '../glyphs/Peg.svelte';
 	import Weave from '../glyphs/Weave.svelte';
 	import { listNames, lowerNumber, minutesText } from '$words/general';
+	import { RUN_HEAD } from '$words/session';
+	import Button from '../kit/Button.svelte';
 	import CautionBox from './CautionBox.svelte';
 	import Press from './Press.svelte';
 	import RunHeader from './RunHeader.svelte';
@@ -43,6 +45,9 @@
 			lines.map((line) => (clock.steps.find((step) => step.line === line)?.jobName ?? '').toLowerCase())
 		);
 	const nextToGo = $derived(then.filter(({ step }) => !clock.held.has(step.line)).at(-1));
+	/** Everybody can be pressed on the one phone: whoever does what was planned for another says so. */
+	const doneBy = (who: string, at: number) =>
+		running.press('stepDone', at, running.step(at)?.who !== who ? { by: who } : {}, false);
 	let earlier = $state(false);
 	const cuts = $derived([5, 10, 15, 20].filter((minutes) => minutes * 60_000 < clock.left));
 </script>
@@ -50,7 +55,8 @@
 {#snippet rowOf(
 	step: { text: string; roomName: string; room: string; minutes: number },
 	who: string,
-	glyph: 'running' | 'due'
+	glyph: 'running' | 'due',
+	at: number
 )}
 	<li class="side-peg">
 		{#if weave(step.room)}<span class="band"><Weave weave={weave(step.room) ?? ''} /></span>{/if}
@@ -59,6 +65,11 @@
 			><b>{step.text}</b><span class="dim">{step.roomName}, <b>{run.names[who]}</b></span></span
 		>
 		<span class="minutes"><b>{minutesText(step.minutes)}</b> min</span>
+		{#if glyph === 'running' && clock.phase === 'running'}
+			<Button aria-label={RUN_HEAD.isDone(run.names[who] ?? '', step.text)} onclick={() => doneBy(who, at)}
+				>{RUN_HEAD.done}</Button
+			>
+		{/if}
 	</li>
 {/snippet}
 
@@ -117,13 +128,13 @@
 		{#if others.length > 0}
 			<h2>At the same time</h2>
 			<ul>
-				{#each others as { who, step, at } (at)}{@render rowOf(step, who, 'running')}{/each}
+				{#each others as { who, step, at } (at)}{@render rowOf(step, who, 'running', at)}{/each}
 			</ul>
 		{/if}
 		{#if then.length > 0}
 			<h2>Then <span class="dim">what visitors see first</span></h2>
 			<ul>
-				{#each then as { who, step, at } (at)}{@render rowOf(step, who, 'due')}{/each}
+				{#each then as { who, step, at } (at)}{@render rowOf(step, who, 'due', at)}{/each}
 			</ul>
 		{/if}
 	</div>
@@ -281,6 +292,7 @@
 	}
 	.text {
 		display: grid;
+		flex: 1;
 		min-width: 0;
 	}
 	.text .dim b {
@@ -323,8 +335,36 @@
 			height: calc(100svh - 2 * var(--rim) - var(--own-strip, 0px));
 			padding: 10px 15px 15px;
 		}
-		.visit > :global(header) {
+		.visit {
+			--giant: 150px;
+		}
+		h1 {
+			font-size: 1.25rem;
+			white-space: normal;
+		}
+		h1 .fetch {
+			font-size: 1.25rem;
+		}
+		li {
 			flex-wrap: wrap;
+			gap: 2px 14px;
+			padding: 10px 12px 10px 56px;
+		}
+		li :global(svg:not(.band svg)) {
+			display: none;
+		}
+		li .text {
+			flex: 1 0 100%;
+		}
+		li .minutes {
+			margin: 0;
+			flex: 1;
+		}
+		.left b {
+			font-size: 2.25rem;
+		}
+		.mine {
+			padding: 12px 14px 14px 62px;
 		}
 		.wide,
 		.of {

@@ -3,6 +3,7 @@
 	import { untrack } from 'svelte';
 	import ActForm from '../ActForm.svelte';
 	import Glyph from '../glyphs/Glyph.svelte';
+	import Caution from '../kit/Caution.svelte';
 	import Button from '../kit/Button.svelte';
 	import Choice from '../kit/Choice.svelte';
 	import TextField from '../kit/TextField.svelte';
@@ -68,11 +69,7 @@
 	</p>
 
 	{#each sheet.cautions as caution, i (i)}
-		<p
-			class="m-0 flex gap-3 rounded-button border-2 border-madder bg-madder-wash px-3.5 py-3 text-madder-ink"
-		>
-			<Glyph name="caution" size={26} /><span><b>{caution.headline}</b> {caution.text}</span>
-		</p>
+		<Caution headline={caution.headline}>{caution.text}</Caution>
 	{/each}
 
 	{#if sheet.note}<p class="linen m-0 rounded-cloth px-4 py-3 whitespace-pre-line shadow-cloth wrap-anywhere">

@@ -5,6 +5,7 @@ import { bestSingleMove, proposeMoves } from '$core/learning/balance';
 import { balanceInput } from '$core/learning/balanceInput';
 import { checkZones, type ZoneCheck } from '$core/learning/zoneLoad';
 import type { PreparedHome } from '$core/schedule/preparedHome';
+import { zoneItems } from '$core/schedule/zoneItems';
 import type { HomeProjection } from '$core/schedule/projection';
 import { effectiveEntries } from '$core/schedule/series';
 import { KIND_NAMES } from '$core/setup/steps';
@@ -148,6 +149,15 @@ function zoneDetail(home: PreparedHome, check: ZoneCheck, view: HouseZone): NonN
 		orderBy: zone?.orderBy ?? 'list',
 		days: balance?.days ?? 0,
 		visits: balance?.visits ?? 0,
+		ofRooms: zoneItems(home, view.id)
+			.filter((job) => job.cadence.type !== 'zone')
+			.map((job) => ({
+				id: job.id,
+				name: job.name,
+				room: home.roomById.get(job.room)?.name ?? '',
+				minutes: job.depths.usual.minutes,
+				rhythm: rhythmWords(job)
+			})),
 		items: (zone?.list ?? []).flatMap((id) => {
 			const job = home.jobById.get(id);
 			if (job?.cadence.type !== 'zone') return [];

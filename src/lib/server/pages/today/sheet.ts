@@ -1,7 +1,7 @@
 /** The sheet of one job. */
 import { isoOf } from '$core/calendar/civil';
 import type { DaySeries } from '$core/schedule/readDay';
-import { stepsOf } from '$core/session/fill';
+import { stepsOf } from '$core/session/sessionSteps';
 import type { DoneView, SheetView, JobRow } from '$views/today';
 import { dayAhead, minutesText, tinyDate } from '$words/general';
 import { memberName } from '$words/names';

@@ -3,21 +3,21 @@ import { householdTime, partRunning } from '$core/calendar/instant';
 import type { Member } from '$core/household/home';
 import type { Load } from '$core/laundry/laundry';
 import { agreedShares } from '$core/people/agreedShares';
-import { nextLine } from '$core/people/nextLine';
 import { givenTo, ownLines, withAway, type GivenTurns } from '$core/people/ownList';
 import { awayOn } from '$core/people/weekOccurrences';
 import { mayDo, spanOfPart } from '$core/people/whoCan';
-import { agendaOf, partOf } from '$core/schedule/agenda';
-import { DAY_PARTS, type DayPart } from '$core/calendar/dayParts';
+import { agendaOf } from '$core/schedule/agenda';
 import { effectivePauses } from '$core/schedule/projection';
 import type { Habit } from '$core/planner/chance';
 import { checkPlan } from '$core/planner/checkPlan';
 import type { PreparedHome } from '$core/schedule/preparedHome';
 import type { HomeProjection } from '$core/schedule/projection';
 import { readDay, type Day, type DaySeries } from '$core/schedule/readDay';
-import { filling, offers, type Filling, type PailOffer } from '$core/session/fill';
+import { filling, type Filling } from '$core/session/fill';
+import { offers, type PailOffer } from '$core/session/offers';
 import { gather, minutesOf, type Gathered } from '$core/session/gather';
 import type { SessionKind } from '$core/session/kinds';
+import { nextThatFits, waitsForLater, wholeRoutine } from '$core/session/mustBeIn';
 import { readSession } from '$core/session/sessionState';
 import { appliancesTaken, linesTaken } from '$core/session/taken';
 import type { Together } from '$core/session/together';
@@ -94,10 +94,15 @@ function peopleOf(home: PreparedHome, asker: Asker, query: Query): Member[] {
 	return [first, ...new Set(others)].slice(0, 6);
 }
 
+/** Lines that lie in a running session of the day. */
+function busyLines({ day, sessions, at }: Pick<HouseNow, 'day' | 'sessions' | 'at'>): ReadonlySet<string> {
+	const running = sessions.filter((session) => !session.isOver && session.date === day.date);
+	return linesTaken(running.map((session) => readSession(session.plan, session.events, at)));
+}
+
 /** The lines these people may take: not in somebody's running pail, and not given to anybody else. */
 function poolOf({ day, sessions, given, at }: HouseNow, people: readonly Member[]): DaySeries[] {
-	const running = sessions.filter((session) => !session.isOver && session.date === day.date);
-	const taken = linesTaken(running.map((session) => readSession(session.plan, session.events, at)));
+	const taken = busyLines({ day, sessions, at });
 	// Alone, children and helpers take what is on their list; grown-ups what they may and nobody else was given.
 	const [only] = people;
 	const own = people.length === 1 && only && (only.role === 'child' || only.role === 'helper');
@@ -113,32 +118,31 @@ function poolOf({ day, sessions, given, at }: HouseNow, people: readonly Member[
 	);
 }
 
-/** Kinds that draw from the day as it comes: what belongs to a later part of it waits, unless it is asked for. */
-const BY_PARTS: readonly SessionKind[] = ['bite', 'round', 'detail'];
-
-/** True for what belongs to a part of the day that has not come yet. */
-const isLater = (line: DaySeries, running: DayPart) =>
-	line.line.job.parts.length > 0 && DAY_PARTS.indexOf(partOf(line, running)) > DAY_PARTS.indexOf(running);
-
-/** What Today calls next, where it fits: it is in the pail. */
-function nextInPail(facts: HouseNow, query: Query, pool: readonly DaySeries[], minutes: number): string[] {
+/** What must be in a pail whatever it is worth: what was put in by hand, what Today calls next, an evening's routine. */
+function heldIn(
+	facts: HouseNow,
+	query: Query,
+	pool: readonly DaySeries[],
+	lines: readonly DaySeries[],
+	minutes: number
+): string[] {
+	const isOut = (line: DaySeries) => query.out.includes(line.line.id);
+	if (query.kind === 'reset')
+		return wholeRoutine(
+			lines.filter((line) => !isOut(line)),
+			minutes
+		).map(idOf);
 	if (query.kind !== 'bite' || query.rooms) return [];
 	const { home, projection, day, minute, given } = facts;
 	const running = partRunning(minute, home.home.household);
 	const hung = agendaOf(home, projection, day, running, 24 * 60);
-	const next = nextLine({ home, hung, running, minute, day, given }, new Set<string>(), query.for);
-	const found = pool.find((line) => line.line.id === next?.line.id);
-	if (!found || query.out.includes(found.line.id)) return [];
-	const factor = facts.habits.get(found.line.id)?.factor ?? 1;
-	return found.minutes * factor <= minutes ? [found.line.id] : [];
+	const longAs = (line: DaySeries) => line.minutes * (facts.habits.get(line.line.id)?.factor ?? 1);
+	const question = { home, hung, running, minute, day, given };
+	const found = nextThatFits(question, busyLines(facts), query.for ?? '', pool, longAs, minutes);
+	return found && !isOut(found) ? [found.line.id] : [];
 }
 
-/** The kitchen's own routine of an evening, where it fits whole: a reset is no reset without it. */
-function wholeRoutine(lines: readonly DaySeries[], query: Query, minutes: number): string[] {
-	const own = lines.filter((line) => !query.out.includes(line.line.id));
-	const sum = own.reduce((total, line) => total + line.minutes, 0);
-	return sum <= minutes ? own.map((line) => line.line.id) : [];
-}
+const idOf = (line: DaySeries) => line.line.id;
 
 /** What a pail is filled from, before any plan is made. */
 export interface Gathering {
@@ -176,10 +180,9 @@ export function gatherFor(
 	const inRooms = query.kind !== 'visitors' && query.rooms ? new Set(query.rooms) : null;
 	const part = partRunning(minute, home.home.household);
 	const all = poolOf(facts, people).filter((one) => inRooms === null || inRooms.has(one.line.room.id));
-	const pool =
-		BY_PARTS.includes(query.kind) && !query.later
-			? all.filter((one) => !isLater(one, part) || query.in.includes(one.line.id))
-			: all;
+	const pool = query.later
+		? all
+		: all.filter((one) => !waitsForLater(one, query.kind, part) || query.in.includes(one.line.id));
 	const gathered: Gathered =
 		line === null
 			? gather(query.kind, { home, projection, day, part, pool, rooms: query.rooms, minutes })
@@ -190,10 +193,8 @@ export function gatherFor(
 	// Before visitors nobody waits for another, unless that is asked for.
 	const goesOn = people.length < 2 || query.kind === 'visitors';
 	const together = query.how ?? (goesOn ? 'free' : home.home.household.family.together);
-	const held = [
-		...(line === null ? nextInPail(facts, query, pool, minutes) : []),
-		...(query.kind === 'reset' ? wholeRoutine(gathered.lines, query, minutes) : [])
-	];
+	const asked = { ...query, for: people[0]?.id ?? null };
+	const held = line === null ? heldIn(facts, asked, pool, gathered.lines, minutes) : [];
 	const filled = filling({
 		home,
 		kind: query.kind,

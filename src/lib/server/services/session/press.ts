@@ -18,6 +18,7 @@ import { transaction, type Db } from '../../db/pool';
 import { useCase } from '../useCase';
 
 import { followingId } from '../../ids';
+import { habitsOf } from '../../repo/habitsOf';
 import { loadHome } from '../../repo/homeRepo';
 import { loadProjection } from '../../repo/projectionRepo';
 import { loadSession, type StoredSession } from '../../repo/sessionRepo';
@@ -101,6 +102,7 @@ async function addedSteps(
 	if (!found || people.length === 0) return null;
 	const filled = filling({
 		home,
+		habits: await habitsOf(db, household, [found]),
 		kind: session.plan.kind,
 		bell: 24 * 60,
 		date: session.date,

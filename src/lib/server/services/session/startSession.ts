@@ -3,15 +3,8 @@ import { isoOf } from '$core/calendar/civil';
 import { checkPlan } from '$core/planner/checkPlan';
 import type { Plan, PlanInput } from '$core/planner/plan';
 import type { PreparedHome } from '$core/schedule/preparedHome';
-import {
-	offerOf,
-	offers,
-	problemOf,
-	sessionPlan,
-	type Filling,
-	type PailName,
-	type PailOffer
-} from '$core/session/fill';
+import { offerOf, offers, problemOf, type PailName, type PailOffer } from '$core/session/offers';
+import { sessionPlan, type Filling } from '$core/session/fill';
 import { KIND_RULES } from '$core/session/kinds';
 import type { ClearingPlan } from '$core/session/sessionPlan';
 import { memberName } from '$words/names';
