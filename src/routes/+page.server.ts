@@ -4,7 +4,7 @@ import { loading } from '$server/services/guard';
 import { enough, move, skip, tick, undo } from '$server/services/ledger/entryActions';
 import { addOnce } from '$server/services/home/onceJob';
 import { leftOpenDone } from '$server/services/session/leftOpen';
-import { error } from '@sveltejs/kit';
+import { error, redirect } from '@sveltejs/kit';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ locals, url, cookies, depends }) => {
@@ -14,8 +14,12 @@ export const load: PageServerLoad = async ({ locals, url, cookies, depends }) =>
 	if (isDevice && asked !== null) {
 		// Whoever tapped ticks in their name for a while; then the next one says who they are.
 		cookies.set('tapped', asked.slice(0, 60), { path: '/', maxAge: 180, httpOnly: true, sameSite: 'lax' });
+		// Not from the address: that would say it again each time the page is read.
+		const rest = new URLSearchParams(url.searchParams);
+		rest.delete('by');
+		redirect(303, rest.size > 0 ? `/?${rest}` : '/');
 	}
-	const tapped = asked ?? cookies.get('tapped') ?? '';
+	const tapped = cookies.get('tapped') ?? '';
 	try {
 		const view = await loading(() =>
 			loadToday({
@@ -24,6 +28,7 @@ export const load: PageServerLoad = async ({ locals, url, cookies, depends }) =>
 				open: url.searchParams.get('open'),
 				me: isDevice ? tapped : locals.me,
 				isDevice,
+				mayEdit: locals.viewer?.role === 'organiser',
 				now: now()
 			})
 		);

@@ -21,6 +21,7 @@
 	import { TickedRows } from '$ui/today/ticked.svelte';
 	import WhoTicks from '$ui/today/WhoTicks.svelte';
 	import ZoneOfWeek from '$ui/today/ZoneOfWeek.svelte';
+	import { LAYER_OFF } from '$words/house';
 	import { overdueLine, TODAY } from '$words/today';
 	let { data, form } = $props();
 	const view = $derived(data.view);
@@ -184,6 +185,20 @@
 		<Line {view} {hrefOf} {marks} canEdit={page.data.role === 'organiser'} />
 	{/if}
 
+	{#if view.growing}
+		<div class="mx-edge my-3 flex flex-wrap items-center gap-x-4 gap-y-2">
+			<span class="min-w-0 flex-1 basis-64">{view.growing.words}</span>
+			<ActForm
+				action="/house/growing?/switch"
+				values={{
+					id: view.growing.formId,
+					revision: view.growing.revision,
+					layer: view.growing.layer,
+					on: '1'
+				}}><Button type="submit">{LAYER_OFF.turnOn(view.growing.layer)}</Button></ActForm
+			>
+		</div>
+	{/if}
 	{#if isToday && view.strings.length > 0}<Strings strings={view.strings} now={view.now.at} />{/if}
 
 	<div

@@ -159,6 +159,31 @@ describe('growing in', () => {
 		expect([four.layers[0]?.held, four.next, four.back]).toEqual([4, null, null]);
 	});
 
+	it('asks for a layer that was just switched on before the next may come', () => {
+		const two = prepared({
+			household: { ...(prepared().home.household as object), layers: ['basics', 'weekly'] }
+		});
+		// What was on was on before: as if switched on now, nothing of the week was ever asked.
+		const fresh = prepareHome([
+			{
+				from: addDays(TODAY, -60),
+				home: { ...two.home, household: { ...two.home.household, layers: ['basics'] } }
+			},
+			{ from: TODAY, home: two.home }
+		]);
+		const now = readHolding(fresh, basics(days(1, 14)), TODAY);
+		expect([now.layers[1]?.asked, now.next]).toEqual([0, null]);
+		const held = readHolding(
+			two,
+			[
+				...basics(days(1, 14)),
+				...['2027-02-17', '2027-02-24'].flatMap((day) => [done('bench', day), done('toilet', day)])
+			],
+			TODAY
+		);
+		expect(held.next).toBe('zone');
+	});
+
 	it('says when to go back one', () => {
 		const home = prepared();
 		const read = readHolding(home, basics(days(1, 3)), TODAY);

@@ -1,4 +1,5 @@
 /** What the server hands to House. */
+import type { Layer } from '$core/household/home';
 export interface HouseRoom {
 	readonly id: string;
 	readonly name: string;
@@ -55,6 +56,8 @@ export interface ZoneRoomJob {
 }
 
 export interface HouseView {
+	/** Parts of the work that are switched off. */
+	readonly layersOff: readonly Layer[];
 	readonly revision: number;
 	readonly formId: string;
 	readonly household: string;

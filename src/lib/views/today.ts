@@ -1,4 +1,5 @@
 /** What the server hands to Today: plain data, words ready. */
+import type { Layer } from '$core/household/home';
 import type { JobState } from '$core/schedule/series';
 import type { DayPart } from '$core/calendar/dayParts';
 
@@ -190,6 +191,13 @@ export interface TodayView {
 	readonly wentBy: readonly JobRow[];
 	readonly strings: readonly StringView[];
 	readonly leftOpen: readonly LeftOpenView[];
+	/** What is on holds: the part of the work that may be switched on next; null for none, or who may not. */
+	readonly growing: {
+		readonly layer: Layer;
+		readonly words: string;
+		readonly revision: number;
+		readonly formId: string;
+	} | null;
 	readonly pails: readonly RunningView[];
 	readonly zone: ZoneView | null;
 	/** What is overdue and has no time today, waits or is paused. */

@@ -1,4 +1,23 @@
-/** The words of House: zones and their pages. */
+/** The words of House: rooms, zones, and the parts of the work that are switched on one after the other. */
+import type { Layer } from '$core/household/home';
+
+export const LAYER_NAMES: Readonly<Record<Layer, string>> = {
+	basics: 'Daily routine',
+	weekly: 'Weekly jobs',
+	zone: 'Zone jobs',
+	long: 'Monthly and yearly jobs'
+};
+
+/** Wherever a job shows whose part of the work is switched off. */
+export const LAYER_OFF = {
+	starts: (layer: Layer) =>
+		`Starts when the ${LAYER_NAMES[layer].toLowerCase()} ${layer === 'basics' ? 'is' : 'are'} on. Until then nothing of it is due.`,
+	short: (layer: Layer) => `when the ${LAYER_NAMES[layer].toLowerCase()} are on`,
+	turnOn: (layer: Layer) => `Turn on ${LAYER_NAMES[layer].toLowerCase()}`,
+	mayCome: (layer: Layer) =>
+		`What is on has held for two weeks. The ${LAYER_NAMES[layer].toLowerCase()} can come next, when you like.`,
+	saved: (layer: Layer) => `Saved. It starts when the ${LAYER_NAMES[layer].toLowerCase()} are on.`
+} as const;
 
 export const ZONE_PAGE = {
 	jobs: 'The zone’s jobs',

@@ -31,6 +31,8 @@ const READY = 0.7;
 const TOO_MUCH = 0.35;
 /** Fewer days say nothing yet. */
 const LEAST_DAYS = 5;
+/** Days on which a layer was asked before it can be said to hold: what comes once a week has been asked twice. */
+const LEAST_ASKED: Readonly<Record<Layer, number>> = { basics: LEAST_DAYS, weekly: 2, zone: 2, long: 1 };
 
 export const WINDOW = 14;
 
@@ -71,9 +73,8 @@ export function readHolding(home: PreparedHome, ledger: readonly LedgerEntry[], 
 	}));
 	const running = layers.filter((layer) => layer.on);
 	const share = (layer: LayerHold) => (layer.asked === 0 ? 1 : layer.held / layer.asked);
-	const known = running.filter((layer) => layer.asked >= LEAST_DAYS || layer.layer !== 'basics');
-	const ready =
-		running.length > 0 && known.length === running.length && running.every((layer) => share(layer) >= READY);
+	const isKnown = (layer: LayerHold) => layer.asked >= LEAST_ASKED[layer.layer];
+	const ready = running.length > 0 && running.every((layer) => isKnown(layer) && share(layer) >= READY);
 	const next = ready ? (LAYERS.find((layer) => !on.includes(layer)) ?? null) : null;
 	// The newest layer rests first; the basics always stay.
 	const weak = [...running]

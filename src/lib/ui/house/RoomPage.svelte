@@ -2,19 +2,16 @@
 	/** One room: its name and facts, its jobs, and what can be done with it. */
 	import EditForm from './EditForm.svelte';
 	import PlaceButtons from './PlaceButtons.svelte';
+	import { LAYERS } from '$core/household/home';
+	import { LAYER_NAMES } from '$words/house';
+	import LayerOff from './LayerOff.svelte';
 	import type { HouseView } from '$views/house';
 	let { view }: { view: HouseView } = $props();
 	const room = $derived(view.room);
-	const LAYERS: Record<string, string> = {
-		basics: 'Daily routine',
-		weekly: 'Weekly',
-		zone: 'Zone jobs',
-		long: 'Monthly and yearly jobs'
-	};
 	const groups = $derived(
-		['basics', 'weekly', 'zone', 'long']
-			.map((layer) => ({ layer, jobs: room?.jobList.filter((job) => job.layer === layer) ?? [] }))
-			.filter((group) => group.jobs.length > 0)
+		LAYERS.map((layer) => ({ layer, jobs: room?.jobList.filter((job) => job.layer === layer) ?? [] })).filter(
+			(group) => group.jobs.length > 0
+		)
 	);
 </script>
 
@@ -34,7 +31,8 @@
 	</EditForm>
 	<div class="jobs">
 		{#each groups as group (group.layer)}
-			<h3>{LAYERS[group.layer]}</h3>
+			<h3>{LAYER_NAMES[group.layer]}</h3>
+			{#if view.layersOff.includes(group.layer)}<LayerOff layer={group.layer} {view} />{/if}
 			<ul>
 				{#each group.jobs as job (job.id)}
 					<li>

@@ -5,6 +5,7 @@
 	import Weave from '../glyphs/Weave.svelte';
 	import { plural } from '$words/general';
 	import { ZONE_PAGE } from '$words/house';
+	import LayerOff from './LayerOff.svelte';
 	import EditForm from './EditForm.svelte';
 	import PlaceButtons from './PlaceButtons.svelte';
 	import type { HouseView, ZoneItemView } from '$views/house';
@@ -72,6 +73,7 @@
 	{#if items.length > 0 || zone.ofRooms.length === 0}<h3>
 			{zone.ofRooms.length > 0 ? ZONE_PAGE.extra : ZONE_PAGE.jobs}
 		</h3>{/if}
+	{#if items.length > 0 && view.layersOff.includes('zone')}<LayerOff layer="zone" {view} />{/if}
 	<ol
 		use:dndzone={{ items, flipDurationMs: 120, dropTargetStyle: {}, type: 'items' }}
 		onconsider={(event) => (items = event.detail.items)}

@@ -16,6 +16,7 @@
 	import TextField from '../kit/TextField.svelte';
 	import Toggles from '../kit/Toggles.svelte';
 	import { once } from '../once';
+	import LayerOff from '../house/LayerOff.svelte';
 	import AllDetails from './AllDetails.svelte';
 	import HowOften from './HowOften.svelte';
 	import { JobFields } from './jobFields.svelte';
@@ -75,6 +76,9 @@
 	const toggle = (which: NonNullable<typeof tool>) => (tool = tool === which ? null : which);
 </script>
 
+{#if !view.isNew && !view.household.layers.includes(job.layer)}
+	<div class="px-edge pt-3"><LayerOff layer={job.layer} {view} /></div>
+{/if}
 <form
 	class="flex flex-1 flex-col"
 	method="post"

@@ -14,6 +14,7 @@ import { rhythmWords } from '$words/recurrence';
 import { v7 as uuidv7 } from 'uuid';
 import { reading } from '../../db/pool';
 import { loadHome } from '../../repo/homeRepo';
+import { LAYER_OFF } from '$words/house';
 import { entriesOfJobs, undosOf, workEntries, type StoredEntry } from '../../repo/ledgerRepo';
 import { loadProjection } from '../../repo/projectionRepo';
 import { zoneMark } from '../today/jobRows';
@@ -265,7 +266,13 @@ async function jobPage(
 		where: `${home.roomById.get(job.room)?.name ?? ''}, ${rhythmWords(job)}`,
 		lastDone: last ? tinyDate(last.date) : 'Not yet',
 		lastBy: last ? memberName(home, last.by) : '',
-		nextDue: !next || next.on === null ? 'Not set' : next.on === today ? 'Today' : tinyDate(next.on),
+		nextDue: !home.home.household.layers.includes(job.layer)
+			? LAYER_OFF.short(job.layer)
+			: !next || next.on === null
+				? 'Not set'
+				: next.on === today
+					? 'Today'
+					: tinyDate(next.on),
 		nextBy:
 			next && next.line.line.job.who.mode !== 'shared'
 				? memberName(home, whoseTurn(next.line, today)[0] ?? null)

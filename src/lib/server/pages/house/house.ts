@@ -1,6 +1,6 @@
 /** What House shows, and its edits: rooms, zones, their lists, and the proposal that evens them. */
 import { householdTime } from '$core/calendar/instant';
-import { ROOM_KINDS, WEAVES } from '$core/household/home';
+import { LAYERS, ROOM_KINDS, WEAVES } from '$core/household/home';
 import { bestSingleMove, proposeMoves } from '$core/learning/balance';
 import { balanceInput } from '$core/learning/balanceInput';
 import { checkZones, type ZoneCheck } from '$core/learning/zoneLoad';
@@ -78,6 +78,7 @@ export async function loadHouse(
 		revision,
 		formId: uuidv7(),
 		household: home.home.household.name,
+		layersOff: LAYERS.filter((layer) => !home.home.household.layers.includes(layer)),
 		summary: `${numberWord(rooms.length)} ${plural(rooms.length, 'room')}, ${home.home.zones.length === 0 ? 'no zones' : `${numberWord(home.home.zones.length).toLowerCase()} ${plural(home.home.zones.length, 'zone')}`}.`,
 		cat: home.home.pets[0]?.kind ?? null,
 		rooms,

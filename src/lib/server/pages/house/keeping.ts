@@ -11,12 +11,13 @@ import { prepareHome } from '$core/schedule/preparedHome';
 import { effectivePauses } from '$core/schedule/projection';
 import type { GrowingView, PausesView, RhythmView } from '$views/settings';
 import { listNames, longDate, PAUSE_WORDS, plural, shortDate, tinyDate, weekdayName } from '$words/general';
+import { LAYER_NAMES } from '$words/house';
 import { memberName } from '$words/names';
 import { v7 as uuidv7 } from 'uuid';
 import { reading } from '../../db/pool';
 import { allEntries } from '../../repo/ledgerRepo';
 import { allPatterns } from '../../repo/patterns';
-import { facts, LAYER_NAMES, rhythmEdit } from '../../services/home/settings';
+import { facts, rhythmEdit } from '../../services/home/settings';
 import { yardOfHome } from '../setup/yardOfHome';
 import { missedWords } from '../today/jobRows';
 

@@ -21,6 +21,7 @@ import { loadProjection } from '../../repo/projectionRepo';
 import { loadSessionsAround } from '../../repo/sessionRepo';
 import { givenFor } from '../../services/ledger/whoMay';
 import { asItIs } from '../../services/session/addEvent';
+import { growing } from './growing';
 import { leftOpen } from './leftOpen';
 import { view } from './todayView';
 
@@ -34,6 +35,8 @@ export interface TodayQuery {
 	readonly me: string | null;
 	/** A device of the family: it ticks in the name of whoever was tapped, and of nobody else. */
 	readonly isDevice?: boolean;
+	/** May change the home. */
+	readonly mayEdit?: boolean;
 	readonly now: number;
 }
 
@@ -85,6 +88,7 @@ export async function loadToday(query: TodayQuery): Promise<TodayView> {
 		relation,
 		given: withAway(given, awayOn(effectivePauses(projection.home), date)),
 		loads,
+		growing: relation === 'today' && query.mayEdit ? await growing(house, household, today) : null,
 		leftOpen: relation === 'today' ? await leftOpen(house, household, sessions, today) : []
 	});
 }

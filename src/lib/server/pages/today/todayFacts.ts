@@ -23,6 +23,7 @@ export interface Facts {
 	readonly sessions: readonly StoredSession[];
 	readonly holding: readonly LedgerEntry[];
 	readonly query: TodayQuery;
+	readonly growing: TodayView['growing'];
 	readonly relation: TodayView['relation'];
 	readonly given: GivenTurns;
 	readonly loads: readonly Load[];

@@ -60,6 +60,7 @@ export function view(facts: Facts): TodayView {
 		wentBy: relation === 'past' ? wentBy(facts).map(rowOf) : [],
 		strings: relation === 'today' ? stringViews(facts, query.now, query.isDevice ? null : query.me) : [],
 		leftOpen: facts.leftOpen,
+		growing: facts.growing,
 		pails: pails.map(({ pail }) => pail),
 		zone: zoneView(facts),
 		...overdueViews(facts, rowOf),

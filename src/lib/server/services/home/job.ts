@@ -1,11 +1,12 @@
 /** A job is saved, retired, or added from the library. */
 import { isoOf, parseDay } from '$core/calendar/civil';
-import type { Home, Job } from '$core/household/home';
+import { LAYERS, type Home, type Job } from '$core/household/home';
 import { describeProblems } from '$core/household/problems';
 import { blankJob } from '$core/setup/blankJob';
 import { addFromLibrary, copyJob, lastDoneAbout, retireJob, saveJob } from '$core/setup/editJobs';
 import { jobFromForm, type FormValues } from '$core/setup/jobForm';
 import { freeId } from '$core/setup/library';
+import { LAYER_OFF } from '$words/house';
 import { redirect } from '@sveltejs/kit';
 import { starterLibrary } from '../../repo/patterns';
 import { editHome } from './editHome';
@@ -34,6 +35,12 @@ export function valuesOfForm(form: FormData): FormValues {
 		(values[name] ??= []).push(value);
 	}
 	return values;
+}
+
+/** A job whose part of the work is switched off does not begin today. */
+function savedText(home: Home, layer: string | undefined): string {
+	const off = LAYERS.find((one) => one === layer && !home.household.layers.includes(one));
+	return off ? LAYER_OFF.saved(off) : 'Saved. It holds from today.';
 }
 
 /** Keeps, retires or copies a job. */
@@ -66,12 +73,12 @@ export async function editJob(household: string, id: string, form: FormData) {
 					: read.job;
 			return saveJob(home, job);
 		},
-		() =>
+		({ home, text }) =>
 			op === 'retire'
 				? 'Removed. What was done of it stays in History.'
 				: op === 'copy'
 					? 'The job is in that room, too.'
-					: 'Saved. It holds from today.'
+					: savedText(home, text('layer') || home.jobs.find((job) => job.id === id)?.layer)
 	);
 	if (op === 'retire' && 'saved' in result && !result.tried) redirect(303, '/house');
 	if (id === 'new' && op === 'keep' && 'saved' in result && !result.tried) {

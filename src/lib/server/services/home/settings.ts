@@ -1,4 +1,5 @@
 /** The home's cleaning days and rules, and its layers, are changed. */
+import { LAYER_NAMES } from '$words/house';
 import { parseDay } from '$core/calendar/civil';
 import { householdTime } from '$core/calendar/instant';
 import { LAYERS, type Home, type Household, type Layer } from '$core/household/home';
@@ -96,13 +97,6 @@ export function editRhythm(household: string, form: FormData) {
 		() => 'Cleaning days and house rules holds from today. Earlier days are judged by theirs.'
 	);
 }
-
-export const LAYER_NAMES: Record<Layer, string> = {
-	basics: 'Daily basics',
-	weekly: 'Weekly jobs',
-	zone: 'Zone jobs',
-	long: 'Monthly and yearly jobs'
-};
 
 export function editGrowing(household: string, form: FormData) {
 	return editHome(

@@ -1,0 +1,86 @@
+/** One part of the work after the other: what is off says so wherever it shows, and what may come next is offered. */
+import { describe, expect, it } from 'vitest';
+import { loadLedger } from '../../src/lib/server/pages/history/loadLedger';
+import { loadHouse } from '../../src/lib/server/pages/house/house';
+import { loadToday } from '../../src/lib/server/pages/today/loadToday';
+import { loadHome } from '../../src/lib/server/repo/homeRepo';
+import { revisionOf } from '../../src/lib/server/repo/homeRows';
+import { editJob } from '../../src/lib/server/services/home/job';
+import { editGrowing } from '../../src/lib/server/services/home/settings';
+import { tick } from '../../src/lib/server/services/ledger/entryActions';
+import { asAda, form, newId, NOW, said, someHomes } from './asking';
+
+const { household, pool, setClock } = someHomes();
+
+const change = async (home: string, layer: string, on: boolean) =>
+	said(
+		await editGrowing(
+			home,
+			form({ id: newId(), revision: String(await revisionOf(pool(), home)), layer, on: on ? '1' : '0' })
+		)
+	);
+const look = (home: string, mayEdit = true, at = NOW) =>
+	loadToday({ household: home, on: null, open: null, me: 'ada', mayEdit, now: Date.parse(at) });
+
+describe('work whose part is switched off', () => {
+	it('says when it starts, in its room, in History and when it is saved, and is nowhere due', async () => {
+		const home = await household();
+		setClock(NOW);
+		await change(home, 'weekly', false);
+		const weekly = (await loadHome(pool(), home))?.home.jobs.find((job) => job.layer === 'weekly');
+		if (!weekly) throw new Error('no weekly job');
+		const house = await loadHouse(home, { room: weekly.room, zone: null });
+		expect(house.layersOff).toEqual(['weekly']);
+		const ledger = await loadLedger({
+			household: home,
+			job: null,
+			by: null,
+			room: null,
+			to: null,
+			open: null,
+			page: weekly.id,
+			entry: null,
+			me: 'ada',
+			now: Date.parse(NOW)
+		});
+		expect(ledger.page?.nextDue).toBe('when the weekly jobs are on');
+		const saved = await editJob(
+			home,
+			weekly.id,
+			form({ id: newId(), revision: String(await revisionOf(pool(), home)), op: 'keep', name: 'New name' })
+		);
+		expect(said(saved)).toMatchObject({
+			status: 200,
+			message: 'Saved. It starts when the weekly jobs are on.'
+		});
+		const today = await look(home);
+		const lines = [...today.parts.flatMap((part) => part.rows), ...today.overdue.map((one) => one.row)];
+		expect(lines.map((row) => row.line)).not.toContain(weekly.id);
+	});
+});
+
+describe('the next part of the work', () => {
+	it('is offered on Today once what is on has held, to whoever may change the home', async () => {
+		const home = await household();
+		setClock('2027-02-01T10:00:00Z');
+		for (const layer of ['weekly', 'zone', 'long']) await change(home, layer, false);
+		expect((await look(home, true, '2027-02-01T10:00:00Z')).growing).toBeNull();
+		const basics = (await loadHome(pool(), home))?.series.filter((line) => line.job.layer === 'basics') ?? [];
+		for (let day = 17; day <= 28; day++) {
+			setClock(`2027-02-${day}T20:00:00Z`);
+			for (const line of basics)
+				await tick(
+					asAda(home),
+					form({ id: newId(), line: line.id, outcome: 'done', by: 'ada', date: `2027-02-${day}` })
+				);
+		}
+		setClock('2027-03-01T10:00:00Z');
+		const held = await look(home, true, '2027-03-01T10:00:00Z');
+		expect(held.growing).toMatchObject({ layer: 'weekly' });
+		expect((await look(home, false, '2027-03-01T10:00:00Z')).growing).toBeNull();
+		const on = await change(home, 'weekly', true);
+		expect(on.message).toContain('on from today');
+		// Nothing of the week was asked yet: the next is not offered on the same day.
+		expect((await look(home, true, '2027-03-01T10:00:00Z')).growing).toBeNull();
+	});
+});
