@@ -172,7 +172,9 @@ test('each ticks what is theirs: a child its list for itself, a device for whoev
 	expect((await tick('adult', { line: 'loft-own-room', by: 'bram' })).status).toBe(403);
 	expect((await tick('device', { line: 'bins-to-the-gate', by: '' })).text).toContain('Tap who did it');
 	// Whoever is tapped stands in no address, so that the device forgets it after three minutes.
-	const tapped = await (people.get('device') as Person).api.get('/?by=bram&on=2027-03-04', { maxRedirects: 0 });
+	const tapped = await (people.get('device') as Person).api.get('/?by=bram&on=2027-03-04', {
+		maxRedirects: 0
+	});
 	expect([tapped.status(), tapped.headers().location]).toEqual([303, '/?on=2027-03-04']);
 	expect(tapped.headers()['set-cookie']).toMatch(/tapped=bram;.*Max-Age=180/i);
 	expect((await tick('device', { line: 'bins-to-the-gate', by: 'bram' })).text).toContain('Done:');

@@ -7,12 +7,14 @@ import { leftOpenDone } from '../../src/lib/server/services/session/leftOpen';
 import * as pails from '../../src/lib/server/pages/session/running';
 import * as presses from '../../src/lib/server/services/session/press';
 import { say } from '../../src/lib/server/pages/command/saying';
+import { loadHome } from '../../src/lib/server/repo/homeRepo';
+import { judge } from '../../src/lib/server/services/ledger/entryActions';
 import { start } from '../../src/lib/server/services/session/startSession';
 import { loadToday } from '../../src/lib/server/pages/today/loadToday';
 import { asideOf } from '../../src/lib/words/offer';
 import { asAda, asMember, form, newId, NOW, said, someHomes, type Fields } from './asking';
 
-const { household, setClock } = someHomes();
+const { household, pool, setClock } = someHomes();
 const later = (minutes: number) => new Date(Date.parse(NOW) + minutes * 60_000).toISOString();
 
 const fill = (home: string, asked: Record<string, string>) =>
@@ -262,6 +264,22 @@ describe('a clearing that was left', () => {
 		expect(said(await leftOpenDone(home, form({ kind: 'river', of: 'x' }))).status).toBe(400);
 		await press(home, id, { kind: 'judged', clutter: 'nearly' });
 		expect((await today(home, 'ada')).leftOpen).toEqual([]);
+	});
+});
+
+describe('a zone that is not decluttered', () => {
+	it('has clearing as its sitting, in its own rooms, of a sitting’s length', async () => {
+		const home = await household();
+		expect((await fill(home, { kind: 'zone' })).kind).toBe('zone');
+		await judge(asAda(home), form({ id: newId(), zone: 'front', clutter: 'not-yet' }));
+		const view = await fill(home, { kind: 'zone' });
+		expect([view.kind, view.minutes]).toEqual(['clearing', 15]);
+		const own = (await loadHome(pool(), home))?.home.rooms.filter((room) => room.zone === 'front');
+		expect(view.clearRooms.map((room) => room.id).sort()).toEqual(own?.map((room) => room.id).sort());
+		// Any other spot can be chosen where it was not the zone that was asked for; the zone's rooms come first.
+		const any = await fill(home, { kind: 'clearing' });
+		expect(any.clearRooms.length).toBeGreaterThan(view.clearRooms.length);
+		expect(own?.map((room) => room.id)).toContain(any.clearRooms[0]?.id);
 	});
 });
 

@@ -1,10 +1,12 @@
 /** Sessions of several people, caps, clearings and loads against the database; each query with another home's ids, too. */
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import type { SessionPlan } from '../../src/lib/core/session/sessionPlan';
+import { minutesDoneBetween } from '../../src/lib/core/people/minutesDone';
 import { readLoad } from '../../src/lib/core/laundry/laundry';
 import { transaction } from '../../src/lib/server/db/pool';
 import { bagLeft, boxGone, leftTheHouse, openBags, openBoxes } from '../../src/lib/server/repo/clearingRepo';
 import { addLoad, dropLoad, loadOf, openLoads, tellLoad } from '../../src/lib/server/repo/laundryRepo';
+import { loadHome } from '../../src/lib/server/repo/homeRepo';
 import { loadSessionsAround } from '../../src/lib/server/repo/sessionRepo';
 import { timingsOf } from '../../src/lib/server/repo/timingsOf';
 import { day, testId } from '../core/entries';
@@ -127,6 +129,36 @@ describe('a clearing', () => {
 		expect(await s.add('binOut', 60)).toEqual({ ok: true });
 		expect(await s.add('stepDone', 61, 0)).toMatchObject({ ok: false });
 	});
+	it('is over once all is put away, and stands in the record with its minutes and its things', async () => {
+		const s = await sorted();
+		await s.add('binOut', 16);
+		await s.add('bagPlaced', 17, null, { place: 'by the door', carrier: 'ada', leavesOn: '2027-03-06' });
+		await s.add('walked', 18, null, { room: 'porch' });
+		expect((await s.load()).isOver).toBe(false);
+		await s.add('judged', 19, null, { clutter: 'nearly' });
+		expect((await s.load()).isOver).toBe(true);
+		const all = await s.ledger();
+		expect(all.filter((entry) => entry.outcome === 'cleared')).toMatchObject([
+			{ by: 'ada', room: 'porch', spot: 'bench', minutes: 19, binned: 1, given: 2, put: 1, session: s.id }
+		]);
+		const home = await loadHome(on(), s.household);
+		if (!home) throw new Error('no home');
+		const from = (await s.load()).date;
+		expect(minutesDoneBetween(home, all, from, from).get('ada')?.minutes).toBe(19);
+		// Pressed again, or ended by another phone: it stands there once.
+		await s.add('setDown', 21);
+		expect((await s.ledger()).filter((one) => one.outcome === 'cleared')).toHaveLength(1);
+	});
+	it('set down half way is in the record as well; one in which nothing was done is not', async () => {
+		const s = await sorted();
+		await s.add('setDown', 16);
+		expect((await s.ledger()).filter((e) => e.outcome === 'cleared')).toMatchObject([
+			{ minutes: 16, binned: 1 }
+		]);
+		const none = await begin(plan);
+		await none.add('setDown', 0.1);
+		expect(await none.ledger()).toEqual([]);
+	});
 	it('leaves a bag until it has left, a box beside a full place, and the zone’s judgement', async () => {
 		const s = await sorted();
 		await s.add('binOut', 16);
@@ -136,7 +168,7 @@ describe('a clearing', () => {
 		expect((await s.load()).closing).toBe('open');
 		await s.add('judged', 20, null, { clutter: 'nearly' });
 		expect((await s.load()).closing).toBe('done');
-		expect(await s.ledger()).toMatchObject([{ outcome: 'judgement', zone: 'front', clutter: 'nearly' }]);
+		expect((await s.ledger()).filter((e) => e.outcome === 'judgement')).toMatchObject([{ outcome: 'judgement', zone: 'front', clutter: 'nearly' }]);
 		const [bag] = await openBags(on(), s.household);
 		expect(bag).toMatchObject({ things: 2, place: 'in the car', carrier: 'ben', leavesOn: '2027-03-06' });
 		const [box] = await openBoxes(on(), s.household);

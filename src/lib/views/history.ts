@@ -3,9 +3,10 @@ import type { ZoneMark } from './today';
 
 export interface LedgerLine {
 	readonly entry: string;
+	/** Empty for what was decluttered. */
 	readonly job: string;
 	readonly name: string;
-	readonly outcome: 'done' | 'looked' | 'letgo' | 'part';
+	readonly outcome: 'done' | 'looked' | 'letgo' | 'part' | 'cleared';
 	readonly words: string;
 	readonly by: string;
 	readonly minutes: number | null;

@@ -112,9 +112,10 @@ export interface RunningView {
 
 export interface DoneView {
 	readonly entry: string;
+	/** Empty for what was decluttered: it is no job. */
 	readonly line: string;
 	readonly name: string;
-	readonly outcome: 'done' | 'looked' | 'letgo' | 'part';
+	readonly outcome: 'done' | 'looked' | 'letgo' | 'part' | 'cleared';
 	readonly by: string;
 	readonly minutes: number | null;
 	readonly zone: ZoneMark | null;

@@ -189,6 +189,7 @@ export const OTHER_WAYS = {
 			: jobs === 0
 				? 'this week’s zone, all done'
 				: `this week’s zone, ${lowerNumber(jobs)} ${plural(jobs, 'job')} left`,
+	zoneClearing: 'it is not decluttered yet: one spot of it',
 	clearing: 'Declutter one spot',
 	clearingLine: 'keep, give away, throw out; 15 min',
 	visitors: 'Quick tidy before visitors',

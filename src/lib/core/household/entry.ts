@@ -13,6 +13,8 @@ const common = {
 	by: member
 };
 
+const count = z.number().int().min(0).max(100_000);
+
 const onLine = { job: id, part: dayPart.nullable().default(null) };
 
 const work = {
@@ -71,6 +73,18 @@ export const entrySchema = z.discriminatedUnion(
 			zone: id,
 			clutter: z.enum(['clear', 'nearly', 'not-yet'])
 		}),
+		/** A spot was decluttered: what was counted into the three containers, and how long it took. */
+		z.strictObject({
+			outcome: z.literal('cleared'),
+			...common,
+			room: id,
+			spot: name,
+			minutes,
+			binned: count,
+			given: count,
+			put: count,
+			session: uuid.nullable().default(null)
+		}),
 		/** How far somebody has grown into a job: `chore`, as it moves none of the job's occurrences. */
 		z.strictObject({
 			outcome: z.literal('rung'),
@@ -97,7 +111,7 @@ export const entrySchema = z.discriminatedUnion(
 			point: z.string().trim().max(80).nullable().default(null)
 		})
 	],
-	'An entry says what happened: done, looked, part, letgo, skipped, moved, extra, called, undo, enough, pause, judgement, rung or lookround.'
+	'An entry says what happened: done, looked, part, letgo, skipped, moved, extra, called, undo, enough, pause, judgement, cleared, rung or lookround.'
 );
 
 export type LedgerEntry = z.infer<typeof entrySchema>;
@@ -105,6 +119,7 @@ export type Outcome = LedgerEntry['outcome'];
 export type WorkEntry = Extract<LedgerEntry, { outcome: 'done' | 'looked' | 'letgo' | 'part' }>;
 export type PauseEntry = Extract<LedgerEntry, { outcome: 'pause' }>;
 
+export type ClearedEntry = Extract<LedgerEntry, { outcome: 'cleared' }>;
 export type RungEntry = Extract<LedgerEntry, { outcome: 'rung' }>;
 export type LookRoundEntry = Extract<LedgerEntry, { outcome: 'lookround' }>;
 

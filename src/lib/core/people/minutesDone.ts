@@ -6,6 +6,7 @@ import { effectiveLedger } from '../schedule/series';
 
 /** Minutes of an entry: measured, else as the job says at its depth. Looking and letting go are no work. */
 export function minutesOfEntry(home: PreparedHome, entry: LedgerEntry): number {
+	if (entry.outcome === 'cleared') return entry.minutes;
 	if (entry.outcome !== 'done' && entry.outcome !== 'part') return 0;
 	if (entry.coveredBy !== null) return 0;
 	if (entry.minutes !== null) return entry.minutes;
@@ -29,11 +30,12 @@ export function minutesDoneBetween(
 ): ReadonlyMap<string, MinutesDone> {
 	const sums = new Map<string, { minutes: number; hidden: number }>();
 	for (const entry of effectiveLedger(entries)) {
-		if (!isWork(entry) || entry.by === null || entry.date < from || entry.date > to) continue;
+		if (entry.by === null || entry.date < from || entry.date > to) continue;
+		if (!isWork(entry) && entry.outcome !== 'cleared') continue;
 		const sum = sums.get(entry.by) ?? { minutes: 0, hidden: 0 };
 		const minutes = minutesOfEntry(home, entry);
 		sum.minutes += minutes;
-		if (home.everyJob.get(entry.job)?.hidden) sum.hidden += minutes;
+		if (isWork(entry) && home.everyJob.get(entry.job)?.hidden) sum.hidden += minutes;
 		sums.set(entry.by, sum);
 	}
 	return sums;

@@ -65,6 +65,9 @@ export function toSeriesEntry(entry: LedgerEntry): SeriesEntry | null {
 	};
 }
 
+/** Entries that touch no line and nothing of the home's days. */
+const APART: readonly LedgerEntry['outcome'][] = ['rung', 'lookround', 'cleared'];
+
 const settles = (entry: { outcome: string }) =>
 	entry.outcome === 'done' || entry.outcome === 'looked' || entry.outcome === 'letgo';
 
@@ -261,8 +264,8 @@ function sortLedger(home: PreparedHome, ledger: readonly LedgerEntry[]): SortedL
 	for (const entry of ledger) {
 		let lists = [homeEntries];
 		if (entry.outcome === 'undo') lists = wentTo.get(entry.of) ?? [];
-		// How people grow into jobs changes nothing of when they fall due.
-		else if (entry.outcome === 'rung' || entry.outcome === 'lookround') lists = [];
+		// How people grow into jobs and what was decluttered change nothing of when jobs fall due.
+		else if (APART.includes(entry.outcome)) lists = [];
 		else if ('job' in entry) {
 			lists = [listIn(byLine, seriesId(entry.job, entry.part))];
 			const zone = zoneOfJob.get(entry.job);

@@ -61,3 +61,7 @@ export function breaksOf(minutes: number): { from: number; until: number }[] {
 	const toMiddle = short.map((span) => Math.abs(span.from + SHORT_BREAK / 2 - minutes / 2));
 	return lay(toMiddle.indexOf(Math.min(...toMiddle)));
 }
+
+/** The kind that a sitting really is: a zone that is not clear of clutter spends its sittings on clearing. */
+export const kindOn = (kind: SessionKind, zone: { readonly clearing: boolean } | null): SessionKind =>
+	kind === 'zone' && zone?.clearing ? 'clearing' : kind;

@@ -37,6 +37,7 @@ export function entryOfRow(row: Row): LedgerEntry {
 			return { outcome: row.outcome, ...common, ...line };
 		case 'pause':
 		case 'judgement':
+		case 'cleared':
 		case 'rung':
 		case 'lookround':
 			return entrySchema.parse({
@@ -112,6 +113,10 @@ function detailOf(entry: LedgerEntry): Record<string, unknown> | null {
 		}
 		case 'judgement':
 			return { zone: entry.zone, clutter: entry.clutter };
+		case 'cleared': {
+			const { room, spot, minutes, binned, given, put, session } = entry;
+			return { room, spot, minutes, binned, given, put, session };
+		}
 		case 'rung': {
 			const { member, chore, rung, how } = entry;
 			return { member, chore, rung, how };
@@ -186,7 +191,7 @@ export async function entriesOfJobs(db: Db, household: string, jobs: readonly st
 export async function entriesOfHome(db: Db, household: string) {
 	return select(
 		db,
-		"household_id = ? AND job_id IS NULL AND outcome NOT IN ('rung', 'lookround') ORDER BY seq",
+		"household_id = ? AND job_id IS NULL AND outcome NOT IN ('rung', 'lookround', 'cleared') ORDER BY seq",
 		[household]
 	);
 }
@@ -237,6 +242,8 @@ export async function undosOf(db: Db, household: string, ids: readonly string[])
 export interface LedgerFilter {
 	readonly member: string | null;
 	readonly jobs: readonly string[] | null;
+	/** With `jobs`: also what was decluttered in this room. */
+	readonly room?: string | null;
 	/** Back from this day, included. */
 	readonly to: CivilDay;
 	readonly days: number;
@@ -244,16 +251,16 @@ export interface LedgerFilter {
 
 /** Entries of work of the last days that have any (at most `days` of them, from `to` back), in the order made. */
 export async function workEntries(db: Db, household: string, filter: LedgerFilter): Promise<StoredEntry[]> {
-	if (filter.jobs !== null && filter.jobs.length === 0) return [];
-	let where = "household_id = ? AND outcome IN ('done', 'looked', 'letgo', 'part') AND date <= ?";
+	let where = "household_id = ? AND outcome IN ('done', 'looked', 'letgo', 'part', 'cleared') AND date <= ?";
 	const values: unknown[] = [household, isoOf(filter.to)];
 	if (filter.member !== null) {
 		where += ' AND by_member = ?';
 		values.push(filter.member);
 	}
 	if (filter.jobs !== null) {
-		where += ' AND job_id IN (?)';
-		values.push(filter.jobs);
+		const jobs = filter.jobs.length > 0 ? filter.jobs : [''];
+		where += " AND (job_id IN (?) OR (outcome = 'cleared' AND JSON_VALUE(detail, '$.room') = ?))";
+		values.push(jobs, filter.room ?? '');
 	}
 	const [dates] = await db.query<Row[]>(
 		`SELECT DISTINCT date FROM ledger WHERE ${where} ORDER BY date DESC LIMIT ${Math.floor(filter.days)}`,
@@ -268,7 +275,7 @@ export async function workEntries(db: Db, household: string, filter: LedgerFilte
 export async function habitMinutes(db: Db, household: string, today: CivilDay): Promise<number> {
 	const [rows] = await db.execute<Row[]>(
 		`SELECT COALESCE(SUM(minutes), 0) / 28 AS habit FROM ledger
-		WHERE household_id = ? AND date >= ? AND date < ? AND outcome IN ('done', 'part')`,
+		WHERE household_id = ? AND date >= ? AND date < ? AND outcome IN ('done', 'part', 'cleared')`,
 		[household, isoOf((today - 28) as CivilDay), isoOf(today)]
 	);
 	return Number(rows[0]?.habit ?? 0);

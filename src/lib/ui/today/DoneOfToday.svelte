@@ -35,7 +35,7 @@
 			{#each named as done (done.entry)}
 				<li>
 					<a
-						href={hrefOf(done.line)}
+						href={done.line === '' ? `/history?open=${view.date}` : hrefOf(done.line)}
 						data-sveltekit-noscroll
 						data-sveltekit-replacestate
 						class="inline-block py-0.5 text-tin-text no-underline wrap-anywhere hover:underline"

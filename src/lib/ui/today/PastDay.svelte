@@ -20,11 +20,14 @@
 						name={done.outcome === 'letgo' ? 'letgo' : done.outcome === 'part' ? 'part' : 'done'}
 						size={24}
 					/>
-					<a href={hrefOf(done.line)} data-sveltekit-noscroll data-sveltekit-replacestate class={NAME}
-						>{done.name}</a
+					<a
+						href={done.line === '' ? `/history?open=${view.date}` : hrefOf(done.line)}
+						data-sveltekit-noscroll
+						data-sveltekit-replacestate
+						class={NAME}>{done.name}</a
 					>
 					<span
-						>{done.by}{done.outcome === 'done'
+						>{done.by}{done.outcome === 'done' || done.outcome === 'cleared'
 							? ''
 							: `${done.by ? ', ' : ''}${OUTCOME_WORDS[done.outcome]}`}</span
 					>

@@ -13,6 +13,7 @@
 	import Together from '$ui/session/Together.svelte';
 	import VisitorsRun from '$ui/session/VisitorsRun.svelte';
 	import { Running } from '$ui/session/running.svelte';
+	import { KIND_WORDS } from '$words/session';
 	import { volumeWanted } from '$ui/session/sound';
 	let { data, form } = $props();
 	const running = new Running(() => data.run);
@@ -25,7 +26,11 @@
 			: null
 	);
 	const title = $derived(
-		running.atBell ? 'The bell' : (running.step(running.lane()?.coming[0]?.step ?? -1)?.text ?? 'All done')
+		plan.clearing
+			? KIND_WORDS.clearing.title
+			: running.atBell
+				? 'The bell'
+				: (running.step(running.lane()?.coming[0]?.step ?? -1)?.text ?? 'All done')
 	);
 	let changing = $state(false);
 	const onchange = () => (changing = true);

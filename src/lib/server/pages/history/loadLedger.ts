@@ -1,7 +1,7 @@
 /** What the Ledger shows: the days as a diary, and the page of one job. */
 import { addDays, isoOf, parseDay, partsOf, type CivilDay } from '$core/calendar/civil';
 import { householdTime, wallTime } from '$core/calendar/instant';
-import { isWork, type LedgerEntry, type WorkEntry } from '$core/household/entry';
+import { isWork, type ClearedEntry, type LedgerEntry, type WorkEntry } from '$core/household/entry';
 import { estimateMinutes } from '$core/learning/minutes';
 import { whoseTurn } from '$core/people/ownList';
 import type { PreparedHome } from '$core/schedule/preparedHome';
@@ -15,6 +15,7 @@ import { v7 as uuidv7 } from 'uuid';
 import { reading } from '../../db/pool';
 import { loadHome } from '../../repo/homeRepo';
 import { LAYER_OFF } from '$words/house';
+import { clearedName, clearedWords } from '$words/history';
 import { entriesOfJobs, undosOf, workEntries, type StoredEntry } from '../../repo/ledgerRepo';
 import { loadProjection } from '../../repo/projectionRepo';
 import { zoneMark } from '../today/jobRows';
@@ -57,7 +58,13 @@ export async function loadLedger(query: LedgerQuery): Promise<LedgerView> {
 		job !== '' ? [job] : room !== '' ? home.home.jobs.filter((j) => j.room === room).map((j) => j.id) : null;
 
 	const found = await reading((db) =>
-		workEntries(db, household, { member: by === '' ? null : by, jobs, to, days: DAYS_A_PAGE + 1 })
+		workEntries(db, household, {
+			member: by === '' ? null : by,
+			jobs,
+			room: job === '' ? room : null,
+			to,
+			days: DAYS_A_PAGE + 1
+		})
 	);
 	const facts: Facts = { home, today, undos: await undosThatHold(household, found) };
 	const days = dayViews(facts, found);
@@ -70,7 +77,12 @@ export async function loadLedger(query: LedgerQuery): Promise<LedgerView> {
 		(query.open === 'none' ? null : (shown[0]?.date ?? null));
 	const openLines = shown.find((day) => day.date === openDay)?.lines ?? [];
 	const entryLine = shown.flatMap((day) => day.lines).find((line) => line.entry === query.entry) ?? null;
-	const pageJob = query.page ?? entryLine?.job ?? (job !== '' ? job : null) ?? openLines[0]?.job ?? null;
+	const pageJob =
+		query.page ??
+		entryLine?.job ??
+		(job !== '' ? job : null) ??
+		openLines.find((line) => line.job !== '')?.job ??
+		null;
 	const member =
 		home.home.members.find((m) => m.id === query.me) ?? home.home.members.find((m) => m.role === 'organiser');
 	return {
@@ -153,8 +165,6 @@ function plannedMinutes(home: PreparedHome, entry: WorkEntry): number | null {
 }
 
 function lineView({ home, undos }: Facts, entry: WorkEntry): LedgerLine {
-	const rules = home.home.household;
-	const undo = undos.get(entry.id);
 	const job = home.everyJob.get(entry.job);
 	return {
 		entry: entry.id,
@@ -173,26 +183,49 @@ function lineView({ home, undos }: Facts, entry: WorkEntry): LedgerLine {
 		minutes: entry.minutes,
 		planned: plannedMinutes(home, entry),
 		cutOff: entry.cutOff,
-		back: undo
-			? {
-					words: `undone at ${clockText(wallTime(undo.receivedAt, rules.timeZone), rules.clock)}`,
-					undo: undo.entry.id
-				}
-			: null
+		back: backOf(home, undos.get(entry.id))
 	};
 }
 
+function clearedView({ home, undos }: Facts, entry: ClearedEntry): LedgerLine {
+	return {
+		entry: entry.id,
+		job: '',
+		name: clearedName(entry.spot),
+		outcome: 'cleared',
+		words: clearedWords(home.everyRoom.get(entry.room)?.name ?? '', entry),
+		by: memberName(home, entry.by),
+		minutes: entry.minutes,
+		planned: null,
+		cutOff: false,
+		back: backOf(home, undos.get(entry.id))
+	};
+}
+
+/** How an entry was taken back; null where it holds. */
+function backOf(home: PreparedHome, undo: StoredEntry | undefined): LedgerLine['back'] {
+	const rules = home.home.household;
+	return undo
+		? {
+				words: `undone at ${clockText(wallTime(undo.receivedAt, rules.timeZone), rules.clock)}`,
+				undo: undo.entry.id
+			}
+		: null;
+}
+
 function dayViews(facts: Facts, found: readonly StoredEntry[]): LedgerDay[] {
-	const byDay = new Map<CivilDay, WorkEntry[]>();
+	const byDay = new Map<CivilDay, (WorkEntry | ClearedEntry)[]>();
 	for (const { entry } of found) {
-		if (!isWork(entry)) continue;
+		if (!isWork(entry) && entry.outcome !== 'cleared') continue;
 		byDay.set(entry.date, [...(byDay.get(entry.date) ?? []), entry]);
 	}
 	return [...byDay].sort(([a], [b]) => b - a).map(([day, entries]) => dayView(facts, day, entries));
 }
 
-function dayView(facts: Facts, day: CivilDay, entries: readonly WorkEntry[]): LedgerDay {
-	const lines = entries.map((entry) => lineView(facts, entry));
+function dayView(facts: Facts, day: CivilDay, entries: readonly (WorkEntry | ClearedEntry)[]): LedgerDay {
+	const lines = entries.map((entry) =>
+		entry.outcome === 'cleared' ? clearedView(facts, entry) : lineView(facts, entry)
+	);
 	const counted = lines.filter((line) => line.back === null);
 	const people = new Map<string, string[]>();
 	for (const line of counted) {

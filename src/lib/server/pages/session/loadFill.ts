@@ -1,12 +1,12 @@
 /** Filling a pail: what the page shows before it starts. */
 import { wallTime } from '$core/calendar/instant';
-import type { Member } from '$core/household/home';
+import type { Member, Room } from '$core/household/home';
 import { homeSpans } from '$core/people/presence';
 import { whyLeft, type WhyLeft } from '$core/planner/whyLeft';
 import { chanceOf, coveredIn, habitInPlan } from '$core/session/margin';
 import { stepsOf } from '$core/session/sessionSteps';
 import { type PailOffer } from '$core/session/offers';
-import { type SessionKind } from '$core/session/kinds';
+import { kindOn, type SessionKind } from '$core/session/kinds';
 import type { FillView, OfferView } from '$views/session';
 import { type PailJob, type PailJobs } from '$views/session';
 import { clockText, listNames, minutesText } from '$words/general';
@@ -27,11 +27,12 @@ import { hrefOf, minutesAsked, readQuery, type Query } from '../../services/sess
 import { jobRow, zoneMark } from '../today/jobRows';
 
 export async function loadFill(asker: Asker, url: URLSearchParams): Promise<FillView> {
-	const query = readQuery(url);
+	const wanted = readQuery(url);
 	const facts = await houseNow(asker.householdId);
 	const { home, day, at, sessions } = facts;
 	const rules = home.home.household;
-	const asked = query.minutes ?? String(defaultMinutes(facts, query.kind));
+	const query = { ...wanted, kind: kindOn(wanted.kind, day.zone) };
+	const asked = query.minutes ?? String(defaultMinutes(facts, wanted.kind));
 	const read = minutesAsked.safeParse(asked);
 	if (!read.success)
 		error(400, {
@@ -133,15 +134,30 @@ export async function loadFill(asker: Asker, url: URLSearchParams): Promise<Fill
 						in: query.rooms ? query.rooms.includes(room.id) : room.seenByVisitors
 					}))
 				: [],
-		clearRooms:
-			query.kind === 'clearing'
-				? home.home.rooms.map(({ id, name }) => ({ id, name, chosen: query.rooms?.includes(id) ?? false }))
-				: [],
+		clearRooms: query.kind === 'clearing' ? clearRooms(facts, wanted.kind === 'zone', query.rooms ?? []) : [],
 		spot: query.spot ?? '',
 		inRooms: query.kind === 'visitors' ? [] : (query.rooms ?? []),
 		running,
 		formId: uuidv7()
 	};
+}
+
+/** Where a spot can be: in a sitting of the zone its own rooms alone; else all, those of an unclear zone first. */
+function clearRooms(
+	{ home, day }: HouseNow,
+	isSitting: boolean,
+	asked: readonly string[]
+): FillView['clearRooms'] {
+	const zone = day.zone?.clearing ? day.zone.zone : null;
+	const isIn = (room: Room) => zone !== null && room.zone === zone;
+	const rooms = [...home.home.rooms].sort(
+		(a, b) => Number(isIn(b)) - Number(isIn(a)) || a.walkOrder - b.walkOrder
+	);
+	return (isSitting ? rooms.filter(isIn) : rooms).map(({ id, name }) => ({
+		id,
+		name,
+		chosen: asked.includes(id)
+	}));
 }
 
 /** The reason of each job that is on and not in the chosen plan. */

@@ -1,5 +1,7 @@
 /** What was done on a day, and what of a past day was not. */
-import { isWork } from '$core/household/entry';
+import { isWork, type ClearedEntry } from '$core/household/entry';
+import type { PreparedHome } from '$core/schedule/preparedHome';
+import { clearedName } from '$words/history';
 import type { DaySeries } from '$core/schedule/readDay';
 import type { DoneView } from '$views/today';
 import { memberName } from '$words/names';
@@ -9,7 +11,10 @@ import type { Facts } from './todayFacts';
 export function doneViews({ home, day, holding }: Facts): DoneView[] {
 	const lines = new Map(day.lines.map((line) => [line.line.id, line]));
 	const settled = new Set(day.lines.flatMap((line) => [...line.settledBy]));
-	return holding.filter(isWork).map((entry) => {
+	const spots = holding.flatMap((entry): DoneView[] =>
+		entry.outcome === 'cleared' ? [clearedView(home, entry)] : []
+	);
+	const jobs = holding.filter(isWork).map((entry): DoneView => {
 		const line = lines.get(entry.part === null ? entry.job : `${entry.job}/${entry.part}`);
 		const job = home.everyJob.get(entry.job);
 		const extra = line && entry.outcome !== 'part' && job?.cadence.type !== 'zone' && !settled.has(entry.id);
@@ -24,6 +29,21 @@ export function doneViews({ home, day, holding }: Facts): DoneView[] {
 			note: extra && line.state !== 'done' ? 'as an extra' : null
 		};
 	});
+	return [...jobs, ...spots];
+}
+
+/** A spot that was decluttered on the day. */
+function clearedView(home: PreparedHome, entry: ClearedEntry): DoneView {
+	return {
+		entry: entry.id,
+		line: '',
+		name: clearedName(entry.spot),
+		outcome: 'cleared',
+		by: memberName(home, entry.by),
+		minutes: entry.minutes,
+		zone: zoneMark(home, home.everyRoom.get(entry.room)?.zone ?? null),
+		note: null
+	};
 }
 
 /** Turns of a past day that were not settled on it. */

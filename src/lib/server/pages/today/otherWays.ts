@@ -23,7 +23,11 @@ export function otherWays({ home, hung, running, day, loads, query }: Facts, me:
 			)
 		},
 		{ key: 'round', label: OTHER_WAYS.round, line: OTHER_WAYS.roundLine },
-		{ key: 'zone', label: OTHER_WAYS.zone(mark?.name ?? null), line: OTHER_WAYS.zoneLine(left) },
+		{
+			key: 'zone',
+			label: OTHER_WAYS.zone(mark?.name ?? null),
+			line: day.zone?.clearing ? OTHER_WAYS.zoneClearing : OTHER_WAYS.zoneLine(left)
+		},
 		{ key: 'clearing', label: OTHER_WAYS.clearing, line: OTHER_WAYS.clearingLine },
 		{ key: 'visitors', label: OTHER_WAYS.visitors, line: OTHER_WAYS.visitorsLine },
 		{ key: 'reset', label: OTHER_WAYS.reset, line: OTHER_WAYS.resetLine },

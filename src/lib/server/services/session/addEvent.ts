@@ -1,6 +1,7 @@
 /** What happens to a session: begun once, pressed on, closed when its day is over. In the transaction of a use case. */
 import { type CivilDay } from '$core/calendar/civil';
 import { dayBegins } from '$core/calendar/instant';
+import { clearedEntries } from '$core/clearing/clearedEntry';
 import { readClearing } from '$core/clearing/clearing';
 import type { LedgerEntry } from '$core/household/entry';
 import type { PreparedHome } from '$core/schedule/preparedHome';
@@ -129,6 +130,7 @@ export async function addEvent(
 	}
 	if (after.phase === 'over' && before.phase !== 'over') entries.push(...begun(session, after, event));
 	if (event.kind === 'judged') entries.push(...judgement(session, event));
+	if (after.phase === 'over' && before.phase !== 'over') entries.push(...cleared(session, after, event));
 	if (session.plan.clearing) await followClearing(db, household, session, event);
 	const isOver = after.phase === 'over';
 	if (isOver !== session.isOver) {
@@ -139,11 +141,20 @@ export async function addEvent(
 	const known = entries.filter(
 		(entry) =>
 			entry.outcome === 'undo' ||
+			entry.outcome === 'cleared' ||
 			(entry.outcome === 'judgement' && home?.zoneById.has(entry.zone)) ||
 			home?.seriesById.has(lineOf(entry))
 	);
 	const recorded = await recordEntries(db, household, known, session.date, event.at);
 	if (!recorded.ok) throw new Error(`a session made an entry that was refused: ${recorded.refusal.code}`);
+	// All is put away: the clearing is over by itself.
+	if (session.plan.clearing && closes && !isOver && isPutAway(session, event))
+		return addEvent(db, household, sessionId, {
+			id: followingId(event.id, 'over'),
+			kind: 'setDown',
+			at: event.at,
+			step: null
+		});
 	return { ok: true };
 }
 
@@ -233,6 +244,19 @@ function judgement(session: StoredSession, event: SessionEvent): LedgerEntry[] {
 			clutter: event.clutter
 		}
 	];
+}
+
+/** What was decluttered, with the minutes it took. */
+function cleared(session: StoredSession, clock: SessionState, event: SessionEvent): LedgerEntry[] {
+	const clearing = readClearing(session.plan, [...session.events, event], event.at);
+	return clearedEntries(session.plan, clearing, clock, { ...session, session: session.id }, (who) =>
+		followingId(session.id, `cleared ${who}`)
+	);
+}
+
+function isPutAway(session: StoredSession, event: SessionEvent): boolean {
+	const { closingAt, next } = readClearing(session.plan, [...session.events, event], event.at);
+	return closingAt !== null && next === null;
 }
 
 /** What a closing leaves behind in the house: the bag until it has left, boxes, and whether it is over. */
