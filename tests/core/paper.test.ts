@@ -66,6 +66,60 @@ describe('what stands on a card', () => {
 	});
 });
 
+describe('a bookmark', () => {
+	const [first, second] = bookmarkCard(week).sides;
+	it('has the two halves of its week, every day and what its days bring in each', () => {
+		expect([first?.name, second?.name]).toEqual(['Monday to Wednesday', 'Thursday to Friday']);
+		const daysOf = (side: Card['sides'][number] | undefined) =>
+			[
+				...new Set(side?.rows.flatMap((row) => row.boxes.flatMap((box) => (box ? [box.date - MONDAY] : []))))
+			].sort();
+		expect([daysOf(first), daysOf(second)]).toEqual([
+			[0, 1, 2],
+			[3, 4, 5, 6]
+		]);
+		expect(first?.rows.map((row) => row.heading).filter(Boolean)).toEqual(
+			expect.arrayContaining(['Every day', 'Monday'])
+		);
+	});
+	it('says again over the edge of a page what its rows belong to', () => {
+		for (const size of SIZES)
+			for (const page of pagesOf(bookmarkCard(week), size))
+				for (const column of page.columns) expect(column.rows[0]?.heading, size).not.toBeNull();
+	});
+});
+
+describe('which of the things a job alternates between', () => {
+	it('stands on paper, day by day, as it will come', () => {
+		const data = demoHome();
+		const other = prepareHome([
+			{
+				from: toDay('2027-01-04'),
+				home: {
+					...data,
+					jobs: data.jobs.map((job) =>
+						job.id === 'pair-up-the-boots' ? { ...job, variants: ['Left', 'Right'] } : job
+					)
+				}
+			}
+		]);
+		const card = weekCard({ ...week, home: other, projection: projectHome(other, []) });
+		const names = card.sides
+			.flatMap((side) => side.rows)
+			.filter((row) => row.boxes.some((box) => box?.line === 'pair-up-the-boots'))
+			.map((row) => row.text.split(': ')[1]);
+		expect(names).toEqual(['Left, Right']);
+		// On the bookmark each half names its own: Monday and Wednesday, then Friday.
+		const halves = bookmarkCard({ ...week, home: other, projection: projectHome(other, []) }).sides.map(
+			(side) =>
+				side.rows
+					.filter((row) => row.boxes.some((box) => box?.line === 'pair-up-the-boots'))
+					.map((row) => row.text.split(': ')[1])
+		);
+		expect(halves).toEqual([['Left, Right'], ['Left']]);
+	});
+});
+
 describe('pages', () => {
 	const rows = fc.array(
 		fc.record({ heading: fc.boolean(), text: fc.string({ minLength: 1, maxLength: 20 }) }),

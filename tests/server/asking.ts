@@ -6,6 +6,7 @@ import { afterAll, afterEach, beforeAll, expect } from 'vitest';
 import { now } from '../../src/lib/server/clock';
 import { transaction } from '../../src/lib/server/db/pool';
 import { loadToday } from '../../src/lib/server/pages/today/loadToday';
+import type { Home } from '../../src/lib/core/household/home';
 import { makeDatabase, makeHousehold, type TestDatabase } from './database';
 
 export const NOW = '2027-03-03T10:40:00Z';
@@ -80,8 +81,8 @@ export function someHomes() {
 	return {
 		setClock,
 		pool: () => database().pool as never,
-		household: async () => {
-			const home = await makeHousehold(database().pool, ++homes);
+		household: async (of?: Home) => {
+			const home = await makeHousehold(database().pool, ++homes, of);
 			await look(home);
 			looked.push(home);
 			return home;

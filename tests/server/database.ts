@@ -50,9 +50,8 @@ export async function makeDatabase(migrations?: number): Promise<TestDatabase> {
 }
 
 /** A household with the small test home; returns its id. */
-export async function makeHousehold(pool: Pool, n = 1): Promise<string> {
+export async function makeHousehold(pool: Pool, n = 1, home = makeHome()): Promise<string> {
 	const id = `01900000-0000-7000-9000-${String(n).padStart(12, '0')}`;
-	const home = makeHome();
 	const connection = await pool.getConnection();
 	try {
 		await createHousehold(connection, id, home, day('2027-01-04'), 1);

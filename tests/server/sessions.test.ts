@@ -168,7 +168,9 @@ describe('a clearing', () => {
 		expect((await s.load()).closing).toBe('open');
 		await s.add('judged', 20, null, { clutter: 'nearly' });
 		expect((await s.load()).closing).toBe('done');
-		expect((await s.ledger()).filter((e) => e.outcome === 'judgement')).toMatchObject([{ outcome: 'judgement', zone: 'front', clutter: 'nearly' }]);
+		expect((await s.ledger()).filter((e) => e.outcome === 'judgement')).toMatchObject([
+			{ outcome: 'judgement', zone: 'front', clutter: 'nearly' }
+		]);
 		const [bag] = await openBags(on(), s.household);
 		expect(bag).toMatchObject({ things: 2, place: 'in the car', carrier: 'ben', leavesOn: '2027-03-06' });
 		const [box] = await openBoxes(on(), s.household);

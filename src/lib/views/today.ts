@@ -19,7 +19,6 @@ export interface JobRow {
 	readonly job: string;
 	readonly part: string | null;
 	readonly name: string;
-	readonly variant: string | null;
 	readonly room: string;
 	readonly zone: ZoneMark | null;
 	readonly who: string;

@@ -12,8 +12,9 @@ import { occurrencesBetween } from '../schedule/occurrences';
 import type { PreparedHome, Series } from '../schedule/preparedHome';
 import type { HomeProjection } from '../schedule/projection';
 import type { DaySeries } from '../schedule/readDay';
-import { readDay } from '../schedule/readDay';
+import { jobTitle, readDay } from '../schedule/readDay';
 import { sittingsAhead } from '../schedule/sittings';
+import { variantsFrom } from '../schedule/variants';
 import { zoneItems, zonesHaveDays } from '../schedule/zoneItems';
 
 /** A box: a line that was done if it is ticked, and the day on which that counts. */
@@ -105,6 +106,17 @@ function linesOf(home: PreparedHome, of: (line: Series) => boolean): Series[] {
 		.map(({ line }) => line);
 }
 
+/** A line by name, and by what comes of it on a date where it alternates. */
+const named = (
+	variant: ReturnType<typeof variantsFrom>,
+	line: Series,
+	dates: readonly CivilDay[]
+): string => {
+	const which = [...new Set(dates.flatMap((date) => variant(line, date) ?? []))];
+	return jobTitle(line.job.name, which.length === 0 ? null : which.join(', '));
+};
+const variantsOf = ({ home, projection, today }: Week) => variantsFrom(home, projection, today);
+
 const nameOf = (home: PreparedHome, id: string) => home.home.members.find((one) => one.id === id)?.name ?? '';
 
 /** Who does a line, in a word or two; empty for whoever comes. */
@@ -113,12 +125,21 @@ function whoOf(home: PreparedHome, line: Series): string {
 	return members.length > 2 ? '' : members.map((id) => nameOf(home, id)).join(' or ');
 }
 
-function dailyRows(week: Week, lines: readonly Series[], notes: (line: Series) => string): CardRow[] {
-	const days = Array.from({ length: 7 }, (_, i) => addDays(week.begin, i));
+/** The days of a week. */
+const daysOf = (begin: CivilDay) => Array.from({ length: 7 }, (_, i) => addDays(begin, i));
+
+function dailyRows(
+	week: Week,
+	lines: readonly Series[],
+	notes: (line: Series) => string,
+	days: readonly CivilDay[] = daysOf(week.begin)
+): CardRow[] {
 	const occurrences = occurrencesOf(week, week.begin, addDays(week.begin, 6));
+	const variant = variantsOf(week);
 	return lines.map((line) => {
 		const due = new Set(occurrences.get(line.id) ?? []);
-		return row(line.job.name, {
+		const on = days.filter((date) => due.has(date));
+		return row(named(variant, line, on), {
 			note: notes(line),
 			boxes: days.map((date) => (due.has(date) ? { line: line.id, date } : null))
 		});
@@ -210,11 +231,12 @@ export function personCard(week: Week, member: string, day: CivilDay, ids: reado
 	if (!found) return null;
 	const mine = linesOf(home, (line) => ids.includes(line.id));
 	let part: DayPart | null = null;
+	const variant = variantsOf(week);
 	const rows = mine.map((line) => {
 		const own = partOfLine(line);
 		const heading = own === part ? null : PART_NAMES[own];
 		part = own;
-		return row(line.job.name, {
+		return row(named(variant, line, [day]), {
 			note: `${line.room.name}, ${line.job.depths.usual.minutes} min`,
 			heading,
 			boxes: [{ line: line.id, date: day }]
@@ -269,6 +291,7 @@ export function zoneCard(week: Week, zoneId: string): Card | null {
 	const list = left.flatMap((id) => home.seriesById.get(id) ?? []);
 	const ofDay = zonesHaveDays(home.home) ? duringVisit(week, zoneId, from, to) : [];
 	const lines = [...list, ...ofDay.map(({ line }) => line)];
+	const variant = variantsOf(week);
 	const dateOf = new Map(ofDay.map(({ line, date }) => [line.id, date]));
 	if (lines.length === 0) return null;
 	return {
@@ -283,7 +306,7 @@ export function zoneCard(week: Week, zoneId: string): Card | null {
 				minutes: sumOf(lines),
 				columns: [''],
 				rows: lines.map((line, i) =>
-					row(line.job.name, {
+					row(named(variant, line, [dateOf.get(line.id) ?? to]), {
 						note: `${line.room.name}, ${line.job.depths.usual.minutes} min`,
 						number: i + 1,
 						boxes: [{ line: line.id, date: dateOf.get(line.id) ?? to }]
@@ -296,10 +319,11 @@ export function zoneCard(week: Week, zoneId: string): Card | null {
 }
 
 /** What a week brings beside the basics, by day. */
-function byDay(week: Week): CardRow[] {
+function byDay(week: Week, days: readonly CivilDay[] = daysOf(week.begin)): CardRow[] {
 	const { home, begin } = week;
 	const occurrences = occurrencesOf(week, begin, addDays(begin, 6));
-	return Array.from({ length: 7 }, (_, i) => addDays(begin, i)).flatMap((date) => {
+	const variant = variantsOf(week);
+	return days.flatMap((date) => {
 		const due = linesOf(
 			home,
 			(line) =>
@@ -308,7 +332,7 @@ function byDay(week: Week): CardRow[] {
 				(occurrences.get(line.id) ?? []).includes(date)
 		);
 		return due.map((line, n) =>
-			row(line.job.name, {
+			row(named(variant, line, [date]), {
 				note: [line.room.name, whoOf(home, line)].filter(Boolean).join(', '),
 				heading: n === 0 ? (DAY_NAMES[weekdayOf(date) - 1] ?? '') : null,
 				boxes: [{ line: line.id, date }]
@@ -326,28 +350,48 @@ const zoneOfWeek = ({ home, begin }: Week): string | null =>
 		(visit) => visit !== null
 	)?.zone ?? null;
 
-/** A week of the month as a bookmark in two halves: every day, and what this week brings. */
+/** The first days of a week that make its first half. */
+const FIRST_HALF = 3;
+
+/** A half by its days; a last day that is free or for catching up goes without saying. */
+function halfName(week: Week, days: readonly CivilDay[]): string {
+	const { freeDays, catchUpDays } = week.home.home.household.rhythm;
+	const rests = (day: CivilDay) => [...freeDays, ...catchUpDays].includes(weekdayOf(day));
+	const last = days.findLastIndex((day) => !rests(day));
+	const name = (day: CivilDay | undefined) =>
+		day === undefined ? '' : (DAY_NAMES[weekdayOf(day) - 1] ?? '');
+	return `${name(days[0])} to ${name(days[Math.max(1, last)])}`;
+}
+
+/** A half of a week: a box a day for what comes every day, then what each of its days brings. */
+function halfOfWeek(week: Week, days: readonly CivilDay[]): CardSide {
+	const basics = basicsOf(week.home);
+	const daily = dailyRows(week, basics, () => '', days);
+	const rows = [
+		...daily.map((one, i) => (i === 0 ? { ...one, heading: 'Every day' } : one)),
+		...byDay(week, days)
+	];
+	const minutes = rows
+		.flatMap((one) => one.boxes)
+		.reduce(
+			(sum, box) => sum + (box ? (week.home.seriesById.get(box.line)?.job.depths.usual.minutes ?? 0) : 0),
+			0
+		);
+	return { name: halfName(week, days), minutes, columns: days.map(letterOf), rows, caution: null };
+}
+
+/** A week of the month as a bookmark: its first half and its second, side by side. */
 export function bookmarkCard(week: Week): Card {
 	const { home, begin } = week;
-	const basics = basicsOf(home);
 	const { weekStart, weekBelongs } = home.home.household;
-	const rows = byDay(week);
+	const days = daysOf(begin);
 	return {
 		kind: 'bookmark',
 		title: `Week ${weekOfMonth(begin, weekStart as Weekday, weekBelongs).week}`,
 		zone: zoneOfWeek(week),
 		from: begin,
 		to: addDays(begin, 6),
-		sides: [
-			{
-				name: 'Every day',
-				minutes: sumOf(basics),
-				columns: Array.from({ length: 7 }, (_, i) => letterOf(addDays(begin, i))),
-				rows: dailyRows(week, basics, () => ''),
-				caution: null
-			},
-			{ name: 'This week', minutes: 0, columns: [''], rows, caution: null }
-		]
+		sides: [halfOfWeek(week, days.slice(0, FIRST_HALF)), halfOfWeek(week, days.slice(FIRST_HALF))]
 	};
 }
 

@@ -25,19 +25,30 @@ export interface Page {
 }
 
 /** Rows from the top down until the height is full; each part of a side as long as it can be. */
-function fill(side: CardSide, height: number, row: number, headingHeight = HEADING): PlacedRow[][] {
+function fill(
+	side: CardSide,
+	height: number,
+	rowOf: number | ((row: CardRow) => number),
+	headingHeight = HEADING
+): PlacedRow[][] {
 	const parts: PlacedRow[][] = [];
 	let now: PlacedRow[] = [];
 	let y = 0;
+	let under: string | null = null;
 	side.rows.forEach((one, at) => {
-		const heading = one.heading === null ? 0 : headingHeight;
-		if (now.length > 0 && y + heading + row > height + 1e-6) {
+		const row = typeof rowOf === 'number' ? rowOf : rowOf(one);
+		let { heading } = one;
+		if (now.length > 0 && y + (heading === null ? 0 : headingHeight) + row > height + 1e-6) {
 			parts.push(now);
 			now = [];
 			y = 0;
+			// What goes on over the edge says again what it belongs to.
+			heading ??= under;
 		}
-		now.push({ ...one, at, y: y + heading, height: row, headingHeight });
-		y += heading + row;
+		under = one.heading ?? under;
+		const above = heading === null ? 0 : headingHeight;
+		now.push({ ...one, heading, at, y: y + above, height: row, headingHeight });
+		y += above + row;
 	});
 	if (now.length > 0) parts.push(now);
 	return parts;
@@ -61,13 +72,13 @@ export function pagesOf(card: Card, size: Size): Page[] {
 	if (card.kind === 'bookmark') {
 		const [left, right] = card.sides as readonly [CardSide, CardSide];
 		const height = roomFor(size, left) + 10;
-		// Names stand above their seven boxes; what comes on its day is a line each.
-		const halves = [
-			...columnsOf(left, fill(left, height, ROW + 0.4)),
-			...columnsOf(right, fill(right, height, BOX + 0.6, HEADING - 1))
-		];
-		return Array.from({ length: Math.max(1, Math.ceil(halves.length / 2)) }, (_, i) => ({
-			columns: halves.slice(2 * i, 2 * i + 2)
+		// Names stand above their boxes of several days; what comes on its day is a line each.
+		const rowOf = (one: CardRow) => (one.boxes.length > 1 ? ROW + 0.4 : BOX + 0.6);
+		const [lefts, rights] = [left, right].map((side) =>
+			columnsOf(side, fill(side, height, rowOf, HEADING - 1))
+		) as [Column[], Column[]];
+		return Array.from({ length: Math.max(1, lefts.length, rights.length) }, (_, i) => ({
+			columns: [...lefts.slice(i, i + 1), ...rights.slice(i, i + 1)]
 		}));
 	}
 	if (card.kind === 'week') return sheetOfWeek(card, size);

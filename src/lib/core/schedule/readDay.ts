@@ -87,6 +87,10 @@ export function variantOf(job: Job, doneTurns: number): string | null {
 	return job.variants ? (job.variants[doneTurns % job.variants.length] ?? null) : null;
 }
 
+/** A job by name, and by the thing that comes of it where it alternates: "One appliance: kettle". */
+export const jobTitle = (name: string, variant: string | null): string =>
+	variant === null ? name : `${name}: ${variant}`;
+
 /** Judgements of clutter that hold: the newest of each zone, made on or before `day`. */
 export function clutterOf(entries: readonly LedgerEntry[], day: CivilDay): Map<string, string> {
 	const clutter = new Map<string, string>();

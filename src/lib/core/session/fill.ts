@@ -3,7 +3,7 @@ import type { CivilDay } from '../calendar/civil';
 import type { PreparedHome } from '../schedule/preparedHome';
 import type { Member } from '../household/home';
 import { mayDo } from '../people/whoCan';
-import type { DaySeries } from '../schedule/readDay';
+import { jobTitle, type DaySeries } from '../schedule/readDay';
 import type { ExtraJob, Gathered } from './gather';
 import { breaksOf, KIND_RULES, type SessionKind } from './kinds';
 import type { PailStep, SessionLine, SessionPlan } from './sessionPlan';
@@ -144,7 +144,7 @@ export function stepsOfPlan(filled: Filling, plan: Plan): PailStep[] {
 			{
 				line: entry.job,
 				job: line?.line.job.id ?? entry.job,
-				jobName: line?.line.job.name ?? extra?.name ?? '',
+				jobName: line ? jobTitle(line.line.job.name, line.variant) : (extra?.name ?? ''),
 				step: entry.step,
 				text: step.text,
 				room: roomId,

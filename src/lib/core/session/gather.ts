@@ -1,5 +1,4 @@
 /** What each kind of session draws from: lines of the day, and small jobs of its own. Rules: "Kinds of session". */
-import type { CivilDay } from '../calendar/civil';
 import type { DayPart } from '../calendar/dayParts';
 import type { PreparedHome } from '../schedule/preparedHome';
 import type { Job, JobStep } from '../household/jobSchema';
@@ -116,25 +115,11 @@ function basicsOf({ home, projection, day, part }: GatherQuestion, on: readonly 
 	return on.filter((line) => line.line.job.layer === 'basics' && upToNow.has(line.line.id));
 }
 
-/** One appliance a night, and one tiny spot: the household day decides which. */
-const APPLIANCES = ['kettle', 'oven door', 'cold box handle', 'toaster', 'hob knobs'];
-const SPOTS = [
-	'the light switch',
-	'one drawer handle row',
-	'the window sill',
-	'the bin lid',
-	'the tap foot',
-	'one shelf edge',
-	'the door handle'
-];
-
 /** A job from the dishes to the sink is a whole reset by itself. */
 const isWhole = (job: Job) => job.order.includes('dishes') && job.order.includes('sink');
 
 /** The stations of an evening reset, in their order. Rules: "Kinds of session". */
-function stations(room: string, date: CivilDay): (ExtraJob & { readonly isIn: (job: Job) => boolean })[] {
-	const appliance = APPLIANCES[date % APPLIANCES.length] as string;
-	const spot = SPOTS[date % SPOTS.length] as string;
+function stations(room: string): (ExtraJob & { readonly isIn: (job: Job) => boolean })[] {
 	const one = (id: string, name: string, steps: JobStep[], isIn: (job: Job) => boolean) => ({
 		id: `~${id}`,
 		name,
@@ -151,17 +136,22 @@ function stations(room: string, date: CivilDay): (ExtraJob & { readonly isIn: (j
 		one('reset-counters', 'Counters', [step('Counters clear and wiped', 2, 3)], wipes),
 		one(
 			'reset-appliance',
-			`The ${appliance}`,
-			[step(`Wipe the ${appliance}`, 1, 3)],
+			'One appliance',
+			[step('Wipe the appliance that needs it most', 1, 3)],
 			(job) => job.variants !== undefined
 		),
-		one('reset-spot', 'One tiny spot', [step(`Wipe ${spot}`, 0.5, 3)], isWhole),
+		one(
+			'reset-spot',
+			'One tiny spot',
+			[step('Wipe one tiny spot: a switch, a handle, a sill', 0.5, 3)],
+			isWhole
+		),
 		one('reset-sink', 'The sink', [step('Sink last, dry the tap', 2, 5)], isPlace('sink'))
 	];
 }
 
 /** The kitchen of an evening: its own routine where it has one, and the stations that the routine leaves out. */
-function resetOf({ home, day }: GatherQuestion, on: readonly DaySeries[]): Gathered {
+function resetOf({ home }: GatherQuestion, on: readonly DaySeries[]): Gathered {
 	const kitchen = home.home.rooms.find((room) => room.kind === 'kitchen') ?? home.home.rooms[0];
 	const inKitchen = on.filter(
 		(line) =>
@@ -171,7 +161,7 @@ function resetOf({ home, day }: GatherQuestion, on: readonly DaySeries[]): Gathe
 			line.line.part !== 'morning'
 	);
 	const jobs = inKitchen.map((line) => line.line.job);
-	const extra = stations(kitchen?.id ?? '', day.date).filter((one) => !jobs.some(one.isIn));
+	const extra = stations(kitchen?.id ?? '').filter((one) => !jobs.some(one.isIn));
 	return { lines: inKitchen, extra, seen: () => 1 };
 }
 

@@ -38,7 +38,7 @@
 			<div
 				class="line"
 				class:numbered={row.number !== null}
-				class:under={sheet.kind === 'bookmark' && wide > 3}
+				class:under={sheet.kind === 'bookmark' && row.boxes.length > 1}
 				style:top="calc(var(--mm) * {row.y})"
 				style:height="calc(var(--mm) * {row.height})"
 				style:--box="calc(var(--mm) * {Math.min(BOX, row.height - 1.1)})"
@@ -111,7 +111,7 @@
 				{#each page.columns as column, c (c)}
 					<div>
 						<p class="rhythm"><b>{sideOf(column)}</b> {minutes(column.side.minutes)}</p>
-						{#if column.side.columns.length > 3}
+						{#if column.rows.some((row) => row.boxes.length > 1)}
 							<div class="heads under">
 								{#each column.side.columns as letter, l (l)}<span>{letter}</span>{/each}
 							</div>

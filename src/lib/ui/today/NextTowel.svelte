@@ -66,7 +66,7 @@
 			data-sveltekit-noscroll
 			data-sveltekit-replacestate
 			class="name text-ink no-underline hover:underline hover:decoration-2 hover:underline-offset-4"
-			>{row.name}{#if row.variant}: {row.variant}{/if}</a
+			>{row.name}</a
 		>
 	</h2>
 	<p class="mt-2 mb-0 text-lead text-tin-text">{row.room}{whoName ? `, for ${whoName}` : ''}</p>

@@ -109,7 +109,7 @@
 				data-sveltekit-noscroll
 				data-sveltekit-replacestate
 				class="name text-lead leading-tight font-name md:text-body wrap-break-word text-ink no-underline after:absolute after:inset-0 hover:underline hover:decoration-2 hover:underline-offset-4 focus-visible:shadow-none focus-visible:after:rounded-cloth focus-visible:after:shadow-focus"
-				>{row.name}{#if row.variant}<span class="font-normal">: {row.variant}</span>{/if}</a
+				>{row.name}</a
 			>
 			<p class="m-0 leading-snug wrap-break-word text-tin-text md:text-note">
 				{#if row.overdue}<b class="text-brass-text">{row.overdue}</b>{' · '}{/if}{#if row.share}{row.share}

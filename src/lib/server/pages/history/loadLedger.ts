@@ -5,7 +5,7 @@ import { isWork, type ClearedEntry, type LedgerEntry, type WorkEntry } from '$co
 import { estimateMinutes } from '$core/learning/minutes';
 import { whoseTurn } from '$core/people/ownList';
 import type { PreparedHome } from '$core/schedule/preparedHome';
-import { readDay, type DaySeries } from '$core/schedule/readDay';
+import { jobTitle, readDay, type DaySeries } from '$core/schedule/readDay';
 import { effectiveEntries } from '$core/schedule/series';
 import type { JobPage, LedgerDay, LedgerLine, LedgerView } from '$views/history';
 import { clockText, OUTCOME_WORDS, tinyDate, weekdayName } from '$words/general';
@@ -169,7 +169,7 @@ function lineView({ home, undos }: Facts, entry: WorkEntry): LedgerLine {
 	return {
 		entry: entry.id,
 		job: entry.job,
-		name: `${job?.name ?? entry.job}${entry.variant ? `: ${entry.variant}` : ''}`,
+		name: jobTitle(job?.name ?? entry.job, entry.variant),
 		outcome: entry.outcome,
 		words:
 			entry.outcome === 'part'

@@ -20,7 +20,7 @@ import { comingDay } from '$core/schedule/comingDay';
 import { readDay } from '$core/schedule/readDay';
 import { effectiveLedger } from '$core/schedule/series';
 import type { PaperView, SheetView, TickPaperView } from '$views/print';
-import { longDate, monthName, shortDate, tinyDate } from '$words/general';
+import { longDate, shortDate, tinyDate } from '$words/general';
 import { v7 as uuidv7 } from 'uuid';
 import { z } from 'zod';
 
@@ -135,9 +135,10 @@ async function sheetOf(facts: FamilyFacts, asked: Asked): Promise<SheetView | nu
 	);
 	const zone = zoneMark(facts.home, card.zone);
 	const weeks = card.sides.find((side) => side.name === 'Every week');
-	const { weekBelongs } = facts.home.home.household;
-	// The day of the last week that says which month it belongs to.
-	const lastWeek = addDays(card.to, weekBelongs === 'middle' ? -3 : -6);
+	// First days of the first and the last week that have a box.
+	const lastWeek = addDays(card.to, -6);
+	const firstWeek = addDays(lastWeek, -7 * Math.max(0, (weeks?.columns.length ?? 1) - 1));
+	const dayMonth = (day: CivilDay) => shortDate(day).slice(4);
 	const weekOfCard = spanWords(asked.begin, addDays(asked.begin, 6));
 	return {
 		code: shownCardCode(code),
@@ -152,7 +153,7 @@ async function sheetOf(facts: FamilyFacts, asked: Asked): Promise<SheetView | nu
 				side.name,
 				[
 					side === weeks
-						? `Boxes 1 to ${weeks.columns.length}: the weeks of ${monthName(lastWeek)}.`
+						? `Boxes 1 to ${weeks.columns.length}: the weeks from ${dayMonth(firstWeek)} to ${dayMonth(lastWeek)}.`
 						: side.columns.length > 3
 							? `For ${weekOfCard}.`
 							: '',

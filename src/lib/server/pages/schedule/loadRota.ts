@@ -224,7 +224,7 @@ function itemOf(home: PreparedHome, line: DaySeries, today: CivilDay, date: Civi
 	return {
 		id: `${line.line.id}@${isoOf(date)}`,
 		line: line.line.id,
-		name: line.variant ? `${tag.name}: ${line.variant}` : tag.name,
+		name: tag.name,
 		who: tag.who,
 		minutes: line.minutes,
 		glyph:

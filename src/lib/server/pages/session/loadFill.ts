@@ -1,4 +1,5 @@
 /** Filling a pail: what the page shows before it starts. */
+import { jobTitle } from '$core/schedule/readDay';
 import { wallTime } from '$core/calendar/instant';
 import type { Member, Room } from '$core/household/home';
 import { homeSpans } from '$core/people/presence';
@@ -94,7 +95,9 @@ export async function loadFill(asker: Asker, url: URLSearchParams): Promise<Fill
 				return [
 					job.id,
 					{
-						name: line?.line.job.name ?? filled.extraOf.get(job.id)?.name ?? '',
+						name: line
+							? jobTitle(line.line.job.name, line.variant)
+							: (filled.extraOf.get(job.id)?.name ?? ''),
 						steps: job.steps.map((step, i) => ({
 							text: steps[i]?.text ?? '',
 							roomName: roomName(step.room),
@@ -198,7 +201,7 @@ function pailJobs(
 			return [
 				id,
 				{
-					name: line.line.job.name,
+					name: jobTitle(line.line.job.name, line.variant),
 					late: line.state === 'late',
 					needs: line.line.job.needs,
 					aside: isOn ? jobRow(home, line, day.date, given) : null,

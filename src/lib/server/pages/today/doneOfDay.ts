@@ -2,7 +2,7 @@
 import { isWork, type ClearedEntry } from '$core/household/entry';
 import type { PreparedHome } from '$core/schedule/preparedHome';
 import { clearedName } from '$words/history';
-import type { DaySeries } from '$core/schedule/readDay';
+import { jobTitle, type DaySeries } from '$core/schedule/readDay';
 import type { DoneView } from '$views/today';
 import { memberName } from '$words/names';
 import { zoneMark } from './jobRows';
@@ -21,7 +21,7 @@ export function doneViews({ home, day, holding }: Facts): DoneView[] {
 		return {
 			entry: entry.id,
 			line: line?.line.id ?? entry.job,
-			name: job?.name ?? entry.job,
+			name: jobTitle(job?.name ?? entry.job, entry.variant),
 			outcome: entry.outcome,
 			by: memberName(home, entry.by),
 			minutes: entry.minutes,

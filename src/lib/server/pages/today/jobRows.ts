@@ -4,7 +4,7 @@ import { zoneDaysBetween, type MissedZone, type Rotation } from '$core/calendar/
 import { NOTHING_GIVEN, whoseTurn, type GivenTurns } from '$core/people/ownList';
 import { latenessOf } from '$core/schedule/agenda';
 import type { PreparedHome } from '$core/schedule/preparedHome';
-import type { DaySeries } from '$core/schedule/readDay';
+import { jobTitle, type DaySeries } from '$core/schedule/readDay';
 import type { Glyph, JobRow, ZoneMark } from '$views/today';
 import { dayAhead, overdueText, listNames, MONTHS, PAUSE_WORDS, stateWord } from '$words/general';
 import { memberName } from '$words/names';
@@ -72,8 +72,7 @@ export function jobRow(
 		line: line.line.id,
 		job: job.id,
 		part,
-		name: job.name,
-		variant: line.variant,
+		name: jobTitle(job.name, line.variant),
 		room: room.name,
 		zone: zoneMark(home, room.zone),
 		who: whoText(home, line, who),

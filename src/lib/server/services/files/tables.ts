@@ -169,7 +169,9 @@ export async function ledgerFromCsv(household: string, form: FormData) {
 		}
 		const at = now();
 		const { date: today } = householdTime(at, home.home.household);
-		const recorded = await transaction((db) => recordEntries(db, household, read.entries, today, at));
+		const recorded = await transaction((db) =>
+			recordEntries(db, household, read.entries, today, at, 'as said')
+		);
 		if (!recorded.ok) return fail(400, { message: refusalText(recorded.refusal) });
 		return { said: `${recorded.written.length} entries are written in.` };
 	});

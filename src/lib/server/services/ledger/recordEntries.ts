@@ -1,6 +1,7 @@
 /** The one way into the ledger: checks an entry against the home, writes it once, and moves the projection along. */
 import type { CivilDay } from '$core/calendar/civil';
 import { isWork, type LedgerEntry } from '$core/household/entry';
+import { asStands, turnsDiffer } from '$core/schedule/asStands';
 import { checkEntry, type Refusal } from '$core/schedule/checkEntry';
 import { coveredEntry, coveredSeries } from '$core/schedule/covers';
 import { seriesOfEntry, type PreparedHome, type Series } from '$core/schedule/preparedHome';
@@ -50,14 +51,16 @@ async function undosAlong(db: Db, household: string, undo: LedgerEntry): Promise
 
 /**
  * Records entries in one go: all, or on a refusal none. Entries whose id the ledger has are passed over.
- * Runs inside a transaction of the caller.
+ * What is written now has the depth and the thing of its turn; an imported record keeps what it says. Runs inside a
+ * transaction of the caller.
  */
 export async function recordEntries(
 	db: Db,
 	household: string,
 	entries: readonly LedgerEntry[],
 	today: CivilDay,
-	now: number
+	now: number,
+	turns: 'as they stand' | 'as said' = 'as they stand'
 ): Promise<Recorded> {
 	const home = await loadHome(db, household);
 	if (!home) throw new RangeError(`no household ${household}`);
@@ -75,12 +78,13 @@ export async function recordEntries(
 		const refusal = checkEntry(home, entry, today);
 		if (refusal) return { ok: false, refusal };
 		if (entry.outcome !== 'undo') {
+			const asWritten = turns === 'as said' ? entry : await standing(reader, home, entry, incoming);
 			incoming.push({
-				entry,
+				entry: asWritten,
 				job: 'job' in entry ? entry.job : null,
 				part: 'part' in entry ? entry.part : null
 			});
-			incoming.push(...(await coversOf(reader, home, entry, incoming)));
+			incoming.push(...(await coversOf(reader, home, asWritten, incoming)));
 			continue;
 		}
 		const target = await undoTarget(db, household, entry.of, incoming);
@@ -131,6 +135,40 @@ function coverReader(db: Db, household: string) {
 	};
 }
 
+/** The line as it stands on a day, with what of this request counts already. */
+async function stateOf(
+	reader: ReturnType<typeof coverReader>,
+	line: Series,
+	date: CivilDay,
+	incoming: readonly NewEntry[]
+) {
+	const coming = incoming.filter((one) => one.job === line.job.id && one.part === line.part);
+	const ledger = [...(await reader.entriesOf(line)), ...coming.map((one) => one.entry)];
+	return seriesState(
+		{
+			versions: line.versions,
+			checkpoint: EMPTY_CHECKPOINT,
+			ledger: ledger.flatMap((one) => toSeriesEntry(one) ?? []),
+			pauses: pausesForSeries(line, await reader.pauses())
+		},
+		date
+	);
+}
+
+/** An entry with what its turn was: the deep one, or which of the things it alternates between. */
+async function standing(
+	reader: ReturnType<typeof coverReader>,
+	home: PreparedHome,
+	entry: LedgerEntry,
+	incoming: readonly NewEntry[]
+): Promise<LedgerEntry> {
+	if (!isWork(entry)) return entry;
+	const line = seriesOfEntry(home, entry.job, entry.part);
+	if (!line || !turnsDiffer(line.job)) return entry;
+	const { doneTurns } = await stateOf(reader, line, entry.date, incoming);
+	return asStands(entry, line.job, doneTurns);
+}
+
 async function coversOf(
 	reader: ReturnType<typeof coverReader>,
 	home: PreparedHome,
@@ -140,21 +178,10 @@ async function coversOf(
 	if (!isWork(entry)) return [];
 	const lines = coveredSeries(home, entry.job);
 	if (lines.length === 0) return [];
-	const pauses = await reader.pauses();
 	const covered: NewEntry[] = [];
 	for (const line of lines) {
 		// Entries of the same request count too, though they are not in the ledger yet.
-		const coming = incoming.filter((one) => one.job === line.job.id && one.part === line.part);
-		const ledger = [...(await reader.entriesOf(line)), ...coming.map((one) => one.entry)];
-		const state = seriesState(
-			{
-				versions: line.versions,
-				checkpoint: EMPTY_CHECKPOINT,
-				ledger: ledger.flatMap((one) => toSeriesEntry(one) ?? []),
-				pauses: pausesForSeries(line, pauses)
-			},
-			entry.date
-		);
+		const state = await stateOf(reader, line, entry.date, incoming);
 		const along = coveredEntry(entry, line, state, followingId(entry.id, line.id));
 		if (along) covered.push({ entry: along, job: line.job.id, part: line.part });
 	}

@@ -1,0 +1,104 @@
+/** Jobs whose turns differ: which thing it is this time, and whether it is the deep one, everywhere and in the record. */
+import { describe, expect, it } from 'vitest';
+import { loadFill } from '../../src/lib/server/pages/session/loadFill';
+import { loadRun } from '../../src/lib/server/pages/session/running';
+import { loadToday } from '../../src/lib/server/pages/today/loadToday';
+import { allEntries } from '../../src/lib/server/repo/ledgerRepo';
+import { timingsOf } from '../../src/lib/server/repo/timingsOf';
+import { tick, undo } from '../../src/lib/server/services/ledger/entryActions';
+import { event } from '../../src/lib/server/services/session/press';
+import { start } from '../../src/lib/server/services/session/startSession';
+import { job, makeHome, step } from '../core/home';
+import { asAda, form, newId, NOW, someHomes } from './asking';
+
+const { household, pool, setClock } = someHomes();
+const deep = { minutes: 25, steps: [step('All of it', 25)] };
+const home = () =>
+	household(
+		makeHome({
+			jobs: [
+				job('appliance', {
+					name: 'One appliance',
+					room: 'kitchen',
+					variants: ['Kettle', 'Toaster'],
+					cadence: { type: 'daily' },
+					missRule: 'letgo'
+				}),
+				job('fridge', {
+					name: 'Fridge',
+					room: 'kitchen',
+					cadence: { type: 'daily' },
+					missRule: 'letgo',
+					deepEvery: 2,
+					depths: { usual: { minutes: 10, steps: [step('Wipe it', 10)] }, deep }
+				})
+			],
+			zones: ['front', 'back'].map((id) => ({ id, name: id, weave: 'check', list: [] }))
+		})
+	);
+const look = (id: string, at = NOW, open: string | null = null) =>
+	loadToday({ household: id, on: null, open, me: 'ada', now: Date.parse(at) });
+const rowsOf = (view: Awaited<ReturnType<typeof look>>) => view.parts.flatMap((part) => part.rows);
+const ledger = async (id: string) => (await allEntries(pool(), id)).map((one) => one.entry);
+const ticked = async (id: string, line: string, at: string, minutes?: string) => {
+	setClock(at);
+	const entry = newId();
+	await tick(
+		asAda(id),
+		form({ id: entry, line, outcome: 'done', by: 'ada', ...(minutes ? { minutes } : {}) })
+	);
+	return entry;
+};
+
+describe('a job that alternates', () => {
+	it('says which it is on Today, on its sheet, in the session, among what is done and in the record', async () => {
+		const id = await home();
+		setClock(NOW);
+		const view = await look(id, NOW, 'appliance');
+		expect(rowsOf(view).map((row) => row.name)).toContain('One appliance: Kettle');
+		expect(view.sheet?.row.name).toBe('One appliance: Kettle');
+		const pail = await loadFill(asAda(id), new URLSearchParams({ in: 'appliance', minutes: '30' }));
+		expect(pail.jobs.appliance?.name).toBe('One appliance: Kettle');
+		const session = newId();
+		await start(asAda(id), form({ id: session, minutes: '30', member: 'ada', in: 'appliance' })).catch(
+			() => undefined
+		);
+		const run = await loadRun(asAda(id), session, null);
+		const at = run.plan.steps.findIndex((one) => one.line === 'appliance');
+		expect(run.plan.steps[at]?.jobName).toBe('One appliance: Kettle');
+		await event(asAda(id), session, form({ id: newId(), kind: 'stepDone', step: String(at) }));
+		expect(await ledger(id)).toMatchObject([{ job: 'appliance', outcome: 'done', variant: 'Kettle' }]);
+		expect((await look(id)).done.map((one) => one.name)).toEqual(['One appliance: Kettle']);
+	});
+
+	it('moves on when it is done and not by the date, and back when that is undone', async () => {
+		const id = await home();
+		const on = async (at: string) => rowsOf(await look(id, at)).find((row) => row.line === 'appliance')?.name;
+		expect([await on('2027-03-03T10:00:00Z'), await on('2027-03-06T10:00:00Z')]).toEqual([
+			'One appliance: Kettle',
+			'One appliance: Kettle'
+		]);
+		const entry = await ticked(id, 'appliance', '2027-03-06T10:00:00Z');
+		expect(await on('2027-03-07T10:00:00Z')).toBe('One appliance: Toaster');
+		await undo(asAda(id), form({ id: newId(), of: entry }));
+		expect(await on('2027-03-07T10:00:00Z')).toBe('One appliance: Kettle');
+	});
+});
+
+describe('a job that is deep every second time', () => {
+	it('is recorded at its depth, and the deep time teaches nothing about the usual one', async () => {
+		const id = await home();
+		await ticked(id, 'fridge', '2027-03-03T10:00:00Z', '10');
+		await ticked(id, 'fridge', '2027-03-04T10:00:00Z', '25');
+		await ticked(id, 'fridge', '2027-03-05T10:00:00Z', '9');
+		expect((await ledger(id)).map((entry) => ('depth' in entry ? entry.depth : ''))).toEqual([
+			null,
+			'deep',
+			null
+		]);
+		expect((await timingsOf(pool(), id, ['fridge'])).get('fridge')).toEqual([
+			{ minutes: 9, cut: false },
+			{ minutes: 10, cut: false }
+		]);
+	});
+});
