@@ -1,4 +1,5 @@
 /** What each kind of session draws from, the ways to fill it, working together, and the chance that it fits. */
+import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { addDays, toDay } from '../../src/lib/core/calendar/civil';
 import { prepareHome } from '../../src/lib/core/schedule/preparedHome';
@@ -220,6 +221,53 @@ describe('working together', () => {
 		const plan = makePlan(settle(input, 'role'));
 		expect(plan.left).toEqual([]);
 		expect(checkPlan(settle(input, 'role'), plan.entries)).toEqual([]);
+	});
+	it('with more people than roles nobody has nothing, and a role is shared by whole rooms', () => {
+		const rooms = ['a', 'b', 'c'];
+		const jobs = rooms.flatMap((room) => [
+			oneStep(`clear ${room}`, 4, 1, { class: 1, room }),
+			oneStep(`mirror ${room}`, 6, 1, { class: 4, room }),
+			oneStep(`counter ${room}`, 6, 1, { class: 3, room }),
+			oneStep(`toilet ${room}`, 6, 1, { class: 5, room })
+		]);
+		const five = ['ada', 'ben', 'cy', 'dot', 'eli'].map((id) => ({ id, from: 0, until: 60, barred: [] }));
+		const settled = settle(problem(60, jobs, { people: five }), 'role');
+		const given = by(settled);
+		expect(new Set(Object.values(given)).size).toBe(5);
+		// The wiping is most: it has three people, each with the whole of a room.
+		const wipers = new Set(rooms.flatMap((room) => [given[`mirror ${room}`], given[`counter ${room}`]]));
+		expect(wipers.size).toBe(3);
+		for (const room of rooms) expect(given[`mirror ${room}`]).toBe(given[`counter ${room}`]);
+		const plan = makePlan(settled);
+		expect(plan.left).toEqual([]);
+		for (const { id } of five)
+			expect(
+				plan.entries.some((entry) => entry.person === id),
+				id
+			).toBe(true);
+	});
+	it('with any people and work nobody has nothing who could have something', () => {
+		fc.assert(
+			fc.property(
+				fc.integer({ min: 2, max: 6 }),
+				fc.array(fc.record({ class: fc.integer({ min: 0, max: 8 }), room: fc.constantFrom('a', 'b', 'c') }), {
+					minLength: 6,
+					maxLength: 14
+				}),
+				(count, made) => {
+					const crew = Array.from({ length: count }, (_, i) => ({
+						id: `p${i}`,
+						from: 0,
+						until: 200,
+						barred: []
+					}));
+					const jobs = made.map((one, i) => oneStep(`j${i}`, 3, 1, one));
+					const given = by(settle(problem(200, jobs, { people: crew }), 'role'));
+					expect(new Set(Object.values(given)).size).toBe(count);
+				}
+			),
+			{ numRuns: 200 }
+		);
 	});
 	it('Everybody has their own list: minutes near the agreed parts', () => {
 		const given = by(settle(input, 'share', [3, 1]));
