@@ -24,6 +24,7 @@ import {
 import { orderPairs } from '../../src/lib/core/planner/orderPairs';
 import { makePlan } from '../../src/lib/core/planner/makePlan';
 import { readPlan } from '../../src/lib/core/session/sessionSchema';
+import { isWash } from '../../src/lib/core/laundry/pile';
 import { roleOf, settle } from '../../src/lib/core/session/together';
 import { done } from './entries';
 import { demoHome } from './home';
@@ -41,11 +42,12 @@ function fill(
 	minutes: number,
 	people: string[],
 	more: Partial<FillRequest> = {},
-	rooms: string[] | null = null
+	rooms: string[] | null = null,
+	pile: { id: string; name: string }[] = []
 ) {
 	const them = people.map(member);
 	const pool = day.lines.filter((line) => them.some((one) => mayDo(line.line.job, one, TODAY)));
-	const gathered = gather(kind, { home, projection, day, part: 'morning', pool, rooms, minutes });
+	const gathered = gather(kind, { home, projection, day, part: 'morning', pool, rooms, minutes, pile });
 	const filled = filling({
 		home,
 		kind,
@@ -130,7 +132,8 @@ describe('every kind of session', () => {
 		expect(worth(15)).toBeLessThanOrEqual(worth(30));
 	});
 	it('a big day goes from the top down, with rests, and the laundry underneath', () => {
-		const made = fill('bigday', 240, ['ottilie', 'bram']);
+		const pile = ['one', 'two', 'three', 'four', 'five'].map((id) => ({ id, name: `Load ${id}` }));
+		const made = fill('bigday', 240, ['ottilie', 'bram'], {}, null, pile);
 		const [offer] = made.offers;
 		if (!offer) throw new Error('nothing');
 		const steps = offer.plan.entries.flatMap((entry) => {
@@ -139,7 +142,17 @@ describe('every kind of session', () => {
 		});
 		for (const a of steps)
 			for (const b of steps) if (a.storey > b.storey) expect(a.start).toBeLessThan(b.start);
-		expect(jobs(offer).filter((id) => id.startsWith('~load')).length).toBeGreaterThan(0);
+		// What is washed is the pile's, as many as there is time for; without a pile nothing is made up.
+		const loads = jobs(offer).filter((id) => id.startsWith('~load:'));
+		const own = made.gathered.lines.filter((line) => isWash(line.line.job)).length;
+		expect(own).toBeGreaterThan(0);
+		expect(made.gathered.extra.length + own).toBeGreaterThanOrEqual(2);
+		expect(
+			fill('bigday', 440, ['ottilie', 'bram'], {}, null, pile).gathered.extra.map((one) => one.name)
+		).toEqual(['Load one', 'Load two']);
+		expect(pile.map((one) => `~load:${one.id}`)).toEqual(expect.arrayContaining(loads));
+		const none = fill('bigday', 440, ['ottilie', 'bram']).gathered.extra;
+		expect(none).toEqual([]);
 		for (const span of breaksOf(240))
 			for (const entry of offer.plan.entries)
 				expect(entry.start < span.until && entry.end > span.from).toBe(false);

@@ -125,10 +125,10 @@ describe('the laundry', () => {
 		);
 		expect(said(await add(home, { name: '  Curtains ' })).message).toBe('Curtains is on the list to wash.');
 		const { waiting, pile } = await loadLaundry(asAda(home));
-		expect(waiting.map((one) => [one.name, one.whose])).toEqual([
-			['Ben’s clothes', 'Ben'],
-			['Bed linen', 'Bed linen'],
-			['Curtains', 'Clothes']
+		expect(waiting.map((one) => [one.name, one.degrees])).toEqual([
+			['Ben’s clothes', 40],
+			['Bed linen', 60],
+			['Curtains', 40]
 		]);
 		// From a Wednesday on at one a day; the Sunday is free.
 		expect(pile.map((row) => row.gone)).toEqual(['Fri 5', 'Thu 4', 'Wed 3']);

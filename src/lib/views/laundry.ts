@@ -28,6 +28,14 @@ export interface LoadView {
 	readonly where: string;
 }
 
+export interface PileLoadView {
+	readonly id: string;
+	readonly name: string;
+	readonly degrees: number;
+	/** Of which wash day it is, in words; null for what somebody put there. */
+	readonly missed: string | null;
+}
+
 export interface PileRow {
 	readonly aDay: number;
 	readonly days: readonly { readonly name: string; readonly left: number }[];
@@ -41,7 +49,11 @@ export interface LaundryView {
 	/** Milliseconds. */
 	readonly now: number;
 	readonly going: readonly LoadView[];
-	readonly waiting: readonly LoadView[];
+	/** The pile: what somebody put there, and loads of wash days that went by. */
+	readonly waiting: readonly PileLoadView[];
+	/** Wash jobs that are on today. */
+	readonly jobs: readonly { readonly line: string; readonly name: string; readonly words: string }[];
+	readonly me: string;
 	readonly pile: readonly PileRow[];
 	readonly weekdays: readonly { readonly day: number; readonly name: string; readonly on: boolean }[];
 	readonly dry: 'machine' | 'line';

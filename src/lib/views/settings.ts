@@ -49,6 +49,8 @@ export interface PausesView {
 	readonly members: readonly { readonly id: string; readonly name: string }[];
 	readonly rooms: readonly { readonly id: string; readonly name: string }[];
 	readonly jobs: readonly { readonly id: string; readonly name: string }[];
+	/** Loads of washing that wait. */
+	readonly toWash: number;
 	readonly back: {
 		readonly clear: string;
 		readonly days: readonly {

@@ -41,3 +41,16 @@ export function placeWords(load: Pick<Load, 'dry'>, stage: Stage): string {
 			return '';
 	}
 }
+
+/** Beside the way back after an illness. */
+export const waitingToWash = (loads: number) =>
+	loads === 1 ? 'One load waits to be washed.' : `${loads} loads wait to be washed.`;
+
+/** A load of a wash day that went by. */
+export const missedWords = (day: string) => `not washed on ${day}`;
+
+export const PILE = {
+	jobs: 'On today’s list',
+	start: 'Start',
+	startLabel: (name: string) => `Start now: ${name}`
+} as const;

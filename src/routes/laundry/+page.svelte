@@ -7,6 +7,7 @@
 	import Weave from '$ui/glyphs/Weave.svelte';
 	import StageDrawing from '$ui/laundry/StageDrawing.svelte';
 	import type { LoadView } from '$views/laundry';
+	import { PILE } from '$words/laundry';
 	import Notice from '$ui/Notice.svelte';
 	import { once } from '$ui/once';
 	import { lowerNumber, minutesText, numberWord, plural } from '$words/general';
@@ -32,8 +33,9 @@
 				Number(b.rings) - Number(a.rings) ||
 				Number(b.isReady) - Number(a.isReady) ||
 				Number(a.fetch !== null) - Number(b.fetch !== null)
-		)[0] ?? view.waiting[0]
+		)[0] ?? null
 	);
+	const toWash = $derived(view.waiting.length + view.jobs.length);
 	const place = (stage: string) => STAGES.findIndex((one) => one.key === stage);
 	const needsHands = (load: LoadView) => load.fetch === null || load.isReady;
 	/** A load that waits for hands has its stage behind it. */
@@ -66,10 +68,9 @@
 			<p class="dim">
 				{view.time}, {view.weekday}. {view.going.length === 0
 					? 'No washing on'
-					: `${numberWord(view.going.length)} ${plural(view.going.length, 'load')} on the way`}, {view.waiting
-					.length === 0
+					: `${numberWord(view.going.length)} ${plural(view.going.length, 'load')} on the way`}, {toWash === 0
 					? 'nothing'
-					: `${lowerNumber(view.waiting.length)} ${plural(view.waiting.length, 'load')}`} to wash.
+					: `${lowerNumber(toWash)} ${plural(toWash, 'load')}`} to wash.
 			</p>
 		</div>
 		<ol class="shelf">
@@ -165,9 +166,7 @@
 	<section class="runner linen">
 		<div class="pile">
 			<h2>
-				{view.waiting.length === 0
-					? 'Nothing to wash'
-					: `${numberWord(view.waiting.length)} ${plural(view.waiting.length, 'load')} to wash`}
+				{toWash === 0 ? 'Nothing to wash' : `${numberWord(toWash)} ${plural(toWash, 'load')} to wash`}
 			</h2>
 			<ul class="baskets">
 				{#each view.waiting as load (load.id)}
@@ -189,7 +188,7 @@
 							/>
 							<path d="M3 28H69" stroke="var(--cobalt-ink)" stroke-width="5" stroke-linecap="round" />
 						</svg>
-						<b>{load.name}</b><span class="dim">{load.degrees}°</span>
+						<b>{load.name}</b><span class="dim">{load.missed ?? `${load.degrees}°`}</span>
 						<span class="two">
 							<ActForm action="/laundry?/tell" values={{ id: view.formId, load: load.id, stage: 'washing' }}
 								><button class="text-link" aria-label="I started: {load.name}">Start</button></ActForm
@@ -202,6 +201,23 @@
 					</li>
 				{/each}
 			</ul>
+			{#if view.jobs.length > 0}
+				<h3>{PILE.jobs}</h3>
+				<ul class="m-0 grid list-none gap-1 p-0">
+					{#each view.jobs as job (job.line)}
+						<li class="flex min-h-11 flex-wrap items-center gap-x-4">
+							<b class="min-w-0 wrap-anywhere">{job.name}</b><span class="dim">{job.words}</span>
+							<ActForm
+								action="/timer?/start"
+								class="ml-auto"
+								values={{ id: view.formId, line: job.line, member: view.me }}
+								><button class="text-link" aria-label={PILE.startLabel(job.name)}>{PILE.start}</button
+								></ActForm
+							>
+						</li>
+					{/each}
+				</ul>
+			{/if}
 			<form class="add" method="post" action="/laundry?/add" use:once={{ empties: true }}>
 				<input type="hidden" name="id" value={view.formId} />
 				<label

@@ -4,6 +4,7 @@ import type { PreparedHome } from '../schedule/preparedHome';
 import type { Job, JobStep } from '../household/jobSchema';
 import { zoneItems, zonesHaveDays } from '../schedule/zoneItems';
 import { agendaOf, minutesToDo } from '../schedule/agenda';
+import { isWash } from '../laundry/pile';
 import type { Day, DaySeries } from '../schedule/readDay';
 import type { HomeProjection } from '../schedule/projection';
 import { KIND_RULES, TRAFFIC_ROOMS, type SessionKind } from './kinds';
@@ -38,6 +39,8 @@ export interface GatherQuestion {
 	readonly rooms: readonly string[] | null;
 	/** `bigday`, `detail`: how long it lasts, in minutes. */
 	readonly minutes: number;
+	/** `bigday`: the loads of laundry that wait. */
+	readonly pile?: readonly { readonly id: string; readonly name: string }[];
 }
 
 const isOn = (line: DaySeries) =>
@@ -99,7 +102,7 @@ export function gather(kind: SessionKind, question: GatherQuestion): Gathered {
 		case 'visitors':
 			return visitorsOf(question);
 		case 'bigday':
-			return { lines: on, extra: laundryUnderneath(home, question.minutes), seen: everywhere };
+			return { lines: on, extra: laundryUnderneath(question, on), seen: everywhere };
 		case 'clearing':
 			return { lines: [], extra: [], seen: everywhere };
 	}
@@ -235,20 +238,35 @@ function visitorsOf({ home, pool, rooms }: GatherQuestion): Gathered {
 /** Minutes of a wash and of hanging it out, for the laundry that runs under a big day. */
 const WASH = 60;
 
-/** Loads that run while the house is cleaned, one after the other. Rules: "Kinds of session". */
-function laundryUnderneath(home: PreparedHome, minutes: number): ExtraJob[] {
+/** The line of a load of the pile in a session. */
+export const LOAD_LINE = '~load:';
+
+/**
+ * Loads that run while the house is cleaned, one after the other: the home's own wash jobs that are on, then the pile, as
+ * many as there is time for. Nothing is washed that does not wait. Rules: "Kinds of session".
+ */
+function laundryUnderneath(
+	{ home, minutes, pile = [] }: GatherQuestion,
+	on: readonly DaySeries[]
+): ExtraJob[] {
+	// Where this home washes: where its own wash jobs are, else where a machine usually stands.
+	const [usual] = home.home.jobs.filter(isWash);
 	const room =
-		home.home.rooms.find((one) => one.kind === 'laundry') ??
-		home.home.rooms.find((one) => one.kind === 'bathroom');
-	const count = Math.min(4, Math.floor(minutes / (WASH + 45)));
+		home.roomById.get(usual?.room ?? '') ??
+		['laundry', 'bathroom', 'kitchen'].flatMap((kind) =>
+			home.home.rooms.filter((one) => one.kind === kind)
+		)[0] ??
+		home.home.rooms[0];
+	const own = on.filter((line) => isWash(line.line.job)).length;
+	const count = Math.max(0, Math.min(4, Math.floor(minutes / (WASH + 45))) - own);
 	if (!room) return [];
-	return Array.from({ length: count }, (_, i): ExtraJob => ({
-		id: `~load-${i + 1}`,
-		name: `Load ${i + 1} of the day`,
+	return pile.slice(0, count).map((load, i): ExtraJob => ({
+		id: `${LOAD_LINE}${load.id}`,
+		name: load.name,
 		room: room.id,
 		worth: 6,
 		// One load at least runs underneath: that is what such a day is.
-		held: i === 0,
+		held: i === 0 && own === 0,
 		steps: [
 			step('Sort one load and set it going', 4, 0, {
 				appliance: 'washer',

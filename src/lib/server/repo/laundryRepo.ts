@@ -112,3 +112,12 @@ export async function dropLoad(db: Db, household: string, load: string): Promise
 	await db.query('DELETE FROM laundry_load WHERE household_id = ? AND id = ?', [household, load]);
 	return true;
 }
+
+/** A load that need not be washed: it is over, and stays written down. False where there is no such load here. */
+export async function putOff(db: Db, household: string, load: string): Promise<boolean> {
+	const [result] = await db.query(
+		'UPDATE laundry_load SET is_over = TRUE WHERE household_id = ? AND id = ?',
+		[household, load]
+	);
+	return (result as { affectedRows: number }).affectedRows > 0;
+}

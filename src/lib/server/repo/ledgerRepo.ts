@@ -187,6 +187,16 @@ export async function entriesOfJobs(db: Db, household: string, jobs: readonly st
 	return select(db, 'household_id = ? AND job_id IN (?) ORDER BY seq', [household, jobs]);
 }
 
+/** Entries of some jobs dated from a day on, undo entries included, in the order made. */
+export async function entriesOfJobsSince(db: Db, household: string, jobs: readonly string[], from: CivilDay) {
+	if (jobs.length === 0) return [];
+	return select(db, 'household_id = ? AND job_id IN (?) AND date >= ? ORDER BY seq', [
+		household,
+		jobs,
+		isoOf(from)
+	]);
+}
+
 /** Entries for the whole home (pauses, judgements, enough), undo entries included, in the order made. */
 export async function entriesOfHome(db: Db, household: string) {
 	return select(

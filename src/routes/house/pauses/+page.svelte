@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { untrack } from 'svelte';
 	import Glyph from '$ui/glyphs/Glyph.svelte';
+	import { waitingToWash } from '$words/laundry';
 	import Notice from '$ui/Notice.svelte';
 	import { once } from '$ui/once';
 	import ActForm from '$ui/ActForm.svelte';
@@ -122,6 +123,7 @@
 				{#if view.back}
 					<p class="dim">
 						The daily basics first, then what was missed, a little each day. {view.back.clear}
+						{#if view.toWash > 0}<a class="text-link" href="/laundry">{waitingToWash(view.toWash)}</a>{/if}
 					</p>
 					<ol>
 						{#each view.back.days as day (day.date)}

@@ -16,6 +16,7 @@ import { memberName } from '$words/names';
 import { v7 as uuidv7 } from 'uuid';
 import { reading } from '../../db/pool';
 import { allEntries } from '../../repo/ledgerRepo';
+import { pileOf } from '../../repo/pileRepo';
 import { allPatterns } from '../../repo/patterns';
 import { facts, rhythmEdit } from '../../services/home/settings';
 import { yardOfHome } from '../setup/yardOfHome';
@@ -99,8 +100,10 @@ export async function loadPauses(household: string): Promise<PausesView> {
 		whole: day.whole,
 		words: listNames([...new Set(day.pauses.map((pause) => target(pause.scope, pause.target)))])
 	}));
+	const toWash = (await reading((db) => pileOf(db, household, home, projection, today))).length;
 	return {
 		today: isoOf(today),
+		toWash,
 		weeks: Array.from({ length: 8 }, (_, i) => days.slice(7 * i, 7 * i + 7)),
 		weekdays: Array.from({ length: 7 }, (_, i) => weekdayName(addDays(begin, i)).slice(0, 3)),
 		formId: uuidv7(),

@@ -10,10 +10,12 @@ import {
 	type Load,
 	type LoadKind
 } from '$core/laundry/laundry';
+import { isWash } from '$core/laundry/pile';
+import { jobTitle, readDay } from '$core/schedule/readDay';
 import type { PreparedHome } from '$core/schedule/preparedHome';
 import type { LaundryView, LoadView } from '$views/laundry';
-import { clockText, weekdayName, WEEKDAYS } from '$words/general';
-import { actWords, LOAD_WORDS, placeWords } from '$words/laundry';
+import { clockText, shortDate, weekdayName, WEEKDAYS } from '$words/general';
+import { actWords, LOAD_WORDS, missedWords, placeWords } from '$words/laundry';
 import { memberName } from '$words/names';
 import { v7 as uuidv7 } from 'uuid';
 import { now } from '../../clock';
@@ -23,6 +25,8 @@ import { revisionOf } from '../../repo/homeRows';
 import { openLoads } from '../../repo/laundryRepo';
 import { loadProjection } from '../../repo/projectionRepo';
 import type { Asker } from '../../services/ledger/whoMay';
+import { pileOf } from '../../repo/pileRepo';
+import { stateText } from '../today/jobRows';
 import { listening } from '../today/strings';
 
 /** The weave of a load: that of a zone for linen and cloths, so that two loads side by side differ. */
@@ -81,7 +85,17 @@ export async function loadLaundry(asker: Asker): Promise<LaundryView> {
 		const projection = await loadProjection(db, asker.householdId);
 		const hears = listening({ home, projection }, at, isDevice ? null : (asker.viewer?.member ?? asker.me));
 		const views = loads.map((load) => loadView(home, load, at, hears));
-		const waiting = views.filter((load) => load.stage === 'waiting');
+		const pile = await pileOf(db, asker.householdId, home, projection, date, loads);
+		const waiting = pile.map((load) => ({
+			id: load.id,
+			name: load.name,
+			degrees: load.degrees,
+			missed: load.missedOn === null ? null : missedWords(shortDate(load.missedOn))
+		}));
+		const jobs = readDay(home, projection, date).lines.filter(
+			(line) => isWash(line.line.job) && (line.state === 'due' || line.state === 'late')
+		);
+		const count = waiting.length + jobs.length;
 		const when = { days: rules.laundry.days, freeDays: rules.rhythm.freeDays };
 		const today = Array.from({ length: 7 }, (_, i) => addDays(date, i));
 		return {
@@ -90,9 +104,15 @@ export async function loadLaundry(asker: Asker): Promise<LaundryView> {
 			now: at,
 			going: views.filter((load) => load.stage !== 'waiting'),
 			waiting,
+			jobs: jobs.map((line) => ({
+				line: line.line.id,
+				name: jobTitle(line.line.job.name, line.variant),
+				words: stateText(line, date)
+			})),
+			me: asker.viewer?.member ?? asker.me ?? '',
 			pile: [1, 2, 3].map((aDay) => {
-				const days = pileByDay(waiting.length, aDay, date, when);
-				const gone = goneBy(waiting.length, aDay, date, when);
+				const days = pileByDay(count, aDay, date, when);
+				const gone = goneBy(count, aDay, date, when);
 				return {
 					aDay,
 					days: today.map((day) => {
@@ -100,7 +120,7 @@ export async function loadLaundry(asker: Asker): Promise<LaundryView> {
 						return { name: shortDay(day), left: found && found.washed > 0 ? found.left + found.washed : 0 };
 					}),
 					gone:
-						waiting.length === 0
+						count === 0
 							? 'nothing waits'
 							: gone === null
 								? 'not within three months'

@@ -16,6 +16,7 @@ import type { TodayView } from '$views/today';
 import type { Db } from '../../db/pool';
 import { openLoads } from '../../repo/laundryRepo';
 import { allEntries, entriesOfDay, habitMinutes, undosOf } from '../../repo/ledgerRepo';
+import { pileOf } from '../../repo/pileRepo';
 import { openHouse } from '../../repo/openHouse';
 import { loadProjection } from '../../repo/projectionRepo';
 import { loadSessionsAround } from '../../repo/sessionRepo';
@@ -88,6 +89,10 @@ export async function loadToday(query: TodayQuery): Promise<TodayView> {
 		relation,
 		given: withAway(given, awayOn(effectivePauses(projection.home), date)),
 		loads,
+		toWash:
+			relation === 'today'
+				? await house.read(`pile on ${today}`, (db) => pileOf(db, household, home, projection, today, loads))
+				: [],
 		growing: relation === 'today' && query.mayEdit ? await growing(house, household, today) : null,
 		leftOpen: relation === 'today' ? await leftOpen(house, household, sessions, today) : []
 	});

@@ -6,12 +6,15 @@ import { OTHER_WAYS } from '$words/today';
 import type { Facts } from './todayFacts';
 import { zoneMark } from './jobRows';
 
-export function otherWays({ home, hung, running, day, loads, query }: Facts, me: string): OtherWayView[] {
+export function otherWays(
+	{ home, hung, running, day, loads, toWash, query }: Facts,
+	me: string
+): OtherWayView[] {
 	const basics = hung.parts[running].filter((line) => line.line.job.layer === 'basics');
 	const mark = zoneMark(home, day.zone?.zone ?? null);
 	const left = day.zone ? day.zone.countedInPass - day.zone.settledInPass : null;
 	const stages = loads.map((load) => readLoad(load, query.now).stage);
-	const waiting = stages.filter((stage) => stage === 'waiting').length;
+	const waiting = toWash.length;
 	const going = stages.filter((stage) => stage !== 'waiting' && stage !== 'away').length;
 	const ways: Omit<OtherWayView, 'href'>[] = [
 		{

@@ -27,5 +27,7 @@ export interface Facts {
 	readonly relation: TodayView['relation'];
 	readonly given: GivenTurns;
 	readonly loads: readonly Load[];
+	/** What waits to be washed. */
+	readonly toWash: readonly unknown[];
 	readonly leftOpen: readonly LeftOpenView[];
 }

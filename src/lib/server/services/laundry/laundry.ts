@@ -7,11 +7,12 @@ import { z } from 'zod';
 import { now } from '../../clock';
 import { reading, transaction } from '../../db/pool';
 import { loadHome } from '../../repo/homeRepo';
-import { addLoad, dropLoad, loadOf, tellLoad } from '../../repo/laundryRepo';
+import { addLoad, dropLoad, loadOf, putOff, tellLoad } from '../../repo/laundryRepo';
 import { typed } from '../guard';
 import { editHome } from '../home/editHome';
 import type { Asker } from '../ledger/whoMay';
 import { useCase } from '../useCase';
+import { loadOfPile } from './pileLoads';
 
 const addForm = z.object({
 	id: z.uuid('Reload the page and try again.'),
@@ -67,9 +68,15 @@ export function tell(asker: Asker, form: FormData) {
 				values: typed(form)
 			});
 		const { id, load, stage } = read.data;
-		const done = await transaction((db) =>
-			tellLoad(db, asker.householdId, load, { id, stage, at: now(), by: asker.viewer?.member ?? null })
-		);
+		const done = await transaction(async (db) => {
+			await loadOfPile(db, asker.householdId, load, now());
+			return tellLoad(db, asker.householdId, load, {
+				id,
+				stage,
+				at: now(),
+				by: asker.viewer?.member ?? null
+			});
+		});
 		if (!done) return fail(404, { message: 'There is no such load here any more.', values: typed(form) });
 		const found = await reading((db) => loadOf(db, asker.householdId, load));
 		const is = found ? readLoad(found, now()) : null;
@@ -88,7 +95,12 @@ export function drop(asker: Asker, form: FormData) {
 				message: 'This press was not understood. Reload the page and try again.',
 				values: typed(form)
 			});
-		const gone = await transaction((db) => dropLoad(db, asker.householdId, load.data));
+		const gone = await transaction(async (db) => {
+			if (await loadOf(db, asker.householdId, load.data)) return dropLoad(db, asker.householdId, load.data);
+			// A wash day that went by stays off only if it is written down.
+			const missed = await loadOfPile(db, asker.householdId, load.data, now());
+			return missed !== null && (await putOff(db, asker.householdId, load.data));
+		});
 		return gone
 			? { message: 'It is removed from the list.' }
 			: fail(409, {

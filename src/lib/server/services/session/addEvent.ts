@@ -26,6 +26,7 @@ import {
 	setOver,
 	type StoredSession
 } from '../../repo/sessionRepo';
+import { followLoad } from '../laundry/pileLoads';
 import { recordEntries } from '../ledger/recordEntries';
 
 export type SessionRefusal =
@@ -132,6 +133,8 @@ export async function addEvent(
 	if (event.kind === 'judged') entries.push(...judgement(session, event));
 	if (after.phase === 'over' && before.phase !== 'over') entries.push(...cleared(session, after, event));
 	if (session.plan.clearing) await followClearing(db, household, session, event);
+	if (step && (event.kind === 'stepDone' || event.kind === 'stepUndone'))
+		await followLoad(db, household, step, event, event.by ?? session.member);
 	const isOver = after.phase === 'over';
 	if (isOver !== session.isOver) {
 		await setOver(db, household, sessionId, isOver);

@@ -24,6 +24,7 @@ import type { Together } from '$core/session/together';
 import { now } from '../../clock';
 import { log } from '../../log';
 import { openLoads } from '../../repo/laundryRepo';
+import { pileOf, type PileLoad } from '../../repo/pileRepo';
 import { openHouse, type House } from '../../repo/openHouse';
 import { loadProjection } from '../../repo/projectionRepo';
 import { habitsOf } from '../../repo/habitsOf';
@@ -43,6 +44,8 @@ export interface HouseNow {
 	readonly sessions: readonly StoredSession[];
 	readonly given: GivenTurns;
 	readonly loads: readonly Load[];
+	/** What waits to be washed. */
+	readonly pile: readonly PileLoad[];
 	/** What the record says of the minutes of the day's lines. */
 	readonly habits: ReadonlyMap<string, Habit>;
 }
@@ -62,6 +65,9 @@ export async function houseNow(household: string): Promise<HouseNow> {
 	const day = readDay(home, projection, date);
 	const sessions = found.map((one) => asItIs(one, home, at));
 	const away = awayOn(effectivePauses(projection.home), date);
+	const pile = await house.read(`pile on ${date}`, (db) =>
+		pileOf(db, household, home, projection, date, loads)
+	);
 	const habits = await house.read(`habits on ${date}`, (db) => habitsOf(db, household, day.lines));
 	return {
 		house,
@@ -73,6 +79,7 @@ export async function houseNow(household: string): Promise<HouseNow> {
 		sessions,
 		given: withAway(given, away),
 		loads,
+		pile,
 		habits
 	};
 }
@@ -185,7 +192,16 @@ export function gatherFor(
 		: all.filter((one) => !waitsForLater(one, query.kind, part) || query.in.includes(one.line.id));
 	const gathered: Gathered =
 		line === null
-			? gather(query.kind, { home, projection, day, part, pool, rooms: query.rooms, minutes })
+			? gather(query.kind, {
+					home,
+					projection,
+					day,
+					part,
+					pool,
+					rooms: query.rooms,
+					minutes,
+					pile: facts.pile
+				})
 			: { lines: day.lines.filter((one) => one.line.id === line), extra: [], seen: () => 1 };
 	// What was put in by hand is in, whatever the kind draws from.
 	const byHand = pool.filter((one) => query.in.includes(one.line.id) && !gathered.lines.includes(one));
