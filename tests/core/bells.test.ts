@@ -237,6 +237,7 @@ describe('what goes to tomorrow', () => {
 		expect(errandDays(TODAY, [6])).toEqual([3, 0, 1, 2].map((i) => addDays(TODAY, i)));
 		expect(errandDays(TODAY, [2])).toEqual([6, 0, 1, 2, 3].map((i) => addDays(TODAY, i)));
 		expect(errandDays(TODAY, [3])).toEqual([7, 0, 1, 2, 3].map((i) => addDays(TODAY, i)));
+		expect(errandDays(TODAY, [6], [5])[0]).toBe(addDays(TODAY, 2));
 		expect(errandDays(TODAY, [])).toEqual([0, 1, 2, 3].map((i) => addDays(TODAY, i)));
 	});
 });

@@ -5,7 +5,7 @@ import { loadRun } from '../../src/lib/server/pages/session/running';
 import { loadToday } from '../../src/lib/server/pages/today/loadToday';
 import { allEntries } from '../../src/lib/server/repo/ledgerRepo';
 import { timingsOf } from '../../src/lib/server/repo/timingsOf';
-import { tick, undo } from '../../src/lib/server/services/ledger/entryActions';
+import { dayDepth, tick, undo } from '../../src/lib/server/services/ledger/entryActions';
 import { event } from '../../src/lib/server/services/session/press';
 import { start } from '../../src/lib/server/services/session/startSession';
 import { job, makeHome, step } from '../core/home';
@@ -100,5 +100,67 @@ describe('a job that is deep every second time', () => {
 			{ minutes: 9, cut: false },
 			{ minutes: 10, cut: false }
 		]);
+	});
+});
+
+describe('a day that is declared light or deep', () => {
+	const quick = { minutes: 4, steps: [step('Only what shows', 4)] };
+	const both = () =>
+		household(
+			makeHome({
+				jobs: [
+					job('fridge', {
+						room: 'kitchen',
+						cadence: { type: 'daily' },
+						missRule: 'letgo',
+						depths: { quick, usual: { minutes: 10, steps: [step('Wipe it', 10)] }, deep }
+					}),
+					job('plain', { room: 'kitchen', cadence: { type: 'daily' }, missRule: 'letgo' })
+				],
+				zones: ['front', 'back'].map((id) => ({ id, name: id, weave: 'check', list: [] }))
+			})
+		);
+	const minutes = async (id: string, at: string) =>
+		Object.fromEntries(rowsOf(await look(id, at)).map((row) => [row.line, row.minutes]));
+	const declare = (id: string, depth: string) => dayDepth(asAda(id), form({ id: newId(), depth }));
+
+	it('has the short versions of its jobs, for that day alone, and usual again when it is said', async () => {
+		const id = await both();
+		setClock(NOW);
+		expect(await minutes(id, NOW)).toEqual({ fridge: 10, plain: 5 });
+		await declare(id, 'quick');
+		expect((await look(id)).depth).toBe('quick');
+		expect(await minutes(id, NOW)).toEqual({ fridge: 4, plain: 5 });
+		const pail = await loadFill(asAda(id), new URLSearchParams({ minutes: '30' }));
+		expect(pail.input.jobs.find((one) => one.id === 'fridge')?.steps[0]?.minutes).toBe(4);
+		expect(await minutes(id, '2027-03-04T10:00:00Z')).toEqual({ fridge: 10, plain: 5 });
+		await declare(id, 'deep');
+		expect(await minutes(id, NOW)).toEqual({ fridge: 25, plain: 5 });
+		await declare(id, 'usual');
+		expect(await minutes(id, NOW)).toEqual({ fridge: 10, plain: 5 });
+	});
+
+	it('is recorded at the depth at which it was done', async () => {
+		const id = await both();
+		setClock(NOW);
+		await declare(id, 'quick');
+		await ticked(id, 'fridge', NOW, '4');
+		expect((await ledger(id)).filter((entry) => 'job' in entry)).toMatchObject([{ depth: 'quick' }]);
+		expect((await timingsOf(pool(), id, ['fridge'])).get('fridge')).toBeUndefined();
+	});
+
+	it('a session can be thorough by itself, and its record says so', async () => {
+		const id = await both();
+		setClock(NOW);
+		const asked = { minutes: '60', depth: 'deep', in: 'fridge' };
+		const pail = await loadFill(asAda(id), new URLSearchParams(asked));
+		expect(pail.input.jobs.find((one) => one.id === 'fridge')?.steps[0]?.minutes).toBe(25);
+		const session = newId();
+		await start(asAda(id), form({ id: session, member: 'ada', ...asked })).catch(() => undefined);
+		const run = await loadRun(asAda(id), session, null);
+		const at = run.plan.steps.findIndex((one) => one.line === 'fridge');
+		expect(run.plan.steps[at]).toMatchObject({ text: 'All of it', minutes: 25 });
+		await event(asAda(id), session, form({ id: newId(), kind: 'stepDone', step: String(at) }));
+		expect(await ledger(id)).toMatchObject([{ job: 'fridge', depth: 'deep' }]);
 	});
 });

@@ -56,6 +56,16 @@ export interface MonthRow {
 }
 
 export interface RotaView {
+	/** Swapping weeks of the zones; null for who may not, and where no zone has a week of its own. */
+	readonly swap: {
+		readonly revision: number;
+		readonly weeks: readonly { readonly value: string; readonly label: string }[];
+		readonly standing: readonly {
+			readonly kind: 'swap' | 'shift';
+			readonly at: number;
+			readonly words: string;
+		}[];
+	} | null;
 	readonly year: number;
 	readonly today: string;
 	/** Where the hand points: days since the first of the year; null in another year. */

@@ -62,6 +62,11 @@ export interface FillView {
 	/** Jobs that wait for a later part of the day, and the address that takes them in, or leaves them out again. */
 	readonly later: number;
 	readonly laterHref: string | null;
+	/** How thoroughly, and whether floors come last; null: as the day and the home have it. */
+	readonly depth: 'quick' | 'deep' | null;
+	readonly floors: 'at-end' | 'with-room';
+	/** The floors' place was chosen for this session. */
+	readonly floorsAsked: boolean;
 	/** Filled to the brim, and the address of the other way. */
 	readonly brim: boolean;
 	readonly brimHref: string | null;
@@ -80,6 +85,7 @@ export interface FillView {
 	/** `clearing`: where a spot can be. */
 	readonly clearRooms: readonly { readonly id: string; readonly name: string; readonly chosen: boolean }[];
 	readonly spot: string;
+	readonly allRooms: readonly { readonly id: string; readonly name: string }[];
 	/** Rooms that it keeps to; none: all. */
 	readonly inRooms: readonly string[];
 	readonly running: string | null;

@@ -209,6 +209,8 @@ export interface TodayView {
 	readonly open: readonly JobRow[];
 	readonly off: readonly JobRow[];
 	readonly enough: string | null;
+	/** What the day was declared to be. */
+	readonly depth: 'quick' | 'usual' | 'deep';
 	readonly people: readonly PersonView[];
 	readonly peopleWords: string;
 	readonly me: string;

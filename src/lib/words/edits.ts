@@ -6,6 +6,12 @@ export function editRefusalText(refusal: EditRefusal): string {
 	switch (refusal.code) {
 		case 'unknown':
 			return `That ${refusal.what} is not in this home any more. Reload the page and choose another.`;
+		case 'same-week':
+			return 'That is the same week. Choose another one.';
+		case 'week-over':
+			return 'A week that is over stays as it was. Choose this week or a later one.';
+		case 'no-zone-then':
+			return 'One of the two weeks has no zone. Choose a week that has one.';
 		case 'last-room':
 			return 'A home keeps at least one room. Add another before this one goes.';
 		case 'too-many-zones':

@@ -82,3 +82,34 @@ export function offText(names: readonly string[]): string {
 	const [first = '', ...rest] = names;
 	return `No longer fits before the end: ${first}${rest.length > 0 ? ` and ${rest.length} more` : ''}.`;
 }
+
+/** What a session is filled by. */
+export const WHO_AND_HOW = {
+	minutes: 'Any minutes',
+	comeIn: 'Visitors come in',
+	for: 'For',
+	with: 'With',
+	how: 'How',
+	ways: [
+		{ value: 'free', label: 'No fixed way' },
+		{ value: 'room', label: 'All together, one room after another' },
+		{ value: 'role', label: 'One dusts everywhere, another wipes, another …' },
+		{ value: 'share', label: 'Everybody has their own list' }
+	],
+	theySee: 'They see',
+	fill: 'Fill',
+	more: 'How thorough, which rooms',
+	depth: 'How thorough',
+	depths: [
+		{ value: '', label: 'As usual' },
+		{ value: 'quick', label: 'Short versions' },
+		{ value: 'deep', label: 'Thoroughly' }
+	],
+	floors: 'Floors',
+	floorsWays: [
+		{ value: '', label: 'As the house rules say' },
+		{ value: 'with-room', label: 'Room by room' },
+		{ value: 'at-end', label: 'All floors last' }
+	],
+	rooms: 'Only in'
+} as const;

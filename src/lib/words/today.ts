@@ -174,6 +174,17 @@ export const ONCE = {
 export const skipThe = (day: string) => `Skip the one of ${day}`;
 
 /** Other ways to clean: what each is called, and what it does. */
+/** How much a day is: light, usual, deep. */
+export const DAY_DEPTH = {
+	label: 'How much today is',
+	names: { quick: 'Light day', usual: 'Usual day', deep: 'Deep day' },
+	lines: {
+		quick: 'every job in its short version, where it has one',
+		usual: 'every job as it stands',
+		deep: 'every job thoroughly, where it says how'
+	}
+} as const;
+
 export const OTHER_WAYS = {
 	basics: { morning: 'Morning routine', midday: 'Midday routine', evening: 'Evening routine' },
 	basicsLine: (jobs: number, minutes: number) =>

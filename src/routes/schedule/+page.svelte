@@ -7,11 +7,14 @@
 	import Notice from '$ui/Notice.svelte';
 	import Round from '$ui/schedule/Round.svelte';
 	import RoundTop from '$ui/schedule/RoundTop.svelte';
+	import SwapWeeks from '$ui/schedule/SwapWeeks.svelte';
 	import Week from '$ui/schedule/Week.svelte';
+	import { SWAP } from '$words/schedule';
 	import { minutesText } from '$words/general';
 	import ActForm from '$ui/ActForm.svelte';
 	let { data, form } = $props();
 	const view = $derived(data.view);
+	let swapping = $state(false);
 	const hrefOf = (date: string) => `/schedule?on=${date}`;
 	const NAMES = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'];
 	onMount(() => {
@@ -75,8 +78,13 @@
 				rooms={view.rooms}
 			/>
 			<a class="text-link" href="/house/pauses">Pauses</a>
+			{#if view.swap}<button class="text-link" aria-expanded={swapping} onclick={() => (swapping = !swapping)}
+					>{SWAP.open}</button
+				>{/if}
 			<a class="text-link" href="/house/files#calendar">Calendar</a>
 		</p>
+		{#if form && 'saved' in form && form.saved}<Notice><span>{form.saved}</span></Notice>{/if}
+		{#if view.swap && swapping}<SwapWeeks swap={view.swap} formId={view.formId} chosen={view.chosen} />{/if}
 		{#if form && 'message' in form && form.message}
 			<Notice tone={'undo' in form ? 'done' : 'wrong'}>
 				<span>{form.message}</span>

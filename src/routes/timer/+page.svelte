@@ -83,6 +83,8 @@
 	<input type="hidden" name="choice" value={chosen?.name ?? 'worth'} />
 	{#if chosen?.about}<input type="hidden" name="about" value={chosen.about} />{/if}
 	{#if view.brim}<input type="hidden" name="brim" value="1" />{/if}
+	{#if view.depth}<input type="hidden" name="depth" value={view.depth} />{/if}
+	{#if view.floorsAsked}<input type="hidden" name="floors" value={view.floors} />{/if}
 	{#if view.inRooms.length > 0}<input type="hidden" name="rooms" value={view.inRooms.join(',')} />{/if}
 	{#if view.rooms.length > 0}
 		<input type="hidden" name="rooms" value={seenRooms(view)} />

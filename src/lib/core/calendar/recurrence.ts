@@ -43,6 +43,8 @@ export type MissRule = 'letgo' | 'catchup' | 'stays' | 'carry';
 export interface WeekRules {
 	readonly weekStart: Weekday;
 	readonly weekBelongs: WeekBelongs;
+	/** Weeks exchanged by hand, by their first days: what lies on a card goes with its week. */
+	readonly swaps?: Readonly<Record<number, CivilDay>> | undefined;
 }
 
 /** An occurrence as the cadence alone gives it. */
@@ -66,6 +68,15 @@ export function inSeason(day: CivilDay, season: readonly number[] | undefined): 
 	return season === undefined || season.includes((monthIndexOf(day) % 12) + 1);
 }
 
+/** The week of a card in a month, or the one it was swapped with, as long as the card's weeks keep their order. */
+function weekOfCard(index: number, card: number, weeks: WeekRules): CivilDay {
+	const own = (month: number) => startOfWeekInMonth(month, card, weeks.weekStart, weeks.weekBelongs);
+	const swapped = (month: number) => weeks.swaps?.[own(month)] ?? own(month);
+	const start = swapped(index);
+	if (start === own(index)) return start;
+	return own(index - 1) < start && swapped(index - 1) < start && start < own(index + 1) ? start : own(index);
+}
+
 /** The date of a monthly occurrence in a month. */
 function monthlyDate(
 	cadence: Extract<CalendarRecurrence, { type: 'monthly' }>,
@@ -77,7 +88,7 @@ function monthlyDate(
 		return dayOf(year, month, Math.min(cadence.day, daysInMonth(year, month)));
 	}
 	if ('card' in cadence) {
-		const start = startOfWeekInMonth(index, cadence.card, weeks.weekStart, weeks.weekBelongs);
+		const start = weekOfCard(index, cadence.card, weeks);
 		return addDays(start, (cadence.weekday - weeks.weekStart + 7) % 7);
 	}
 	if (cadence.nth === -1) {

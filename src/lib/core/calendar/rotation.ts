@@ -41,6 +41,35 @@ export interface Rotation {
 	readonly scheme: ZoneScheme;
 	/** Weekdays on which zone work is done; not looked at by `weekdays`. */
 	readonly zoneDays: readonly Weekday[];
+	/** Weeks that stand in for each other, by their first days, both ways. */
+	readonly swaps?: WeekSwaps;
+	/** From a day on the zones come so many places later. */
+	readonly shifts?: readonly { readonly from: CivilDay; readonly places: number }[];
+}
+
+/** First days of weeks, each with that of the week whose zone and card it has instead. */
+export type WeekSwaps = Readonly<Record<number, CivilDay>>;
+
+/** Weeks that are swapped, one after the other as they were made: a week that was swapped before takes what it had. */
+export function weekSwaps(
+	swaps: readonly { readonly week: CivilDay; readonly with: CivilDay }[],
+	weekStart: Weekday
+): WeekSwaps {
+	const stands: Record<number, CivilDay> = {};
+	for (const swap of swaps) {
+		const [a, b] = [weekStartOf(swap.week, weekStart), weekStartOf(swap.with, weekStart)];
+		const [hasA, hasB] = [stands[a] ?? a, stands[b] ?? b];
+		stands[a] = hasB;
+		stands[b] = hasA;
+	}
+	return stands;
+}
+
+/** The day whose zone and card a date has: its own, or the same day of the week that it was swapped with. */
+export function swappedDay(day: CivilDay, swaps: WeekSwaps | undefined, weekStart: Weekday): CivilDay {
+	if (!swaps) return day;
+	const week = weekStartOf(day, weekStart);
+	return addDays(swaps[week] ?? week, day - week);
 }
 
 /** Brings a number (from 1) back among `count` places by the `extra` rule; null for none. */
@@ -52,22 +81,41 @@ function wrap(number: number, count: number, extra: ExtraRule): number | null {
 
 /** The card of a date, 1-4, or null in a free fifth week. Given by the week alone, on every day and by every scheme. */
 export function cardOn(day: CivilDay, rotation: Rotation): number | null {
-	return wrap(weekOfMonth(day, rotation.weekStart, rotation.weekBelongs).week, 4, rotation.scheme.extra);
+	const { weekStart, weekBelongs, swaps, scheme } = rotation;
+	return wrap(weekOfMonth(swappedDay(day, swaps, weekStart), weekStart, weekBelongs).week, 4, scheme.extra);
 }
 
 /** The zone whose week or day it is, whether or not `day` is a zone day; null for none. */
-function zoneOfDate(day: CivilDay, rotation: Rotation): string | null {
-	const { zones, scheme, weekStart, weekBelongs } = rotation;
+function zoneOfDate(date: CivilDay, rotation: Rotation): string | null {
+	const { zones, scheme, weekStart, weekBelongs, swaps } = rotation;
 	if (scheme.type === 'none' || zones.length === 0) return null;
-	if (scheme.type === 'weekdays') return scheme.byWeekday[weekdayOf(day)] ?? null;
+	if (scheme.type === 'weekdays') return scheme.byWeekday[weekdayOf(date)] ?? null;
+	const day = swappedDay(date, swaps, weekStart);
+	const later = placesLater(day, rotation);
 	if (scheme.type === 'cycle') {
-		const weeks = (weekStartOf(day, weekStart) - weekStartOf(scheme.anchor, weekStart)) / 7;
+		const weeks = (weekStartOf(day, weekStart) - weekStartOf(scheme.anchor, weekStart)) / 7 + later;
 		return zones[((weeks % zones.length) + zones.length) % zones.length] ?? null;
 	}
 	const number =
 		scheme.type === 'rows' ? rowOfMonth(day, weekStart) : weekOfMonth(day, weekStart, weekBelongs).week;
 	const place = wrap(number, zones.length, scheme.extra);
-	return place === null ? null : (zones[place - 1] ?? null);
+	return place === null ? null : (zones[(place - 1 + later) % zones.length] ?? null);
+}
+
+/** By how many places the zones of a day were moved. */
+function placesLater(day: CivilDay, { shifts, weekStart }: Rotation): number {
+	if (!shifts || shifts.length === 0) return 0;
+	const week = weekStartOf(day, weekStart);
+	return shifts.reduce((sum, one) => sum + (weekStartOf(one.from, weekStart) <= week ? one.places : 0), 0);
+}
+
+/** The zone of a week: that of the first of its days that has one, as it is now; null for none. */
+export function zoneOfWeek(begin: CivilDay, rotation: Rotation): string | null {
+	for (let i = 0; i < 7; i++) {
+		const zone = zoneOn(addDays(begin, i), rotation);
+		if (zone !== null) return zone;
+	}
+	return null;
 }
 
 /** The zone that is on, on a date, or null: only on zone days (for `weekdays` the mapping itself says so). */

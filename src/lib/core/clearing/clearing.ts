@@ -141,15 +141,20 @@ export function readClearing(
 	};
 }
 
-/** Days ahead in which the next catch-up day is looked for: a week holds each weekday. */
+/** Days ahead in which the next errand day is looked for: a week holds each weekday. */
 const WEEK = 7;
 
 /**
- * Days on which things can leave the house, for a bag that was filled on `date`: the next catch-up day first, as errands
- * are run on it, then the day itself and the three after it. `catchUp` holds weekdays, 1 to 7.
+ * Days on which things can leave the house, for a bag that was filled on `date`: the home's next errand day first, or
+ * without one its next catch-up day, then the day itself and the three after it. Both hold weekdays, 1 to 7.
  */
-export function errandDays(date: CivilDay, catchUp: readonly number[]): CivilDay[] {
+export function errandDays(
+	date: CivilDay,
+	catchUp: readonly number[],
+	errands: readonly number[] = []
+): CivilDay[] {
 	const days = Array.from({ length: WEEK + 1 }, (_, i) => addDays(date, i));
-	const next = days.find((day, i) => i > 0 && catchUp.includes(weekdayOf(day)));
+	const wanted = errands.length > 0 ? errands : catchUp.slice(0, 1);
+	const next = days.find((day, i) => i > 0 && wanted.includes(weekdayOf(day)));
 	return [...new Set([...(next === undefined ? [] : [next]), ...days.slice(0, 4)])];
 }

@@ -53,6 +53,8 @@ export const entrySchema = z.discriminatedUnion(
 		z.strictObject({ outcome: z.literal('undo'), ...common, of: uuid }),
 		/** Everything but the basics is off the day. */
 		z.strictObject({ outcome: z.literal('enough'), ...common }),
+		/** A day declared light or deep by hand, or usual again; it holds for that day alone. */
+		z.strictObject({ outcome: z.literal('dayDepth'), ...common, depth }),
 		z
 			.strictObject({
 				outcome: z.literal('pause'),
@@ -111,7 +113,7 @@ export const entrySchema = z.discriminatedUnion(
 			point: z.string().trim().max(80).nullable().default(null)
 		})
 	],
-	'An entry says what happened: done, looked, part, letgo, skipped, moved, extra, called, undo, enough, pause, judgement, cleared, rung or lookround.'
+	'An entry says what happened: done, looked, part, letgo, skipped, moved, extra, called, undo, enough, dayDepth, pause, judgement, cleared, rung or lookround.'
 );
 
 export type LedgerEntry = z.infer<typeof entrySchema>;

@@ -75,6 +75,18 @@ export const householdSchema = z.strictObject({
 		sittingMinutes: minutes.default(15),
 		catchUpDays: weekdays.default([]),
 		freeDays: weekdays.default([]),
+		/** On which things leave the house; none: the first catch-up day. */
+		errandDays: weekdays.default([]),
+		/** Whole weeks of the zones exchanged with each other, each named by a day of it. */
+		swaps: z
+			.array(z.strictObject({ week: planDate, with: planDate }))
+			.max(60, 'At most 60 weeks are swapped. Take some back first.')
+			.default([]),
+		/** From the week of a day on the zones come so many places later. */
+		shifts: z
+			.array(z.strictObject({ from: planDate, places: z.number().int().min(1).max(20) }))
+			.max(60, 'The zones were moved 60 times. Take some back first.')
+			.default([]),
 		/** What the household calls its weekdays, such as "Bathrooms". */
 		subjects: z.partialRecord(z.enum(['1', '2', '3', '4', '5', '6', '7']), name).default({})
 	}),
@@ -263,6 +275,8 @@ export function shiftHome(home: Home, weeks: number): Home {
 			},
 			rhythm: {
 				...rhythm,
+				swaps: rhythm.swaps.map((one) => ({ week: shift(one.week), with: shift(one.with) })),
+				shifts: rhythm.shifts.map((one) => ({ ...one, from: shift(one.from) })),
 				scheme:
 					rhythm.scheme.type === 'cycle'
 						? { ...rhythm.scheme, anchor: shift(rhythm.scheme.anchor) }

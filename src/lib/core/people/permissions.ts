@@ -167,5 +167,7 @@ export function mayUndo(home: Home, viewer: Viewer, entry: LedgerEntry): boolean
 	if (entry.by === viewer.member) return true;
 	if (viewer.role !== 'adult') return false;
 	if (entry.by !== null && isLookedAfter(home, entry.by)) return true;
-	return job ? isOwnOrShared(home, job, viewer.member) : entry.outcome === 'enough';
+	return job
+		? isOwnOrShared(home, job, viewer.member)
+		: entry.outcome === 'enough' || entry.outcome === 'dayDepth';
 }

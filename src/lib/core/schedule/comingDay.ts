@@ -62,5 +62,5 @@ export function comingDay(
 	const zone: DayZone | null = then.zone
 		? { ...then.zone, offered, next: sitting?.next ?? then.zone.next, pass: sitting?.pass ?? then.zone.pass }
 		: null;
-	return { ...then, lines, zone, enough: null };
+	return { ...then, lines, zone, enough: null, declared: null };
 }

@@ -3,7 +3,7 @@
  * Rules: "Revisions": "the versions of a rhythm are kept with the days from which they hold".
  */
 import { toDay, type CivilDay, type Weekday } from '../calendar/civil';
-import type { Rotation } from '../calendar/rotation';
+import { weekSwaps, type Rotation } from '../calendar/rotation';
 import { BEGINNING, type SeriesRule, type SeriesVersion, type SeriesVersions } from './series';
 import type { ZoneItem } from './zoneList';
 import { seriesId } from '../household/entry';
@@ -63,9 +63,25 @@ export function rotationOf(home: Home): Rotation {
 			scheme.type === 'cycle'
 				? { ...scheme, anchor: toDay(scheme.anchor) }
 				: (scheme as Exclude<Rotation['scheme'], { type: 'cycle' }>),
-		zoneDays: zoneDays as Weekday[]
+		zoneDays: zoneDays as Weekday[],
+		...swapsOf(household)
 	};
 }
+
+/** What was exchanged and moved by hand among the weeks; nothing where nothing was. */
+function swapsOf({ rhythm, weekStart }: Household): Pick<Rotation, 'swaps' | 'shifts'> {
+	const { swaps, shifts } = rhythm;
+	return {
+		...(swaps.length > 0 ? { swaps: swapsOfWeeks(swaps, weekStart as Weekday) } : {}),
+		...(shifts.length > 0 ? { shifts: shifts.map((one) => ({ ...one, from: toDay(one.from) })) } : {})
+	};
+}
+
+const swapsOfWeeks = (swaps: Household['rhythm']['swaps'], weekStart: Weekday) =>
+	weekSwaps(
+		swaps.map((one) => ({ week: toDay(one.week), with: toDay(one.with) })),
+		weekStart
+	);
 
 /** The parts of the day for which a job has lines of their own: several parts only; one part names a place. */
 export function partsWithSeries(job: Job): readonly (string | null)[] {
@@ -80,7 +96,13 @@ export function ruleOf(job: Job, household: Household): SeriesRule {
 		startsOn: startOfJob(job, household),
 		leadDays: job.leadDays,
 		season: job.season,
-		weeks: { weekStart: household.weekStart as Weekday, weekBelongs: household.weekBelongs },
+		weeks: {
+			weekStart: household.weekStart as Weekday,
+			weekBelongs: household.weekBelongs,
+			...(household.rhythm.swaps.length > 0
+				? { swaps: swapsOfWeeks(household.rhythm.swaps, household.weekStart as Weekday) }
+				: {})
+		},
 		catchUpDays: household.rhythm.catchUpDays as Weekday[]
 	};
 }

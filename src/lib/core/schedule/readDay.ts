@@ -72,6 +72,8 @@ export interface Day {
 	readonly lines: readonly DaySeries[];
 	/** The entry that took everything but the basics off the day. */
 	readonly enough: string | null;
+	/** The day was declared light (`quick`) or deep by hand, and the entry that says so. */
+	readonly declared: { readonly entry: string; readonly depth: Depth } | null;
 	readonly pauses: readonly PauseEntry[];
 }
 
@@ -80,6 +82,28 @@ export function depthOf(job: Job, doneTurns: number): Depth {
 	return job.deepEvery !== undefined && job.depths.deep && (doneTurns + 1) % job.deepEvery === 0
 		? 'deep'
 		: 'usual';
+}
+
+/** The depth at which a job is done where a depth was chosen: that one if the job has it, else that of its turn. */
+export function depthAs(job: Job, doneTurns: number, chosen: Depth | null): Depth {
+	return chosen !== null && chosen !== 'usual' && job.depths[chosen] ? chosen : depthOf(job, doneTurns);
+}
+
+/** What a day was declared to be by hand; null for nothing, or for a usual day again. */
+export function declaredOn(entries: readonly LedgerEntry[], date: CivilDay): Day['declared'] {
+	const last = entries.findLast((entry) => entry.outcome === 'dayDepth' && entry.date === date);
+	return last?.outcome === 'dayDepth' && last.depth !== 'usual'
+		? { entry: last.id, depth: last.depth }
+		: null;
+}
+
+/** A line done at another depth than its turn's, as far as its job has it. */
+export function atDepth(line: DaySeries, chosen: Depth | null): DaySeries {
+	if (chosen === null) return line;
+	const depth = depthAs(line.line.job, line.doneTurns, chosen);
+	if (depth === line.depth) return line;
+	const { depths } = line.line.job;
+	return { ...line, depth, minutes: (depths[depth] ?? depths.usual).minutes };
 }
 
 /** The variant of the occurrence after `doneTurns` done ones, or null for a job that does not alternate. */
@@ -142,7 +166,8 @@ function readZone(
 	home: PreparedHome,
 	projection: HomeProjection,
 	clutter: Map<string, string>,
-	day: CivilDay
+	day: CivilDay,
+	chosen: Depth | null
 ): DayZone | null {
 	const rotation = home.rotation;
 	const visit = visitOn(day, rotation);
@@ -155,7 +180,7 @@ function readZone(
 	const minutesOf = (id: string) => {
 		const line = home.seriesById.get(id);
 		if (!line) return 0;
-		const depth = depthOf(line.job, doneBefore(projection.series.get(id), day));
+		const depth = depthAs(line.job, doneBefore(projection.series.get(id), day), chosen);
 		return line.job.depths[depth]?.minutes ?? line.job.depths.usual.minutes;
 	};
 	const byNeed = home.zoneById.get(visit.zone)?.orderBy === 'need';
@@ -216,7 +241,8 @@ export function readDay(home: PreparedHome, projection: HomeProjection, date: Ci
 	const holding = effectiveLedger(projection.home);
 	const pauses = effectivePauses(projection.home);
 	const enough = holding.find((entry) => entry.outcome === 'enough' && entry.date === date)?.id ?? null;
-	const zone = readZone(home, projection, clutterOf(holding, date), date);
+	const declared = declaredOn(holding, date);
+	const zone = readZone(home, projection, clutterOf(holding, date), date, declared?.depth ?? null);
 	const nextDays = new Map<string, CivilDay | null>();
 
 	const lines = home.series.map((line): DaySeries => {
@@ -238,7 +264,7 @@ export function readDay(home: PreparedHome, projection: HomeProjection, date: Ci
 			if (!nextDays.has(zoneId)) nextDays.set(zoneId, nextZoneDay(home, zoneId, date));
 			state = zoneItemState(state, settled, offered, nextDays.get(zoneId) ?? null);
 		}
-		const depth = depthOf(job, state.doneTurns);
+		const depth = depthAs(job, state.doneTurns, declared?.depth ?? null);
 		// Field by field: spreading one object into so large a one costs more than all else here.
 		return {
 			state: state.state,
@@ -270,6 +296,7 @@ export function readDay(home: PreparedHome, projection: HomeProjection, date: Ci
 		zone,
 		lines,
 		enough,
+		declared,
 		pauses: pauses.filter((pause) => pause.from <= date && date <= pause.to)
 	};
 }

@@ -8,6 +8,7 @@ import type { ExtraJob, Gathered } from './gather';
 import { breaksOf, KIND_RULES, type SessionKind } from './kinds';
 import type { PailStep, SessionLine, SessionPlan } from './sessionPlan';
 import { orderPairs } from '../planner/orderPairs';
+import type { Depth } from '../household/fields';
 import type { Habit } from '../planner/chance';
 import type { Plan, PlanInput, PlanJob } from '../planner/plan';
 import { planSteps, sessionSteps, type AsPlanned } from './sessionSteps';
@@ -51,6 +52,8 @@ export interface FillRequest {
 	readonly taken?: PlanInput['taken'];
 	/** What is known of the minutes of lines: plans are as long as the work really is. */
 	readonly habits?: ReadonlyMap<string, Habit>;
+	/** Chosen for this session, whatever the day or a job's turn says: what is done is recorded with it. */
+	readonly depth?: Depth;
 	/** Filled to the brim: no margin is kept. */
 	readonly brim?: boolean;
 	/** Places in which floors are done last of all; left out: as the home says. */
@@ -163,12 +166,14 @@ export function stepsOfPlan(filled: Filling, plan: Plan): PailStep[] {
 }
 
 /** What a session keeps of each of its jobs. */
-function sessionLine(input: PlanInput, id: string): SessionLine {
+function sessionLine({ input, lineOf, request }: Filling, id: string): SessionLine {
+	const line = lineOf.get(id);
 	const job = input.jobs.find((one) => one.id === id);
 	const settled = job?.by;
 	return {
 		worth: job?.worth ?? 1,
 		held: job ? !job.optional : false,
+		...(request.depth && line ? { depth: line.depth } : {}),
 		can: input.people
 			.filter((one) => !one.barred.includes(id) && (settled ?? one.id) === one.id)
 			.map((one) => one.id)
@@ -188,7 +193,7 @@ export function sessionPlan(filled: Filling, plan: Plan, bell: number): SessionP
 		cap: rules.cap,
 		people: request.people.map((one) => one.id),
 		steps,
-		lines: Object.fromEntries([...inside].map((id) => [id, sessionLine(input, id)])),
+		lines: Object.fromEntries([...inside].map((id) => [id, sessionLine(filled, id)])),
 		rooms: input.rooms,
 		move: input.move,
 		pairs: input.pairs.filter(([a, b]) => inside.has(a) && inside.has(b)),

@@ -1,4 +1,5 @@
 /** A session as it is stored: what was planned, and what happened since. Plain data. Rules: "Running session". */
+import type { Depth } from '../household/fields';
 import type { SessionKind } from './kinds';
 import type { PlanUse } from '../planner/plan';
 
@@ -36,6 +37,8 @@ export interface SessionLine {
 	readonly held: boolean;
 	/** People of the session who may do it. */
 	readonly can: readonly string[];
+	/** The depth that was chosen for the session; left out: that of the job's turn. */
+	readonly depth?: Depth | undefined;
 }
 
 /** What is cleared, and how much of it. */

@@ -1,5 +1,6 @@
 /** The schema of a stored session and of what is said to it: every row and every press passes it. */
 import { z } from 'zod';
+import { depth } from '../household/fields';
 import { SESSION_KINDS } from './kinds';
 import { CLUTTER, CONTAINERS, type SessionPlan } from './sessionPlan';
 
@@ -30,7 +31,8 @@ export const stepSchema = z.strictObject({
 const lineSchema = z.strictObject({
 	worth: z.number().min(0),
 	held: z.boolean(),
-	can: z.array(memberId)
+	can: z.array(memberId),
+	depth: depth.optional()
 });
 
 export const clearingSchema = z.strictObject({

@@ -19,6 +19,9 @@ export type Effect =
 
 export type EditRefusal =
 	| { readonly code: 'unknown'; readonly what: 'room' | 'zone' | 'job' | 'member'; readonly id: string }
+	| { readonly code: 'same-week' }
+	| { readonly code: 'week-over' }
+	| { readonly code: 'no-zone-then' }
 	| { readonly code: 'last-room' }
 	| { readonly code: 'too-many-zones' }
 	| { readonly code: 'same' }

@@ -23,6 +23,7 @@ export const ROUTES: Readonly<Record<string, RouteNeeds>> = {
 			move: 'plan-day',
 			once: 'plan-day',
 			enough: 'plan-day',
+			depth: 'plan-day',
 			undo: 'tick',
 			left: 'plan-day'
 		}
@@ -42,7 +43,13 @@ export const ROUTES: Readonly<Record<string, RouteNeeds>> = {
 	},
 	'/schedule': {
 		see: 'see-day',
-		send: { move: 'plan-day', skip: 'plan-day', extra: 'plan-day', undo: 'plan-day' }
+		send: {
+			move: 'plan-day',
+			skip: 'plan-day',
+			extra: 'plan-day',
+			undo: 'plan-day',
+			weeks: 'edit-home'
+		}
 	},
 	'/house': { see: 'see-house', send: { edit: 'edit-home' } },
 	'/house/job/[id]': { see: 'edit-home', send: { edit: 'edit-home' } },

@@ -1,6 +1,7 @@
 /** The ledger: entries go in once and stay. Rows in, core entries out. */
 import { isoOf, toDay, type CivilDay } from '$core/calendar/civil';
 import { entrySchema, type LedgerEntry } from '$core/household/entry';
+import type { Depth } from '$core/household/fields';
 import type { Db, Row } from '../db/pool';
 
 /** An entry with what only the store knows of it. */
@@ -28,6 +29,8 @@ export function entryOfRow(row: Row): LedgerEntry {
 			return { outcome: 'undo', ...common, of: row.of_id as string };
 		case 'enough':
 			return { outcome: 'enough', ...common };
+		case 'dayDepth':
+			return { outcome: 'dayDepth', ...common, depth: row.depth as Depth };
 		case 'moved':
 			return { outcome: 'moved', ...common, ...line, dueOn: day(row.due_on), to: day(row.to_date) };
 		case 'skipped':

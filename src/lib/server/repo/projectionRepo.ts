@@ -160,7 +160,9 @@ export async function followEntries(
 	home: PreparedHome,
 	inserted: readonly { entry: LedgerEntry; line: Series | null }[]
 ) {
-	const wholeHome = inserted.some(({ entry, line }) => line === null && entry.outcome !== 'enough');
+	const wholeHome = inserted.some(
+		({ entry, line }) => line === null && !['enough', 'dayDepth'].includes(entry.outcome)
+	);
 	if (wholeHome && (await touchesCheckpoints(db, household, inserted))) {
 		await rebuildProjection(db, household, home);
 		return;

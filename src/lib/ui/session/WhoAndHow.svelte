@@ -1,161 +1,136 @@
 <script lang="ts">
-	/** Minutes, for whom, who helps, how they work together, and which rooms are seen: one form that fills anew. */
-	import { othersOf, seenRooms } from './hrefs';
+	/** Minutes, for whom, who helps, which rooms, how they work: one form that fills anew at each choice. */
+	import { tick } from 'svelte';
+	import ChevronDown from '@lucide/svelte/icons/chevron-down';
+	import { WHO_AND_HOW } from '$words/session';
 	import type { FillView } from '$views/session';
+	import Button from '../kit/Button.svelte';
+	import Choice from '../kit/Choice.svelte';
+	import TextField from '../kit/TextField.svelte';
+	import Toggles from '../kit/Toggles.svelte';
+	import { othersOf, seenRooms } from './hrefs';
 	let { view, minutes }: { view: FillView; minutes: string } = $props();
-	const WAYS = [
-		['free', 'No fixed way'],
-		['room', 'All together, one room after another'],
-		['role', 'One dusts everywhere, another wipes, another …'],
-		['share', 'Everybody has their own list']
-	];
 	const others = $derived(view.members.filter((member) => member.id !== view.member));
+	const asOptions = (list: readonly { readonly id: string; readonly name: string }[]) =>
+		list.map((one) => ({ value: one.id, label: one.name }));
+	const split = (text: string) => text.split(',').filter(Boolean);
+	const isClearing = $derived(view.kind === 'clearing');
+	const rooms = $derived(view.rooms.length > 0 ? seenRooms(view) : view.inRooms.join(','));
+	/** What is chosen here and not filled yet. */
+	let changed = $state<{ with?: string; rooms?: string }>({});
+	$effect(() => {
+		void view;
+		changed = {};
+	});
 	let form: HTMLFormElement;
-	const anew = () => form.requestSubmit();
-	/** The boxes of a list become one word of the address. */
-	function gather() {
-		for (const name of ['with', 'rooms']) {
-			const field = form.querySelector<HTMLInputElement>(`input[type=hidden][name=${name}]`);
-			if (!field) continue;
-			const boxes = form.querySelectorAll<HTMLInputElement>(`input[data-list=${name}]:checked`);
-			field.value = [...boxes].map((box) => box.value).join(',');
-		}
-	}
+	const anew = async () => {
+		await tick();
+		form.requestSubmit();
+	};
+	let more = $state(false);
+	const isOwnWay = $derived(view.inRooms.length > 0 || view.depth !== null || view.floorsAsked);
 </script>
 
 <form
-	class="any"
+	class="flex flex-wrap items-end gap-x-4 gap-y-2.5 pt-2 {isClearing ? 'px-edge' : 'sm:pl-1'}"
 	method="get"
 	action="/timer"
 	bind:this={form}
-	onsubmit={gather}
-	class:alone={view.kind === 'clearing'}
 	data-sveltekit-noscroll
 	data-sveltekit-keepfocus
 >
 	{#if view.kind !== 'bite'}<input type="hidden" name="kind" value={view.kind} />{/if}
-	{#if view.inRooms.length > 0}<input type="hidden" name="rooms" value={view.inRooms.join(',')} />{/if}
-	<label
-		><span>{view.kind === 'visitors' ? 'Visitors come in' : 'Any minutes'}</span>
-		<input
-			class="field"
+	{#if view.brim}<input type="hidden" name="brim" value="1" />{/if}
+	<input type="hidden" name="rooms" value={changed.rooms ?? rooms} />
+	<div class="w-28">
+		<TextField
+			label={view.kind === 'visitors' ? WHO_AND_HOW.comeIn : WHO_AND_HOW.minutes}
 			name="minutes"
 			inputmode="numeric"
-			size="4"
 			value={minutes}
-			aria-describedby="any-help"
-		/></label
-	>
-	<label
-		><span>For</span>
-		<select class="tape" name="for" value={view.member} onchange={anew}>
-			{#each view.members as member (member.id)}<option value={member.id}>{member.name}</option>{/each}
-		</select></label
-	>
-	{#if others.length > 0 && view.kind !== 'clearing'}
-		<fieldset class="bare-set">
-			<legend>With</legend>
-			<input type="hidden" name="with" value={othersOf(view)} />
-			<span class="boxes">
-				{#each others as member (member.id)}
-					<label class="box"
-						><input
-							type="checkbox"
-							value={member.id}
-							checked={member.in}
-							data-list="with"
-							onchange={anew}
-						/>{member.name}</label
-					>
-				{/each}
-			</span>
-		</fieldset>
+		/>
+	</div>
+	<div class="min-w-36">
+		<Choice
+			label={WHO_AND_HOW.for}
+			name="for"
+			options={asOptions(view.members)}
+			value={view.member}
+			onchange={anew}
+		/>
+	</div>
+	{#if others.length > 0 && !isClearing}
+		<input type="hidden" name="with" value={changed.with ?? othersOf(view)} />
+		<Toggles
+			label={WHO_AND_HOW.with}
+			many
+			options={asOptions(others)}
+			value={split(changed.with ?? othersOf(view))}
+			onchange={(to) => {
+				changed.with = to.join(',');
+				void anew();
+			}}
+		/>
 	{/if}
 	{#if view.people.length > 1}
-		<label
-			><span>How</span>
-			<select class="tape" name="how" value={view.together} onchange={anew}>
-				{#each WAYS as [key, words] (key)}<option value={key}>{words}</option>{/each}
-			</select></label
-		>
+		<div class="min-w-60">
+			<Choice
+				label={WHO_AND_HOW.how}
+				name="how"
+				options={WHO_AND_HOW.ways}
+				value={view.together}
+				onchange={anew}
+			/>
+		</div>
 	{/if}
 	{#if view.rooms.length > 0}
-		<fieldset class="bare-set">
-			<legend>They see</legend>
-			<input type="hidden" name="rooms" value={seenRooms(view)} />
-			<span class="boxes">
-				{#each view.rooms as room (room.id)}
-					<label class="box"
-						><input
-							type="checkbox"
-							value={room.id}
-							checked={room.in}
-							data-list="rooms"
-							onchange={anew}
-						/>{room.name}</label
-					>
-				{/each}
-			</span>
-		</fieldset>
+		<Toggles
+			label={WHO_AND_HOW.theySee}
+			many
+			options={asOptions(view.rooms)}
+			value={split(changed.rooms ?? rooms)}
+			onchange={(to) => {
+				changed.rooms = to.join(',');
+				void anew();
+			}}
+		/>
 	{/if}
-	<button class="plain">Fill</button>
-	<span id="any-help" hidden>From 1 to 600 minutes</span>
+	<Button type="submit">{WHO_AND_HOW.fill}</Button>
+	{#if !isClearing && view.kind !== 'visitors'}
+		<Button kind="link" class="min-h-11" aria-expanded={more || isOwnWay} onclick={() => (more = !more)}
+			>{WHO_AND_HOW.more}<ChevronDown size={18} aria-hidden="true" class="inline" /></Button
+		>
+		{#if more || isOwnWay}
+			<div class="flex w-full flex-wrap items-end gap-x-4 gap-y-2.5">
+				<div class="min-w-44">
+					<Choice
+						label={WHO_AND_HOW.depth}
+						name="depth"
+						options={WHO_AND_HOW.depths}
+						value={view.depth ?? ''}
+						onchange={anew}
+					/>
+				</div>
+				<div class="min-w-52">
+					<Choice
+						label={WHO_AND_HOW.floors}
+						name="floors"
+						options={WHO_AND_HOW.floorsWays}
+						value={view.floorsAsked ? view.floors : ''}
+						onchange={anew}
+					/>
+				</div>
+				<Toggles
+					label={WHO_AND_HOW.rooms}
+					many
+					options={asOptions(view.allRooms)}
+					value={split(changed.rooms ?? rooms)}
+					onchange={(to) => {
+						changed.rooms = to.join(',');
+						void anew();
+					}}
+				/>
+			</div>
+		{/if}
+	{/if}
 </form>
-
-<style>
-	.any {
-		display: flex;
-		flex-wrap: wrap;
-		align-items: flex-end;
-		gap: 8px 14px;
-		padding: 8px 0 0 4px;
-	}
-	.alone {
-		padding-left: calc(var(--page-edge) - var(--rim));
-	}
-	label {
-		min-width: 0;
-		max-width: 100%;
-	}
-	label > span,
-	legend {
-		display: block;
-		margin-bottom: 4px;
-		padding: 0;
-		color: var(--tin-text);
-	}
-	.field {
-		width: 84px;
-	}
-	.plain {
-		min-height: 48px;
-	}
-	.boxes {
-		display: flex;
-		flex-wrap: wrap;
-		gap: 2px 12px;
-	}
-	.box {
-		display: inline-flex;
-		align-items: center;
-		gap: 8px;
-		min-height: 44px;
-	}
-	.box input {
-		width: 22px;
-		height: 22px;
-		accent-color: var(--cobalt);
-	}
-	@media (max-width: 900px) {
-		.alone {
-			padding-left: 15px;
-		}
-		.any {
-			padding: 12px 0 0;
-			gap: 10px;
-		}
-		.field {
-			width: 72px;
-		}
-	}
-</style>

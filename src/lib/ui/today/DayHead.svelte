@@ -52,6 +52,9 @@
 				<EnoughButton date={view.date} formId={view.formId} words={view.enoughWords} />
 			{/if}
 		{/if}
+		{#if isToday && !view.isDevice}
+			{#await import('./DayDepth.svelte') then { default: DayDepth }}<DayDepth {view} />{/await}
+		{/if}
 		{#if view.relation !== 'past' && !view.isDevice}
 			<AddOnce
 				date={view.date}

@@ -99,7 +99,7 @@
 					{/each}
 				</div>
 			{/if}
-			{#each [['zoneDays', 'Zone days', house.rhythm.zoneDays], ['catchUpDays', 'Catch-up days', house.rhythm.catchUpDays], ['freeDays', 'Free days', house.rhythm.freeDays]] as [name, words, own] (name)}
+			{#each [['zoneDays', 'Zone days', house.rhythm.zoneDays], ['catchUpDays', 'Catch-up days', house.rhythm.catchUpDays], ['freeDays', 'Free days', house.rhythm.freeDays], ['errandDays', 'Errand days: things leave the house', house.rhythm.errandDays]] as [name, words, own] (name)}
 				<fieldset>
 					<legend>{words}</legend>
 					{#each DAYS as day, i (day)}

@@ -12,7 +12,7 @@ import {
 	type CivilDay
 } from '$core/calendar/civil';
 import { householdTime } from '$core/calendar/instant';
-import { missedZones } from '$core/calendar/rotation';
+import { missedZones, zoneOfWeek } from '$core/calendar/rotation';
 import { rowOfMonth, weekStartOf } from '$core/calendar/weeks';
 import { isWork } from '$core/household/entry';
 import { comingDay } from '$core/schedule/comingDay';
@@ -34,11 +34,13 @@ import {
 	weekdayName
 } from '$words/general';
 import { memberName } from '$words/names';
+import { SWAP } from '$words/schedule';
 import { v7 as uuidv7 } from 'uuid';
 import { now } from '../../clock';
 import { reading } from '../../db/pool';
 import { busyBetween } from '../../repo/busyRepo';
 import { loadHome } from '../../repo/homeRepo';
+import { revisionOf } from '../../repo/homeRows';
 import { entriesBetween, undosOf, type StoredEntry } from '../../repo/ledgerRepo';
 import { loadProjection } from '../../repo/projectionRepo';
 import { missedWords, jobRow, zoneMark } from '../today/jobRows';
@@ -49,6 +51,8 @@ export interface RotaQuery {
 	readonly mode: string | null;
 	readonly find: string | null;
 	readonly me: string | null;
+	/** May change the home. */
+	readonly mayEdit?: boolean;
 }
 
 interface Facts {
@@ -114,7 +118,43 @@ export async function loadRota(query: RotaQuery): Promise<RotaView> {
 		members: home.home.members.filter((one) => one.role !== 'device').map(({ id, name }) => ({ id, name })),
 		me: query.me ?? '',
 		formId: uuidv7(),
+		swap: query.mayEdit
+			? swapView(home, today, await reading((db) => revisionOf(db, query.household)))
+			: null,
 		canFeed: true
+	};
+}
+
+/** Weeks from now on that can be swapped. */
+const WEEKS_AHEAD = 20;
+
+/** What swapping weeks needs; null where no zone has a week of its own. */
+function swapView(home: PreparedHome, today: CivilDay, revision: number): RotaView['swap'] {
+	const { scheme, weekStart } = home.rotation;
+	if (scheme.type === 'none' || scheme.type === 'weekdays' || home.home.zones.length < 2) return null;
+	const first = weekStartOf(today, weekStart);
+	const nameOf = (begin: CivilDay) =>
+		home.zoneById.get(zoneOfWeek(begin, home.rotation) ?? '')?.name ?? SWAP.noZone;
+	const day = (date: string) => shortDate(parseDay(date) ?? today).slice(4);
+	const { swaps, shifts } = home.home.household.rhythm;
+	return {
+		revision,
+		weeks: Array.from({ length: WEEKS_AHEAD }, (_, i) => addDays(first, 7 * i)).map((begin) => ({
+			value: isoOf(begin),
+			label: SWAP.weekOf(shortDate(begin).slice(4), nameOf(begin))
+		})),
+		standing: [
+			...swaps.map((one, at) => ({
+				kind: 'swap' as const,
+				at,
+				words: SWAP.swap(day(one.week), day(one.with))
+			})),
+			...shifts.map((one, at) => ({
+				kind: 'shift' as const,
+				at,
+				words: SWAP.shift(day(one.from), one.places)
+			}))
+		]
 	};
 }
 

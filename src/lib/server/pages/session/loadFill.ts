@@ -117,6 +117,9 @@ export async function loadFill(asker: Asker, url: URLSearchParams): Promise<Fill
 				? href({ later: '1' })
 				: null,
 		brim: query.brim,
+		depth: query.depth,
+		floors: filled.input.floors ?? 'with-room',
+		floorsAsked: query.floors !== null,
 		// Where nothing is left out there is nothing to fill it with.
 		brimHref:
 			query.brim || filled.input.jobs.length > planned.size ? href({ brim: query.brim ? '' : '1' }) : null,
@@ -139,6 +142,7 @@ export async function loadFill(asker: Asker, url: URLSearchParams): Promise<Fill
 				: [],
 		clearRooms: query.kind === 'clearing' ? clearRooms(facts, wanted.kind === 'zone', query.rooms ?? []) : [],
 		spot: query.spot ?? '',
+		allRooms: home.home.rooms.map(({ id, name }) => ({ id, name })),
 		inRooms: query.kind === 'visitors' ? [] : (query.rooms ?? []),
 		running,
 		formId: uuidv7()

@@ -87,7 +87,7 @@ export async function loadRun(asker: Asker, id: string, as: string | null): Prom
 			})
 		),
 		spare: clock.phase === 'over' ? [] : await spareOf(household, home, session),
-		errands: errandDays(session.date, rules.rhythm.catchUpDays).map((day) => ({
+		errands: errandDays(session.date, rules.rhythm.catchUpDays, rules.rhythm.errandDays).map((day) => ({
 			date: isoOf(day),
 			words: dayAhead(day, session.date)
 		})),

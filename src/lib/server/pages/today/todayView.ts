@@ -69,6 +69,7 @@ export function view(facts: Facts): TodayView {
 		open: hung.open.map(row),
 		off: hung.off.map(rowOf),
 		enough: day.enough,
+		depth: day.declared?.depth ?? 'usual',
 		people: peopleViews(facts),
 		peopleWords: peopleWords(facts),
 		me: me?.id ?? '',

@@ -83,6 +83,7 @@ export function rhythmEdit(
 			sittingMinutes: sitting,
 			catchUpDays: days('catchUpDays'),
 			freeDays: days('freeDays'),
+			errandDays: days('errandDays'),
 			subjects
 		}
 	};

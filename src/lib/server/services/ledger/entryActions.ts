@@ -43,6 +43,8 @@ const fields = z.object({
 	by: text.optional(),
 	minutes: text.optional(),
 	found: text.optional(),
+
+	depth: text.optional(),
 	/** The last tick of the line on that day which the page showed; empty for none. */
 	seen: text.optional(),
 	share: text.optional(),
@@ -275,6 +277,29 @@ export function enough(asker: Asker, form: FormData): Promise<Answer> {
 		(f, date) => ({ id: idOf(f, 'enough'), outcome: 'enough', date, by: byOf(asker, f) }),
 		() => null,
 		() => 'Moved the rest. The daily basics stay on today.'
+	);
+}
+
+const DAY_SAID: Record<string, string> = {
+	quick: 'A light day: jobs take their short version, as far as they have one.',
+	usual: 'A usual day again.',
+	deep: 'A deep day: jobs are done thoroughly, as far as they say how.'
+};
+
+/** Declares today light, deep, or usual again. */
+export function dayDepth(asker: Asker, form: FormData): Promise<Answer> {
+	return write(
+		asker,
+		form,
+		(f, date) => ({
+			id: idOf(f, `day ${f.depth}`),
+			outcome: 'dayDepth',
+			date,
+			by: byOf(asker, f),
+			depth: f.depth
+		}),
+		() => null,
+		(_home, entry) => (entry.outcome === 'dayDepth' ? (DAY_SAID[entry.depth] ?? '') : '')
 	);
 }
 

@@ -5,8 +5,9 @@ import { asStands, turnsDiffer } from '$core/schedule/asStands';
 import { checkEntry, type Refusal } from '$core/schedule/checkEntry';
 import { coveredEntry, coveredSeries } from '$core/schedule/covers';
 import { seriesOfEntry, type PreparedHome, type Series } from '$core/schedule/preparedHome';
+import { declaredOn } from '$core/schedule/readDay';
 import { effectivePauses, pausesForSeries, toSeriesEntry } from '$core/schedule/projection';
-import { EMPTY_CHECKPOINT } from '$core/schedule/series';
+import { effectiveLedger, EMPTY_CHECKPOINT } from '$core/schedule/series';
 import { seriesState } from '$core/schedule/seriesState';
 import type { Db } from '../../db/pool';
 import { followingId } from '../../ids';
@@ -119,10 +120,15 @@ function lineOf(home: PreparedHome, { job, part }: NewEntry): Series | null {
 function coverReader(db: Db, household: string) {
 	let pauses: ReturnType<typeof effectivePauses> | null = null;
 	const byLine = new Map<string, LedgerEntry[]>();
+	let home: LedgerEntry[] | null = null;
+	const ofHome = async () => (home ??= (await entriesOfHome(db, household)).map((stored) => stored.entry));
 	return {
 		async pauses() {
-			pauses ??= effectivePauses((await entriesOfHome(db, household)).map((stored) => stored.entry));
+			pauses ??= effectivePauses(await ofHome());
 			return pauses;
+		},
+		async declaredOn(date: CivilDay) {
+			return declaredOn(effectiveLedger(await ofHome()), date);
 		},
 		async entriesOf(line: Series) {
 			const known = byLine.get(line.id);
@@ -164,9 +170,12 @@ async function standing(
 ): Promise<LedgerEntry> {
 	if (!isWork(entry)) return entry;
 	const line = seriesOfEntry(home, entry.job, entry.part);
-	if (!line || !turnsDiffer(line.job)) return entry;
+	if (!line) return entry;
+	const { depths } = line.job;
+	const declared = depths.quick || depths.deep ? await reader.declaredOn(entry.date) : null;
+	if (!turnsDiffer(line.job) && declared === null) return entry;
 	const { doneTurns } = await stateOf(reader, line, entry.date, incoming);
-	return asStands(entry, line.job, doneTurns);
+	return asStands(entry, line.job, doneTurns, declared?.depth ?? null);
 }
 
 async function coversOf(

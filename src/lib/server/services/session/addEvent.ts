@@ -173,7 +173,7 @@ function workEntry(session: StoredSession, line: string, event: SessionEvent, by
 		by: by === '' ? session.member : by,
 		job: job as string,
 		part: (part ?? null) as Extract<LedgerEntry, { job: string }>['part'],
-		depth: null,
+		depth: session.plan.lines[line]?.depth ?? null,
 		variant: null,
 		found: null,
 		session: session.id,

@@ -12,7 +12,7 @@ import type { Habit } from '$core/planner/chance';
 import { checkPlan } from '$core/planner/checkPlan';
 import type { PreparedHome } from '$core/schedule/preparedHome';
 import type { HomeProjection } from '$core/schedule/projection';
-import { readDay, type Day, type DaySeries } from '$core/schedule/readDay';
+import { atDepth, readDay, type Day, type DaySeries } from '$core/schedule/readDay';
 import { filling, type Filling } from '$core/session/fill';
 import { offers, type PailOffer } from '$core/session/offers';
 import { gather, minutesOf, type Gathered } from '$core/session/gather';
@@ -186,7 +186,9 @@ export function gatherFor(
 	const people = peopleOf(home, asker, query);
 	const inRooms = query.kind !== 'visitors' && query.rooms ? new Set(query.rooms) : null;
 	const part = partRunning(minute, home.home.household);
-	const all = poolOf(facts, people).filter((one) => inRooms === null || inRooms.has(one.line.room.id));
+	const all = poolOf(facts, people)
+		.filter((one) => inRooms === null || inRooms.has(one.line.room.id))
+		.map((one) => atDepth(one, query.depth));
 	const pool = query.later
 		? all
 		: all.filter((one) => !waitsForLater(one, query.kind, part) || query.in.includes(one.line.id));
@@ -220,6 +222,7 @@ export function gatherFor(
 		gathered: { ...gathered, lines: [...gathered.lines, ...byHand] },
 		hold: [...new Set([...query.in, ...held])],
 		habits: facts.habits,
+		...(query.depth ? { depth: query.depth } : {}),
 		brim: query.brim,
 		...(query.floors ? { floors: query.floors } : {}),
 		without: query.out,

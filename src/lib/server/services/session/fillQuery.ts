@@ -43,6 +43,8 @@ const askedSchema = z.object({
 	brim: flag,
 	/** `1`: with what belongs to a later part of the day. */
 	later: flag,
+	/** How thoroughly; left out: as the day and each job have it. */
+	depth: orNull(z.enum(['quick', 'deep'])),
 	/** Floors last of all, or with their rooms; left out: as the home says. */
 	floors: orNull(z.enum(['at-end', 'with-room'])),
 	spot: orNull(z.string().trim().max(80))
@@ -74,6 +76,7 @@ export function hrefOf(query: Query, minutes: number, changes: Partial<Record<ke
 	put('brim', query.brim ? '1' : null);
 	put('later', query.later ? '1' : null);
 	put('floors', query.floors);
+	put('depth', query.depth);
 	put('choice', query.choice === 'worth' ? null : query.choice);
 	for (const [key, value] of Object.entries(changes)) {
 		if (value) params.set(key, value);
