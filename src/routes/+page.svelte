@@ -22,7 +22,8 @@
 	import WhoTicks from '$ui/today/WhoTicks.svelte';
 	import ZoneOfWeek from '$ui/today/ZoneOfWeek.svelte';
 	import { LAYER_OFF } from '$words/house';
-	import { overdueLine, TODAY } from '$words/today';
+	import { SWAP_ANSWER } from '$words/people';
+	import { ON_CALL, overdueLine, TODAY } from '$words/today';
 	let { data, form } = $props();
 	const view = $derived(data.view);
 	const isToday = $derived(view.relation === 'today');
@@ -185,13 +186,37 @@
 		<Line {view} {hrefOf} {marks} canEdit={page.data.role === 'organiser'} />
 	{/if}
 
+	{#each view.swaps as swap (swap.id)}
+		<Message>
+			<span class="min-w-0 flex-1 basis-64">{swap.words}</span>
+			{#each [['yes', SWAP_ANSWER.yes], ['no', SWAP_ANSWER.no]] as [answer, word] (answer)}
+				<ActForm
+					action="/people/week?/answer"
+					values={{ swap: swap.id, answer: answer ?? '' }}
+					then={{ withoutId: true }}><Button type="submit">{word}</Button></ActForm
+				>
+			{/each}
+		</Message>
+	{/each}
+	{#if view.onCall.length > 0}
+		<div class="mx-edge my-2.5 flex flex-wrap items-center gap-x-3 gap-y-2">
+			<span class="font-name">{ON_CALL.title}</span>
+			{#each view.onCall as one (one.line)}
+				<ActForm
+					action="/?/call&on={view.date}"
+					values={{ line: one.line, date: view.date, seed: view.formId }}
+					><Button type="submit" aria-label={ON_CALL.add(one.name)}>{one.name}</Button></ActForm
+				>
+			{/each}
+		</div>
+	{/if}
 	{#if view.growing}
 		<div class="mx-edge my-3 flex flex-wrap items-center gap-x-4 gap-y-2">
 			<span class="min-w-0 flex-1 basis-64">{view.growing.words}</span>
 			<ActForm
 				action="/house/growing?/switch"
 				values={{
-					id: view.growing.formId,
+					id: view.formId,
 					revision: view.growing.revision,
 					layer: view.growing.layer,
 					on: '1'

@@ -109,7 +109,8 @@ describe('two weeks swapped', () => {
 
 describe('the zones moved from a week on', () => {
 	it('come so that the week has the zone that was asked for, and each later one follows', () => {
-		for (const scheme of SCHEMES) {
+		// By rows of the month most weeks have parts of two rows: whole weeks are moved where zones have whole weeks.
+		for (const scheme of SCHEMES.filter((one) => one.type !== 'rows')) {
 			const home = homeOf(scheme);
 			const before = rotationOf(home);
 			const zoneOfWeek = (n: number, rotation = before) =>

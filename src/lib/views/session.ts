@@ -122,6 +122,8 @@ export interface RunView {
 	readonly spare: readonly { readonly line: string; readonly name: string; readonly minutes: number }[];
 	/** Clearing: who could carry the bag off, and the next errand days. */
 	readonly errands: readonly { readonly date: string; readonly words: string }[];
+	/** Whoever looks can call a grown-up from here. */
+	readonly mayCall: boolean;
 	readonly leftHouse: { readonly binned: number; readonly given: number } | null;
 	readonly formId: string;
 }

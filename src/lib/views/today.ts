@@ -191,12 +191,15 @@ export interface TodayView {
 	readonly wentBy: readonly JobRow[];
 	readonly strings: readonly StringView[];
 	readonly leftOpen: readonly LeftOpenView[];
+	/** Turns that somebody asks whoever looks to take over. */
+	readonly swaps: readonly { readonly id: string; readonly words: string }[];
+	/** Jobs that come only when somebody asks for them, and are not on today. */
+	readonly onCall: readonly { readonly line: string; readonly name: string }[];
 	/** What is on holds: the part of the work that may be switched on next; null for none, or who may not. */
 	readonly growing: {
 		readonly layer: Layer;
 		readonly words: string;
 		readonly revision: number;
-		readonly formId: string;
 	} | null;
 	readonly pails: readonly RunningView[];
 	readonly zone: ZoneView | null;

@@ -74,3 +74,25 @@ export function reasonText(reason: Reason, to: string, nameOf: (id: string) => s
 			return `${cannotText(nameOf(reason.member), reason.why, nameOf)}.`;
 	}
 }
+
+/** A call for help: nothing is promised before somebody has pressed. */
+export const CALL = {
+	help: 'Call for help',
+	called: 'Called. Nobody has answered yet.',
+	notNeeded: 'I do not need help any more'
+} as const;
+
+/** Learning a job in steps. */
+export const LEARNING = {
+	can: 'Can do this already',
+	canAll: 'Can do all of these already',
+	canAllLine: 'Then these jobs are theirs at once; single ones can be taken back below.',
+	canSaid: 'Written down: alone, no check.',
+	withGrownUp: 'a grown-up'
+} as const;
+
+/** Somebody asks to swap a turn. */
+export const swapText = (from: string, job: string, day: string) =>
+	`${from} asks: will you take ${job || 'a job'} ${day}?`;
+
+export const SWAP_ANSWER = { yes: 'Yes, I take it', no: 'No' } as const;

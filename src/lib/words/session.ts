@@ -65,6 +65,7 @@ export const RUN_HEAD = {
 	more: 'More for this session',
 	change: 'Change the jobs',
 	changeLine: 'Put in, leave out, always keep',
+	callLine: 'A grown-up hears it on their phone',
 	pause: 'Pause',
 	resume: 'Continue',
 	end: 'End session now',

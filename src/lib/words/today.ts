@@ -174,6 +174,9 @@ export const ONCE = {
 export const skipThe = (day: string) => `Skip the one of ${day}`;
 
 /** Other ways to clean: what each is called, and what it does. */
+/** Jobs that come only when somebody asks for them. */
+export const ON_CALL = { title: 'When needed', add: (name: string) => `Put on today: ${name}` } as const;
+
 /** How much a day is: light, usual, deep. */
 export const DAY_DEPTH = {
 	label: 'How much today is',

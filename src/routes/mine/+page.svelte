@@ -1,5 +1,6 @@
 <script lang="ts">
 	/** The own page of a child or helper: the next thing large, the others below, the gate, help. */
+	import { CALL } from '$words/people';
 	import ActForm from '$ui/ActForm.svelte';
 	import Glyph from '$ui/glyphs/Glyph.svelte';
 	import Peg from '$ui/glyphs/Peg.svelte';
@@ -192,12 +193,13 @@
 	{/if}
 	<div class="foot">
 		{#if view.calling}
+			<p class="m-0 font-name" role="status">{CALL.called}</p>
 			<ActForm action="?/came" then={{ withoutId: true }}
-				><button class="help called">I do not need help any more</button></ActForm
+				><button class="help called">{CALL.notNeeded}</button></ActForm
 			>
 		{:else}
 			<ActForm action="?/help" values={{ line: view.next?.line ?? '' }}
-				><button class="help">Call for help</button></ActForm
+				><button class="help">{CALL.help}</button></ActForm
 			>
 		{/if}
 	</div>

@@ -24,6 +24,7 @@ export const ROUTES: Readonly<Record<string, RouteNeeds>> = {
 			once: 'plan-day',
 			enough: 'plan-day',
 			depth: 'plan-day',
+			call: 'plan-day',
 			undo: 'tick',
 			left: 'plan-day'
 		}
@@ -74,7 +75,7 @@ export const ROUTES: Readonly<Record<string, RouteNeeds>> = {
 	},
 	'/people/[member]': { see: 'see-crew', send: { keep: 'edit-home' } },
 	'/people/family': { see: 'see-crew', send: { keep: 'edit-home', ribbon: 'give-out' } },
-	'/people/learning': { see: 'see-crew', send: { say: 'confirm', answer: 'confirm' } },
+	'/people/learning': { see: 'see-crew', send: { say: 'confirm', answer: 'confirm', already: 'confirm' } },
 	'/people/access': {
 		see: 'doors',
 		send: { invite: 'doors', device: 'doors', revoke: 'doors', pin: 'doors', out: 'doors', delete: 'doors' }

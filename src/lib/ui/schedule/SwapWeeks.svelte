@@ -14,7 +14,7 @@
 	const action = $derived(`/schedule?on=${chosen}&/weeks`);
 </script>
 
-<div class="mt-3 grid gap-3 border-t-2 border-dashed border-linen-deep pt-3">
+<div class="my-3 grid gap-3 border-y-2 border-dashed border-linen-deep py-3">
 	<h2 class="m-0">{SWAP.title}</h2>
 	<p class="m-0 text-tin-text">{SWAP.help}</p>
 	<ActForm {action} values={{ id: formId, revision: swap.revision }} class="grid gap-3">

@@ -5,6 +5,8 @@
 	import Glyph from '../glyphs/Glyph.svelte';
 	import Button from '../kit/Button.svelte';
 	import Menu, { type MenuLine } from '../kit/Menu.svelte';
+	import ActForm from '../ActForm.svelte';
+	import { CALL } from '$words/people';
 	import { RUN_HEAD } from '$words/session';
 	import { keepVolume, readySound, VOLUME_WORDS, VOLUMES } from './sound';
 	import type { Running } from './running.svelte';
@@ -29,7 +31,11 @@
 		running.permission = await Notification.requestPermission();
 	}
 	const stop = () => running.press('setDown', null, {}, false);
+	let called = $state(false);
+	let calling: HTMLFormElement | undefined = $state();
+	const call = () => calling?.requestSubmit();
 	const lines = $derived<MenuLine[]>([
+		...(running.run.mayCall && !called ? [{ label: CALL.help, line: RUN_HEAD.callLine, onpick: call }] : []),
 		...(onchange ? [{ label: RUN_HEAD.change, line: RUN_HEAD.changeLine, onpick: onchange }] : []),
 		{ label: VOLUME_WORDS[running.volume], line: RUN_HEAD.bellLine, onpick: louder },
 		...(running.permission === 'default'
@@ -53,6 +59,16 @@
 			><Glyph name="bell" size={22} />{VOLUME_WORDS[running.volume]}</button
 		>
 		{#if onchange}<Button class="whitespace-nowrap {wide}" onclick={onchange}>{RUN_HEAD.change}</Button>{/if}
+		{#if running.run.mayCall}
+			<ActForm
+				action="/mine?/help"
+				bind:form={calling}
+				then={{ ended: (result) => (called = result.type === 'success') }}
+			>
+				{#if called}<span class="inline-block py-2.5 font-name" role="status">{CALL.called}</span
+					>{:else}<Button type="submit" class="whitespace-nowrap {wide}">{CALL.help}</Button>{/if}
+			</ActForm>
+		{/if}
 		<form
 			method="post"
 			action="?/event"

@@ -41,6 +41,9 @@
 				: ''}
 		</p>
 		{#if isToday && !view.isDevice}
+			{#await import('./DayDepth.svelte') then { default: DayDepth }}<DayDepth {view} />{/await}
+		{/if}
+		{#if isToday && !view.isDevice}
 			{#if view.enough}
 				<form method="post" action="/?/undo&on={view.date}" use:once>
 					<input type="hidden" name="of" value={view.enough} />
@@ -51,9 +54,6 @@
 			{:else if view.enoughWords}
 				<EnoughButton date={view.date} formId={view.formId} words={view.enoughWords} />
 			{/if}
-		{/if}
-		{#if isToday && !view.isDevice}
-			{#await import('./DayDepth.svelte') then { default: DayDepth }}<DayDepth {view} />{/await}
 		{/if}
 		{#if view.relation !== 'past' && !view.isDevice}
 			<AddOnce

@@ -1,6 +1,6 @@
 import { loadLadder } from '$server/pages/people/growth';
 import { loading } from '$server/services/guard';
-import { answerLook, say } from '$server/services/people/growth';
+import { already, answerLook, say } from '$server/services/people/growth';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ locals, url, depends }) => {
@@ -10,5 +10,6 @@ export const load: PageServerLoad = async ({ locals, url, depends }) => {
 
 export const actions: Actions = {
 	say: async ({ locals, request }) => say(locals, await request.formData()),
+	already: async ({ locals, request }) => already(locals, await request.formData()),
 	answer: async ({ locals, request }) => answerLook(locals, await request.formData())
 };

@@ -1,6 +1,8 @@
 <script lang="ts">
 	/** Where each child stands on the rungs, and the look-rounds that wait for an adult. */
 	import ActForm from '$ui/ActForm.svelte';
+	import Button from '$ui/kit/Button.svelte';
+	import { LEARNING } from '$words/people';
 	import Notice from '$ui/Notice.svelte';
 	let { data, form } = $props();
 	const view = $derived(data.view);
@@ -63,12 +65,27 @@
 	{:else if !view.child}
 		<p>No children live here.</p>
 	{/if}
+	{#if view.child && view.ladders.some((ladder) => ladder.rungs.some((rung) => rung.stage !== 'signed'))}
+		<ActForm
+			action="?/already"
+			class="mb-3 flex flex-wrap items-center gap-x-4 gap-y-1"
+			values={{ member: view.child.id }}
+			><Button type="submit">{LEARNING.canAll}</Button><span class="dim">{LEARNING.canAllLine}</span></ActForm
+		>
+	{/if}
 	<div class="ladders">
 		{#each view.ladders as ladder (ladder.job)}
 			<article>
 				<h2>
 					{#if ladder.zone}<span class="plate">{ladder.zone.number}</span>{/if}{ladder.name}
 				</h2>
+				{#if ladder.rungs.some((rung) => rung.stage !== 'signed')}
+					<ActForm action="?/already" values={{ member: view.child?.id ?? '', job: ladder.job }}
+						><Button kind="link" type="submit" class="min-h-11" aria-label="{LEARNING.can}: {ladder.name}"
+							>{LEARNING.can}</Button
+						></ActForm
+					>
+				{/if}
 				<ol>
 					{#each [...ladder.rungs].reverse() as rung (rung.rung)}
 						<li class={rung.stage ?? 'shut'}>

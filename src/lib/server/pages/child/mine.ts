@@ -2,6 +2,7 @@
 import { isoOf } from '$core/calendar/civil';
 import { whoseTurn } from '$core/people/ownList';
 import { inChargeAt } from '$core/people/presence';
+import { mentorsOf } from '$core/people/mentors';
 import { lookRounds, rungToPractise } from '$core/people/rungs';
 import { candidatesFor } from '$core/people/weekOccurrences';
 import { type DaySeries } from '$core/schedule/readDay';
@@ -9,6 +10,7 @@ import { effectiveLedger } from '$core/schedule/series';
 import type { LookView, MineView, ThingView } from '$views/child';
 import { dayAhead, listNames, numberWord, plural } from '$words/general';
 import { memberName } from '$words/names';
+import { LEARNING } from '$words/people';
 import { thingOf } from '$words/thing';
 import { error } from '@sveltejs/kit';
 import { v7 as uuidv7 } from 'uuid';
@@ -86,12 +88,15 @@ function growingOf(facts: Mine): string[] {
 			const { job } = line.line;
 			if (job.who.members.length > 0 && !job.who.members.includes(me.id)) return [];
 			const rung = rungToPractise(job, me, entries, today);
-			const beside = whoseTurn(line, today, given).filter((id) => id !== me.id);
-			if (!rung || beside.length === 0) return [];
+			if (!rung || whoseTurn(line, today, given).includes(me.id)) return [];
+			// Whoever has the job today, as far as they can teach it; else any grown-up who may do it.
+			const mentors = mentorsOf(me, job, home.home.members, entries, today);
+			const turn = whoseTurn(line, today, given);
+			const beside = mentors.filter((one) => turn.includes(one.id));
+			if (mentors.length === 0) return [];
+			const with_ = beside.length > 0 ? listNames(beside.map((one) => one.name)) : LEARNING.withGrownUp;
 			const name = job.rungs[rung.rung] ?? '';
-			return [
-				rung.stage === 'with' ? `${name}, with ${listNames(beside.map((id) => memberName(home, id)))}` : name
-			];
+			return [rung.stage === 'with' ? `${name}, with ${with_}` : name];
 		})
 		.slice(0, 2);
 }

@@ -91,6 +91,7 @@ export async function loadRun(asker: Asker, id: string, as: string | null): Prom
 			date: isoOf(day),
 			words: dayAhead(day, session.date)
 		})),
+		mayCall: asker.viewer?.role === 'child' || asker.viewer?.role === 'helper',
 		leftHouse: plan.clearing ? await reading((db) => leftTheHouse(db, household, at - YEAR)) : null,
 		formId: uuidv7()
 	};

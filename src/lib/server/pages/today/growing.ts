@@ -4,7 +4,6 @@ import { LAYERS } from '$core/household/home';
 import { readHolding } from '$core/learning/holding';
 import type { TodayView } from '$views/today';
 import { LAYER_OFF } from '$words/house';
-import { v7 as uuidv7 } from 'uuid';
 import { allEntries } from '../../repo/ledgerRepo';
 import type { House } from '../../repo/openHouse';
 import { revisionOf } from '../../repo/homeRows';
@@ -22,5 +21,5 @@ export async function growing(
 	});
 	if (next === null) return null;
 	const revision = await house.read('revision', (db) => revisionOf(db, household));
-	return { layer: next, words: LAYER_OFF.mayCome(next), revision, formId: uuidv7() };
+	return { layer: next, words: LAYER_OFF.mayCome(next), revision };
 }

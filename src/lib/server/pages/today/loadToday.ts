@@ -14,6 +14,7 @@ import { readDay } from '$core/schedule/readDay';
 import { effectiveEntries } from '$core/schedule/series';
 import type { TodayView } from '$views/today';
 import type { Db } from '../../db/pool';
+import { openSwaps } from '../../repo/assignmentRepo';
 import { openLoads } from '../../repo/laundryRepo';
 import { allEntries, entriesOfDay, habitMinutes, undosOf } from '../../repo/ledgerRepo';
 import { pileOf } from '../../repo/pileRepo';
@@ -92,6 +93,10 @@ export async function loadToday(query: TodayQuery): Promise<TodayView> {
 		toWash:
 			relation === 'today'
 				? await house.read(`pile on ${today}`, (db) => pileOf(db, household, home, projection, today, loads))
+				: [],
+		swaps:
+			relation === 'today' && !query.isDevice
+				? await house.read(`swaps from ${today}`, (db) => openSwaps(db, household, today))
 				: [],
 		growing: relation === 'today' && query.mayEdit ? await growing(house, household, today) : null,
 		leftOpen: relation === 'today' ? await leftOpen(house, household, sessions, today) : []

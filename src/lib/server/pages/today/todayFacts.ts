@@ -1,4 +1,5 @@
 /** What Today is made of, before any of it is worded. */
+import type { Swap } from '../../repo/assignmentRepo';
 import type { CivilDay } from '$core/calendar/civil';
 import type { DayPart } from '$core/calendar/dayParts';
 import type { LedgerEntry } from '$core/household/entry';
@@ -24,6 +25,7 @@ export interface Facts {
 	readonly holding: readonly LedgerEntry[];
 	readonly query: TodayQuery;
 	readonly growing: TodayView['growing'];
+	readonly swaps: readonly Swap[];
 	readonly relation: TodayView['relation'];
 	readonly given: GivenTurns;
 	readonly loads: readonly Load[];

@@ -4,7 +4,9 @@ import { addDays, isoOf } from '$core/calendar/civil';
 import { wallTime } from '$core/calendar/instant';
 import type { DaySeries } from '$core/schedule/readDay';
 import type { JobRow, TodayView } from '$views/today';
-import { clockText, longDate, shortDate } from '$words/general';
+import { clockText, dayAhead, longDate, shortDate } from '$words/general';
+import { memberName } from '$words/names';
+import { swapText } from '$words/people';
 import { v7 as uuidv7 } from 'uuid';
 import { doneViews, wentBy } from './doneOfDay';
 import { enoughWords } from './enoughForToday';
@@ -61,6 +63,22 @@ export function view(facts: Facts): TodayView {
 		strings: relation === 'today' ? stringViews(facts, query.now, query.isDevice ? null : query.me) : [],
 		leftOpen: facts.leftOpen,
 		growing: facts.growing,
+		swaps: facts.swaps
+			.filter((swap) => swap.to === me?.id)
+			.map((swap) => ({
+				id: swap.id,
+				words: swapText(
+					memberName(home, swap.from),
+					home.seriesById.get(swap.line)?.job.name ?? '',
+					dayAhead(swap.due, today)
+				)
+			})),
+		onCall:
+			relation === 'today' && !query.isDevice
+				? day.lines
+						.filter((line) => line.line.job.cadence.type === 'onCall' && line.state === 'resting')
+						.map((line) => ({ line: line.line.id, name: line.line.job.name }))
+				: [],
 		pails: pails.map(({ pail }) => pail),
 		zone: zoneView(facts),
 		...overdueViews(facts, rowOf),

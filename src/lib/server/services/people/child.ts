@@ -11,6 +11,7 @@ import { lookRounds } from '$core/people/rungs';
 import { partOf } from '$core/schedule/agenda';
 import { readDay, type DaySeries } from '$core/schedule/readDay';
 import { effectiveLedger } from '$core/schedule/series';
+import { CALL } from '$words/people';
 import { refusalText } from '$words/refusals';
 import { error, fail, redirect } from '@sveltejs/kit';
 import { z } from 'zod';
@@ -92,7 +93,7 @@ export function help(asker: Asker, form: FormData, came: boolean) {
 				now()
 			)
 		);
-		return { said: 'Somebody is on the way.' };
+		return { said: CALL.called };
 	});
 }
 

@@ -5,6 +5,7 @@ import { describeProblems } from '$core/household/problems';
 import { lookRounds, maySay, stateOfRungs } from '$core/people/rungs';
 import { dayAhead } from '$words/general';
 import { memberName } from '$words/names';
+import { LEARNING } from '$words/people';
 import { refusalText } from '$words/refusals';
 import { fail } from '@sveltejs/kit';
 import { z } from 'zod';
@@ -86,6 +87,50 @@ export function say(asker: Asker, form: FormData) {
 			],
 			SAID[how]
 		);
+	});
+}
+
+const alreadyForm = z.object({
+	id: z.uuid(OLD_PAGE),
+	member: z.string().max(60),
+	/** One job; left out: all that the child could learn. */
+	job: z.string().max(60).optional()
+});
+
+/** A child can do a job already, or all of them: every part of it is signed off in one go. */
+export function already(asker: Asker, form: FormData) {
+	return useCase(asker.householdId, form, async () => {
+		const read = alreadyForm.safeParse(Object.fromEntries(form));
+		if (!read.success) return fail(400, { message: OLD_PAGE, values: typed(form) });
+		const { id, member, job: chore } = read.data;
+		const { home, entries, today } = await familyFacts(asker.householdId);
+		const child = home.home.members.find((one) => one.id === member && one.role === 'child');
+		const jobs = home.home.jobs.filter(
+			(job) =>
+				job.rungs.length > 0 &&
+				(chore === undefined || job.id === chore) &&
+				(job.who.members.length === 0 || job.who.members.includes(member))
+		);
+		if (!child || (chore !== undefined && jobs.length === 0))
+			return fail(400, {
+				message: 'Those parts to learn are not here any more. Reload the page.',
+				values: typed(form)
+			});
+		const writing = jobs.flatMap((job) =>
+			stateOfRungs(job, member, entries)
+				.filter((one) => one.stage !== 'signed')
+				.map((one) => ({
+					outcome: 'rung',
+					id: followingId(id, `${job.id} ${one.rung}`),
+					date: isoToday(today),
+					by: asker.viewer?.member ?? null,
+					member,
+					chore: job.id,
+					rung: one.rung,
+					how: 'signed'
+				}))
+		);
+		return write(asker.householdId, form, writing, LEARNING.canSaid);
 	});
 }
 
