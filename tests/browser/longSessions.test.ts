@@ -89,7 +89,7 @@ test('a big day: a rest in the middle, the laundry underneath; at the end the re
 	await page.goto('/timer?kind=bigday&for=bram');
 	await ready(page);
 	await expect(page.locator('[data-settled=yes]')).toBeVisible({ timeout: 30_000 });
-	await expect(page.getByText(/Load 1 of the day/).first()).toBeVisible();
+	await expect(page.getByText(/Load the washing machine/).first()).toBeVisible();
 	await page.getByRole('button', { name: 'Start', exact: true }).click();
 	await page.waitForURL(/\/timer\/[0-9a-f-]{36}$/);
 	await ready(page);

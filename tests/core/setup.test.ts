@@ -10,6 +10,7 @@ import { draftFromHome, EMPTY_DRAFT, homeFromDraft, type Draft } from '../../src
 import { jobForRoom, readLibrary, searchLibrary, suitsRoom } from '../../src/lib/core/setup/library';
 import { type Pattern } from '../../src/lib/core/setup/pattern';
 import { roundSteps } from '../../src/lib/core/setup/round';
+import { recommendPattern } from '../../src/lib/core/setup/recommend';
 import { applyTouch, touchSchema } from '../../src/lib/core/setup/steps';
 import { partRooms, suggestZones } from '../../src/lib/core/setup/zones';
 import { draft, library as starterLibrary, patterns } from './library';
@@ -400,5 +401,32 @@ describe('the first steps', () => {
 			addDays(FROM, 30)
 		);
 		expect(other.ok && other.home.household.rhythm.pattern).toBe('Upkeep');
+	});
+});
+
+describe('the pattern that suits a home', () => {
+	const people = (...roles: [string, string][]) =>
+		roles.map(([role, presence], i) => ({ id: `p${i}`, name: `P ${i}`, role, presence }));
+	const suits = (rest: Record<string, unknown>) => recommendPattern(draft({ minutesADay: 90, ...rest }));
+	it('is one of those there are, with its reason, and each says for whom it is', () => {
+		const known = patterns();
+		for (const pattern of known) expect(pattern.forWhom.length, pattern.id).toBeGreaterThan(10);
+		const cases = [
+			suits({}),
+			suits({ minutesADay: 10 }),
+			suits({ people: people(['organiser', 'evenings'], ['adult', 'evenings']) }),
+			suits({
+				people: people(['organiser', 'always'], ['child', 'always'], ['child', 'school'], ['child', 'school'])
+			}),
+			suits({ people: people(['organiser', 'always']), rooms: draft().rooms.slice(0, 3) })
+		];
+		expect(cases.map((one) => one.reason.code)).toEqual([
+			'most-homes',
+			'few-minutes',
+			'out-on-weekdays',
+			'children',
+			'small-home'
+		]);
+		for (const one of cases) expect(known.map((pattern) => pattern.id)).toContain(one.pattern);
 	});
 });

@@ -40,6 +40,9 @@ export interface PatternView {
 	readonly id: string;
 	readonly name: string;
 	readonly says: string;
+	readonly forWhom: string;
+	/** Why it is recommended; null where it is not. */
+	readonly why: string | null;
 	/** Minutes of the seven days of a usual week, for the small cloths. */
 	readonly week: readonly number[];
 }

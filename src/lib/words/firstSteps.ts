@@ -1,4 +1,5 @@
 /** What the first steps say of what the days do not hold. */
+import type { RecommendReason } from '$core/setup/recommend';
 import { numberWord } from './general';
 
 export const LEFT_OUT = {
@@ -23,3 +24,23 @@ export const leftOutLine = (one: {
 }): string => `${one.name}, ${one.room}: ${one.minutes < 1 ? 'under 1' : one.minutes} min a week`;
 
 export const longerDays = (minutes: number): string => `Plan ${minutes} minutes a day`;
+
+export const RECOMMENDED = 'Suits you';
+
+/** Why a pattern is recommended. */
+export function recommendText(reason: RecommendReason): string {
+	switch (reason.code) {
+		case 'few-minutes':
+			return `You have ${reason.minutes} minutes a day: this one needs the fewest.`;
+		case 'out-on-weekdays':
+			return 'All grown-ups are out on weekdays: the Saturday does the most.';
+		case 'children':
+			return `With ${reason.count} children, each can have a list of their own.`;
+		case 'small-home':
+			return `${reason.rooms === 1 ? 'One room' : `${reason.rooms} rooms`} and one grown-up: no plan of weeks is needed.`;
+		case 'many-rooms':
+			return `${reason.rooms} rooms: a part of them each week, and nothing piles up.`;
+		case 'most-homes':
+			return 'It suits most homes: a little each day.';
+	}
+}

@@ -81,6 +81,8 @@ export const patternSchema = z.strictObject({
 	name,
 	/** One line for whoever chooses. */
 	says: z.string().trim().min(1).max(160),
+	/** One line of whom it suits. */
+	forWhom: z.string().trim().max(120).default(''),
 	rhythm: z.strictObject({
 		scheme: z.enum(['rows', 'weeks', 'cycle', 'weekdays', 'none']),
 		extra: z.enum(['last', 'first', 'free']).default('last'),

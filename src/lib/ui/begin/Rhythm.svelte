@@ -4,6 +4,7 @@
 	import DryingYard from './DryingYard.svelte';
 	import Touch from './Touch.svelte';
 	import TouchForm from './TouchForm.svelte';
+	import { RECOMMENDED } from '$words/firstSteps';
 	import type { BeginView } from '$views/setup';
 	let { view }: { view: BeginView } = $props();
 	const holds = $derived(view.draft.minutesADay);
@@ -27,7 +28,9 @@
 					<Touch values={{ op: 'pattern', pattern: pattern.id }} pressed={chosen}>
 						<span class="pattern">
 							<span class="words"
-								><b>{pattern.name}</b>{#if chosen}<span>{beside ? 'on the left' : 'seen here'}</span
+								><b>{pattern.name}</b><span class="!text-tin-text">{pattern.forWhom}</span>{#if pattern.why}<span
+										class="!text-cobalt-ink"><b class="!font-text">{RECOMMENDED}.</b> {pattern.why}</span
+									>{/if}{#if chosen}<span>{beside ? 'on the left' : 'seen here'}</span
 									>{:else if pattern.id === beside}<span>beside it</span>{/if}</span
 							>
 							<svg viewBox="0 0 78 32" width="78" height="32" aria-hidden="true">

@@ -19,6 +19,8 @@ import { minutesOfDay } from '$core/household/dayMinutes';
 import { minutesAWeek } from '$core/setup/fitWeek';
 import { jobForRoom } from '$core/setup/library';
 import type { Pattern } from '$core/setup/pattern';
+import { recommendPattern } from '$core/setup/recommend';
+import { recommendText } from '$words/firstSteps';
 import { KIND_NAMES } from '$core/setup/steps';
 import type { BeginView, FirstDay, StepView, Yard } from '$views/setup';
 import { weekdayName, WEEKDAYS } from '$words/general';
@@ -108,6 +110,7 @@ export async function loadBegin(
 	const wanted = (room: string) => (jobs.get(room) ?? []).filter((job) => !draft.without.includes(job.key));
 	const below = storeys.find((storey) => storey < draft.storey) ?? null;
 	const showsRhythm = step === 'rhythm';
+	const best = recommendPattern(draft);
 	const made = step === 'first-morning' ? homeFromDraft(draft, library, pattern, today) : null;
 	return {
 		id,
@@ -171,6 +174,8 @@ export async function loadBegin(
 			id: one.id,
 			name: one.name,
 			says: one.says,
+			forWhom: one.forWhom,
+			why: one.id === best.pattern ? recommendText(best.reason) : null,
 			week: showsRhythm ? usualWeek(draft, one, today) : []
 		})),
 		yard: showsRhythm ? yardOf(draft, pattern, today) : null,
