@@ -343,7 +343,7 @@ test('cards print on their paper to the millimetre, with all that stands on them
 		['kind=person&member=kit&size=A6', 'A6', 105, 148, 1, [/Kit/, /Code/]],
 		['kind=zone&zone=bath&size=A4', 'A4', 210, 297, 1, [/The deep list/]],
 		['kind=week&size=A4', 'A4', 210, 297, 1, [/Monday/, /Sunday/, /Kitchen reset/, /Bins to the gate/]],
-		['kind=bookmark&size=A4', 'A4', 210, 297, 2, [/Every day/, /This week/]],
+		['kind=bookmark&size=A4', 'A4', 210, 297, 2, [/Every day/, /Monday to Wednesday/]],
 		['kind=room&room=lamp-room&size=Letter', 'Letter', 215.9, 279.4, 2, [/Lamp Room/]]
 	];
 	for (const [query, name, width, height, pages, words] of cards) {

@@ -232,7 +232,7 @@ test('a pause is laid and taken off; after an illness the way back is shown', as
 test('layers rest and come on again', async ({ page }) => {
 	await page.goto('/house/growing');
 	await ready(page);
-	await expect(page.getByText(/Daily basics held on \d+ of 14 days/)).toBeVisible();
+	await expect(page.getByText(/Daily routine held on \d+ of 14 days/)).toBeVisible();
 	const long = page.getByRole('listitem').filter({ hasText: 'Monthly and yearly jobs' });
 	await long.getByRole('button', { name: 'Turn off for now' }).click();
 	await expect(
@@ -265,4 +265,39 @@ test('axe finds nothing on the House nor the Schedule, and nothing runs off the 
 		await ready(page);
 		await expectAccessibleAnywhere(page, path);
 	}
+});
+
+test('many jobs are found, chosen and changed in one go', async ({ page }) => {
+	await page.goto('/house/jobs');
+	await ready(page);
+	await page.getByLabel('Find').fill('lamp room');
+	await page.getByRole('checkbox', { name: 'Choose all that are shown' }).click();
+	const change = page.getByRole('button', { name: /^Change \d+ jobs$/ });
+	const count = Number((await change.textContent())?.match(/\d+/)?.[0]);
+	expect(count).toBeGreaterThan(4);
+	await expectAccessibleAnywhere(page, '/house/jobs');
+	await choose(page, 'To', 'whoever comes first');
+	await change.click();
+	await expect(page.getByText('Saved. It holds from today.')).toBeVisible();
+	await expect(page.getByRole('cell', { name: 'whoever comes first' })).toHaveCount(count);
+	await expect(change).toHaveCount(0);
+});
+
+test('two weeks of the zones are swapped on the schedule, and taken back', async ({ page }) => {
+	await page.goto('/schedule');
+	await ready(page);
+	await page.getByRole('button', { name: 'Swap two weeks' }).click();
+	await expectAccessibleAnywhere(page, '/schedule');
+	const next = page.getByText(/^Next: /);
+	const before = await next.textContent();
+	await page.getByRole('combobox', { name: /^This week: / }).click();
+	await page.getByRole('listbox').getByRole('option').nth(1).click();
+	await page.getByRole('combobox', { name: /^Gets the zone of: / }).click();
+	await page.getByRole('listbox').getByRole('option').nth(2).click();
+	await page.getByRole('button', { name: 'Swap', exact: true }).click();
+	await expect(page.getByText('Swapped. Both weeks have each other’s zone.')).toBeVisible();
+	await expect(next).not.toHaveText(before ?? '');
+	await page.getByRole('button', { name: /^Take back: / }).click();
+	await expect(page.getByText('Taken back. The zones come as before.')).toBeVisible();
+	await expect(next).toHaveText(before ?? '');
 });

@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test';
 import { besideTheWork } from './pails';
-import { expect, expectAccessibleAnywhere, ready, test } from './stack';
+import { choose, expect, expectAccessibleAnywhere, ready, test } from './stack';
 
 test.use({ stackOf: 'a pail' });
 test.beforeEach(({ stack }) => stack.setClock('2027-03-03T10:40:00Z'));
@@ -36,7 +36,7 @@ test('a pail shows what fits before it starts, for any minutes and anybody', asy
 	await page.getByLabel('Any minutes').fill('7');
 	await page.getByRole('button', { name: 'Fill' }).click();
 	await expect(page.getByRole('heading', { level: 1 })).toContainText('A session of 7 minutes');
-	await page.locator('select[name=for]').selectOption('pip');
+	await choose(page, 'For', 'Pip');
 	await expect(page.getByText('for Pip')).toBeVisible();
 	// Pip is five: nothing with a product in it.
 	await expect(page.getByText('Wipe the counters')).toHaveCount(0);

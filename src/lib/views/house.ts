@@ -106,3 +106,27 @@ export interface ChangesView {
 		readonly texts: readonly string[];
 	}[];
 }
+
+interface AsOption {
+	readonly value: string;
+	readonly label: string;
+}
+
+/** All jobs of a home, and what they can be changed to. */
+export interface AllJobsView {
+	readonly revision: number;
+	readonly formId: string;
+	readonly jobs: readonly {
+		readonly id: string;
+		readonly name: string;
+		readonly room: string;
+		readonly layer: string;
+		readonly often: string;
+		readonly who: string;
+		readonly minutes: number;
+	}[];
+	readonly rooms: readonly AsOption[];
+	readonly members: readonly AsOption[];
+	readonly layers: readonly AsOption[];
+	readonly weekdays: readonly AsOption[];
+}

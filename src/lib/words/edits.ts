@@ -6,6 +6,10 @@ export function editRefusalText(refusal: EditRefusal): string {
 	switch (refusal.code) {
 		case 'unknown':
 			return `That ${refusal.what} is not in this home any more. Reload the page and choose another.`;
+		case 'none-chosen':
+			return 'Choose at least one job.';
+		case 'no-weekday':
+			return 'None of these jobs comes every week, so none has a weekday. Choose weekly jobs, or change how often they come first.';
 		case 'same-week':
 			return 'That is the same week. Choose another one.';
 		case 'week-over':
@@ -44,6 +48,8 @@ export function effectText(effect: Effect): string {
 			return `${numberWord(effect.count)} ${plural(effect.count, 'room')} will be in no zone.`;
 		case 'rooms-move':
 			return `${numberWord(effect.count)} ${plural(effect.count, 'room')} ${effect.count === 1 ? 'goes' : 'go'} to ${effect.to}.`;
+		case 'stay-as-they-are':
+			return `${effect.names.slice(0, 3).join(', ')}${effect.count > 3 ? ` and ${effect.count - 3} more` : ''} ${effect.count === 1 ? 'does' : 'do'} not come every week and ${effect.count === 1 ? 'stays as it is' : 'stay as they are'}.`;
 		case 'numbers-shift':
 			return 'The numbers of the zones after it shift, and with them the weeks they fall on.';
 		case 'history-stays':

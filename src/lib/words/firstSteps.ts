@@ -41,6 +41,6 @@ export function recommendText(reason: RecommendReason): string {
 		case 'many-rooms':
 			return `${reason.rooms} rooms: a part of them each week, and nothing piles up.`;
 		case 'most-homes':
-			return 'It suits most homes: a little each day.';
+			return 'Nothing you have said so far speaks for another one.';
 	}
 }

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { MANY } from '$words/manyJobs';
 	import { dndzone } from 'svelte-dnd-action';
 	import DollHouse from '$ui/house/DollHouse.svelte';
 	import EditForm from '$ui/house/EditForm.svelte';
@@ -67,6 +68,7 @@
 			<nav aria-label="More of the house">
 				{#if mayEdit}
 					<a class="text-link" href="/house/library">Library</a>
+					<a class="text-link" href="/house/jobs">{MANY.title}</a>
 					<a class="text-link" href="/house/rhythm">Cleaning days and house rules</a>
 					<a class="text-link" href="/house/growing">Start small</a>
 					<a class="text-link" href="/house/files">Backup and files</a>
@@ -238,6 +240,7 @@
 	.read-only :global(button),
 	.read-only :global(a.plain),
 	.read-only :global(details),
+	.read-only :global(a[href^='/house/jobs']),
 	.read-only :global(a[href^='/house/library']) {
 		display: none;
 	}

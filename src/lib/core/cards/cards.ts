@@ -371,13 +371,7 @@ function halfOfWeek(week: Week, days: readonly CivilDay[]): CardSide {
 		...daily.map((one, i) => (i === 0 ? { ...one, heading: 'Every day' } : one)),
 		...byDay(week, days)
 	];
-	const minutes = rows
-		.flatMap((one) => one.boxes)
-		.reduce(
-			(sum, box) => sum + (box ? (week.home.seriesById.get(box.line)?.job.depths.usual.minutes ?? 0) : 0),
-			0
-		);
-	return { name: halfName(week, days), minutes, columns: days.map(letterOf), rows, caution: null };
+	return { name: halfName(week, days), minutes: 0, columns: days.map(letterOf), rows, caution: null };
 }
 
 /** A week of the month as a bookmark: its first half and its second, side by side. */

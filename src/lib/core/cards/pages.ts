@@ -54,6 +54,9 @@ function fill(
 	return parts;
 }
 
+/** So many boxes find room beside a name in half the width of a bookmark. */
+export const FEW_BOXES = 4;
+
 const columnsOf = (side: CardSide, parts: readonly PlacedRow[][]): Column[] =>
 	parts.map((rows, i) => ({ side, rows, part: i + 1, parts: parts.length }));
 
@@ -72,8 +75,8 @@ export function pagesOf(card: Card, size: Size): Page[] {
 	if (card.kind === 'bookmark') {
 		const [left, right] = card.sides as readonly [CardSide, CardSide];
 		const height = roomFor(size, left) + 10;
-		// Names stand above their boxes of several days; what comes on its day is a line each.
-		const rowOf = (one: CardRow) => (one.boxes.length > 1 ? ROW + 0.4 : BOX + 0.6);
+		// A few boxes stand beside the name, those of a whole week under it.
+		const rowOf = (one: CardRow) => (one.boxes.length > FEW_BOXES ? ROW + 0.4 : BOX + 0.6);
 		const [lefts, rights] = [left, right].map((side) =>
 			columnsOf(side, fill(side, height, rowOf, HEADING - 1))
 		) as [Column[], Column[]];

@@ -13,12 +13,15 @@ export type Effect =
 	| { readonly code: 'jobs-move'; readonly count: number; readonly to: string }
 	| { readonly code: 'rooms-without-zone'; readonly count: number }
 	| { readonly code: 'rooms-move'; readonly count: number; readonly to: string }
+	| { readonly code: 'stay-as-they-are'; readonly count: number; readonly names: readonly string[] }
 	| { readonly code: 'numbers-shift' }
 	| { readonly code: 'history-stays' }
 	| { readonly code: 'passes-begin-anew'; readonly zone: string };
 
 export type EditRefusal =
 	| { readonly code: 'unknown'; readonly what: 'room' | 'zone' | 'job' | 'member'; readonly id: string }
+	| { readonly code: 'none-chosen' }
+	| { readonly code: 'no-weekday' }
 	| { readonly code: 'same-week' }
 	| { readonly code: 'week-over' }
 	| { readonly code: 'no-zone-then' }

@@ -1,4 +1,4 @@
-/** Exchanging weeks of the zones, once or from a week on. Rules: "Three later additions". */
+/** Exchanging weeks of the zones, once or from a week on. Rules: "Zones in rotation". */
 import { isoOf, type CivilDay, type Weekday } from '../calendar/civil';
 import { zoneOfWeek } from '../calendar/rotation';
 import { weekStartOf } from '../calendar/weeks';

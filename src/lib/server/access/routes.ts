@@ -54,6 +54,7 @@ export const ROUTES: Readonly<Record<string, RouteNeeds>> = {
 	},
 	'/house': { see: 'see-house', send: { edit: 'edit-home' } },
 	'/house/job/[id]': { see: 'edit-home', send: { edit: 'edit-home' } },
+	'/house/jobs': { see: 'edit-home', send: { change: 'edit-home' } },
 	'/house/library': { see: 'edit-home', send: { add: 'edit-home' } },
 	'/house/rhythm': { see: 'edit-home', send: { keep: 'edit-home' } },
 	'/house/changes': { see: 'edit-home', send: { undo: 'edit-home' } },

@@ -28,8 +28,9 @@
 					<Touch values={{ op: 'pattern', pattern: pattern.id }} pressed={chosen}>
 						<span class="pattern">
 							<span class="words"
-								><b>{pattern.name}</b><span class="!text-tin-text">{pattern.forWhom}</span>{#if pattern.why}<span
-										class="!text-cobalt-ink"><b class="!font-text">{RECOMMENDED}.</b> {pattern.why}</span
+								><b>{pattern.name}</b><span class="!text-tin-text">{pattern.forWhom}</span
+								>{#if pattern.why}<span class="!text-cobalt-ink"
+										><b class="!font-text">{RECOMMENDED}.</b> {pattern.why}</span
 									>{/if}{#if chosen}<span>{beside ? 'on the left' : 'seen here'}</span
 									>{:else if pattern.id === beside}<span>beside it</span>{/if}</span
 							>
@@ -178,7 +179,9 @@
 	}
 	.words {
 		display: grid;
-		line-height: 1.15;
+		gap: 2px;
+		padding: 7px 0;
+		line-height: 1.25;
 	}
 	.words b {
 		font-weight: 500;

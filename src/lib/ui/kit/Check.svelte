@@ -5,6 +5,7 @@
 	let {
 		label,
 		line = '',
+		hideLabel = false,
 		name,
 		formValue = 'yes',
 		checked = $bindable(false),
@@ -13,6 +14,7 @@
 	}: {
 		label: string;
 		line?: string;
+		hideLabel?: boolean;
 		name?: string;
 		formValue?: string;
 		checked?: boolean;
@@ -38,7 +40,7 @@
 					aria-hidden="true"
 				/>{/if}{/snippet}
 	</Checkbox.Root>
-	<label for={id} class="min-w-0 cursor-pointer text-lead"
+	<label for={id} class="min-w-0 cursor-pointer text-lead {hideLabel ? 'sr-only' : ''}"
 		>{label}{#if line}<span class="block text-body text-tin-text">{line}</span>{/if}</label
 	>
 </div>

@@ -3,6 +3,7 @@
 	import type { ColumnDef } from '@tanstack/table-core';
 	import ArrowDown from '@lucide/svelte/icons/arrow-down';
 	import ArrowUp from '@lucide/svelte/icons/arrow-up';
+	import Check from './Check.svelte';
 	import { sortableTable } from './table.svelte';
 	interface Column {
 		readonly id: string;
@@ -12,8 +13,26 @@
 		readonly text?: (row: Row) => string;
 		readonly right?: boolean;
 	}
-	let { label, rows, columns }: { label: string; rows: readonly Row[]; columns: readonly Column[] } =
-		$props();
+	let {
+		label,
+		rows,
+		columns,
+		pick,
+		picked = $bindable([])
+	}: {
+		label: string;
+		rows: readonly Row[];
+		columns: readonly Column[];
+		/** Where rows can be picked: what a row is known by, and what it is called. */
+		pick?: { readonly id: (row: Row) => string; readonly name: (row: Row) => string; readonly all: string };
+		picked?: readonly string[];
+	} = $props();
+	const shown = $derived(pick ? rows.map((row) => pick.id(row)) : []);
+	const allPicked = $derived(shown.length > 0 && shown.every((id) => picked.includes(id)));
+	const pickAll = (on: boolean) =>
+		(picked = on ? [...new Set([...picked, ...shown])] : picked.filter((id) => !shown.includes(id)));
+	const pickOne = (id: string, on: boolean) =>
+		(picked = on ? [...picked, id] : picked.filter((one) => one !== id));
 	const table = sortableTable<Row>(
 		() => rows,
 		() =>
@@ -37,6 +56,9 @@
 	<table class="w-full border-collapse text-left text-lead">
 		<thead>
 			<tr>
+				{#if pick}<th scope="col" class="border-b-2 border-tin-2 px-2"
+						><Check label={pick.all} hideLabel checked={allPicked} onchange={pickAll} /></th
+					>{/if}
 				{#each table.getFlatHeaders() as head (head.id)}
 					{@const order = head.column.getIsSorted()}
 					<th
@@ -60,6 +82,17 @@
 		<tbody>
 			{#each table.getRowModel().rows as row (row.id)}
 				<tr class="border-b border-tin-1">
+					{#if pick}
+						{@const id = pick.id(row.original)}
+						<td class="px-2"
+							><Check
+								label={pick.name(row.original)}
+								hideLabel
+								checked={picked.includes(id)}
+								onchange={(on) => pickOne(id, on)}
+							/></td
+						>
+					{/if}
 					{#each row.getAllCells() as cell (cell.id)}
 						{@const column = byId.get(cell.column.id)}
 						<td class="px-3 py-2 {column?.right ? 'text-right' : ''}"

@@ -4,6 +4,7 @@
 	 * Ink only: weaves as line patterns, hollow boxes, no shaded grounds.
 	 */
 	import type { Column, PlacedRow } from '$core/cards/pages';
+	import { FEW_BOXES } from '$core/cards/pages';
 	import { BOX, GAP } from '$core/cards/sizes';
 	import type { SheetView } from '$views/print';
 	let { sheet, mm = '1mm' }: { sheet: SheetView; mm?: string } = $props();
@@ -15,6 +16,7 @@
 			const to = row.wait ? column.rows.find((one) => one.at === row.wait?.to) : undefined;
 			return row.wait && to ? [{ from: row, to, wait: row.wait }] : [];
 		});
+	const wideOf = (column: Column) => Math.max(...column.rows.map((row) => row.boxes.length));
 	const middle = (row: PlacedRow) => row.y + row.height / 2;
 	const heightOf = (column: Column) => {
 		const last = column.rows.at(-1);
@@ -38,7 +40,7 @@
 			<div
 				class="line"
 				class:numbered={row.number !== null}
-				class:under={sheet.kind === 'bookmark' && row.boxes.length > 1}
+				class:under={sheet.kind === 'bookmark' && row.boxes.length > FEW_BOXES}
 				style:top="calc(var(--mm) * {row.y})"
 				style:height="calc(var(--mm) * {row.height})"
 				style:--box="calc(var(--mm) * {Math.min(BOX, row.height - 1.1)})"
@@ -112,7 +114,7 @@
 					<div>
 						<p class="rhythm"><b>{sideOf(column)}</b> {minutes(column.side.minutes)}</p>
 						{#if column.rows.some((row) => row.boxes.length > 1)}
-							<div class="heads under">
+							<div class="heads" class:under={wideOf(column) > FEW_BOXES}>
 								{#each column.side.columns as letter, l (l)}<span>{letter}</span>{/each}
 							</div>
 						{/if}

@@ -279,7 +279,7 @@
 		}
 		/* The button is whole whatever stands above it. */
 		.press {
-			--giant: max(150px, 22svh);
+			--giant: max(150px, 25svh);
 			position: sticky;
 			bottom: 0;
 			margin: auto -15px 0;
