@@ -105,3 +105,17 @@ describe('a zone for each weekday', () => {
 		}
 	});
 });
+
+describe('work that another job does along', () => {
+	it('is one job for one thing: cleaning the bathroom does its toilet along', () => {
+		const made = begun('days-for-rooms-and-people');
+		const bath = made.jobs.filter((job) => job.room === 'bath');
+		const clean = bath.find((job) => job.library === 'bathroom-clean');
+		const upkeep = bath.find((job) => job.library === 'toilet-upkeep');
+		if (!clean || !upkeep) throw new Error('the pattern has left one of them out');
+		expect(clean.covers).toContain(upkeep.id);
+		// Nothing is said to be done along that this home does not have.
+		const ids = new Set(made.jobs.map((job) => job.id));
+		for (const job of made.jobs) for (const id of job.covers) expect(ids, job.name).toContain(id);
+	});
+});
