@@ -267,6 +267,27 @@ describe('a clearing that was left', () => {
 	});
 });
 
+describe('a paused session', () => {
+	it('waits while another is begun, and goes on once that one is over or paused', async () => {
+		const home = await household();
+		const round = await begin(home, { minutes: '30' });
+		// While it runs nothing else is begun.
+		const id = newId();
+		const start2 = () => start(asAda(home), form({ id, minutes: '10', member: 'ada' }));
+		expect(said(await start2()).status).toBe(409);
+		await press(home, round, { kind: 'paused' });
+		expect((await fill(home, { minutes: '10' })).running).toBeNull();
+		const basics = await begin(home, { minutes: '10' });
+		expect((await run(home, basics)).plan.steps.length).toBeGreaterThan(0);
+		const taken = new Set((await run(home, round)).plan.steps.map((step) => step.line));
+		for (const step of (await run(home, basics)).plan.steps) expect(taken.has(step.line)).toBe(false);
+		const refused = said(await press(home, round, { kind: 'resumed' }));
+		expect([refused.status, refused.message]).toEqual([409, expect.stringContaining('Another session')]);
+		await press(home, basics, { kind: 'setDown' });
+		expect(said(await press(home, round, { kind: 'resumed' })).status).toBe(200);
+	});
+});
+
 describe('a zone that is not decluttered', () => {
 	it('has clearing as its sitting, in its own rooms, of a sitting’s length', async () => {
 		const home = await household();

@@ -66,6 +66,7 @@ export const RUN_HEAD = {
 	change: 'Change the jobs',
 	changeLine: 'Put in, leave out, always keep',
 	callLine: 'A grown-up hears it on their phone',
+	otherRuns: 'Another session of yours is running. End or pause it first, then continue this one.',
 	pause: 'Pause',
 	resume: 'Continue',
 	end: 'End session now',

@@ -5,6 +5,7 @@ import type { Member, Room } from '$core/household/home';
 import { homeSpans } from '$core/people/presence';
 import { whyLeft, type WhyLeft } from '$core/planner/whyLeft';
 import { chanceOf, coveredIn, habitInPlan } from '$core/session/margin';
+import { readSession } from '$core/session/sessionState';
 import { stepsOf } from '$core/session/sessionSteps';
 import { type PailOffer } from '$core/session/offers';
 import { kindOn, type SessionKind } from '$core/session/kinds';
@@ -49,7 +50,13 @@ export async function loadFill(asker: Asker, url: URLSearchParams): Promise<Fill
 	const roomName = (id: string) => home.roomById.get(id)?.name ?? '';
 	const weave = (room: string) => zoneMark(home, home.roomById.get(room)?.zone ?? null)?.weave ?? null;
 	const member = people[0] as Member;
-	const running = sessions.find((s) => !s.isOver && s.plan.people.includes(member.id))?.id ?? null;
+	const running =
+		sessions.find(
+			(s) =>
+				!s.isOver &&
+				s.plan.people.includes(member.id) &&
+				readSession(s.plan, s.events, at).phase === 'running'
+		)?.id ?? null;
 	const jobs = pailJobs(facts, filled, query, href);
 	return {
 		kind: query.kind,

@@ -45,7 +45,23 @@ export interface NewSession {
 	readonly plan: SessionPlan;
 }
 
-/** Starts a session now. The same id again is the same session; a person has one at a time. */
+/** The session in which one of these people is at work; a paused one waits, and leaves them free for another. */
+async function runningOf(
+	db: Db,
+	household: string,
+	people: readonly string[],
+	at: number,
+	except: string | null = null
+): Promise<{ session: string; member: string } | null> {
+	for (const other of await openSessions(db, household)) {
+		if (other.id === except || readSession(other.plan, other.events, at).phase !== 'running') continue;
+		const member = other.plan.people.find((one) => people.includes(one));
+		if (member !== undefined) return { session: other.id, member };
+	}
+	return null;
+}
+
+/** Starts a session now. The same id again is the same session; a person is at work in one at a time. */
 export async function startSession(
 	db: Db,
 	household: string,
@@ -54,9 +70,7 @@ export async function startSession(
 ): Promise<SessionResult> {
 	if (await loadSession(db, household, session.id)) return { ok: true };
 	const people = session.plan.people.length > 0 ? session.plan.people : [session.member];
-	const busy = (await openSessions(db, household)).flatMap((other) =>
-		other.plan.people.filter((one) => people.includes(one)).map((member) => ({ session: other.id, member }))
-	)[0];
+	const busy = await runningOf(db, household, people, now);
 	if (busy) return { ok: false, refusal: { code: 'already-running', ...busy } };
 	await insertSession(db, household, session, now);
 	await insertEvent(db, household, session.id, {
@@ -114,6 +128,11 @@ export async function addEvent(
 		// Setting down twice (two phones) is one setting down.
 		if (event.kind === 'setDown' || event.kind === 'closed') return { ok: true };
 		return { ok: false, refusal: { code: 'session-over', session: sessionId } };
+	}
+	if (event.kind === 'resumed' && before.phase === 'paused') {
+		const people = session.plan.people.length > 0 ? session.plan.people : [session.member];
+		const busy = await runningOf(db, household, people, event.at, sessionId);
+		if (busy) return { ok: false, refusal: { code: 'already-running', ...busy } };
 	}
 	const after = readSession(session.plan, [...session.events, event], event.at);
 	const step = clockSteps[event.step ?? -1];

@@ -12,6 +12,7 @@ import { eventDetailSchema } from '$core/session/sessionSchema';
 import { outcomesOf, readSession } from '$core/session/sessionState';
 import { numberWord } from '$words/general';
 import { fail } from '@sveltejs/kit';
+import { RUN_HEAD } from '$words/session';
 import { z } from 'zod';
 import { now } from '../../clock';
 import { transaction, type Db } from '../../db/pool';
@@ -202,6 +203,8 @@ export async function event(asker: Asker, session: string, form: FormData) {
 		switch (result.refusal.code) {
 			case 'session-unknown':
 				return fail(404, { message: 'There is no such session here. Start one from Today.' });
+			case 'already-running':
+				return fail(409, { message: RUN_HEAD.otherRuns });
 			case 'session-over':
 				return fail(409, { message: 'This session has ended already.' });
 			case 'cannot-add':
