@@ -10,7 +10,7 @@ import { projectHome } from '../../src/lib/core/schedule/projection';
 import { chanceOfFitting } from '../../src/lib/core/planner/chance';
 import { attendedMinutes, type PlanJob } from '../../src/lib/core/planner/plan';
 import { checkPlan } from '../../src/lib/core/planner/checkPlan';
-import { chanceOf, coveredIn } from '../../src/lib/core/session/margin';
+import { chanceOf, coveredIn, KEEPS_ITS_WORD } from '../../src/lib/core/session/margin';
 import { filling, sessionPlan, type FillRequest } from '../../src/lib/core/session/fill';
 import { offers, type PailOffer } from '../../src/lib/core/session/offers';
 import { gather, minutesOf } from '../../src/lib/core/session/gather';
@@ -281,6 +281,30 @@ describe('working together', () => {
 			),
 			{ numRuns: 200 }
 		);
+	});
+	it('keeps its word without sending anybody away: with 40 minutes each of three has something to do', () => {
+		for (let i = 0; i < 8; i++) {
+			const date = addDays(TODAY, i);
+			const that = readDay(home, projection, date);
+			const people = ['ottilie', 'bram', 'juno'].map(member);
+			const pool = that.lines.filter((line) => people.some((one) => mayDo(line.line.job, one, date)));
+			const asked = { home, projection, day: that, part: 'morning' as const, pool, rooms: null, minutes: 40 };
+			const filled = filling({
+				home,
+				kind: 'bite',
+				bell: 40,
+				date,
+				people,
+				gathered: gather('bite', asked),
+				hold: [],
+				without: [],
+				together: 'free'
+			});
+			const plan = offers(filled)[0]?.plan;
+			if (!plan) throw new Error('nothing');
+			expect(chanceOf(filled, plan)).toBeGreaterThanOrEqual(KEEPS_ITS_WORD);
+			expect(new Set(plan.entries.map((entry) => entry.person)).size, String(i)).toBe(3);
+		}
 	});
 	it('Everybody has their own list: minutes near the agreed parts', () => {
 		const given = by(settle(input, 'share', [3, 1]));

@@ -59,30 +59,70 @@ const TRIED_ALONE = 16;
 export const chanceOf = (filled: Filling, plan: Plan): number =>
 	chanceOfFitting({ ...filled.input, bell: filled.request.bell }, plan, (id) => habitInPlan(filled, id));
 
+/** A plan that leaves fewer people without work is taken for this much less of the worth. */
+const WORTH_FOR_COMPANY = 0.85;
+
 /**
- * Solved so that it keeps its word: of the fullest plan what gives least for its minutes is left out until it does. The
- * margin binds what is optional: what must be in stays, however late that makes it.
+ * Solved so that it keeps its word: of the fullest plan what gives least for its minutes is left out until it does, of
+ * all that is in it or of the lane that ends last, whichever comes to more. The margin binds what is optional: what must
+ * be in stays, however late that makes it.
  */
 export function withMargin(filled: Filling, input: PlanInput, solve: Solve): Solved {
 	const whole = withoutCovered(filled, input, solve);
 	if (filled.request.brim || chanceOf(filled, whole.plan) >= KEEPS_ITS_WORD) return whole;
-	const planned = new Set(whole.plan.entries.map((entry) => entry.job));
-	const yields = (job: PlanJob) => job.worth / (attendedMinutes(job) + 0.5);
-	const kept = input.jobs.filter((job) => planned.has(job.id));
-	const optional = kept
-		.filter((job) => job.optional)
-		.sort((a, b) => yields(a) - yields(b) || (a.id < b.id ? -1 : 1));
-	for (const out of optional) {
-		kept.splice(kept.indexOf(out), 1);
-		if (kept.length === 0) break;
-		const plan = solve({ ...input, jobs: kept.map((job) => ({ ...job, optional: false })) });
-		if (plan.left.length === 0 && chanceOf(filled, plan) >= KEEPS_ITS_WORD)
-			return filledUp(filled, input, plan, solve);
-	}
+	const ways = input.people.length > 1 ? [false, true] : [false];
+	const kept = ways.flatMap((lastLane) => cutDown(filled, input, whole, solve, lastLane) ?? []);
+	const best = kept.reduce<Solved | null>((a, one) => (a && !isBetter(input, one, a) ? a : one), null);
+	if (best) return best;
 	// Only what must be in, where there is such a thing; else the one job that is likeliest.
 	const must = whole.input.jobs.filter((job) => !job.optional);
 	if (must.length > 0) return withoutCovered(filled, { ...input, jobs: must }, solve);
 	return likeliest(filled, input, solve) ?? whole;
+}
+
+/** More worth, or about as much with fewer people who have nothing to do. */
+function isBetter(input: PlanInput, one: Solved, other: Solved): boolean {
+	const idle = ({ plan }: Solved) =>
+		input.people.filter((person) => !plan.entries.some((entry) => entry.person === person.id)).length;
+	const fewer = idle(other) - idle(one);
+	if (fewer > 0) return one.plan.worth >= other.plan.worth * WORTH_FOR_COMPANY;
+	if (fewer < 0) return other.plan.worth < one.plan.worth * WORTH_FOR_COMPANY;
+	return one.plan.worth > other.plan.worth;
+}
+
+/** The fullest plan without what gives least, until it keeps its word; null where nothing optional is left to give up. */
+function cutDown(
+	filled: Filling,
+	input: PlanInput,
+	whole: Solved,
+	solve: Solve,
+	lastLane: boolean
+): Solved | null {
+	const planned = new Set(whole.plan.entries.map((entry) => entry.job));
+	const yields = (job: PlanJob) => job.worth / (attendedMinutes(job) + 0.5);
+	const kept = input.jobs.filter((job) => planned.has(job.id));
+	let latest = whole.plan;
+	while (kept.some((job) => job.optional)) {
+		const last = latest.entries.reduce((a, b) => (b.end > a.end ? b : a)).person;
+		const theirs = new Set(
+			lastLane ? latest.entries.filter((one) => one.person === last).map((one) => one.job) : []
+		);
+		const [out] = kept
+			.filter((job) => job.optional)
+			.sort(
+				(a, b) =>
+					Number(theirs.has(b.id)) - Number(theirs.has(a.id)) ||
+					yields(a) - yields(b) ||
+					(a.id < b.id ? -1 : 1)
+			);
+		kept.splice(kept.indexOf(out as PlanJob), 1);
+		if (kept.length === 0) return null;
+		const plan = solve({ ...input, jobs: kept.map((job) => ({ ...job, optional: false })) });
+		if (plan.entries.length > 0) latest = plan;
+		if (plan.left.length === 0 && chanceOf(filled, plan) >= KEEPS_ITS_WORD)
+			return filledUp(filled, input, plan, solve);
+	}
+	return null;
 }
 
 /**
