@@ -9,7 +9,11 @@ import { prepareHome } from '../../src/lib/core/schedule/preparedHome';
 import { projectHome } from '../../src/lib/core/schedule/projection';
 import { readDay } from '../../src/lib/core/schedule/readDay';
 import { zoneItems } from '../../src/lib/core/schedule/zoneItems';
+import { mayDo } from '../../src/lib/core/people/whoCan';
+import { checkPlan } from '../../src/lib/core/planner/checkPlan';
+import { filling, sessionPlan } from '../../src/lib/core/session/fill';
 import { gather } from '../../src/lib/core/session/gather';
+import { offers } from '../../src/lib/core/session/offers';
 import { homeFromDraft } from '../../src/lib/core/setup/draft';
 import { draft, library, patterns } from './library';
 
@@ -117,5 +121,82 @@ describe('work that another job does along', () => {
 		// Nothing is said to be done along that this home does not have.
 		const ids = new Set(made.jobs.map((job) => job.id));
 		for (const job of made.jobs) for (const id of job.covers) expect(ids, job.name).toContain(id);
+	});
+});
+
+describe('a round, then a sitting', () => {
+	const made = begun('saturday-morning');
+	const home = prepareHome([{ from: MONDAY, home: made }]);
+	const projection = projectHome(home, []);
+	const saturday = addDays(MONDAY, 5);
+	const day = readDay(home, projection, saturday);
+	const people = home.home.members.filter((one) => one.id === 'ada');
+	const minutes = 60 + made.household.rhythm.sittingMinutes;
+	const gathered = gather('round', {
+		home,
+		projection,
+		day,
+		part: 'morning',
+		pool: day.lines.filter((line) => people.some((one) => mayDo(line.line.job, one, saturday))),
+		rooms: null,
+		minutes,
+		sitting: true
+	});
+	const filled = filling({
+		home,
+		kind: 'round',
+		bell: minutes,
+		date: saturday,
+		people,
+		gathered,
+		hold: [],
+		without: [],
+		together: 'free',
+		brim: true
+	});
+	// The first plan of all is at once there; what the search makes of it is what is shown.
+	const plan = offers(filled, { rounds: 4, exactNodes: 0 })[0]?.plan;
+	const isAfter = (line: string) => gathered.after?.has(line) ?? false;
+
+	it('stand in one plan, the sitting after the round wherever the order of a room lets it', () => {
+		if (!plan) throw new Error('nothing');
+		const round = plan.entries.filter((entry) => !isAfter(entry.job));
+		const sitting = plan.entries.filter((entry) => isAfter(entry.job));
+		expect(round.length).toBeGreaterThan(3);
+		expect(sitting.length).toBeGreaterThan(0);
+		// Dust comes before the floor of its room, whichever of the two it belongs to.
+		const free = filled.input.pairs.filter(([, then]) => isAfter(then));
+		for (const [first, then] of free) {
+			const ends = round.filter((entry) => entry.job === first).map((entry) => entry.end);
+			const starts = sitting.filter((entry) => entry.job === then).map((entry) => entry.start);
+			if (ends.length > 0 && starts.length > 0)
+				expect(Math.min(...starts)).toBeGreaterThanOrEqual(Math.max(...ends));
+		}
+		expect(plan.end).toBeLessThanOrEqual(minutes);
+		expect(checkPlan(filled.input, plan.entries)).toEqual([]);
+	});
+	it('stop at ten minutes in the round alone', () => {
+		const sums = filled.input.jobs.map((job) => ({
+			id: job.id,
+			sum: job.steps.reduce((total, step) => total + step.minutes, 0)
+		}));
+		for (const { id, sum } of sums.filter((one) => !isAfter(one.id)))
+			if (filled.lineOf.get(id)?.depth !== 'deep') expect(sum, id).toBeLessThanOrEqual(10);
+		expect(sums.some(({ id, sum }) => isAfter(id) && sum > 10)).toBe(true);
+		if (!plan) throw new Error('nothing');
+		const stored = sessionPlan(filled, plan, minutes);
+		for (const [id, line] of Object.entries(stored.lines)) expect(line.uncapped ?? false).toBe(isAfter(id));
+	});
+	it('without the sitting it is the round alone', () => {
+		const alone = gather('round', {
+			home,
+			projection,
+			day,
+			part: 'morning',
+			pool: day.lines,
+			rooms: null,
+			minutes: 60
+		});
+		expect(alone.lines.some((line) => line.line.job.cadence.type === 'zone')).toBe(false);
 	});
 });

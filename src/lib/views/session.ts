@@ -67,6 +67,10 @@ export interface FillView {
 	readonly floors: 'at-end' | 'with-room';
 	/** The floors' place was chosen for this session. */
 	readonly floorsAsked: boolean;
+	/** The zone’s sitting follows the round, how long it is, and the address of the other way; null where there is none. */
+	readonly sitting: boolean;
+	readonly sittingMinutes: number;
+	readonly sittingHref: string | null;
 	/** Filled to the brim, and the address of the other way. */
 	readonly brim: boolean;
 	readonly brimHref: string | null;

@@ -115,3 +115,7 @@ export const WHO_AND_HOW = {
 	],
 	rooms: 'Only in'
 } as const;
+
+/** A round with the zone's sitting after it, or without. */
+export const sittingLink = (on: boolean, minutes: number) =>
+	on ? 'Without the zone jobs after it' : `Then the zone jobs, ${minutes} min more`;

@@ -13,6 +13,7 @@
 	import { BetterPlan } from '$ui/session/betterPlan.svelte';
 	import { othersOf, seenRooms, sizeHref } from '$ui/session/hrefs';
 	import { asideOf, laterLink, laterText, offerWhy, takeAlong } from '$words/offer';
+	import { sittingLink } from '$words/session';
 	import { lanesOf } from '$ui/session/strip';
 	import { once } from '$ui/once';
 	import { listNames } from '$words/general';
@@ -83,6 +84,7 @@
 	<input type="hidden" name="choice" value={chosen?.name ?? 'worth'} />
 	{#if chosen?.about}<input type="hidden" name="about" value={chosen.about} />{/if}
 	{#if view.brim}<input type="hidden" name="brim" value="1" />{/if}
+	{#if view.sitting}<input type="hidden" name="sitting" value="1" />{/if}
 	{#if view.depth}<input type="hidden" name="depth" value={view.depth} />{/if}
 	{#if view.floorsAsked}<input type="hidden" name="floors" value={view.floors} />{/if}
 	{#if view.inRooms.length > 0}<input type="hidden" name="rooms" value={view.inRooms.join(',')} />{/if}
@@ -111,6 +113,11 @@
 				</div>
 			{:else if view.note}
 				<p class="note">{view.note}</p>
+				{#if view.sittingHref}<p>
+						<a class="text-link" href={view.sittingHref} data-sveltekit-noscroll
+							>{sittingLink(view.sitting, view.sittingMinutes)}</a
+						>
+					</p>{/if}
 			{/if}
 		</div>
 		{#if view.kind !== 'clearing'}

@@ -24,8 +24,8 @@ const ORDER: readonly (readonly [Part, Part])[] = [
 	['vacuum', 'bins-out']
 ];
 
-/** Job ids that the order of classes in one room forbids to go first: it would have to come later there. */
-function classesForbid(first: Job, then: Job): boolean {
+/** True where the order of classes in one room forbids the first job to go first: it would have to come later there. */
+export function classesForbid(first: Job, then: Job): boolean {
 	const stepsOf = (job: Job) =>
 		job.depths.usual.steps
 			.filter((step) => step.class > 0)

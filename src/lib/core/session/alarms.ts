@@ -47,7 +47,9 @@ function inHandOf(clock: SessionState, arranged: Replanned, who: string) {
 /** True where what somebody has in hand has had its cap: it stops, finished or not, and counts as done. */
 export function isCapped(plan: SessionPlan, clock: SessionState, arranged: Replanned, who: string): boolean {
 	const own = inHandOf(clock, arranged, who);
-	return plan.cap !== null && own !== null && own.spent >= plan.cap * MINUTE;
+	return (
+		plan.cap !== null && own !== null && !plan.lines[own.line]?.uncapped && own.spent >= plan.cap * MINUTE
+	);
 }
 
 /**
@@ -73,7 +75,7 @@ export function alarmsOf(plan: SessionPlan, clock: SessionState, arranged: Repla
 	});
 	for (const { who } of plan.cap === null ? [] : clock.lanes) {
 		const own = inHandOf(clock, arranged, who);
-		if (own === null || plan.cap === null) continue;
+		if (own === null || plan.cap === null || plan.lines[own.line]?.uncapped) continue;
 		const { line, spent } = own;
 		bells.push({
 			key: `cap ${line}`,

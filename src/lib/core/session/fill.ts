@@ -7,11 +7,11 @@ import { jobTitle, type DaySeries } from '../schedule/readDay';
 import type { ExtraJob, Gathered } from './gather';
 import { breaksOf, KIND_RULES, type SessionKind } from './kinds';
 import type { PailStep, SessionLine, SessionPlan } from './sessionPlan';
-import { orderPairs } from '../planner/orderPairs';
+import { classesForbid, orderPairs } from '../planner/orderPairs';
 import type { Depth } from '../household/fields';
 import type { Habit } from '../planner/chance';
 import type { Plan, PlanInput, PlanJob } from '../planner/plan';
-import { planSteps, sessionSteps, type AsPlanned } from './sessionSteps';
+import { isUncapped, planSteps, sessionSteps, type AsPlanned } from './sessionSteps';
 import { settle, type Together } from './together';
 
 export type { PailStep } from './sessionPlan';
@@ -68,6 +68,30 @@ export interface Filling {
 	readonly extraOf: ReadonlyMap<string, ExtraJob>;
 }
 
+/** What the length of steps depends on, of a pail. */
+const asPlanned = ({ kind, habits, gathered }: FillRequest): AsPlanned => ({
+	kind,
+	...(habits ? { habits } : {}),
+	uncapped: gathered.after
+});
+
+/** The named order, and what comes after all others, as far as the order of the work in a room lets it. */
+function pairsOf(
+	lines: readonly DaySeries[],
+	after: ReadonlySet<string> | undefined,
+	named: PlanInput['pairs']
+): PlanInput['pairs'] {
+	if (!after || after.size === 0) return named;
+	const first = lines.filter((line) => !after.has(line.line.id));
+	const then = lines.filter((line) => after.has(line.line.id));
+	return [
+		...named,
+		...first.flatMap((a) =>
+			then.flatMap((b) => (classesForbid(a.line.job, b.line.job) ? [] : [[a.line.id, b.line.id] as const]))
+		)
+	];
+}
+
 /** What is due outweighs what may be done: a day's worth of weights apart keeps the order of worth within each. */
 const OPEN_WORTH = 1 / 1000;
 /** Worth of what is not due yet and done all the same, for visitors. */
@@ -81,7 +105,7 @@ export function filling(request: FillRequest): Filling {
 	const extra = gathered.extra.filter((one) => !without.includes(one.id));
 	const jobs = [
 		...lines.map((line): PlanJob => {
-			const job = planJob(line, request);
+			const job = planJob(line, asPlanned(request));
 			const byState =
 				line.state === 'open' && kind === 'bite' ? OPEN_WORTH : line.state === 'resting' ? RESTING_WORTH : 1;
 			return {
@@ -111,12 +135,16 @@ export function filling(request: FillRequest): Filling {
 		rooms: rooms.map((room) => ({ id: room.id, storey: room.storey })),
 		move: household.moves,
 		appliances: [],
-		pairs: orderPairs(
-			lines.map((line) => ({
-				id: line.line.id,
-				job: line.line.job,
-				isKitchen: line.line.room.kind === 'kitchen'
-			}))
+		pairs: pairsOf(
+			lines,
+			gathered.after,
+			orderPairs(
+				lines.map((line) => ({
+					id: line.line.id,
+					job: line.line.job,
+					isKitchen: line.line.room.kind === 'kitchen'
+				}))
+			)
 		),
 		jobs,
 		floors: request.floors ?? (household.floors === 'at-end' ? 'at-end' : 'with-room'),
@@ -138,7 +166,7 @@ export function stepsOfPlan(filled: Filling, plan: Plan): PailStep[] {
 	return plan.entries.flatMap((entry): PailStep[] => {
 		const line = filled.lineOf.get(entry.job);
 		const extra = filled.extraOf.get(entry.job);
-		const all = line ? sessionSteps(line, filled.request) : (extra?.steps ?? []);
+		const all = line ? sessionSteps(line, asPlanned(filled.request)) : (extra?.steps ?? []);
 		const step = all[entry.step];
 		const roomId = step?.room ?? line?.line.job.room ?? extra?.room ?? '';
 		const planned = filled.input.jobs.find((job) => job.id === entry.job)?.steps[entry.step];
@@ -174,6 +202,7 @@ function sessionLine({ input, lineOf, request }: Filling, id: string): SessionLi
 		worth: job?.worth ?? 1,
 		held: job ? !job.optional : false,
 		...(request.depth && line ? { depth: line.depth } : {}),
+		...(line && isUncapped(line, request.gathered.after) ? { uncapped: true } : {}),
 		can: input.people
 			.filter((one) => !one.barred.includes(id) && (settled ?? one.id) === one.id)
 			.map((one) => one.id)

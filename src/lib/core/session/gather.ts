@@ -24,6 +24,8 @@ export interface ExtraJob {
 export interface Gathered {
 	readonly lines: readonly DaySeries[];
 	readonly extra: readonly ExtraJob[];
+	/** Lines that come after all others: the sitting that follows a round. */
+	readonly after?: ReadonlySet<string>;
 	/** How much of the worth of work in a room counts here, and of a job in it: visitors see only part of some. */
 	readonly seen: (room: string, job?: Job) => number;
 }
@@ -39,6 +41,8 @@ export interface GatherQuestion {
 	readonly rooms: readonly string[] | null;
 	/** `bigday`, `detail`: how long it lasts, in minutes. */
 	readonly minutes: number;
+	/** `round`: the sitting of the zone follows in the same session. */
+	readonly sitting?: boolean;
 	/** `bigday`: the loads of laundry that wait. */
 	readonly pile?: readonly { readonly id: string; readonly name: string }[];
 }
@@ -83,7 +87,14 @@ export function gather(kind: SessionKind, question: GatherQuestion): Gathered {
 					(line.line.job.wholeHouse || roomsOf(line.line.job).some(isBusy)) &&
 					line.line.job.cadence.type !== 'zone'
 			);
-			return { lines: busy, extra: [], seen: everywhere };
+			const then = question.sitting ? on.filter((line) => line.offered || isOfZone(line)) : [];
+			const after = then.filter((line) => !busy.includes(line));
+			return {
+				lines: [...busy, ...after],
+				extra: [],
+				seen: everywhere,
+				after: new Set(after.map((line) => line.line.id))
+			};
 		}
 		case 'zone':
 			return { lines: on.filter((line) => line.offered || isOfZone(line)), extra: [], seen: everywhere };

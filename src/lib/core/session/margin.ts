@@ -3,6 +3,7 @@ import { chanceOfFitting, STARTER_SPREAD, type Habit } from '../planner/chance';
 import { attendedMinutes, type Plan, type PlanInput, type PlanJob } from '../planner/plan';
 import type { Filling } from './fill';
 import { KIND_RULES } from './kinds';
+import { isUncapped } from './sessionSteps';
 
 /** Makes a plan of a problem, with whatever effort was asked for. */
 export type Solve = (input: PlanInput) => Plan;
@@ -19,7 +20,8 @@ export function habitInPlan(filled: Filling, id: string): Habit {
 	const job = filled.input.jobs.find((one) => one.id === id);
 	const line = filled.lineOf.get(id);
 	const { cap } = KIND_RULES[kind];
-	const isCapped = job !== undefined && cap !== null && line?.depth !== 'deep';
+	const isCapped =
+		job !== undefined && cap !== null && !(line && isUncapped(line, filled.request.gathered.after));
 	const spread = habits?.get(id)?.spread ?? STARTER_SPREAD;
 	return isCapped ? { factor: 1, spread, most: cap } : { factor: 1, spread };
 }

@@ -18,14 +18,20 @@ export interface PailOffer {
 }
 
 /** Of more jobs than the kind allows, the ones of most worth stay. */
-function limited(input: PlanInput, plan: Plan, jobs: number | null, solve: Solve): Solved {
-	const planned = new Set(plan.entries.map((entry) => entry.job));
+function limited(
+	input: PlanInput,
+	plan: Plan,
+	jobs: number | null,
+	after: ReadonlySet<string>,
+	solve: Solve
+): Solved {
+	const planned = new Set(plan.entries.map((entry) => entry.job).filter((id) => !after.has(id)));
 	if (jobs === null || planned.size <= jobs) return { input, plan };
 	const kept = input.jobs
 		.filter((job) => planned.has(job.id))
 		.sort((a, b) => Number(a.optional) - Number(b.optional) || b.worth - a.worth || (a.id < b.id ? -1 : 1))
 		.slice(0, jobs);
-	const fewer = { ...input, jobs: input.jobs.filter((job) => kept.includes(job)) };
+	const fewer = { ...input, jobs: input.jobs.filter((job) => kept.includes(job) || after.has(job.id)) };
 	return { input: fewer, plan: solve(fewer) };
 }
 
@@ -99,7 +105,11 @@ export function offerOf(
 	if (name === 'start') return { name, input: problem, plan: solve(problem), about };
 	const most = KIND_RULES[filled.request.kind].jobs;
 	const made = withMargin(filled, problem, solve);
-	return { name, ...limited(made.input, made.plan, most, solve), about };
+	return {
+		name,
+		...limited(made.input, made.plan, most, filled.request.gathered.after ?? new Set(), solve),
+		about
+	};
 }
 
 /**

@@ -39,6 +39,8 @@ export interface SessionLine {
 	readonly can: readonly string[];
 	/** The depth that was chosen for the session; left out: that of the job's turn. */
 	readonly depth?: Depth | undefined;
+	/** The cap of the kind does not bind it. */
+	readonly uncapped?: boolean | undefined;
 }
 
 /** What is cleared, and how much of it. */

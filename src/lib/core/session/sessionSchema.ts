@@ -32,7 +32,8 @@ const lineSchema = z.strictObject({
 	worth: z.number().min(0),
 	held: z.boolean(),
 	can: z.array(memberId),
-	depth: depth.optional()
+	depth: depth.optional(),
+	uncapped: z.boolean().optional()
 });
 
 export const clearingSchema = z.strictObject({

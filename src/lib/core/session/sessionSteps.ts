@@ -10,7 +10,13 @@ export interface AsPlanned {
 	readonly kind: SessionKind;
 	/** What is known of the minutes of lines. */
 	readonly habits?: ReadonlyMap<string, Habit>;
+	/** Lines that no cap of the kind binds: the sitting after a round. */
+	readonly uncapped?: ReadonlySet<string> | undefined;
 }
+
+/** The cap binds quick and usual depth; deep takes its own minutes, and so does what comes after a round. */
+export const isUncapped = (line: DaySeries, uncapped: ReadonlySet<string> | undefined): boolean =>
+	line.depth === 'deep' || (uncapped?.has(line.line.id) ?? false);
 
 /** The steps of a line at the depth of its turn. */
 export function stepsOf(line: DaySeries): readonly JobStep[] {
@@ -55,8 +61,7 @@ function learned(steps: readonly JobStep[], factor: number): readonly JobStep[] 
 }
 
 /** The steps of a line as a session has them: as long as they really take, within the cap of its kind. */
-export function sessionSteps(line: DaySeries, { habits, kind }: AsPlanned) {
+export function sessionSteps(line: DaySeries, { habits, kind, uncapped }: AsPlanned) {
 	const steps = learned(stepsOf(line), habits?.get(line.line.id)?.factor ?? 1);
-	// The cap binds quick and usual depth; deep takes its own minutes.
-	return capped(steps, line.depth === 'deep' ? null : KIND_RULES[kind].cap);
+	return capped(steps, isUncapped(line, uncapped) ? null : KIND_RULES[kind].cap);
 }

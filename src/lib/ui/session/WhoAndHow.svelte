@@ -41,6 +41,7 @@
 >
 	{#if view.kind !== 'bite'}<input type="hidden" name="kind" value={view.kind} />{/if}
 	{#if view.brim}<input type="hidden" name="brim" value="1" />{/if}
+	{#if view.sitting}<input type="hidden" name="sitting" value="1" />{/if}
 	<input type="hidden" name="rooms" value={changed.rooms ?? rooms} />
 	<div class="w-28">
 		<TextField

@@ -27,6 +27,7 @@ export function sizeHref(view: FillView, minutes: number): string {
 	const rooms = view.inRooms.length > 0 ? view.inRooms.join(',') : seenRooms(view);
 	if (rooms) params.set('rooms', rooms);
 	if (view.brim) params.set('brim', '1');
+	if (view.sitting) params.set('sitting', '1');
 	if (view.depth) params.set('depth', view.depth);
 	if (view.floorsAsked) params.set('floors', view.floors);
 	return `/timer?${params}`;

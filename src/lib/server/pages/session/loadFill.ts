@@ -34,7 +34,7 @@ export async function loadFill(asker: Asker, url: URLSearchParams): Promise<Fill
 	const { home, day, at, sessions } = facts;
 	const rules = home.home.household;
 	const query = { ...wanted, kind: kindOn(wanted.kind, day.zone) };
-	const asked = query.minutes ?? String(defaultMinutes(facts, wanted.kind));
+	const asked = query.minutes ?? String(defaultMinutes(facts, wanted.kind, wanted.sitting));
 	const read = minutesAsked.safeParse(asked);
 	if (!read.success)
 		error(400, {
@@ -123,6 +123,7 @@ export async function loadFill(asker: Asker, url: URLSearchParams): Promise<Fill
 			: query.kind === 'bite' && made.later.length > 0
 				? href({ later: '1' })
 				: null,
+		...sittingOf(facts, query, minutes, href),
 		brim: query.brim,
 		depth: query.depth,
 		floors: filled.input.floors ?? 'with-room',
@@ -153,6 +154,23 @@ export async function loadFill(asker: Asker, url: URLSearchParams): Promise<Fill
 		inRooms: query.kind === 'visitors' ? [] : (query.rooms ?? []),
 		running,
 		formId: uuidv7()
+	};
+}
+
+/** A round can be followed by the sitting of the zone, in the same plan and as much longer. */
+function sittingOf(
+	{ home, day }: HouseNow,
+	query: Query,
+	minutes: number,
+	href: (changes: Partial<Record<keyof Query, string>>) => string
+): Pick<FillView, 'sitting' | 'sittingMinutes' | 'sittingHref'> {
+	const { sittingMinutes } = home.home.household.rhythm;
+	const can = query.kind === 'round' && day.zone !== null && !day.zone.clearing;
+	const long = query.sitting ? Math.max(1, minutes - sittingMinutes) : minutes + sittingMinutes;
+	return {
+		sitting: query.sitting,
+		sittingMinutes,
+		sittingHref: can ? href({ sitting: query.sitting ? '' : '1', minutes: String(long) }) : null
 	};
 }
 

@@ -166,11 +166,16 @@ export interface Filled extends Gathering {
 	readonly offers: readonly PailOffer[];
 }
 
-export function defaultMinutes({ home, day, minute }: HouseNow, kind: SessionKind): number {
+export function defaultMinutes(
+	{ home, day, minute }: HouseNow,
+	kind: SessionKind,
+	withSitting = false
+): number {
 	const rules = home.home.household;
 	const part = spanOfPart(partRunning(minute, rules), rules.parts);
+	const sitting = withSitting ? rules.rhythm.sittingMinutes : 0;
 	return Math.round(
-		minutesOf(kind, { day, sitting: rules.rhythm.sittingMinutes, leftOfPart: part.to - minute })
+		sitting + minutesOf(kind, { day, sitting: rules.rhythm.sittingMinutes, leftOfPart: part.to - minute })
 	);
 }
 
@@ -202,7 +207,8 @@ export function gatherFor(
 					pool,
 					rooms: query.rooms,
 					minutes,
-					pile: facts.pile
+					pile: facts.pile,
+					sitting: query.sitting
 				})
 			: { lines: day.lines.filter((one) => one.line.id === line), extra: [], seen: () => 1 };
 	// What was put in by hand is in, whatever the kind draws from.

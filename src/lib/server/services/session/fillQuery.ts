@@ -39,6 +39,8 @@ const askedSchema = z.object({
 	how: orNull(z.enum(TOGETHER)),
 	choice: z.enum(['worth', 'room', 'longest', 'start']).catch('worth'),
 	rooms: orNull(ids),
+	/** `1`, for a round: the sitting of the zone follows in the same session. */
+	sitting: flag,
 	/** `1`: filled to the brim, without a margin. */
 	brim: flag,
 	/** `1`: with what belongs to a later part of the day. */
@@ -77,6 +79,7 @@ export function hrefOf(query: Query, minutes: number, changes: Partial<Record<ke
 	put('later', query.later ? '1' : null);
 	put('floors', query.floors);
 	put('depth', query.depth);
+	put('sitting', query.sitting ? '1' : null);
 	put('choice', query.choice === 'worth' ? null : query.choice);
 	for (const [key, value] of Object.entries(changes)) {
 		if (value) params.set(key, value);

@@ -124,7 +124,7 @@ export async function start(asker: Asker, form: FormData) {
 			if (refusal !== null) return notYours(form, refusal);
 		}
 		const minutes = minutesAsked.safeParse(
-			query.minutes ?? Math.ceil(own?.minutes ?? defaultMinutes(facts, query.kind))
+			query.minutes ?? Math.ceil(own?.minutes ?? defaultMinutes(facts, query.kind, query.sitting))
 		);
 		if (!minutes.success)
 			return fail(400, {
