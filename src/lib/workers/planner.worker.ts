@@ -1,5 +1,6 @@
 /** The planner's second breath, beside the page: posts each better plan as it is found, then says that it is over. */
 import { chanceOfFitting, STARTER_SPREAD, type Habit } from '$core/planner/chance';
+import { isBetterForAll } from '$core/planner/company';
 import { checkPlan } from '$core/planner/checkPlan';
 import type { Plan, PlanInput } from '$core/planner/plan';
 import { betterPlans } from '$core/planner/makePlan';
@@ -9,6 +10,8 @@ export interface PlannerAsk {
 	readonly input: PlanInput;
 	readonly bell: number;
 	readonly habits: Readonly<Record<string, Habit>>;
+	/** The plan that is shown already. */
+	readonly first: Plan;
 	/** Plans that are less likely to be done in time are not shown. */
 	readonly least: number;
 }
@@ -21,6 +24,7 @@ export interface PlannerAnswer {
 
 self.addEventListener('message', ({ data }: MessageEvent<PlannerAsk>) => {
 	const { id, input, bell, habits, least } = data;
+	let shown = data.first;
 	const say = (plan: Plan | null) => {
 		const chance =
 			plan === null
@@ -30,8 +34,11 @@ self.addEventListener('message', ({ data }: MessageEvent<PlannerAsk>) => {
 						plan,
 						(job) => habits[job] ?? { factor: 1, spread: STARTER_SPREAD }
 					);
-		if (plan === null || chance >= least - 1e-9)
-			self.postMessage({ id, plan, chance } satisfies PlannerAnswer);
+		if (plan !== null) {
+			if (chance < least - 1e-9 || !isBetterForAll(input, plan, shown)) return;
+			shown = plan;
+		}
+		self.postMessage({ id, plan, chance } satisfies PlannerAnswer);
 	};
 	// The checker knows the rules by itself: what it would not let start is not shown either.
 	for (const plan of betterPlans(input))

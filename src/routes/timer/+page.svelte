@@ -34,7 +34,7 @@
 		const key = JSON.stringify(view.input);
 		if (view.kind === 'clearing' || view.cut || key === asked) return;
 		asked = key;
-		better.ask(view.input, view.minutes, view.habits, view.brim ? 0 : Math.min(0.8, view.chance));
+		better.ask(view.input, view.plan, view.minutes, view.habits, view.brim ? 0 : Math.min(0.8, view.chance));
 	});
 	const plan = $derived(better.plan ?? view.plan);
 	const chance = $derived(better.chance ?? view.chance);

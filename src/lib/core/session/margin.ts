@@ -1,5 +1,6 @@
 /** Plans that keep their word: done before the bell as surely as is promised, and nothing twice. Rules: "Chance of finishing". */
 import { chanceOfFitting, STARTER_SPREAD, type Habit } from '../planner/chance';
+import { isBetterForAll } from '../planner/company';
 import { attendedMinutes, type Plan, type PlanInput, type PlanJob } from '../planner/plan';
 import type { Filling } from './fill';
 import { KIND_RULES } from './kinds';
@@ -61,20 +62,20 @@ const TRIED_ALONE = 16;
 export const chanceOf = (filled: Filling, plan: Plan): number =>
 	chanceOfFitting({ ...filled.input, bell: filled.request.bell }, plan, (id) => habitInPlan(filled, id));
 
-/** A plan that leaves fewer people without work is taken for this much less of the worth. */
-const WORTH_FOR_COMPANY = 0.85;
-
 /**
  * Solved so that it keeps its word: of the fullest plan what gives least for its minutes is left out until it does, of
- * all that is in it or of the lane that ends last, whichever comes to more. The margin binds what is optional: what must
+ * all that is in it, of the lane that ends last, or but for the best job of each, whichever comes to more. The margin binds what is optional: what must
  * be in stays, however late that makes it.
  */
 export function withMargin(filled: Filling, input: PlanInput, solve: Solve): Solved {
 	const whole = withoutCovered(filled, input, solve);
 	if (filled.request.brim || chanceOf(filled, whole.plan) >= KEEPS_ITS_WORD) return whole;
-	const ways = input.people.length > 1 ? [false, true] : [false];
-	const kept = ways.flatMap((lastLane) => cutDown(filled, input, whole, solve, lastLane) ?? []);
-	const best = kept.reduce<Solved | null>((a, one) => (a && !isBetter(input, one, a) ? a : one), null);
+	const ways: readonly Way[] = input.people.length > 1 ? ['least', 'last-lane', 'a-job-each'] : ['least'];
+	const kept = ways.flatMap((way) => cutDown(filled, input, whole, solve, way) ?? []);
+	const best = kept.reduce<Solved | null>(
+		(a, one) => (a && !isBetterForAll(input, one.plan, a.plan) ? a : one),
+		null
+	);
 	if (best) return best;
 	// Only what must be in, where there is such a thing; else the one job that is likeliest.
 	const must = whole.input.jobs.filter((job) => !job.optional);
@@ -82,41 +83,37 @@ export function withMargin(filled: Filling, input: PlanInput, solve: Solve): Sol
 	return likeliest(filled, input, solve) ?? whole;
 }
 
-/** More worth, or about as much with fewer people who have nothing to do. */
-function isBetter(input: PlanInput, one: Solved, other: Solved): boolean {
-	const idle = ({ plan }: Solved) =>
-		input.people.filter((person) => !plan.entries.some((entry) => entry.person === person.id)).length;
-	const fewer = idle(other) - idle(one);
-	if (fewer > 0) return one.plan.worth >= other.plan.worth * WORTH_FOR_COMPANY;
-	if (fewer < 0) return other.plan.worth < one.plan.worth * WORTH_FOR_COMPANY;
-	return one.plan.worth > other.plan.worth;
+/** What is given up first: what gives least of all, or in the lane that ends last; or all but the best job of each. */
+type Way = 'least' | 'last-lane' | 'a-job-each';
+
+/** Of each person in a plan the job that gives most for its minutes. */
+function bestOfEach(input: PlanInput, plan: Plan, yields: (job: PlanJob) => number): ReadonlySet<string> {
+	return new Set(
+		input.people.flatMap(({ id }) => {
+			const theirs = new Set(plan.entries.filter((one) => one.person === id).map((one) => one.job));
+			const jobs = input.jobs.filter((job) => theirs.has(job.id)).sort((a, b) => yields(b) - yields(a));
+			return jobs[0]?.id ?? [];
+		})
+	);
 }
 
 /** The fullest plan without what gives least, until it keeps its word; null where nothing optional is left to give up. */
-function cutDown(
-	filled: Filling,
-	input: PlanInput,
-	whole: Solved,
-	solve: Solve,
-	lastLane: boolean
-): Solved | null {
+function cutDown(filled: Filling, input: PlanInput, whole: Solved, solve: Solve, way: Way): Solved | null {
 	const planned = new Set(whole.plan.entries.map((entry) => entry.job));
 	const yields = (job: PlanJob) => job.worth / (attendedMinutes(job) + 0.5);
 	const kept = input.jobs.filter((job) => planned.has(job.id));
+	const stays = way === 'a-job-each' ? bestOfEach(input, whole.plan, yields) : new Set<string>();
+	const mayGo = () => kept.filter((job) => job.optional && !stays.has(job.id));
 	let latest = whole.plan;
-	while (kept.some((job) => job.optional)) {
+	while (mayGo().length > 0) {
 		const last = latest.entries.reduce((a, b) => (b.end > a.end ? b : a)).person;
 		const theirs = new Set(
-			lastLane ? latest.entries.filter((one) => one.person === last).map((one) => one.job) : []
+			way === 'last-lane' ? latest.entries.filter((one) => one.person === last).map((one) => one.job) : []
 		);
-		const [out] = kept
-			.filter((job) => job.optional)
-			.sort(
-				(a, b) =>
-					Number(theirs.has(b.id)) - Number(theirs.has(a.id)) ||
-					yields(a) - yields(b) ||
-					(a.id < b.id ? -1 : 1)
-			);
+		const [out] = mayGo().sort(
+			(a, b) =>
+				Number(theirs.has(b.id)) - Number(theirs.has(a.id)) || yields(a) - yields(b) || (a.id < b.id ? -1 : 1)
+		);
 		kept.splice(kept.indexOf(out as PlanJob), 1);
 		if (kept.length === 0) return null;
 		const plan = solve({ ...input, jobs: kept.map((job) => ({ ...job, optional: false })) });

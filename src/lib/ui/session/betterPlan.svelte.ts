@@ -15,8 +15,14 @@ export class BetterPlan {
 	#worker: Worker | null = null;
 	#asked = 0;
 
-	/** Asks for better plans of a problem that are as sure as `least`; what was asked before is forgotten. */
-	ask(input: PlanInput, bell: number, habits: Readonly<Record<string, Habit>>, least: number): void {
+	/** Asks for better plans of a problem than the first one, that are as sure as `least`; what was asked before is forgotten. */
+	ask(
+		input: PlanInput,
+		first: Plan,
+		bell: number,
+		habits: Readonly<Record<string, Habit>>,
+		least: number
+	): void {
 		this.stop();
 		this.plan = null;
 		this.chance = null;
@@ -38,7 +44,7 @@ export class BetterPlan {
 			} else if (this.#touched) this.#waiting = data;
 			else this.#show(data);
 		});
-		this.#worker.postMessage({ id, input, bell, habits, least } satisfies PlannerAsk);
+		this.#worker.postMessage({ id, input, first, bell, habits, least } satisfies PlannerAsk);
 	}
 
 	/** A finger or the pointer is on the plan: what comes meanwhile is shown when it has left. */
