@@ -77,14 +77,15 @@ async function clearing(page, stack, shoot) {
 		}
 	};
 	const things = [
-		['torch', 'lamp-room'],
-		['jar lid', 'lamp-room'],
-		['glue', 'ticket-office'],
-		['sock', 'bunk-room']
+		['torch', 'Lamp Room'],
+		['jar lid', 'Lamp Room'],
+		['glue', 'Ticket Office'],
+		['sock', 'Bunk Room']
 	];
 	for (const [i, [thing, room]] of things.entries()) {
-		await page.getByPlaceholder('what it is, if you like').fill(thing);
-		await page.getByLabel('Where it belongs').selectOption(room);
+		await page.getByPlaceholder('what it is').fill(thing);
+		await page.getByRole('combobox', { name: /^Where it belongs:/ }).click();
+		await page.getByRole('option', { name: room, exact: true }).click();
 		await page.getByRole('button', { name: /^Put away, / }).click();
 		await page.getByRole('button', { name: `Put away, ${i + 1} so far` }).waitFor();
 	}

@@ -1,6 +1,6 @@
 /** Sessions as a household runs them: every kind, together, before visitors, clearing, the laundry, and by words. */
 import { allSent, another, begin, besideTheWork, giant, heard, otherWay, setDown, withStubs } from './pails';
-import { expect, expectAccessible, expectAccessibleAnywhere, ready, test } from './stack';
+import { choose, expect, expectAccessible, expectAccessibleAnywhere, ready, test } from './stack';
 
 test.use({ stackOf: 'sessions' });
 test.beforeEach(({ stack }) => stack.setClock('2027-03-03T10:40:00Z'));
@@ -280,11 +280,11 @@ test('a clearing is counted, rung, put away room All together, one room after an
 		await expect(page.getByRole('button', { name: `Give away, ${i} so far` })).toBeVisible();
 	}
 	for (const [thing, room] of [
-		['torch', 'lamp-room'],
-		['sock', 'bunk-room']
+		['torch', 'Lamp Room'],
+		['sock', 'Bunk Room']
 	] as const) {
-		await page.getByPlaceholder('what it is, if you like').fill(thing);
-		await page.getByLabel('Where it belongs').selectOption(room);
+		await page.getByPlaceholder('what it is').fill(thing);
+		await choose(page, 'Where it belongs', room);
 		await page.getByRole('button', { name: /^Put away, / }).click();
 	}
 	await expect(page.getByRole('button', { name: 'Put away, 2 so far' })).toBeVisible();

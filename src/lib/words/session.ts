@@ -119,3 +119,11 @@ export const WHO_AND_HOW = {
 /** A round with the zone's sitting after it, or without. */
 export const sittingLink = (on: boolean, minutes: number) =>
 	on ? 'Without the zone jobs after it' : `Then the zone jobs, ${minutes} min more`;
+
+/** Counting into the three containers. */
+export const CLEARING = {
+	what: 'What it is, to put away',
+	whatAsk: 'what it is',
+	where: 'Where it belongs',
+	whereAsk: 'belongs where?'
+} as const;

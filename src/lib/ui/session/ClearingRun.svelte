@@ -1,5 +1,7 @@
 <script lang="ts">
 	/** While a clearing runs: one thing at a time, three containers to count into. */
+	import { CLEARING } from '$words/session';
+	import Choice from '../kit/Choice.svelte';
 	import type { Clearing } from '$core/clearing/clearing';
 	import type { Container as Kind } from '$core/session/sessionPlan';
 	import Container from './Container.svelte';
@@ -89,20 +91,24 @@
 		</div>
 		<div class="foot">
 			<label
-				><span class="sr">What it is, to put away</span><input
+				><span class="sr">{CLEARING.what}</span><input
 					class="field"
 					maxlength="60"
-					placeholder="what it is, if you like"
+					placeholder={CLEARING.whatAsk}
 					bind:value={thing}
 				/></label
 			>
-			<label
-				><span class="sr">Where it belongs</span><select class="tape" bind:value={belongs}
-					><option value="">belongs…</option>{#each rooms as room (room.id)}<option value={room.id}
-							>{room.name}</option
-						>{/each}</select
-				></label
-			>
+			<div class="where min-w-44">
+				<Choice
+					label={CLEARING.where}
+					hideLabel
+					options={[
+						{ value: '', label: CLEARING.whereAsk },
+						...rooms.map((room) => ({ value: room.id, label: room.name }))
+					]}
+					bind:value={belongs}
+				/>
+			</div>
 			{#if clearing.last}
 				<button
 					class="plain undo"
@@ -264,7 +270,7 @@
 			min-width: 0;
 		}
 		.foot .field,
-		.foot select {
+		.where {
 			width: 100%;
 		}
 		.undo {
