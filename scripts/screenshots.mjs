@@ -45,7 +45,7 @@ const begun = async (page) => {
 
 /** Three people in one pail, a few minutes in. */
 async function together(page, stack, shoot, press) {
-	await page.goto(`${stack.url}/timer?minutes=20&for=ottilie&with=bram,juno`);
+	await page.goto(`${stack.url}/timer?minutes=40&for=ottilie&with=bram,juno`);
 	await page.locator('[data-settled=yes]').waitFor({ timeout: 30_000 });
 	await shoot(page, 'fill');
 	await begun(page);
