@@ -50,6 +50,7 @@ export const waitingToWash = (loads: number) =>
 export const missedWords = (day: string) => `not washed on ${day}`;
 
 export const PILE = {
+	nothing: 'Nothing waits to be washed.',
 	jobs: 'On today’s list',
 	start: 'Start',
 	startLabel: (name: string) => `Start now: ${name}`

@@ -251,40 +251,42 @@
 		</div>
 		<div class="gone">
 			<h2>All laundry done by</h2>
-			<table>
-				<thead
-					><tr
-						><th scope="col"><span class="sr">Loads a day</span></th
-						>{#each view.pile[0]?.days ?? [] as day (day.name)}<th scope="col">{day.name}</th>{/each}<th
-							scope="col"><span class="sr">All done by</span></th
-						></tr
-					></thead
-				>
-				<tbody>
-					{#each view.pile as row (row.aDay)}
-						<tr class:chosen={row.chosen}>
-							<th scope="row">
-								{#if view.maySet && !row.chosen}
-									<ActForm action="/laundry?/set" values={{ revision: view.revision, aDay: row.aDay }}
-										><button class="text-link">{row.aDay} a day</button></ActForm
+			{#if toWash === 0}<p class="dim">{PILE.nothing}</p>{:else}
+				<table>
+					<thead
+						><tr
+							><th scope="col"><span class="sr">Loads a day</span></th
+							>{#each view.pile[0]?.days ?? [] as day (day.name)}<th scope="col">{day.name}</th>{/each}<th
+								scope="col"><span class="sr">All done by</span></th
+							></tr
+						></thead
+					>
+					<tbody>
+						{#each view.pile as row (row.aDay)}
+							<tr class:chosen={row.chosen}>
+								<th scope="row">
+									{#if view.maySet && !row.chosen}
+										<ActForm action="/laundry?/set" values={{ revision: view.revision, aDay: row.aDay }}
+											><button class="text-link">{row.aDay} a day</button></ActForm
+										>
+									{:else}{row.aDay} a day{/if}
+								</th>
+								{#each row.days as day (day.name)}
+									<td
+										><span
+											class="stack"
+											style:--n={Math.min(8, day.left)}
+											role="img"
+											aria-label={day.left === 0 ? 'none' : `${day.left} to wash`}
+										></span></td
 									>
-								{:else}{row.aDay} a day{/if}
-							</th>
-							{#each row.days as day (day.name)}
-								<td
-									><span
-										class="stack"
-										style:--n={Math.min(8, day.left)}
-										role="img"
-										aria-label={day.left === 0 ? 'none' : `${day.left} to wash`}
-									></span></td
-								>
-							{/each}
-							<td><span class="fetch">{row.gone}</span></td>
-						</tr>
-					{/each}
-				</tbody>
-			</table>
+								{/each}
+								<td><span class="fetch">{row.gone}</span></td>
+							</tr>
+						{/each}
+					</tbody>
+				</table>
+			{/if}
 			{#if view.maySet}
 				<form class="days" method="post" action="/laundry?/set" use:once>
 					<input type="hidden" name="revision" value={view.revision} />
@@ -579,6 +581,11 @@
 		border-color: var(--cobalt-ink);
 		background: repeating-linear-gradient(to bottom, var(--cobalt-ink) 0 1.5px, var(--enamel-hi) 1.5px 6px);
 	}
+	.add label,
+	.add select {
+		min-width: 0;
+		max-width: 100%;
+	}
 	.days fieldset {
 		display: flex;
 		flex-wrap: wrap;
@@ -649,6 +656,16 @@
 		}
 		.stack {
 			width: 24px;
+		}
+	}
+	@media (max-width: 360px) {
+		.gone th,
+		.gone td {
+			padding: 4px 1px;
+			font-size: 0.875rem;
+		}
+		.stack {
+			width: 16px;
 		}
 	}
 </style>

@@ -301,9 +301,10 @@
 	}
 	aside li {
 		display: grid;
-		grid-template-columns: 24px 1fr auto;
+		grid-template-columns: 24px minmax(0, 1fr) auto;
 		gap: 10px;
 		align-items: start;
+		overflow-wrap: anywhere;
 		padding: 10px 0;
 		border-bottom: 1px solid var(--tin-1);
 	}

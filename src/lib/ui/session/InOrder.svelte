@@ -78,7 +78,7 @@
 	}
 	li {
 		display: grid;
-		grid-template-columns: 66px 1fr;
+		grid-template-columns: 66px minmax(0, 1fr);
 		gap: 30px;
 		margin-bottom: 8px;
 	}
@@ -120,6 +120,7 @@
 		display: grid;
 		flex: 1;
 		min-width: 0;
+		overflow-wrap: anywhere;
 	}
 	.text span,
 	.minutes {
@@ -154,7 +155,7 @@
 			left: 62px;
 		}
 		li {
-			grid-template-columns: 50px 1fr;
+			grid-template-columns: 50px minmax(0, 1fr);
 			gap: 24px;
 		}
 		.bell {

@@ -164,6 +164,7 @@
 	}
 	nav {
 		display: flex;
+		flex-wrap: wrap;
 		gap: 8px;
 		margin: 18px 0 8px;
 	}
@@ -171,7 +172,9 @@
 		display: grid;
 		place-items: center;
 		min-height: 46px;
+		max-width: 100%;
 		padding: 0 20px;
+		overflow-wrap: anywhere;
 		border: 1.5px solid var(--tin-2);
 		background: var(--enamel-hi);
 		font-family: var(--font-display);
