@@ -103,4 +103,17 @@ test('pages of a home where all is called the same open whole', async ({ page, s
 		await ready(page);
 		await expect(page.getByRole('heading', { level: 1 }).first(), path).toBeAttached();
 	}
+	// Whoever and whatever is called alike is told apart where one of them is chosen.
+	await page.goto('/timer?minutes=30');
+	await ready(page);
+	await page.getByRole('combobox', { name: 'For' }).click();
+	const people = await page.getByRole('option').allInnerTexts();
+	expect(people.length).toBeGreaterThan(4);
+	expect(new Set(people).size).toBe(people.length);
+	expect(people.join()).toMatch(/Anna \(organiser\).*Anna \(child, born \d{4}\)/);
+	await page.goto('/house?room=washroom');
+	await ready(page);
+	const heads = await page.getByRole('heading', { name: /^Room/ }).allInnerTexts();
+	expect(heads.join()).toMatch(/^Room \(/);
+	await expect(page.getByLabel('Name', { exact: true })).toHaveValue('Room');
 });

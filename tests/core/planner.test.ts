@@ -38,6 +38,23 @@ describe('what cannot be planned', () => {
 		expect(plan.left).toEqual(['soak']);
 		expect(plan.end).toBe(2);
 	});
+	it('a job is not left for half a minute that a hop to another room would gain', () => {
+		const soak = {
+			id: 'soak',
+			worth: 5,
+			optional: true,
+			steps: [
+				{ room: 'a', class: 0, minutes: 1, waitMin: 0.5 },
+				{ room: 'a', class: 5, minutes: 1 }
+			]
+		};
+		const plain = problem(20, [soak, oneStep('hall', 1, 5, { room: 'b' })], {
+			move: { sameStorey: 0, perStorey: 0 }
+		});
+		const rooms = (hopCost: number) => planned({ ...plain, hopCost }).entries.map((one) => one.job);
+		expect(rooms(0)).toEqual(['soak', 'hall', 'soak']);
+		expect(rooms(0.5).join()).toMatch(/soak,soak/);
+	});
 	it('pairs in a circle: one of them stays out', () => {
 		const plan = planned(
 			problem(20, [oneStep('one', 2, 3), oneStep('two', 2, 1)], {

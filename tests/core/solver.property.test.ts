@@ -106,6 +106,37 @@ describe('the timing of an order', () => {
 		);
 	});
 
+	it('counts as a hop each taking up of a job after another room came between, and as no hop what stays in a room', () => {
+		let seen = 0;
+		fc.assert(
+			fc.property(planInput(6, 10), (plain) => {
+				const input = { ...plain, hopCost: 0.5 };
+				const problem = flatten(input);
+				const state = stateOf(input, problem, firstPlan(input));
+				const timing = new Timing(problem);
+				timing.time(state.order, state.n, state.who);
+				const entries = entriesOf(input, problem, state, timing);
+				const roomOf = (one: { job: string; step: number }) =>
+					input.jobs.find((job) => job.id === one.job)?.steps[one.step]?.room;
+				let hops = 0;
+				for (const person of input.people) {
+					const own = entries.filter((one) => one.person === person.id).sort((a, b) => a.start - b.start);
+					own.forEach((one, i) => {
+						const last = own.slice(0, i).findLastIndex((before) => before.job === one.job);
+						if (last < 0) return;
+						const from = roomOf(own[last] as (typeof own)[number]);
+						if (own.slice(last + 1, i).some((between) => roomOf(between) !== from)) hops++;
+					});
+				}
+				seen += hops;
+				expect(timing.hops()).toBe(hops);
+				expect(timing.endCost()).toBeCloseTo(timing.makespan() + hops * 0.5, 9);
+			}),
+			{ numRuns: 200, seed: 53 }
+		);
+		expect(seen).toBeGreaterThan(10);
+	});
+
 	it('refuses what can never stand: a floor before its ceiling, a step over your time, a job before its pair', () => {
 		const tall = small(10, [oneStep('high', 2, 1, { class: 2 }), oneStep('floor', 2, 1, { class: 6 })], {
 			pairs: [['floor', 'later']]

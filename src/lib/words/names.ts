@@ -2,5 +2,5 @@
 import type { PreparedHome } from '$core/schedule/preparedHome';
 
 export function memberName(home: PreparedHome, id: string | null): string {
-	return home.home.members.find((m) => m.id === id)?.name ?? '';
+	return home.members.find((m) => m.id === id)?.name ?? '';
 }

@@ -117,7 +117,7 @@ const named = (
 };
 const variantsOf = ({ home, projection, today }: Week) => variantsFrom(home, projection, today);
 
-const nameOf = (home: PreparedHome, id: string) => home.home.members.find((one) => one.id === id)?.name ?? '';
+const nameOf = (home: PreparedHome, id: string) => home.members.find((one) => one.id === id)?.name ?? '';
 
 /** Who does a line, in a word or two; empty for whoever comes. */
 function whoOf(home: PreparedHome, line: Series): string {
@@ -227,7 +227,7 @@ function reachedClass(line: Series, i: number): number {
 /** A person and a day: what is theirs, by part of the day. `ids` are the lines that are theirs on it. */
 export function personCard(week: Week, member: string, day: CivilDay, ids: readonly string[]): Card | null {
 	const { home } = week;
-	const found = home.home.members.find((one) => one.id === member && one.role !== 'device');
+	const found = home.members.find((one) => one.id === member && one.role !== 'device');
 	if (!found) return null;
 	const mine = linesOf(home, (line) => ids.includes(line.id));
 	let part: DayPart | null = null;

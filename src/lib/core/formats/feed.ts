@@ -48,9 +48,7 @@ function partOf(line: Series, home: PreparedHome): number | null {
 }
 
 function base(line: Series, input: FeedInput) {
-	const names = line.job.who.members.map(
-		(id) => input.home.home.members.find((one) => one.id === id)?.name ?? id
-	);
+	const names = line.job.who.members.map((id) => input.home.members.find((one) => one.id === id)?.name ?? id);
 	return {
 		title: line.job.name,
 		where: line.room.name,

@@ -146,7 +146,7 @@ export function assignWeek(question: AssignQuestion): AssignedWeek {
 		else open.push({ occurrence, can });
 	}
 
-	const dislikes = new Map(home.home.members.map((member) => [member.id, new Set(member.dislikes)]));
+	const dislikes = new Map(home.members.map((member) => [member.id, new Set(member.dislikes)]));
 	const shared = assign(
 		people.map((one) => ({ ...one, minutesSoFar: minutes.get(one.id) ?? 0 })),
 		open.map(({ occurrence, can }) => {

@@ -30,7 +30,7 @@ export function nextLine(
 	const isAway = (id: string) => given.away?.has(id) ?? false;
 	const isHome = (id: string) =>
 		!isAway(id) &&
-		home.home.members.some(
+		home.members.some(
 			(m) => m.id === id && homeSpans(m, day.date).some((span) => span.from <= minute && minute < span.to)
 		);
 	const nearness = (line: DaySeries) => {

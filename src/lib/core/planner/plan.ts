@@ -55,6 +55,8 @@ export interface PlanInput {
 	readonly people: readonly PlanPerson[];
 	readonly rooms: readonly { readonly id: string; readonly storey: number }[];
 	readonly move: { readonly sameStorey: number; readonly perStorey: number };
+	/** Minutes that each taking up again of a job counts for, after a job of another room came between; left out: 0. */
+	readonly hopCost?: number | undefined;
 	readonly appliances: readonly string[];
 	/** Every attended step of the first ends before any of the second begins. */
 	readonly pairs: readonly (readonly [string, string])[];
@@ -90,6 +92,9 @@ export interface Plan {
 	/** No plan is worth more, and none of its worth ends earlier: all were looked at. */
 	readonly exact: boolean;
 }
+
+/** Minutes that a hop counts for in the plans of a home. */
+export const HOP_COST = 0.5;
 
 /** Attended minutes of a job. */
 export function attendedMinutes(job: PlanJob): number {

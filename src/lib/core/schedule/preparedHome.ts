@@ -7,7 +7,16 @@ import { weekSwaps, type Rotation } from '../calendar/rotation';
 import { BEGINNING, type SeriesRule, type SeriesVersion, type SeriesVersions } from './series';
 import type { ZoneItem } from './zoneList';
 import { seriesId } from '../household/entry';
-import { startOfJob, type Home, type Household, type Job, type Room, type Zone } from '../household/home';
+import { membersApart, roomsApart } from '../household/toldApart';
+import {
+	startOfJob,
+	type Home,
+	type Household,
+	type Job,
+	type Member,
+	type Room,
+	type Zone
+} from '../household/home';
 
 /** A version of the home, with the first day on which it holds. */
 export interface HomeVersion {
@@ -40,6 +49,9 @@ export interface PreparedHome {
 	/** Jobs of all versions, each as it was last: the names of what is gone. */
 	readonly everyJob: ReadonlyMap<string, Job>;
 	readonly everyRoom: ReadonlyMap<string, Room>;
+	/** With names that tell apart those that are called alike; those to be edited stand in `home`. */
+	readonly members: readonly Member[];
+	readonly rooms: readonly Room[];
 	readonly roomById: ReadonlyMap<string, Room>;
 	readonly zoneById: ReadonlyMap<string, Zone>;
 	readonly rotation: Rotation;
@@ -185,7 +197,8 @@ function extend(before: Prepared | null, version: HomeVersion): Prepared {
 	const { home } = version;
 	const versions = [...(before?.versions ?? []), version];
 	const lines = linesWith(before?.lines ?? new Map(), version);
-	const roomById = new Map(home.rooms.map((room) => [room.id, room]));
+	const rooms = roomsApart(home);
+	const roomById = new Map(rooms.map((room) => [room.id, room]));
 	const series = lineKeys(home).map(([id, job, part]): Series => ({
 		id,
 		job,
@@ -203,8 +216,10 @@ function extend(before: Prepared | null, version: HomeVersion): Prepared {
 		everyJob: new Map([...(before?.everyJob ?? []), ...home.jobs.map((job): [string, Job] => [job.id, job])]),
 		everyRoom: new Map([
 			...(before?.everyRoom ?? []),
-			...home.rooms.map((room): [string, Room] => [room.id, room])
+			...rooms.map((room): [string, Room] => [room.id, room])
 		]),
+		members: membersApart(home),
+		rooms,
 		roomById,
 		zoneById: new Map(home.zones.map((zone) => [zone.id, zone])),
 		rotation,

@@ -10,7 +10,7 @@ import type { PailStep, SessionLine, SessionPlan } from './sessionPlan';
 import { classesForbid, orderPairs } from '../planner/orderPairs';
 import type { Depth } from '../household/fields';
 import type { Habit } from '../planner/chance';
-import type { Plan, PlanInput, PlanJob } from '../planner/plan';
+import { HOP_COST, type Plan, type PlanInput, type PlanJob } from '../planner/plan';
 import { isUncapped, planSteps, sessionSteps, type AsPlanned } from './sessionSteps';
 import { settle, type Together } from './together';
 
@@ -134,6 +134,7 @@ export function filling(request: FillRequest): Filling {
 		})),
 		rooms: rooms.map((room) => ({ id: room.id, storey: room.storey })),
 		move: household.moves,
+		hopCost: HOP_COST,
 		appliances: [],
 		pairs: pairsOf(
 			lines,

@@ -166,7 +166,7 @@ function stations(room: string): (ExtraJob & { readonly isIn: (job: Job) => bool
 
 /** The kitchen of an evening: its own routine where it has one, and the stations that the routine leaves out. */
 function resetOf({ home }: GatherQuestion, on: readonly DaySeries[]): Gathered {
-	const kitchen = home.home.rooms.find((room) => room.kind === 'kitchen') ?? home.home.rooms[0];
+	const kitchen = home.rooms.find((room) => room.kind === 'kitchen') ?? home.rooms[0];
 	const inKitchen = on.filter(
 		(line) =>
 			line.line.room.id === kitchen?.id &&
@@ -197,9 +197,7 @@ const QUICK: Readonly<Record<string, readonly (readonly [string, string, number,
 
 /** Rooms that visitors see: all that stands about into one basket, then what shows most; then what is due there. */
 function visitorsOf({ home, pool, rooms }: GatherQuestion): Gathered {
-	const shown = home.home.rooms.filter((room) =>
-		rooms === null ? room.seenByVisitors : rooms.includes(room.id)
-	);
+	const shown = home.rooms.filter((room) => (rooms === null ? room.seenByVisitors : rooms.includes(room.id)));
 	const extra = shown.flatMap((room): ExtraJob[] => [
 		{
 			id: `~basket-${room.id}`,
@@ -264,10 +262,8 @@ function laundryUnderneath(
 	const [usual] = home.home.jobs.filter(isWash);
 	const room =
 		home.roomById.get(usual?.room ?? '') ??
-		['laundry', 'bathroom', 'kitchen'].flatMap((kind) =>
-			home.home.rooms.filter((one) => one.kind === kind)
-		)[0] ??
-		home.home.rooms[0];
+		['laundry', 'bathroom', 'kitchen'].flatMap((kind) => home.rooms.filter((one) => one.kind === kind))[0] ??
+		home.rooms[0];
 	const own = on.filter((line) => isWash(line.line.job)).length;
 	const count = Math.max(0, Math.min(4, Math.floor(minutes / (WASH + 45))) - own);
 	if (!room) return [];

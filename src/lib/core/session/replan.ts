@@ -5,7 +5,7 @@
  */
 import type { SessionState } from './sessionState';
 import type { PailStep, SessionPlan } from './sessionPlan';
-import { moveMinutes, type Plan, type PlanInput, type PlanJob } from '../planner/plan';
+import { HOP_COST, moveMinutes, type Plan, type PlanInput, type PlanJob } from '../planner/plan';
 import { firstPlan } from '../planner/makePlan';
 import { flatten } from '../planner/solver/problem';
 import { Timing } from '../planner/solver/timing';
@@ -199,6 +199,7 @@ function restOf(
 			})),
 			rooms: plan.rooms,
 			move: plan.move,
+			hopCost: HOP_COST,
 			appliances: [],
 			pairs: plan.pairs,
 			jobs,

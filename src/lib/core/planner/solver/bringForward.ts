@@ -25,7 +25,7 @@ export function bringForward(problem: Problem, state: State, timed: Timing): voi
 		return sum;
 	};
 	if (n === 0 || !timed.time(order, n, who)) return;
-	const latest = timed.makespan();
+	const latest = timed.endCost();
 	let least = wait();
 	for (let sweep = 0; sweep < SWEEPS; sweep++) {
 		let better = false;
@@ -34,7 +34,7 @@ export function bringForward(problem: Problem, state: State, timed: Timing): voi
 			let kept = from;
 			for (let to = from - 1; to >= 0 && job[order[to] as number] !== job[s]; to--) {
 				move(order, kept, to);
-				if (timed.time(order, n, who) && timed.makespan() <= latest) {
+				if (timed.time(order, n, who) && timed.endCost() <= latest) {
 					const now = wait();
 					if (now < least - 1e-9) {
 						least = now;

@@ -32,7 +32,7 @@ export class Fitting {
 	private versions = 0;
 	private readonly version = () => ++this.versions;
 	private readonly unrest = () => this.random() * JITTER;
-	private readonly cost = () => this.over() + this.timing.makespan() * 0.05 + this.timing.laneSum() * 0.02;
+	private readonly cost = () => this.over() + this.timing.endCost() * 0.05 + this.timing.laneSum() * 0.02;
 
 	constructor(
 		private readonly problem: Problem,
@@ -108,7 +108,7 @@ export class Fitting {
 	private measure(): number {
 		const { state, timing } = this;
 		timing.time(state.order, state.n, state.who);
-		state.makespan = timing.makespan();
+		state.endCost = timing.endCost();
 		state.laneSum = timing.laneSum();
 		state.moves = timing.moves();
 		return this.cost();

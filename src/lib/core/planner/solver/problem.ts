@@ -20,6 +20,8 @@ export interface Problem {
 	readonly surfaces: number;
 	readonly floorsAtEnd: boolean;
 	readonly topDown: boolean;
+	/** Minutes that a hop counts for. */
+	readonly hopCost: number;
 	/** By room: 0 on the highest storey, more further down. */
 	readonly level: Int32Array;
 	/** By step: steps of a job stand one after the other. */
@@ -144,6 +146,7 @@ export function flatten(input: PlanInput): Problem {
 		surfaces: surfaceIds.length,
 		floorsAtEnd: input.floors === 'at-end',
 		topDown: input.topDown === true,
+		hopCost: input.hopCost ?? 0,
 		level: ints(roomIds.map((id) => storeys.indexOf(storeyOf(id)))),
 		job: ints(flat.map((f) => f.j)),
 		index: ints(flat.map((f) => f.i)),

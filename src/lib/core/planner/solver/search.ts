@@ -69,8 +69,8 @@ export class Search {
 	/** What an insertion is judged by. */
 	private readonly cost = () =>
 		this.pulling
-			? this.timing.makespan() + this.timing.laneSum() * 0.02 + this.timing.moves() * 0.001
-			: this.timing.laneSum() + this.timing.moves() * 0.01;
+			? this.timing.endCost() + this.timing.laneSum() * 0.02 + this.timing.moves() * 0.001
+			: this.timing.laneSum() + this.timing.hops() * this.problem.hopCost + this.timing.moves() * 0.01;
 
 	constructor(
 		private readonly problem: Problem,
@@ -172,7 +172,7 @@ export class Search {
 	private measure(state: State): void {
 		const { timing } = this;
 		timing.time(state.order, state.n, state.who);
-		state.makespan = timing.makespan();
+		state.endCost = timing.endCost();
 		state.laneSum = timing.laneSum();
 		state.moves = timing.moves();
 	}
@@ -187,7 +187,7 @@ export class Search {
 
 	/** What is best of all: worth, then the end, then fewer moves. */
 	private truth(state: State): number {
-		return state.worth * 1e4 - state.makespan - state.moves * 1e-3 - this.missing(state) * MUST * 1e4;
+		return state.worth * 1e4 - state.endCost - state.moves * 1e-3 - this.missing(state) * MUST * 1e4;
 	}
 
 	/** What the search climbs: while it looks for worth, minutes that are free count a little. */
@@ -265,14 +265,14 @@ export class Search {
 		let better = false;
 		for (let k = 0; k < times && state.n > 1; k++) {
 			const was = this.value;
-			const { makespan, laneSum, moves, version } = state;
+			const { endCost, laneSum, moves, version } = state;
 			const back = shiftStep(this.problem, state, this.random);
 			if (!back) continue;
 			if (!timing.time(order, state.n, who)) {
 				back();
 				continue;
 			}
-			state.makespan = timing.makespan();
+			state.endCost = timing.endCost();
 			state.laneSum = timing.laneSum();
 			state.moves = timing.moves();
 			state.version = this.version();
@@ -280,7 +280,7 @@ export class Search {
 			if (this.note()) better = true;
 			else if (this.value < was - bar) {
 				back();
-				Object.assign(state, { makespan, laneSum, moves, version });
+				Object.assign(state, { endCost, laneSum, moves, version });
 				this.value = was;
 			}
 		}

@@ -60,7 +60,7 @@ export function solveExactly(problem: Problem, known: State, nodes: number): Sta
 
 	/** No plan that begins like this ends earlier. */
 	function earliestEnd(spare: number): number {
-		let bound = timed.makespan();
+		let bound = timed.endCost();
 		let sum = 0;
 		for (let p = 0; p < people; p++) sum += Math.max(timed.laneEnd[p] as number, from[p] as number);
 		for (let j = 0; j < jobs; j++) {
@@ -93,7 +93,7 @@ export function solveExactly(problem: Problem, known: State, nodes: number): Sta
 	function better(): boolean {
 		if (mustIn !== bestMusts) return mustIn > bestMusts;
 		if (Math.abs(now.worth - best.worth) > EPS) return now.worth > best.worth;
-		if (Math.abs(now.makespan - best.makespan) > EPS) return now.makespan < best.makespan;
+		if (Math.abs(now.endCost - best.endCost) > EPS) return now.endCost < best.endCost;
 		return now.moves < best.moves;
 	}
 
@@ -101,7 +101,7 @@ export function solveExactly(problem: Problem, known: State, nodes: number): Sta
 	function descend(last: number): boolean {
 		if (++looked > nodes) return false;
 		if (open === 0 && now.n > 0) {
-			now.makespan = timed.makespan();
+			now.endCost = timed.endCost();
 			now.moves = timed.moves();
 			if (better()) {
 				copyState(now, best);
@@ -113,8 +113,8 @@ export function solveExactly(problem: Problem, known: State, nodes: number): Sta
 		if (bestMusts === mustCount) {
 			if (spare < -EPS) return true;
 			const bound = earliestEnd(spare);
-			if (spare <= EPS && bound > best.makespan + EPS) return true;
-			if (spare <= EPS && bound > best.makespan - EPS && best.moves === 0) return true;
+			if (spare <= EPS && bound > best.endCost + EPS) return true;
+			if (spare <= EPS && bound > best.endCost - EPS && best.moves === 0) return true;
 		}
 		for (let j = 0; j < jobs; j++) {
 			const k = done[j] as number;

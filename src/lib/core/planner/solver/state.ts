@@ -12,7 +12,7 @@ export interface State {
 	/** Another order has another number. */
 	version: number;
 	/** Timed with this order. */
-	makespan: number;
+	endCost: number;
 	laneSum: number;
 	moves: number;
 }
@@ -25,7 +25,7 @@ export function emptyState(problem: Problem): State {
 		in: new Uint8Array(problem.jobs),
 		worth: 0,
 		version: 0,
-		makespan: 0,
+		endCost: 0,
 		laneSum: problem.from.reduce((sum, from) => sum + from, 0),
 		moves: 0
 	};
@@ -41,7 +41,7 @@ export function copyState(from: State, to: State): void {
 	to.in.set(from.in);
 	to.worth = from.worth;
 	to.version = from.version;
-	to.makespan = from.makespan;
+	to.endCost = from.endCost;
 	to.laneSum = from.laneSum;
 	to.moves = from.moves;
 }

@@ -157,6 +157,17 @@ export class Timing {
 		return last;
 	}
 
+	/** The same, with what the hops cost: of plans of one worth the least of it is best. Rules: "What makes a plan better". */
+	endCost(): number {
+		const { hopCost } = this.problem;
+		return this.makespan() + (hopCost > 0 ? hopCost * this.hops() : 0);
+	}
+
+	/** Times that a job is taken up again after a job of another room came between; 0 where they do not count. */
+	hops(): number {
+		return this.facts[this.at.hops] as number;
+	}
+
 	/** Sum of the ends of all lanes, in minutes. */
 	laneSum(): number {
 		let sum = 0;
@@ -311,6 +322,19 @@ export class Timing {
 		return true;
 	}
 
+	/** Counts a hop where the person came into another room since the last step of this job. */
+	private countHop(s: number, j: number, p: number): void {
+		const { facts, at, problem } = this;
+		const place = facts[at.steps + p]!++;
+		if (
+			(problem.index[s] as number) > 0 &&
+			(facts[at.cameIn + p] as number) > (facts[at.lastOf + j] as number)
+		)
+			facts[at.hops]!++;
+		facts[at.lastOf + j] = place;
+		if (facts[p] !== problem.room[s]) facts[at.cameIn + p] = place;
+	}
+
 	/** Writes down what a step that ends at `e` leaves behind it. */
 	private book(s: number, j: number, p: number, e: number): void {
 		const { times, facts, at, problem } = this;
@@ -318,6 +342,7 @@ export class Timing {
 		const c = problem.class[s] as number;
 		const a = problem.appliance[s] as number;
 		times[p] = e;
+		if (problem.hopCost > 0) this.countHop(s, j, p);
 		const last = facts[p] as number;
 		if (last !== r) {
 			if (last >= 0) facts[at.moved]!++;

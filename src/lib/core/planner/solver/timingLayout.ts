@@ -29,6 +29,11 @@ export interface TimingLayout {
 	readonly level: number;
 	/** Facts, by job: steps placed, where pairs ask for it. */
 	readonly placed: number;
+	/** Facts, where hops count: how many there are; by person, the steps so far, and which of them came into the room; by job, the place of its last. */
+	readonly hops: number;
+	readonly steps: number;
+	readonly cameIn: number;
+	readonly lastOf: number;
 	/** What both arrays hold before the first step. Times and rooms of people stand first in them. */
 	readonly beginTimes: Float64Array;
 	readonly beginFacts: Int32Array;
@@ -55,7 +60,11 @@ export function layoutOf(problem: Problem, hasPairs: boolean): TimingLayout {
 	const beginTimes = new Float64Array(here + 1);
 	beginTimes.set(problem.from, 0);
 	beginTimes.set(problem.freeFrom, applianceFree);
-	const beginFacts = new Int32Array(placed + (hasPairs ? jobs : 0));
+	const hops = placed + (hasPairs ? jobs : 0);
+	const steps = hops + 1;
+	const cameIn = steps + people;
+	const lastOf = cameIn + people;
+	const beginFacts = new Int32Array(problem.hopCost > 0 ? lastOf + jobs : steps);
 	beginFacts.set(problem.startRoom, 0);
 	beginFacts.set(problem.holder, holder);
 	beginFacts.fill(-1, lastAt, lastAt + appliances);
@@ -75,6 +84,10 @@ export function layoutOf(problem: Problem, hasPairs: boolean): TimingLayout {
 		moved,
 		level,
 		placed,
+		hops,
+		steps,
+		cameIn,
+		lastOf,
 		beginTimes,
 		beginFacts
 	};

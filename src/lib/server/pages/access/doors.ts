@@ -47,7 +47,7 @@ export async function loadDoors(household: string): Promise<DoorsView> {
 	const [ways, devices, invitations] = await reading((db) =>
 		Promise.all([waysIn(db, household), devicesOf(db, household), openInvitations(db, household, at)])
 	);
-	const people = home.home.members.filter((one) => one.role !== 'device');
+	const people = home.members.filter((one) => one.role !== 'device');
 	const signIns = await Promise.all(
 		people.map(async (one) => {
 			const email = ways.emails.get(one.id);
@@ -97,7 +97,7 @@ export async function loadOwn(event: RequestEvent): Promise<OwnView> {
 	const secret = account && !account.totpProved ? account.totpSecret : null;
 	return {
 		formId: uuidv7(),
-		name: home.home.members.find((one) => one.id === mine.member)?.name ?? '',
+		name: home.members.find((one) => one.id === mine.member)?.name ?? '',
 		isDemo: locals.isDemo,
 		email: account?.email ?? null,
 		second: account?.totpProved ?? false,

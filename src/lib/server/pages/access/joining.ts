@@ -51,7 +51,7 @@ export async function loadWho({ locals }: RequestEvent): Promise<WhoView | null>
 		Promise.all([loadHome(db, device.household), waysIn(db, device.household)])
 	);
 	if (!home) return null;
-	const people = home.home.members.filter((one) => one.role === 'child' || one.role === 'helper');
+	const people = home.members.filter((one) => one.role === 'child' || one.role === 'helper');
 	return {
 		device: device.name,
 		home: home.home.household.name,

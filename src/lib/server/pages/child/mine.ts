@@ -33,7 +33,7 @@ function thingView(facts: Mine, line: DaySeries): ThingView {
 	const look = lookOf(facts, line);
 	const isDone = line.ticks.length > 0 && line.state !== 'due' && line.state !== 'late';
 	const asks = job.lookRound.length > 0 && look.done !== null;
-	const carrier = inChargeAt(home.home.members, today, facts.minute, awayToday(facts, today));
+	const carrier = inChargeAt(home.members, today, facts.minute, awayToday(facts, today));
 	const state = !isDone
 		? 'todo'
 		: !asks || look.state === 'answered'
@@ -90,7 +90,7 @@ function growingOf(facts: Mine): string[] {
 			const rung = rungToPractise(job, me, entries, today);
 			if (!rung || whoseTurn(line, today, given).includes(me.id)) return [];
 			// Whoever has the job today, as far as they can teach it; else any grown-up who may do it.
-			const mentors = mentorsOf(me, job, home.home.members, entries, today);
+			const mentors = mentorsOf(me, job, home.members, entries, today);
 			const turn = whoseTurn(line, today, given);
 			const beside = mentors.filter((one) => turn.includes(one.id));
 			if (mentors.length === 0) return [];
@@ -177,6 +177,6 @@ export async function loadLook(asker: Asker, lineId: string, at: string | null):
 		member: facts.me.name,
 		points,
 		at: Math.min(points.length - 1, Math.max(0, (Number(at) || 1) - 1)),
-		looksToo: inChargeAt(home.home.members, today, minute, awayToday(facts, today))?.name ?? 'A grown-up'
+		looksToo: inChargeAt(home.members, today, minute, awayToday(facts, today))?.name ?? 'A grown-up'
 	};
 }

@@ -43,11 +43,11 @@ export async function say(asker: Asker, text: string): Promise<SaidView> {
 		const made: CommandContext = {
 			today: date,
 			now: at,
-			me: asker.viewer?.member ?? asker.me ?? found.home.members[0]?.id ?? '',
-			members: found.home.members
+			me: asker.viewer?.member ?? asker.me ?? found.members[0]?.id ?? '',
+			members: found.members
 				.filter((one) => one.role !== 'device')
 				.map(({ id, name }) => ({ id, name })),
-			rooms: found.home.rooms.map(({ id, name, kind }) => ({
+			rooms: found.rooms.map(({ id, name, kind }) => ({
 				id,
 				name,
 				also: [kind, ROOM_WORDS[kind] ?? '']
@@ -178,7 +178,7 @@ function said(
 			};
 		}
 		case 'once': {
-			const room = command.room ?? home.home.rooms[0]?.id ?? '';
+			const room = command.room ?? home.rooms[0]?.id ?? '';
 			const minutes = command.minutes ?? 15;
 			const who = command.who ?? context.me;
 			const day = parseDay(command.date) ?? context.today;

@@ -29,7 +29,7 @@ export async function calendarFeed(secret: string, todo: boolean): Promise<strin
 	const name =
 		member === null
 			? home.home.household.name
-			: `${home.home.household.name}: ${home.home.members.find((one) => one.id === member)?.name ?? member}`;
+			: `${home.home.household.name}: ${home.members.find((one) => one.id === member)?.name ?? member}`;
 	return calendarText(events, {
 		name,
 		timeZone: home.home.household.timeZone,

@@ -22,7 +22,7 @@ export async function loadFiles(household: string): Promise<FilesView> {
 		const found = addresses.find((one) => one.member === member);
 		return found ? `/calendar/${found.secret}.ics` : null;
 	};
-	const members = home.home.members
+	const members = home.members
 		.filter((member) => member.role !== 'device')
 		.map(({ id, name }) => ({ id, name }));
 	return {

@@ -52,7 +52,7 @@ export async function loadLedger(query: LedgerQuery): Promise<LedgerView> {
 	const asked = query.to === null ? null : parseDay(query.to);
 	const to = asked === null || asked > today ? today : asked;
 	const room = home.roomById.has(query.room ?? '') ? (query.room as string) : '';
-	const by = home.home.members.some((m) => m.id === query.by) ? (query.by as string) : '';
+	const by = home.members.some((m) => m.id === query.by) ? (query.by as string) : '';
 	const job = home.jobById.has(query.job ?? '') ? (query.job as string) : '';
 	const jobs =
 		job !== '' ? [job] : room !== '' ? home.home.jobs.filter((j) => j.room === room).map((j) => j.id) : null;
@@ -84,7 +84,7 @@ export async function loadLedger(query: LedgerQuery): Promise<LedgerView> {
 		openLines.find((line) => line.job !== '')?.job ??
 		null;
 	const member =
-		home.home.members.find((m) => m.id === query.me) ?? home.home.members.find((m) => m.role === 'organiser');
+		home.members.find((m) => m.id === query.me) ?? home.members.find((m) => m.role === 'organiser');
 	return {
 		today: isoOf(today),
 		toWords: to === today ? 'today' : tinyDate(to),
@@ -104,8 +104,8 @@ export async function loadLedger(query: LedgerQuery): Promise<LedgerView> {
 				name: line.part === null ? line.job.name : `${line.job.name}, ${line.part}`
 			}))
 			.sort((a, b) => a.name.localeCompare(b.name)),
-		members: home.home.members.filter((m) => m.role !== 'device').map((m) => ({ id: m.id, name: m.name })),
-		rooms: [...home.home.rooms]
+		members: home.members.filter((m) => m.role !== 'device').map((m) => ({ id: m.id, name: m.name })),
+		rooms: [...home.rooms]
 			.sort((a, b) => a.walkOrder - b.walkOrder)
 			.map((r) => ({ id: r.id, name: r.name })),
 		days: shown,
@@ -254,7 +254,7 @@ function dayView(facts: Facts, day: CivilDay, entries: readonly (WorkEntry | Cle
 /** A job's name within a sentence: small, unless it begins with a name of this home. */
 function inSentence(home: PreparedHome, name: string): string {
 	const first = name.split(/[\s,’']/)[0] ?? '';
-	const names = [...home.home.members, ...home.home.rooms, ...home.home.pets].flatMap((one) =>
+	const names = [...home.members, ...home.rooms, ...home.home.pets].flatMap((one) =>
 		one.name.split(' ')
 	);
 	return names.includes(first) ? name : name.charAt(0).toLowerCase() + name.slice(1);

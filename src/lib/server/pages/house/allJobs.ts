@@ -17,7 +17,7 @@ export async function loadAllJobs(household: string): Promise<AllJobsView> {
 		return [prepared, await revisionOf(db, household)] as const;
 	});
 	const { rooms, jobs } = home.home;
-	const members = home.home.members.filter((one) => one.role !== 'device');
+	const members = home.members.filter((one) => one.role !== 'device');
 	const nameOf = new Map(members.map((one) => [one.id, one.name]));
 	return {
 		revision,

@@ -52,7 +52,7 @@ export async function loadHouse(
 		proposal?.moves.map((move) => [move.room, home.zoneById.get(move.zone)?.weave ?? null]) ?? []
 	);
 	const numberOf = new Map(home.home.zones.map((zone, i) => [zone.id, i + 1]));
-	const rooms = [...home.home.rooms]
+	const rooms = [...home.rooms]
 		.sort((a, b) => b.storey - a.storey || a.walkOrder - b.walkOrder)
 		.map((room) => {
 			const jobs = home.home.jobs.filter((job) => job.room === room.id);
@@ -89,6 +89,7 @@ export async function loadHouse(
 		room: chosenRoom
 			? {
 					...chosenRoom,
+					ownName: home.home.rooms.find((one) => one.id === chosenRoom.id)?.name ?? chosenRoom.name,
 					seen: home.roomById.get(chosenRoom.id)?.seenByVisitors ?? false,
 					jobList: home.home.jobs
 						.filter((job) => job.room === chosenRoom.id)
@@ -135,7 +136,7 @@ function zoneView(
 		heavy: over > 0 || ratio === Infinity,
 		tilt: ratio === Infinity ? -1 : Math.max(-1, Math.min(1, (1 - ratio) * 1.4)),
 		clutter: clutter.get(id) ?? null,
-		rooms: home.home.rooms
+		rooms: home.rooms
 			.filter((room) => room.zone === id)
 			.sort((a, b) => a.walkOrder - b.walkOrder)
 			.map((room) => ({ id: room.id, name: room.name }))

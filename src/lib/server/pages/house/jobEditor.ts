@@ -52,7 +52,7 @@ export async function loadJobEditor(
 	const isNew = id === 'new';
 	const roomId = home.roomById.has(query.room ?? '')
 		? (query.room as string)
-		: (home.home.rooms[0]?.id ?? '');
+		: (home.rooms[0]?.id ?? '');
 	const job = isNew ? newJob(home.home, roomId, isoOf(today)) : home.jobById.get(id);
 	if (!job)
 		error(404, {
@@ -92,8 +92,8 @@ export async function loadJobEditor(
 		projection: line && stored ? { id: line.id, line: stored } : null,
 		pauses: line ? pausesForSeries(line, pauses) : [],
 		zoneDays: zoneDaysAhead(home, room.zone, today),
-		rooms: home.home.rooms.map((one) => ({ id: one.id, name: one.name, zone: one.zone })),
-		people: home.home.members
+		rooms: home.rooms.map((one) => ({ id: one.id, name: one.name, zone: one.zone })),
+		people: home.members
 			.filter((member) => member.role !== 'device')
 			.map((member) => ({ id: member.id, name: member.name, why: whyNot(job, member, today) })),
 		others: home.home.jobs
@@ -124,7 +124,7 @@ export async function loadLibrary(
 		formId: uuidv7(),
 		words,
 		room: room?.id ?? '',
-		rooms: [...home.home.rooms]
+		rooms: [...home.rooms]
 			.sort((a, b) => a.walkOrder - b.walkOrder)
 			.map((one) => ({ id: one.id, name: one.name })),
 		count: library.jobs.length,

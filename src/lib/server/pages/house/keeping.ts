@@ -121,8 +121,8 @@ export async function loadPauses(household: string): Promise<PausesView> {
 				excuses: excuses[pause.scope] ?? '',
 				isOver: pause.to < today
 			})),
-		members: home.home.members.filter((m) => m.role !== 'device').map((m) => ({ id: m.id, name: m.name })),
-		rooms: home.home.rooms.map((room) => ({ id: room.id, name: room.name })),
+		members: home.members.filter((m) => m.role !== 'device').map((m) => ({ id: m.id, name: m.name })),
+		rooms: home.rooms.map((room) => ({ id: room.id, name: room.name })),
 		jobs: [...home.home.jobs]
 			.map((job) => ({ id: job.id, name: job.name }))
 			.sort((a, b) => a.name.localeCompare(b.name)),

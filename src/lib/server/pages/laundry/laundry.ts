@@ -135,7 +135,7 @@ export async function loadLaundry(asker: Asker): Promise<LaundryView> {
 			})),
 			dry: rules.laundry.dry,
 			maySet: asker.viewer?.role === 'organiser',
-			members: home.home.members.filter((one) => one.role !== 'device').map(({ id, name }) => ({ id, name })),
+			members: home.members.filter((one) => one.role !== 'device').map(({ id, name }) => ({ id, name })),
 			revision: await revisionOf(db, asker.householdId),
 			formId: uuidv7()
 		};

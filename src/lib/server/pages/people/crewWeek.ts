@@ -58,7 +58,7 @@ function linesOf(facts: FamilyFacts, week: AssignedWeek, day: CivilDay): WeekLin
 				.map((turn) => clothOf(facts, turn))
 		)
 	});
-	const people = home.home.members
+	const people = home.members
 		.filter((member) => member.role !== 'device')
 		.map((member) => {
 			const mine = turns.filter((turn) => week.given.get(turn.id)?.to === member.id);
@@ -137,7 +137,7 @@ export async function loadWeek(asker: Asker, query: WeekQuery): Promise<WeekView
 		})),
 		inReturn: inReturnOf(facts, week, query.turn),
 		trial: trialOf(facts, week, query),
-		members: home.home.members
+		members: home.members
 			.filter((member) => member.role !== 'device')
 			.map(({ id, name }) => ({ id, name })),
 		weekEnd: isoOf(addDays(weekBegin, 6)),
@@ -170,7 +170,7 @@ function inReturnOf(facts: FamilyFacts, week: AssignedWeek, id: string | null): 
 /** What somebody's being away would move. */
 function trialOf(facts: FamilyFacts, now: AssignedWeek, query: WeekQuery): WeekView['trial'] {
 	const { home, today, weekBegin } = facts;
-	const member = home.home.members.find((one) => one.id === query.without);
+	const member = home.members.find((one) => one.id === query.without);
 	if (!member) return null;
 	const from = parseDay(query.from ?? '') ?? (today > weekBegin ? today : weekBegin);
 	const to = parseDay(query.to ?? '') ?? addDays(weekBegin, 6);

@@ -26,7 +26,7 @@ const STAGE_WORDS = {
 export async function loadLadder(household: string, asked: string | null): Promise<LadderView> {
 	const facts = await familyFacts(household);
 	const { home, entries, today } = facts;
-	const children = home.home.members.filter((one) => one.role === 'child');
+	const children = home.members.filter((one) => one.role === 'child');
 	const child = children.find((one) => one.id === asked) ?? children[0] ?? null;
 	const looks = children.flatMap((one) =>
 		home.home.jobs

@@ -66,7 +66,7 @@ export function whyView(facts: FamilyFacts, week: AssignedWeek, id: string | nul
 			3
 		),
 		could: why.could.map((one) => {
-			const member = home.home.members.find((m) => m.id === one) as Member;
+			const member = home.members.find((m) => m.id === one) as Member;
 			const from = homeSpans(member, turn.due)[0]?.from ?? 0;
 			const spans = homeSpans(member, turn.due);
 			return {
@@ -111,7 +111,7 @@ function presenceRow(facts: FamilyFacts, member: Member, days: readonly CivilDay
 export function growthCounts(facts: FamilyFacts): { looks: number; ready: number } {
 	let looks = 0;
 	let ready = 0;
-	for (const child of facts.home.home.members.filter((one) => one.role === 'child')) {
+	for (const child of facts.home.members.filter((one) => one.role === 'child')) {
 		for (const job of facts.home.home.jobs) {
 			looks += lookRounds(facts.entries, child.id, job.id).filter((one) => one.answer === null).length;
 			if (job.rungs.length > 0)
@@ -132,8 +132,8 @@ export async function loadCrew(household: string, asked: string | null): Promise
 	const sum = (of: typeof four) => [...of.values()].reduce((total, one) => total + one.minutes, 0);
 	const [weekSum, fourSum] = [sum(thisWeek), sum(four)];
 	const wears = ribbonOf(facts, today);
-	const carrier = inChargeAt(home.home.members, today, minute, awayToday(facts, today));
-	const people = home.home.members
+	const carrier = inChargeAt(home.members, today, minute, awayToday(facts, today));
+	const people = home.members
 		.filter((member) => member.role !== 'device')
 		.map((member): CrewPerson => {
 			const share = shares.get(member.id) ?? 0;
@@ -172,7 +172,7 @@ export async function loadCrew(household: string, asked: string | null): Promise
 			week.occurrences.find((one) => one.id === id)?.due === today
 	)?.[0];
 	const tomorrow = addDays(today, 1);
-	const helper = home.home.members.find(
+	const helper = home.members.find(
 		(one) => one.role === 'helper' && homeSpans(one, tomorrow).length > 0
 	);
 	const helps = helper
@@ -196,7 +196,7 @@ export async function loadCrew(household: string, asked: string | null): Promise
 			name: shortDate(day),
 			isToday: day === today
 		})),
-		presence: home.home.members
+		presence: home.members
 			.filter((member) => member.role !== 'device')
 			.map((member) => presenceRow(facts, member, days)),
 		why: whyView(facts, week, asked ?? first ?? null),

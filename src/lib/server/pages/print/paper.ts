@@ -69,7 +69,7 @@ function askedOf(facts: FamilyFacts, params: URLSearchParams): Asked {
 	const far = (day: CivilDay | null) => day === null || Math.abs(day - today) > 400;
 	const week = parseDay(read.week);
 	const day = parseDay(read.day);
-	const rooms = home.home.rooms.filter((room) =>
+	const rooms = home.rooms.filter((room) =>
 		home.home.jobs.some((job) => job.room === room.id && (job.layer === 'basics' || job.layer === 'weekly'))
 	);
 	const most = [...rooms].sort(
@@ -77,7 +77,7 @@ function askedOf(facts: FamilyFacts, params: URLSearchParams): Asked {
 			home.home.jobs.filter((job) => job.room === b.id).length -
 			home.home.jobs.filter((job) => job.room === a.id).length
 	)[0];
-	const people = home.home.members.filter((one) => one.role !== 'device');
+	const people = home.members.filter((one) => one.role !== 'device');
 	return {
 		kind: read.kind,
 		size: read.size ?? USUAL[read.kind],
@@ -197,8 +197,8 @@ export async function loadPaper(household: string, params: URLSearchParams): Pro
 		zoneId: asked.zone,
 		day: isoOf(asked.day),
 		week: isoOf(asked.begin),
-		rooms: home.home.rooms.map(({ id, name }) => ({ id, name })),
-		members: home.home.members.filter((one) => one.role !== 'device').map(({ id, name }) => ({ id, name })),
+		rooms: home.rooms.map(({ id, name }) => ({ id, name })),
+		members: home.members.filter((one) => one.role !== 'device').map(({ id, name }) => ({ id, name })),
 		zones: home.home.zones.map(({ id, name }) => ({ id, name })),
 		weeks: Array.from({ length: 6 }, (_, i) => addDays(weekBegin, 7 * i)).map((date, i) => ({
 			date: isoOf(date),
@@ -247,7 +247,7 @@ export async function loadTickPaper(asker: Asker, typedCode: string | null): Pro
 		code: card ? shownCardCode(card.code) : '',
 		asked: typedCode,
 		title: card?.title ?? '',
-		members: home.home.members.filter((one) => one.role !== 'device').map(({ id, name }) => ({ id, name })),
+		members: home.members.filter((one) => one.role !== 'device').map(({ id, name }) => ({ id, name })),
 		days: dates.map((date) => ({ date: isoOf(date), name: tinyDate(date), ahead: date > today })),
 		rows: lines.map((id) => {
 			const line = home.seriesById.get(id);

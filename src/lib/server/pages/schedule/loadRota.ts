@@ -114,8 +114,8 @@ export async function loadRota(query: RotaQuery): Promise<RotaView> {
 			.sort((a, b) => a.name.localeCompare(b.name)),
 		found: query.find ? foundOf(facts, query.find) : null,
 		find: query.find ?? '',
-		rooms: home.home.rooms.map(({ id, name }) => ({ id, name })),
-		members: home.home.members.filter((one) => one.role !== 'device').map(({ id, name }) => ({ id, name })),
+		rooms: home.rooms.map(({ id, name }) => ({ id, name })),
+		members: home.members.filter((one) => one.role !== 'device').map(({ id, name }) => ({ id, name })),
 		me: query.me ?? '',
 		formId: uuidv7(),
 		swap: query.mayEdit

@@ -64,7 +64,7 @@ export async function loadFill(asker: Asker, url: URLSearchParams): Promise<Fill
 		lead: leadOf(facts, query, made, time),
 		note: KIND_WORDS[query.kind].note,
 		me: memberOf(home, asker, null).id,
-		members: home.home.members
+		members: home.members
 			.filter((m) => m.role !== 'device' && (asker.viewer?.role === 'organiser' || m.id === member.id))
 			.map((m) => ({ id: m.id, name: m.name, in: people.some((one) => one.id === m.id) })),
 		member: member.id,
@@ -142,7 +142,7 @@ export async function loadFill(asker: Asker, url: URLSearchParams): Promise<Fill
 			}),
 		rooms:
 			query.kind === 'visitors'
-				? home.home.rooms.map((room) => ({
+				? home.rooms.map((room) => ({
 						id: room.id,
 						name: room.name,
 						in: query.rooms ? query.rooms.includes(room.id) : room.seenByVisitors
@@ -150,7 +150,7 @@ export async function loadFill(asker: Asker, url: URLSearchParams): Promise<Fill
 				: [],
 		clearRooms: query.kind === 'clearing' ? clearRooms(facts, wanted.kind === 'zone', query.rooms ?? []) : [],
 		spot: query.spot ?? '',
-		allRooms: home.home.rooms.map(({ id, name }) => ({ id, name })),
+		allRooms: home.rooms.map(({ id, name }) => ({ id, name })),
 		inRooms: query.kind === 'visitors' ? [] : (query.rooms ?? []),
 		running,
 		formId: uuidv7()
@@ -182,7 +182,7 @@ function clearRooms(
 ): FillView['clearRooms'] {
 	const zone = day.zone?.clearing ? day.zone.zone : null;
 	const isIn = (room: Room) => zone !== null && room.zone === zone;
-	const rooms = [...home.home.rooms].sort(
+	const rooms = [...home.rooms].sort(
 		(a, b) => Number(isIn(b)) - Number(isIn(a)) || a.walkOrder - b.walkOrder
 	);
 	return (isSitting ? rooms.filter(isIn) : rooms).map(({ id, name }) => ({

@@ -68,7 +68,7 @@ export async function loadRun(asker: Asker, id: string, as: string | null): Prom
 				zoneMark(home, home.roomById.get(room)?.zone ?? null)
 			])
 		),
-		rooms: home.home.rooms.map((room) => ({
+		rooms: home.rooms.map((room) => ({
 			id: room.id,
 			name: room.name,
 			kind: room.kind,
@@ -103,7 +103,7 @@ async function spareOf(household: string, home: PreparedHome, session: StoredSes
 		const projection = await loadProjection(db, household);
 		const day = readDay(home, projection, session.date);
 		const taken = await linesInSessions(db, household, session);
-		const people = home.home.members.filter((one) => session.plan.people.includes(one.id));
+		const people = home.members.filter((one) => session.plan.people.includes(one.id));
 		return day.lines
 			.filter(
 				(line) =>

@@ -15,7 +15,7 @@ export function peopleViews({ home, day, minute, relation, sessions }: Facts): P
 	const at = relation === 'today' ? minute : 9 * 60;
 	const groups = new Map<string, string[]>();
 	const carrying: PersonView[] = [];
-	for (const member of home.home.members) {
+	for (const member of home.members) {
 		if (member.role === 'device') continue;
 		const spans = homeSpans(member, day.date);
 		if (spans.length === 0) continue;
@@ -59,7 +59,7 @@ export function peopleViews({ home, day, minute, relation, sessions }: Facts): P
 
 export function peopleWords({ home, day, relation }: Facts): string {
 	if (relation === 'past') return '';
-	for (const member of home.home.members) {
+	for (const member of home.members) {
 		if (member.role !== 'helper') continue;
 		const next = nextAtHome(member, day.date);
 		if (next === null) continue;

@@ -26,7 +26,7 @@ export interface ByItself extends Home {
 export function listening({ home, projection }: Home, at: number, listener: string | null) {
 	const { date, minute } = householdTime(at, home.home.household);
 	const away = awayOn(effectivePauses(projection.home), date);
-	const carrier = inChargeAt(home.home.members, date, minute, away)?.id ?? null;
+	const carrier = inChargeAt(home.members, date, minute, away)?.id ?? null;
 	return (owner: string | null) => hearsAlarm(owner, carrier, listener);
 }
 

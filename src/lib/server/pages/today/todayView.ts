@@ -25,7 +25,7 @@ import { zoneView } from './zoneOfDay';
 export function view(facts: Facts): TodayView {
 	const { home, day, hung, running, today, query, relation } = facts;
 	const rules = home.home.household;
-	const members = home.home.members.filter((m) => m.role !== 'device');
+	const members = home.members.filter((m) => m.role !== 'device');
 	const organiser = members.find((m) => m.role === 'organiser') ?? members[0];
 	const me = members.find((m) => m.id === query.me) ?? (query.isDevice ? undefined : organiser);
 	const pails = relation === 'today' ? runningPails(facts) : [];
@@ -93,7 +93,7 @@ export function view(facts: Facts): TodayView {
 		me: me?.id ?? '',
 		isDevice: query.isDevice ?? false,
 		members: members.map((m) => ({ id: m.id, name: m.name })),
-		rooms: home.home.rooms.map(({ id, name }) => ({ id, name })),
+		rooms: home.rooms.map(({ id, name }) => ({ id, name })),
 		minutesLeft: hung.minutesLeft,
 		sheet: sheetOf(facts, rowOf, done),
 		formId: uuidv7()

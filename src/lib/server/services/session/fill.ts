@@ -87,8 +87,8 @@ export async function houseNow(household: string): Promise<HouseNow> {
 /** For whom a pail may be filled: organisers fill anybody's, everybody else their own. */
 export function memberOf(home: PreparedHome, asker: Asker, asked: string | null): Member {
 	const id = asker.viewer?.role === 'organiser' ? (asked ?? asker.me) : (asker.viewer?.member ?? null);
-	const found = home.home.members.find((m) => m.id === id && m.role !== 'device');
-	return found ?? (home.home.members.find((m) => m.role === 'organiser') as Member);
+	const found = home.members.find((m) => m.id === id && m.role !== 'device');
+	return found ?? (home.members.find((m) => m.role === 'organiser') as Member);
 }
 
 /** Whoever fills it, and those who are asked along: only organisers ask others along. */
@@ -96,7 +96,7 @@ function peopleOf(home: PreparedHome, asker: Asker, query: Query): Member[] {
 	const first = memberOf(home, asker, query.for);
 	if (asker.viewer?.role !== 'organiser') return [first];
 	const others = query.with.flatMap(
-		(id) => home.home.members.find((m) => m.id === id && m.role !== 'device' && m.id !== first.id) ?? []
+		(id) => home.members.find((m) => m.id === id && m.role !== 'device' && m.id !== first.id) ?? []
 	);
 	return [first, ...new Set(others)].slice(0, 6);
 }

@@ -97,7 +97,7 @@ async function addedSteps(
 	if (!home) return null;
 	const day = readDay(home, await loadProjection(db, household), session.date);
 	const found = day.lines.find((one) => one.line.id === line);
-	const people = home.home.members.filter(
+	const people = home.members.filter(
 		(one) => session.plan.people.includes(one.id) && found && mayDo(found.line.job, one, session.date)
 	);
 	if (!found || people.length === 0) return null;

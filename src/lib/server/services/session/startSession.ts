@@ -103,7 +103,7 @@ export async function start(asker: Asker, form: FormData) {
 		const query = readQuery(Object.entries({ ...raw, for: read.data.member }));
 		const facts = await houseNow(household);
 		const { home, day } = facts;
-		const member = home.home.members.find((m) => m.id === read.data.member);
+		const member = home.members.find((m) => m.id === read.data.member);
 		if (!member)
 			return fail(400, {
 				message: 'That person does not live here. Choose somebody of this home.',
