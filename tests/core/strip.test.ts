@@ -122,6 +122,8 @@ describe('what is said of a plan', () => {
 		out: `/out/${name}`,
 		hold: `/hold/${name}`,
 		put: `/put/${name}`,
+		depth: 'usual',
+		depths: [],
 		...more
 	});
 	const input = problem(20, [

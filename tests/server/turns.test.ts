@@ -163,4 +163,32 @@ describe('a day that is declared light or deep', () => {
 		await event(asAda(id), session, form({ id: newId(), kind: 'stepDone', step: String(at) }));
 		expect(await ledger(id)).toMatchObject([{ job: 'fridge', depth: 'deep' }]);
 	});
+
+	it('one job of a session has a depth of its own, against that of the day and of the session', async () => {
+		const id = await both();
+		setClock(NOW);
+		await declare(id, 'deep');
+		const offered = await loadFill(asAda(id), new URLSearchParams({ minutes: '60', depth: 'deep' }));
+		expect(offered.jobs.fridge).toMatchObject({ depth: 'deep' });
+		expect(offered.jobs.fridge?.depths.map((one) => one.depth)).toEqual(['quick', 'usual', 'deep']);
+		expect(offered.jobs.plain?.depths).toEqual([]);
+		for (const [depth, minutes] of [
+			['usual', 10],
+			['quick', 4]
+		] as const) {
+			const href = offered.jobs.fridge?.depths.find((one) => one.depth === depth)?.href ?? '';
+			const pail = await loadFill(asAda(id), new URL(href, 'https://home.test').searchParams);
+			expect(pail.jobs.fridge?.depth).toBe(depth);
+			expect(pail.input.jobs.find((one) => one.id === 'fridge')?.steps[0]?.minutes).toBe(minutes);
+		}
+		const session = newId();
+		const asked = { minutes: '60', depth: 'deep', in: 'fridge', depths: 'fridge:quick,plain:deep,:,x' };
+		await start(asAda(id), form({ id: session, member: 'ada', ...asked })).catch(() => undefined);
+		const run = await loadRun(asAda(id), session, null);
+		const at = run.plan.steps.findIndex((one) => one.line === 'fridge');
+		await event(asAda(id), session, form({ id: newId(), kind: 'stepDone', step: String(at) }));
+		expect((await ledger(id)).filter((entry) => 'job' in entry)).toMatchObject([
+			{ job: 'fridge', depth: 'quick' }
+		]);
+	});
 });

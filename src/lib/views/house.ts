@@ -71,6 +71,8 @@ export interface HouseView {
 	readonly missed: readonly string[];
 	readonly room:
 		| (HouseRoom & {
+				/** As the home wrote it: where rooms are called alike, `name` tells them apart. */
+				readonly ownName: string;
 				/** Visitors see it. */
 				readonly seen: boolean;
 				readonly jobList: readonly {

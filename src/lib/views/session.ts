@@ -1,4 +1,5 @@
 /** What the server hands to the pages of a pail. */
+import type { Depth } from '$core/household/fields';
 import type { Habit } from '$core/planner/chance';
 import type { WhyLeft } from '$core/planner/whyLeft';
 import type { Plan, PlanInput } from '$core/planner/plan';
@@ -64,6 +65,8 @@ export interface FillView {
 	readonly laterHref: string | null;
 	/** How thoroughly, and whether floors come last; null: as the day and the home have it. */
 	readonly depth: 'quick' | 'deep' | null;
+	/** The depths of single jobs, as one word of an address or a form. */
+	readonly depths: string;
 	readonly floors: 'at-end' | 'with-room';
 	/** The floors' place was chosen for this session. */
 	readonly floorsAsked: boolean;
@@ -143,6 +146,10 @@ export interface PailJob {
 	readonly out: string;
 	readonly hold: string;
 	readonly put: string;
+	/** The depths that it has, where there are several, each with the address of this pail with it. */
+	readonly depths: readonly { readonly depth: Depth; readonly href: string }[];
+	/** The one it is planned with. */
+	readonly depth: Depth;
 }
 
 export type PailJobs = Readonly<Record<string, PailJob>>;

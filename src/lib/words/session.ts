@@ -104,8 +104,8 @@ export const WHO_AND_HOW = {
 	depth: 'How thorough',
 	depths: [
 		{ value: '', label: 'As usual' },
-		{ value: 'quick', label: 'Short versions' },
-		{ value: 'deep', label: 'Thoroughly' }
+		{ value: 'quick', label: 'Quick, where a job has that' },
+		{ value: 'deep', label: 'Deep, where a job has that' }
 	],
 	floors: 'Floors',
 	floorsWays: [
@@ -114,6 +114,12 @@ export const WHO_AND_HOW = {
 		{ value: 'at-end', label: 'All floors last' }
 	],
 	rooms: 'Only in'
+} as const;
+
+/** How thorough one job of a session is. */
+export const DEPTH_OF_JOB = {
+	label: 'How thorough',
+	names: { quick: 'Quick', usual: 'Usual', deep: 'Deep' }
 } as const;
 
 /** A round with the zone's sitting after it, or without. */

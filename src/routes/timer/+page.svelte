@@ -86,6 +86,7 @@
 	{#if view.brim}<input type="hidden" name="brim" value="1" />{/if}
 	{#if view.sitting}<input type="hidden" name="sitting" value="1" />{/if}
 	{#if view.depth}<input type="hidden" name="depth" value={view.depth} />{/if}
+	{#if view.depths}<input type="hidden" name="depths" value={view.depths} />{/if}
 	{#if view.floorsAsked}<input type="hidden" name="floors" value={view.floors} />{/if}
 	{#if view.inRooms.length > 0}<input type="hidden" name="rooms" value={view.inRooms.join(',')} />{/if}
 	{#if view.rooms.length > 0}

@@ -70,7 +70,8 @@ export const uuid = z.uuid('An entry id is a UUID.');
 
 export const dayPart = z.enum(DAY_PARTS);
 
-export const depth = z.enum(['quick', 'usual', 'deep']);
+export const DEPTHS = ['quick', 'usual', 'deep'] as const;
+export const depth = z.enum(DEPTHS);
 export type Depth = z.infer<typeof depth>;
 
 export const productFamily = z.enum([

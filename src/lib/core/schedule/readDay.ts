@@ -100,10 +100,13 @@ export function declaredOn(entries: readonly LedgerEntry[], date: CivilDay): Day
 /** A line done at another depth than its turn's, as far as its job has it. */
 export function atDepth(line: DaySeries, chosen: Depth | null): DaySeries {
 	if (chosen === null) return line;
-	const depth = depthAs(line.line.job, line.doneTurns, chosen);
-	if (depth === line.depth) return line;
-	const { depths } = line.line.job;
-	return { ...line, depth, minutes: (depths[depth] ?? depths.usual).minutes };
+	return withDepth(line, depthAs(line.line.job, line.doneTurns, chosen));
+}
+
+/** A line done at just this depth, whatever its turn and its day say; as it is where its job has no such depth. */
+export function withDepth(line: DaySeries, depth: Depth): DaySeries {
+	const list = line.line.job.depths[depth];
+	return depth === line.depth || !list ? line : { ...line, depth, minutes: list.minutes };
 }
 
 /** The variant of the occurrence after `doneTurns` done ones, or null for a job that does not alternate. */

@@ -54,6 +54,8 @@ export interface FillRequest {
 	readonly habits?: ReadonlyMap<string, Habit>;
 	/** Chosen for this session, whatever the day or a job's turn says: what is done is recorded with it. */
 	readonly depth?: Depth;
+	/** Lines whose depth was chosen for each by itself: recorded likewise. */
+	readonly withOwnDepth?: ReadonlySet<string>;
 	/** Filled to the brim: no margin is kept. */
 	readonly brim?: boolean;
 	/** Places in which floors are done last of all; left out: as the home says. */
@@ -202,7 +204,7 @@ function sessionLine({ input, lineOf, request }: Filling, id: string): SessionLi
 	return {
 		worth: job?.worth ?? 1,
 		held: job ? !job.optional : false,
-		...(request.depth && line ? { depth: line.depth } : {}),
+		...((request.depth || request.withOwnDepth?.has(id)) && line ? { depth: line.depth } : {}),
 		...(line && isUncapped(line, request.gathered.after) ? { uncapped: true } : {}),
 		can: input.people
 			.filter((one) => !one.barred.includes(id) && (settled ?? one.id) === one.id)

@@ -2,6 +2,7 @@
  * A job from the fields of a form. The page reads its own form with it for what it shows live, the server for
  * what it saves: both see the same job. Fields that are left out leave the job as it was.
  */
+import { DEPTHS } from '../household/fields';
 import { shareHalves } from './round';
 import type { Job } from '../household/home';
 import { jobSchema } from '../household/jobSchema';
@@ -12,8 +13,6 @@ export type FormValues = Readonly<Record<string, readonly string[]>>;
 
 export type ReadJob =
 	{ readonly ok: true; readonly job: Job } | { readonly ok: false; readonly problems: readonly Problem[] };
-
-const DEPTHS = ['quick', 'usual', 'deep'] as const;
 
 /** A number as people write it; the text itself where it is none, for the schema to refuse. */
 function number(text: string | undefined): unknown {

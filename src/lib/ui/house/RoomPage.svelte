@@ -53,7 +53,13 @@
 		<summary class="text-link">Rename, move, merge or remove</summary>
 		<EditForm values={{ op: 'changeRoom', room: room.id }} {view} class="facts">
 			<label
-				><span>Name</span><input class="field" name="name" value={room.ownName} maxlength="80" required /></label
+				><span>Name</span><input
+					class="field"
+					name="name"
+					value={room.ownName}
+					maxlength="80"
+					required
+				/></label
 			>
 			<label
 				><span>Kind</span><select class="field" name="kind" value={room.kind}

@@ -1,5 +1,9 @@
 <script lang="ts">
 	/** The same plan as a list: one lane down the left edge, cloths pegged by their side, whose it is said last. */
+	import ChevronDown from '@lucide/svelte/icons/chevron-down';
+	import { goto } from '$app/navigation';
+	import Menu from '../kit/Menu.svelte';
+	import { DEPTH_OF_JOB } from '$words/session';
 	import Glyph from '../glyphs/Glyph.svelte';
 	import Weave from '../glyphs/Weave.svelte';
 	import { clockText, minutesText } from '$words/general';
@@ -22,6 +26,8 @@
 			.sort((a, b) => a.cloth.from - b.cloth.from)
 	);
 	const names = $derived(Object.fromEntries(view.people.map((one) => [one.id, one.name])));
+	const depthsOf = (job: string) => view.jobs[job]?.depths ?? [];
+	const depthOf = (job: string) => view.jobs[job]?.depth ?? 'usual';
 	const many = $derived(view.people.length > 1);
 </script>
 
@@ -39,6 +45,18 @@
 				<span class="minutes"><b>{minutesText(cloth.minutes)}</b> min</span>
 				{#if cloth.last && view.jobs[cloth.job] && !view.cut}
 					<span class="acts">
+						{#if depthsOf(cloth.job).length > 0}<Menu
+								label="{DEPTH_OF_JOB.label}, {cloth.name}: {DEPTH_OF_JOB.names[depthOf(cloth.job)]}"
+								class="text-link inline-flex cursor-pointer items-center gap-1"
+								lines={depthsOf(cloth.job).map((one) => ({
+									label: DEPTH_OF_JOB.names[one.depth],
+									onpick: () => void goto(one.href, { noScroll: true, keepFocus: true })
+								}))}
+								>{#snippet trigger()}{DEPTH_OF_JOB.names[depthOf(cloth.job)]}<ChevronDown
+										size={16}
+										aria-hidden="true"
+									/>{/snippet}</Menu
+							>{/if}
 						<a
 							class="text-link"
 							href={view.jobs[cloth.job]?.hold}

@@ -44,9 +44,7 @@ export async function say(asker: Asker, text: string): Promise<SaidView> {
 			today: date,
 			now: at,
 			me: asker.viewer?.member ?? asker.me ?? found.members[0]?.id ?? '',
-			members: found.members
-				.filter((one) => one.role !== 'device')
-				.map(({ id, name }) => ({ id, name })),
+			members: found.members.filter((one) => one.role !== 'device').map(({ id, name }) => ({ id, name })),
 			rooms: found.rooms.map(({ id, name, kind }) => ({
 				id,
 				name,

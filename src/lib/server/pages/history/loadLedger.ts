@@ -105,9 +105,7 @@ export async function loadLedger(query: LedgerQuery): Promise<LedgerView> {
 			}))
 			.sort((a, b) => a.name.localeCompare(b.name)),
 		members: home.members.filter((m) => m.role !== 'device').map((m) => ({ id: m.id, name: m.name })),
-		rooms: [...home.rooms]
-			.sort((a, b) => a.walkOrder - b.walkOrder)
-			.map((r) => ({ id: r.id, name: r.name })),
+		rooms: [...home.rooms].sort((a, b) => a.walkOrder - b.walkOrder).map((r) => ({ id: r.id, name: r.name })),
 		days: shown,
 		older,
 		openDay,
@@ -254,9 +252,7 @@ function dayView(facts: Facts, day: CivilDay, entries: readonly (WorkEntry | Cle
 /** A job's name within a sentence: small, unless it begins with a name of this home. */
 function inSentence(home: PreparedHome, name: string): string {
 	const first = name.split(/[\s,’']/)[0] ?? '';
-	const names = [...home.members, ...home.rooms, ...home.home.pets].flatMap((one) =>
-		one.name.split(' ')
-	);
+	const names = [...home.members, ...home.rooms, ...home.home.pets].flatMap((one) => one.name.split(' '));
 	return names.includes(first) ? name : name.charAt(0).toLowerCase() + name.slice(1);
 }
 

@@ -50,9 +50,7 @@ export async function loadJobEditor(
 	});
 	const { date: today } = householdTime(now(), home.home.household);
 	const isNew = id === 'new';
-	const roomId = home.roomById.has(query.room ?? '')
-		? (query.room as string)
-		: (home.rooms[0]?.id ?? '');
+	const roomId = home.roomById.has(query.room ?? '') ? (query.room as string) : (home.rooms[0]?.id ?? '');
 	const job = isNew ? newJob(home.home, roomId, isoOf(today)) : home.jobById.get(id);
 	if (!job)
 		error(404, {

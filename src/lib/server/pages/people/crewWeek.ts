@@ -137,9 +137,7 @@ export async function loadWeek(asker: Asker, query: WeekQuery): Promise<WeekView
 		})),
 		inReturn: inReturnOf(facts, week, query.turn),
 		trial: trialOf(facts, week, query),
-		members: home.members
-			.filter((member) => member.role !== 'device')
-			.map(({ id, name }) => ({ id, name })),
+		members: home.members.filter((member) => member.role !== 'device').map(({ id, name }) => ({ id, name })),
 		weekEnd: isoOf(addDays(weekBegin, 6)),
 		today: isoOf(today > weekBegin ? today : weekBegin)
 	};

@@ -172,9 +172,7 @@ export async function loadCrew(household: string, asked: string | null): Promise
 			week.occurrences.find((one) => one.id === id)?.due === today
 	)?.[0];
 	const tomorrow = addDays(today, 1);
-	const helper = home.members.find(
-		(one) => one.role === 'helper' && homeSpans(one, tomorrow).length > 0
-	);
+	const helper = home.members.find((one) => one.role === 'helper' && homeSpans(one, tomorrow).length > 0);
 	const helps = helper
 		? week.occurrences
 				.filter((turn) => turn.due === tomorrow && week.given.get(turn.id)?.to === helper.id)

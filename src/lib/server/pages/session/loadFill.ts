@@ -7,6 +7,8 @@ import { whyLeft, type WhyLeft } from '$core/planner/whyLeft';
 import { chanceOf, coveredIn, habitInPlan } from '$core/session/margin';
 import { readSession } from '$core/session/sessionState';
 import { stepsOf } from '$core/session/sessionSteps';
+import { DEPTHS } from '$core/household/fields';
+import type { DaySeries } from '$core/schedule/readDay';
 import { type PailOffer } from '$core/session/offers';
 import { kindOn, type SessionKind } from '$core/session/kinds';
 import type { FillView, OfferView } from '$views/session';
@@ -25,7 +27,7 @@ import {
 	type Filled,
 	type HouseNow
 } from '../../services/session/fill';
-import { hrefOf, minutesAsked, readQuery, type Query } from '../../services/session/fillQuery';
+import { depthsWord, hrefOf, minutesAsked, readQuery, type Query } from '../../services/session/fillQuery';
 import { jobRow, zoneMark } from '../today/jobRows';
 
 export async function loadFill(asker: Asker, url: URLSearchParams): Promise<FillView> {
@@ -126,6 +128,7 @@ export async function loadFill(asker: Asker, url: URLSearchParams): Promise<Fill
 		...sittingOf(facts, query, minutes, href),
 		brim: query.brim,
 		depth: query.depth,
+		depths: depthsWord(query.depths),
 		floors: filled.input.floors ?? 'with-room',
 		floorsAsked: query.floors !== null,
 		// Where nothing is left out there is nothing to fill it with.
@@ -224,6 +227,14 @@ function pailJobs(
 		hold: href({ in: (query.in.includes(id) ? without : withIt)(query.in, id).join(',') }),
 		put: href({ in: withIt(query.in, id).join(','), out: without(query.out, id).join(',') })
 	});
+	const depthsOf = ({ line }: DaySeries): PailJob['depths'] => {
+		const has = DEPTHS.filter((depth) => line.job.depths[depth]);
+		if (has.length < 2) return [];
+		return has.map((depth) => ({
+			depth,
+			href: href({ depths: depthsWord(new Map(query.depths).set(line.id, depth)) })
+		}));
+	};
 	return Object.fromEntries([
 		...[...lineOf].map(([id, line]): [string, PailJob] => {
 			const isOn = line.state !== 'open' && line.state !== 'resting';
@@ -234,13 +245,15 @@ function pailJobs(
 					late: line.state === 'late',
 					needs: line.line.job.needs,
 					aside: isOn ? jobRow(home, line, day.date, given) : null,
+					depth: line.depth,
+					depths: depthsOf(line),
 					...hrefs(id)
 				}
 			];
 		}),
 		...[...extraOf].map(([id, one]): [string, PailJob] => [
 			id,
-			{ name: one.name, late: false, needs: [], aside: null, ...hrefs(id) }
+			{ name: one.name, late: false, needs: [], aside: null, depth: 'usual', depths: [], ...hrefs(id) }
 		])
 	]);
 }

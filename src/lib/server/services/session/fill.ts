@@ -12,7 +12,7 @@ import type { Habit } from '$core/planner/chance';
 import { checkPlan } from '$core/planner/checkPlan';
 import type { PreparedHome } from '$core/schedule/preparedHome';
 import type { HomeProjection } from '$core/schedule/projection';
-import { atDepth, readDay, type Day, type DaySeries } from '$core/schedule/readDay';
+import { atDepth, readDay, withDepth, type Day, type DaySeries } from '$core/schedule/readDay';
 import { filling, type Filling } from '$core/session/fill';
 import { offers, type PailOffer } from '$core/session/offers';
 import { gather, minutesOf, type Gathered } from '$core/session/gather';
@@ -193,7 +193,10 @@ export function gatherFor(
 	const part = partRunning(minute, home.home.household);
 	const all = poolOf(facts, people)
 		.filter((one) => inRooms === null || inRooms.has(one.line.room.id))
-		.map((one) => atDepth(one, query.depth));
+		.map((one) => {
+			const own = query.depths.get(one.line.id);
+			return own ? withDepth(one, own) : atDepth(one, query.depth);
+		});
 	const pool = query.later
 		? all
 		: all.filter((one) => !waitsForLater(one, query.kind, part) || query.in.includes(one.line.id));
@@ -229,6 +232,7 @@ export function gatherFor(
 		hold: [...new Set([...query.in, ...held])],
 		habits: facts.habits,
 		...(query.depth ? { depth: query.depth } : {}),
+		withOwnDepth: new Set(query.depths.keys()),
 		brim: query.brim,
 		...(query.floors ? { floors: query.floors } : {}),
 		without: query.out,

@@ -1,4 +1,5 @@
 /** What an address or a form asks of a pail: kind, minutes, people, what is in and out. */
+import { depth, type Depth } from '$core/household/fields';
 import { SESSION_KINDS } from '$core/session/kinds';
 import { TOGETHER } from '$core/session/together';
 import { z } from 'zod';
@@ -28,6 +29,26 @@ const flag = z
 	.optional()
 	.transform((value) => value === '1');
 
+/** `job:deep,other:quick`: what is not understood is left out. */
+const depthsOfJobs = z
+	.string()
+	.max(4000)
+	.transform(
+		(text): ReadonlyMap<string, Depth> =>
+			new Map(
+				text.split(',').flatMap((one): [string, Depth][] => {
+					const at = one.lastIndexOf(':');
+					const read = depth.safeParse(one.slice(at + 1));
+					return at > 0 && read.success ? [[one.slice(0, at), read.data]] : [];
+				})
+			)
+	)
+	.catch(new Map());
+
+/** The depths of single jobs, as one word of an address. */
+export const depthsWord = (depths: ReadonlyMap<string, Depth>): string =>
+	[...depths].map(([line, chosen]) => `${line}:${chosen}`).join(',');
+
 /** What an address or a form asks for; words that mean nothing are as if they were left out. */
 const askedSchema = z.object({
 	kind: z.enum(SESSION_KINDS).catch('bite'),
@@ -47,6 +68,8 @@ const askedSchema = z.object({
 	later: flag,
 	/** How thoroughly; left out: as the day and each job have it. */
 	depth: orNull(z.enum(['quick', 'deep'])),
+	/** How thoroughly single jobs are done: these go before all else. */
+	depths: depthsOfJobs,
 	/** Floors last of all, or with their rooms; left out: as the home says. */
 	floors: orNull(z.enum(['at-end', 'with-room'])),
 	spot: orNull(z.string().trim().max(80))
@@ -56,7 +79,7 @@ export type Query = z.infer<typeof askedSchema>;
 
 export function readQuery(params: Iterable<[string, unknown]>): Query {
 	const all: Record<string, unknown> = Object.fromEntries(params);
-	const lists = ['with', 'in', 'out'].map((key) => [key, all[key] ?? '']);
+	const lists = ['with', 'in', 'out', 'depths'].map((key) => [key, all[key] ?? '']);
 	const kind = all.kind ?? (all.zone === '1' ? 'zone' : 'bite');
 	return askedSchema.parse({ ...all, ...Object.fromEntries(lists), kind });
 }
@@ -79,6 +102,7 @@ export function hrefOf(query: Query, minutes: number, changes: Partial<Record<ke
 	put('later', query.later ? '1' : null);
 	put('floors', query.floors);
 	put('depth', query.depth);
+	put('depths', depthsWord(query.depths));
 	put('sitting', query.sitting ? '1' : null);
 	put('choice', query.choice === 'worth' ? null : query.choice);
 	for (const [key, value] of Object.entries(changes)) {
