@@ -28,6 +28,7 @@ import { rebuildProjection } from '../../src/lib/server/repo/projectionRepo';
 import { serve } from '../../scripts/lib/stack.mjs';
 import { freePort } from '../../scripts/lib/database.mjs';
 import { demoHome } from '../core/home';
+import { calibration } from './calibration';
 import { sessions } from './sessions';
 import { fillOne } from '../core/sessions';
 import { exhaustive } from './exhaustive';
@@ -54,6 +55,7 @@ function bigHome(): Home {
 }
 
 async function core() {
+	calibration();
 	const home = prepareHome([{ from: toDay('2027-01-04'), home: bigHome() }]);
 	const ledger: LedgerEntry[] = makeLedger(home, TODAY, 640, 7).map((m) => m.entry);
 	const projection = projectHome(home, ledger);

@@ -2,8 +2,16 @@
 import type { CivilDay } from '../../src/lib/core/calendar/civil';
 import type { PreparedHome } from '../../src/lib/core/schedule/preparedHome';
 import type { Member } from '../../src/lib/core/household/home';
-import type { DaySeries } from '../../src/lib/core/schedule/readDay';
-import { filling, sessionPlan } from '../../src/lib/core/session/fill';
+import { readDay, type DaySeries } from '../../src/lib/core/schedule/readDay';
+import { filling, sessionPlan, type Filling } from '../../src/lib/core/session/fill';
+import type { LedgerEntry } from '../../src/lib/core/household/entry';
+import type { DayPart } from '../../src/lib/core/calendar/dayParts';
+import { mayDo } from '../../src/lib/core/people/whoCan';
+import type { Plan } from '../../src/lib/core/planner/plan';
+import { projectHome } from '../../src/lib/core/schedule/projection';
+import { gather } from '../../src/lib/core/session/gather';
+import type { SessionKind } from '../../src/lib/core/session/kinds';
+import { wholeRoutine } from '../../src/lib/core/session/mustBeIn';
 import { offers, type PailOffer } from '../../src/lib/core/session/offers';
 import type {
 	EventDetail,
@@ -116,4 +124,36 @@ export function fillOne(
 		minutes: offer.plan.end,
 		cut: offer.name === 'start'
 	};
+}
+
+/** A session of a kind as it is offered on a day after what was done, filled to the last minute. */
+export function solved(
+	home: PreparedHome,
+	entries: readonly LedgerEntry[],
+	date: CivilDay,
+	kind: SessionKind,
+	bell: number,
+	who: readonly string[],
+	part: DayPart = 'morning'
+): { filled: Filling; plan: Plan } {
+	const projection = projectHome(home, entries);
+	const day = readDay(home, projection, date);
+	const people = home.home.members.filter((one) => who.includes(one.id));
+	const pool = day.lines.filter((line) => people.some((one) => mayDo(line.line.job, one, date)));
+	const gathered = gather(kind, { home, projection, day, part, pool, rooms: null, minutes: bell });
+	const filled = filling({
+		home,
+		kind,
+		bell,
+		date,
+		people,
+		gathered,
+		hold: kind === 'reset' ? wholeRoutine(gathered.lines, bell).map((line) => line.line.id) : [],
+		without: [],
+		together: 'free',
+		brim: true
+	});
+	const [best] = offers(filled, { rounds: 4, exactNodes: 0 });
+	if (!best) throw new Error('no session is offered');
+	return { filled, plan: best.plan };
 }

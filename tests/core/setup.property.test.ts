@@ -359,7 +359,10 @@ describe('small things that set-up rests on', () => {
 			['b', 2],
 			['c', 3],
 			['d', 4],
-			['e', 5]
+			['e', 5],
+			// More zones than days: they share them, and the first of a day is the one that is on.
+			['f', 1],
+			['g', 2]
 		]);
 		expect(weekdaysOfZones(zones, [1, 2, 3, 4, 5, 6, 7], []).size).toBe(0);
 	});

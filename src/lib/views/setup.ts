@@ -101,6 +101,8 @@ export interface BeginView {
 		readonly rooms: readonly { readonly id: string; readonly name: string }[];
 	}[];
 	readonly scheme: string;
+	/** Working days that more zones than there are of them have to share; null where each has its own. */
+	readonly sharedDays: number | null;
 	readonly patterns: readonly PatternView[];
 	readonly yard: Yard | null;
 	readonly beside: Yard | null;

@@ -44,3 +44,7 @@ export function recommendText(reason: RecommendReason): string {
 			return 'Nothing you have said so far speaks for another one.';
 	}
 }
+
+/** More zones than days on which one can be on. */
+export const sharedDaysText = (zones: number, days: number): string =>
+	`${numberWord(zones)} zones have ${numberWord(days).toLowerCase()} ${days === 1 ? 'day' : 'days'} between them: the last ones share a day with the first. Choose fewer zones, or fewer free days under “How you clean”.`;

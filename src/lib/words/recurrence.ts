@@ -61,6 +61,12 @@ export function rhythmWords(job: Job): string {
 	return `${cadenceText(job.cadence)}${part}`;
 }
 
+/** Where a job has no date to come. */
+export function noNextWords(type: Job['cadence']['type']): string {
+	if (type === 'onCall') return 'when somebody asks for it';
+	return type === 'once' ? 'this once' : 'no day in the year ahead';
+}
+
 /** What happens if it is missed. */
 export function missWords(job: Job, catchUpName: string | null): string {
 	switch (job.missRule) {

@@ -13,7 +13,7 @@
 	import { BetterPlan } from '$ui/session/betterPlan.svelte';
 	import { othersOf, seenRooms, sizeHref } from '$ui/session/hrefs';
 	import { asideOf, laterLink, laterText, offerWhy, takeAlong } from '$words/offer';
-	import { sittingLink } from '$words/session';
+	import { FILL_UP, sittingLink } from '$words/session';
 	import { lanesOf } from '$ui/session/strip';
 	import { once } from '$ui/once';
 	import { listNames } from '$words/general';
@@ -210,7 +210,7 @@
 			{#if plan.entries.length > 0 && !view.cut}<div>
 					<ChancePegs {chance} />
 					{#if view.brimHref}<a class="text-link" href={view.brimHref} data-sveltekit-noscroll
-							>{view.brim ? 'Leave a margin before the end' : 'Fill it to the brim'}</a
+							>{view.brim ? FILL_UP.less : FILL_UP.more}</a
 						>{/if}
 				</div>{/if}
 			<p class="along">

@@ -22,8 +22,9 @@ import {
 import { NOTHING_AGREED } from '../household/familySchema';
 import type { Problem } from '../household/problems';
 import { arrange } from './arrange';
-import { schemeOf, weekdaysOfZones } from './schemeOf';
+import { schemeOf, weekdaysOfZones, workingDays } from './schemeOf';
 import { isOfADay, timesAYear } from '../schedule/zoneItems';
+import { besideFreeDays, cadenceBesideFreeDays } from './freeDays';
 import { fitWeek } from './fitWeek';
 import { jobForRoom, suitsRoom, type Library, type LibraryJob } from './library';
 import type { Pattern } from './pattern';
@@ -227,10 +228,13 @@ export function zonesOf(
 				(sum, job) => sum + job.depths.usual.minutes / (byDay && job.layer === 'zone' ? WEEKS_A_MONTH : 1),
 				0
 			);
+	const { zones, freeDays, catchUpDays } = pattern.rhythm;
+	// A zone that has a weekday to itself needs one that is not free.
+	const days = workingDays(draft.freeDays ?? freeDays, draft.catchUpDays ?? catchUpDays).length;
 	return suggestZones(
 		walkRooms(draft).map((room) => ({ room, minutes: deep(room.id) })),
-		pattern.rhythm.zones
-	).map((one) => one);
+		byDay ? Math.min(zones, Math.max(1, days)) : zones
+	);
 }
 
 const WEEKS_A_YEAR = 365 / 7;
@@ -266,7 +270,10 @@ export type MadeHome =
  * The home that comes of the answers, beginning on `from`. Where only the basics begin, the other layers are
  * there and switched off. Problems name what is missing.
  */
-export function homeFromDraft(draft: Draft, library: Library, pattern: Pattern, from: CivilDay): MadeHome {
+export function homeFromDraft(draft: Draft, library: Library, chosen: Pattern, from: CivilDay): MadeHome {
+	const freeDays = draft.freeDays ?? chosen.rhythm.freeDays;
+	const catchUpDays = draft.catchUpDays ?? chosen.rhythm.catchUpDays;
+	const pattern = besideFreeDays(chosen, freeDays, catchUpDays);
 	const members = membersOf(draft);
 	const known = new Set(members.map((member) => member.id));
 	const zones = pattern.rhythm.scheme === 'none' ? [] : zonesOf(draft, pattern, library);
@@ -281,8 +288,6 @@ export function homeFromDraft(draft: Draft, library: Library, pattern: Pattern, 
 		zone: zoneOfRoom.get(room.id) ?? null
 	}));
 	const { rhythm } = pattern;
-	const freeDays = draft.freeDays ?? rhythm.freeDays;
-	const catchUpDays = draft.catchUpDays ?? rhythm.catchUpDays;
 	const zoneWeekday = weekdaysOfZones(
 		zones.map(({ zone }) => zone),
 		freeDays,
@@ -292,7 +297,12 @@ export function homeFromDraft(draft: Draft, library: Library, pattern: Pattern, 
 		jobs: chooseJobs(
 			{ ...draft, rooms: rooms.map(({ walkOrder: _w, seenByVisitors: _s, zone: _z, ...room }) => room) },
 			library
-		).jobs,
+		).jobs.map((job) =>
+			// Basics are for every day; all else keeps clear of the free ones.
+			job.layer === 'basics'
+				? job
+				: { ...job, cadence: cadenceBesideFreeDays(job.cadence, freeDays, catchUpDays) }
+		),
 		rooms,
 		zones: zones.map(({ zone }) => zone),
 		members,

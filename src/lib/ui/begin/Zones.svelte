@@ -3,6 +3,7 @@
 	import DollHouse from '../house/DollHouse.svelte';
 	import Weave from '../glyphs/Weave.svelte';
 	import { plural } from '$words/general';
+	import { sharedDaysText } from '$words/firstSteps';
 	import Touch from './Touch.svelte';
 	import TouchForm from './TouchForm.svelte';
 	import type { BeginView } from '$views/setup';
@@ -36,6 +37,9 @@
 				>
 			{/each}
 		</div>
+		{#if view.sharedDays}<p class="m-0 mt-2 text-body">
+				{sharedDaysText(view.zones.length, view.sharedDays)}
+			</p>{/if}
 	</section>
 	<section class="list" aria-label="Zones">
 		{#each view.zones as zone (zone.id)}

@@ -1,4 +1,5 @@
 /** What the first steps show. */
+import { workingDays } from '$core/setup/schemeOf';
 import { addDays, type CivilDay } from '$core/calendar/civil';
 import { weekStartOf } from '$core/calendar/weeks';
 import type { Home } from '$core/household/home';
@@ -109,6 +110,10 @@ export async function loadBegin(
 		(jobs.get(room) ?? []).filter((job) => job.layer === 'zone').reduce((sum, job) => sum + job.minutes, 0);
 	const wanted = (room: string) => (jobs.get(room) ?? []).filter((job) => !draft.without.includes(job.key));
 	const below = storeys.find((storey) => storey < draft.storey) ?? null;
+	const days = workingDays(
+		draft.freeDays ?? pattern.rhythm.freeDays,
+		draft.catchUpDays ?? pattern.rhythm.catchUpDays
+	).length;
 	const showsRhythm = step === 'rhythm';
 	const best = recommendPattern(draft);
 	const made = step === 'first-morning' ? homeFromDraft(draft, library, pattern, today) : null;
@@ -170,6 +175,7 @@ export async function loadBegin(
 			}))
 		})),
 		scheme: pattern.rhythm.scheme,
+		sharedDays: pattern.rhythm.scheme === 'weekdays' && zones.length > days ? days : null,
 		patterns: allPatterns().map((one) => ({
 			id: one.id,
 			name: one.name,

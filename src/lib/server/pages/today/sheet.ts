@@ -5,7 +5,7 @@ import { stepsOf } from '$core/session/sessionSteps';
 import type { DoneView, SheetView, JobRow } from '$views/today';
 import { dayAhead, minutesText, tinyDate } from '$words/general';
 import { memberName } from '$words/names';
-import { missWords, rhythmWords } from '$words/recurrence';
+import { missWords, noNextWords, rhythmWords } from '$words/recurrence';
 import type { Facts } from './todayFacts';
 
 export function sheetOf(
@@ -41,7 +41,7 @@ export function sheetOf(
 		last: last
 			? `${tinyDate(last.date)}${last.by ? `, ${memberName(home, last.by)}` : ''}${last.minutes === null ? '' : `, ${minutesText(last.minutes)} min`}`
 			: 'not yet',
-		next: line.nextOn === null ? 'not set' : tinyDate(line.nextOn),
+		next: line.nextOn === null ? noNextWords(job.cadence.type) : tinyDate(line.nextOn),
 		dueOn: line.dueOn === null ? null : isoOf(line.dueOn),
 		skippable:
 			skipOn !== null && skipOn > today && job.cadence.type !== 'zone' && relation === 'today'
