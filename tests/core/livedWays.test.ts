@@ -2,6 +2,7 @@
 import { describe, expect, it } from 'vitest';
 import { addDays, isoOf, toDay, weekdayOf, type CivilDay } from '../../src/lib/core/calendar/civil';
 import { zoneCard } from '../../src/lib/core/cards/cards';
+import { readHolding } from '../../src/lib/core/learning/holding';
 import { checkZones } from '../../src/lib/core/learning/zoneLoad';
 import type { LedgerEntry } from '../../src/lib/core/household/entry';
 import type { Home } from '../../src/lib/core/household/home';
@@ -65,6 +66,18 @@ const workOn = (free: readonly number[], seen: ReturnType<typeof live>['seen']) 
 			.map((line) => `${line.line.job.name}: ${JSON.stringify(line.line.job.cadence)}`)
 	)
 ];
+
+describe('a home without zones', () => {
+	it('has no part of the work that is called after them, and the next part is one that it has', () => {
+		const made = begun('family-lists', { begin: 'basics' });
+		expect(made.home.zones).toEqual([]);
+		expect(made.home.jobs.filter((job) => job.layer === 'zone')).toEqual([]);
+		const held = live(made, 21, () => true);
+		const { layers, next } = readHolding(made, held.entries, addDays(MONDAY, 21));
+		expect(layers.map((one) => one.layer)).toEqual(['basics', 'weekly', 'long']);
+		expect(next).toBe('weekly');
+	});
+});
 
 describe('days that are left free', () => {
 	it('are free in every pattern, whichever two they are', () => {

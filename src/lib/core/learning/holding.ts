@@ -66,7 +66,9 @@ export function readHolding(home: PreparedHome, ledger: readonly LedgerEntry[], 
 		}
 	}
 	const on = home.home.household.layers;
-	const layers = LAYERS.map((layer): LayerHold => ({
+	// A part of the work in which the home has nothing neither holds nor comes next.
+	const has = LAYERS.filter((layer) => home.home.jobs.some((job) => job.layer === layer));
+	const layers = has.map((layer): LayerHold => ({
 		layer,
 		on: on.includes(layer),
 		...(counts.get(layer) as { asked: number; held: number })
@@ -75,7 +77,7 @@ export function readHolding(home: PreparedHome, ledger: readonly LedgerEntry[], 
 	const share = (layer: LayerHold) => (layer.asked === 0 ? 1 : layer.held / layer.asked);
 	const isKnown = (layer: LayerHold) => layer.asked >= LEAST_ASKED[layer.layer];
 	const ready = running.length > 0 && running.every((layer) => isKnown(layer) && share(layer) >= READY);
-	const next = ready ? (LAYERS.find((layer) => !on.includes(layer)) ?? null) : null;
+	const next = ready ? (has.find((layer) => !on.includes(layer)) ?? null) : null;
 	// The newest layer rests first; the basics always stay.
 	const weak = [...running]
 		.reverse()

@@ -355,7 +355,12 @@ export function homeFromDraft(draft: Draft, library: Library, chosen: Pattern, f
 		rooms,
 		members,
 		pets: draft.pets,
-		jobs: jobs.map((job) => ({ ...job, covers: job.covers.filter((id) => kept.has(id)) }))
+		jobs: jobs.map((job) => ({
+			...job,
+			// Without zones what is seldom done is one part of the work, not two.
+			layer: zones.length === 0 && job.layer === 'zone' ? ('long' as const) : job.layer,
+			covers: job.covers.filter((id) => kept.has(id))
+		}))
 	});
 	if (!read.ok) return { ok: false, problems: read.problems };
 	const leftOut = draft.everything ? [] : [...week.left, ...arranged.left];

@@ -164,9 +164,9 @@ export async function loadGrowing(household: string): Promise<GrowingView> {
 		: holding.next
 			? `What is on holds. The ${name(holding.next)} may come, when you like.`
 			: holding.layers.every((one) => one.on)
-				? 'All four layers are on.'
+				? 'All parts of the work are on.'
 				: basics && basics.asked < 5
-					? 'A week of the basics says more than a good intention. Look again in a few days.'
+					? 'A week of the daily routine says more than a good intention. Look again in a few days.'
 					: 'Not yet. Let what is on hold a little longer.';
 	return {
 		revision,
