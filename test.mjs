@@ -126,7 +126,9 @@ try {
 		await needProgram('pdftotext', 'poppler-utils', 'the tests of what is printed');
 		await needBuild();
 		const report = join(dir, 'browser.json');
-		await run('npx', ['playwright', 'test'], {
+		// `npm run crawl` asks for one file.
+		const files = process.env.PAIL_BROWSER_FILES?.split(' ') ?? [];
+		await run('npx', ['playwright', 'test', ...files], {
 			env: { ...env, PAIL_TEST_DIR: join(dir, 'browser'), PLAYWRIGHT_JSON_OUTPUT_FILE: report }
 		});
 		addReport(report, ({ stats, suites }) => {

@@ -65,7 +65,8 @@ async function clearing(page, stack, shoot) {
 	await page.goto(`${stack.url}/timer?kind=clearing&for=ottilie`);
 	await page.waitForFunction(() => document.documentElement.dataset.ready === 'yes');
 	await page.getByLabel('Which spot').fill('Hall bench');
-	await page.getByLabel('In which room').selectOption('platform-porch');
+	await page.getByRole('combobox', { name: /^In which room:/ }).click();
+	await page.getByRole('option', { name: 'Platform Porch', exact: true }).click();
 	await page.getByText('A half').click();
 	await page.getByRole('button', { name: /They are ready/ }).click();
 	await page.waitForURL(/timer\/[0-9a-f-]{36}/);

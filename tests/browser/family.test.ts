@@ -4,7 +4,7 @@ import type { Browser, Page } from '@playwright/test';
 import { freePort } from '../../scripts/lib/database.mjs';
 import { serve } from '../../scripts/lib/stack.mjs';
 import { at, freshId, makeFamily, person, post, type Family, type Person } from './household';
-import { expect, expectAccessible, expectAccessibleAnywhere, ready, test, type Stack } from './stack';
+import { expect, expectAccessible, expectAccessibleAnywhere, ready, test, type Stack, choose } from './stack';
 
 test.use({ stackOf: 'the family' });
 test.describe.configure({ mode: 'serial' });
@@ -187,7 +187,7 @@ test('a child does a thing, looks round alone, and an adult gives one thing back
 		desk.getByRole('heading', { name: /Kit has done the last check of Platform Porch/ })
 	).toBeVisible();
 	await expectAccessible(desk, 'look-rounds');
-	await desk.getByLabel('The one thing').selectOption('The bench');
+	await choose(desk, 'The one thing', 'The bench');
 	await desk.getByRole('button', { name: 'Give this back' }).click();
 	await expect(desk.getByText('Given back to Kit: the bench.')).toBeVisible();
 	// It hangs again, with the one thing, on the child's phone by itself.
@@ -249,7 +249,7 @@ test('the week is given out, says why, moves by hand, and swaps only when both a
 	await expect(desk.getByRole('region', { name: `Why ${other}: Vacuum upstairs` })).toContainText('by hand');
 	if (other === 'Juno') await desk.getByRole('button', { name: 'Give it to Bram' }).click();
 	await expect(desk.getByRole('region', { name: 'Why Bram: Vacuum upstairs' })).toBeVisible();
-	await desk.getByLabel('Ask to swap: they say yes or no').selectOption('juno');
+	await choose(desk, 'Ask to swap', 'Juno');
 	await desk.getByRole('button', { name: 'Ask', exact: true }).click();
 	await expect(desk.getByText('Juno has been asked.')).toBeVisible();
 	// Nobody else can say yes for her.
@@ -286,7 +286,7 @@ test('the week is given out, says why, moves by hand, and swaps only when both a
 	const after = await given();
 	const holder = (turn: string | undefined) => after.find((one) => one.turn === turn)?.member_id;
 	expect([holder(hers), holder(his)]).toEqual(['bram', 'ottilie']);
-	await desk.getByLabel('Who').selectOption('juno');
+	await choose(desk, 'Who', 'Juno');
 	await desk.getByRole('button', { name: 'Try it' }).click();
 	await expect(desk.getByText(/of Juno’s jobs/)).toBeVisible();
 	await expect(desk.getByText('Nothing is written.')).toBeVisible();
@@ -392,7 +392,7 @@ test('a card that was ticked on paper goes into the ledger in one go, once', asy
 	await page.getByRole('button', { name: 'Find this card' }).click();
 	await expect(page.getByRole('heading', { name: /Ottilie, Wednesday/ })).toBeVisible();
 	await ready(page);
-	await page.getByLabel('Who ticked it').selectOption('ottilie');
+	await choose(page, 'Who ticked it', 'Ottilie');
 	await page.getByRole('button', { name: 'All of them' }).click();
 	await page.getByRole('button', { name: 'Save as done' }).click();
 	await expect(page.getByText(/boxes are saved as done, as Ottilie’s/)).toBeVisible();

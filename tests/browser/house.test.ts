@@ -1,4 +1,4 @@
-import { choose, expect, expectAccessibleAnywhere, ready, test } from './stack';
+import { choose, expect, expectAccessibleAnywhere, ready, test, typeDay } from './stack';
 
 test.use({ stackOf: 'the House' });
 test.beforeEach(({ stack }) => stack.setClock('2027-03-03T10:40:00Z'));
@@ -19,7 +19,7 @@ test('a proposal is told, shown, and taken; nothing moves by itself', async ({ p
 test('a room moves by keyboard: first it is said what follows, then it is done', async ({ page }) => {
 	await page.goto('/house?room=washroom');
 	await ready(page);
-	await page.getByLabel('Zone', { exact: true }).selectOption({ label: '1 Porch & hall' });
+	await choose(page, 'Zone', '1 Porch & hall');
 	await page.getByRole('button', { name: 'Move this room' }).click();
 	const label = page.getByRole('region', { name: 'Washroom lies in Porch & hall.' });
 	await expect(label).toContainText('go to the end of the list of Porch & hall');
@@ -49,7 +49,7 @@ test('rooms and zones are added, renamed, put in order, and retired', async ({ p
 	await page.goto('/house');
 	await ready(page);
 	await page.getByRole('button', { name: 'Add a room' }).click();
-	await page.getByLabel('Kind').selectOption('store');
+	await choose(page, 'Kind', 'Store');
 	await page.getByLabel('Name, if it has one').fill('Coal Shed <b>');
 	await page.getByRole('button', { name: 'Add this room' }).click();
 	await expect(page.getByRole('link', { name: /Coal Shed <b>/ })).toBeVisible();
@@ -72,7 +72,7 @@ test('rooms and zones are added, renamed, put in order, and retired', async ({ p
 	await expect(list.getByRole('listitem').nth(1)).toContainText(first ?? '');
 	await list.getByRole('listitem').first().getByRole('button', { name: 'every time' }).click();
 	await expect(list.getByRole('listitem').first().getByRole('button', { name: 'every 2nd' })).toBeVisible();
-	await page.getByLabel('What to do first').selectOption('need');
+	await choose(page, 'What to do first', 'the most overdue first');
 	await page.getByRole('button', { name: 'Save', exact: true }).first().click();
 	await expect(page.getByText('Kept.')).toBeVisible();
 	await page.getByRole('button', { name: 'not yet' }).click();
@@ -193,7 +193,7 @@ test('a job of one’s own, copied to another room, and retired: what was done s
 test('the rhythm of the house: old and new side by side, then kept', async ({ page }) => {
 	await page.goto('/house/rhythm');
 	await ready(page);
-	await page.getByLabel('How the zones take turns').selectOption('rows');
+	await choose(page, 'How the zones take turns', 'by the rows of the month’s calendar');
 	await page.getByRole('button', { name: 'Compare with before' }).click();
 	await expect(page.getByRole('region', { name: 'Four weeks of As it would be' })).toBeVisible();
 	await expect(page.getByText(/gets no day in/).first()).toBeVisible();
@@ -208,12 +208,12 @@ test('the rhythm of the house: old and new side by side, then kept', async ({ pa
 test('a pause is laid and taken off; after an illness the way back is shown', async ({ page }) => {
 	await page.goto('/house/pauses');
 	await ready(page);
-	await page.getByLabel('Why').selectOption('ill');
-	await page.getByLabel('From', { exact: true }).fill('2027-03-04');
-	await page.getByLabel('To', { exact: true }).fill('2027-03-02');
+	await choose(page, 'Why', 'ill');
+	await typeDay(page, 'From', '2027-03-04');
+	await typeDay(page, 'To', '2027-03-02');
 	await page.getByRole('button', { name: 'Save the pause' }).click();
 	await expect(page.getByRole('alert')).toContainText('ends on or after');
-	await page.getByLabel('To', { exact: true }).fill('2027-03-07');
+	await typeDay(page, 'To', '2027-03-07');
 	await page.getByRole('button', { name: 'Save the pause' }).click();
 	await expect(page.getByText('The whole home, ill')).toBeVisible();
 	await expect(page.getByText(/basics first, then what was missed/)).toBeVisible();

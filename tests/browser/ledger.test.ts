@@ -1,4 +1,4 @@
-import { expect, expectAccessibleAnywhere, ready, test } from './stack';
+import { expect, expectAccessibleAnywhere, ready, test, choose, typeDay } from './stack';
 
 test.use({ stackOf: 'the Ledger' });
 test.beforeEach(({ stack }) => stack.setClock('2027-03-03T10:40:00Z'));
@@ -20,12 +20,12 @@ test('the Ledger tells who did what, when, and how long; a line opens its page',
 test('filters by person, room and job, and turns back a page', async ({ page }) => {
 	await page.goto('/history');
 	await ready(page);
-	await page.getByLabel('By whom').selectOption('nan-wren');
+	await choose(page, 'By whom', 'Nan Wren');
 	await expect(page).toHaveURL(/by=nan-wren/);
 	await expect(page.getByText('Nan Wren:').first()).toBeVisible();
 	await expect(page.getByText('Bram:')).toHaveCount(0);
-	await page.getByLabel('By whom').selectOption('');
-	await page.getByLabel('In which room').selectOption('signal-loft');
+	await choose(page, 'By whom', 'everyone');
+	await choose(page, 'In which room', 'Signal Loft');
 	await expect(page).toHaveURL(/room=signal-loft/);
 	await expect(page.getByRole('region', { name: 'Days' })).toContainText('own loft');
 	await page.goto('/history?job=bins-to-the-gate');
@@ -59,18 +59,18 @@ test('writes in a day, and says what is wrong with what cannot be', async ({ pag
 	await ready(page);
 	await page.getByRole('link', { name: 'Add something done' }).click();
 	const sheet = page.getByRole('dialog');
-	await sheet.getByLabel('What').selectOption('paper-and-post');
+	await choose(sheet, 'What', 'Paper and post');
 	await sheet.getByLabel('Minutes, if you know').fill('ten');
 	await sheet.getByRole('button', { name: 'Save it in History' }).click();
 	await expect(sheet.getByRole('alert')).toContainText('Minutes are a number');
 	await expect(sheet.getByLabel('Minutes, if you know')).toHaveValue('ten');
 	await expect(sheet.getByLabel('Minutes, if you know')).toHaveAttribute('aria-invalid', 'true');
-	await sheet.getByLabel('On which day').fill('2027-03-09');
+	await typeDay(sheet, 'On which day', '2027-03-09');
 	await sheet.getByLabel('Minutes, if you know').fill('14');
 	await sheet.getByRole('button', { name: 'Save it in History' }).click();
 	await expect(sheet.getByRole('alert')).toContainText('still to come');
-	await sheet.getByLabel('On which day').fill('2027-02-28');
-	await sheet.getByLabel('Who').selectOption('bram');
+	await typeDay(sheet, 'On which day', '2027-02-28');
+	await choose(sheet, 'Who', 'Bram');
 	await sheet.getByRole('button', { name: 'Save it in History' }).click();
 	await expect(sheet).toHaveCount(0);
 	await page.goto('/history?job=paper-and-post');

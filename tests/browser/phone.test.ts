@@ -1,6 +1,6 @@
 /** A phone in one hand: every page within its width, and the touches of a day. */
 import type { Page } from '@playwright/test';
-import { expect, ready, test } from './stack';
+import { expect, ready, test, choose, typeDay } from './stack';
 
 test.use({ stackOf: 'a phone', viewport: { width: 390, height: 844 }, hasTouch: true });
 test.beforeEach(({ stack }) => stack.setClock('2027-03-03T10:40:00Z'));
@@ -90,17 +90,17 @@ test('the whole home is laid under a cloth and taken out again; the sheet of wee
 }) => {
 	await page.goto('/house/pauses');
 	await ready(page);
-	await page.getByLabel('Why').selectOption('holiday');
-	await page.getByLabel('From', { exact: true }).fill('2027-03-21');
-	await page.getByLabel('To', { exact: true }).fill('2027-03-15');
+	await choose(page, 'Why', 'on holiday');
+	await typeDay(page, 'From', '2027-03-21');
+	await typeDay(page, 'To', '2027-03-15');
 	await page.getByRole('button', { name: 'Save the pause' }).tap();
 	await expect(page.getByRole('alert')).toContainText('ends on or after the day on which it begins');
 	// What was typed is still there, and needs but one change.
-	await expect(page.getByLabel('From', { exact: true })).toHaveValue('2027-03-21');
-	await page.getByLabel('From', { exact: true }).fill('2027-03-14');
+	await expect(page.locator('input[name=from]')).toHaveValue('2027-03-21');
+	await typeDay(page, 'From', '2027-03-14');
 	await page.getByRole('button', { name: 'Save the pause' }).tap();
 	await expect(page.getByText('The home is paused.')).toBeVisible();
-	await expect(page.getByLabel('From', { exact: true })).toHaveValue('2027-03-03');
+	await expect(page.locator('input[name=from]')).toHaveValue('2027-03-03');
 	const covered = page.getByRole('link', { name: /: The whole home$/ });
 	await expect(covered).toHaveCount(2);
 	await expect(page.getByRole('link', { name: 'Sunday, 14 March: The whole home' })).toBeVisible();
@@ -219,8 +219,8 @@ test('a home is begun by touch, and its first job ticked', async ({ browser, sta
 	await page.goto('/house/rhythm');
 	await ready(page);
 	await page.getByText('Where the home lies').tap();
-	await expect(page.getByLabel('Time zone')).toHaveValue('Europe/Oslo');
-	await page.getByLabel('Time zone').selectOption('Europe/Lisbon');
+	await expect(page.getByRole('combobox', { name: 'Time zone: Europe/Oslo' })).toBeVisible();
+	await choose(page, 'Time zone', 'Europe/Lisbon');
 	await page.getByRole('button', { name: 'Save' }).tap();
 	await expect(page.getByText('Cleaning days and house rules holds from today.')).toBeVisible();
 	expect(

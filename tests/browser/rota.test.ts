@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs';
-import { expect, ready, signUp, test } from './stack';
+import { expect, ready, signUp, test, choose, typeDay } from './stack';
 
 test.use({ stackOf: 'the Rota and its files' });
 
@@ -28,7 +28,7 @@ test('a turn is moved, skipped and put in once, and undone', async ({ page }) =>
 	const wednesday = page.getByRole('region', { name: 'Wed 10' });
 	const friday = page.getByRole('region', { name: 'Fri 12' });
 	await wednesday.getByRole('button', { name: 'Bins to the gate' }).click();
-	await wednesday.getByRole('textbox', { name: 'to' }).fill('2027-03-12');
+	await typeDay(wednesday, 'To', '2027-03-12');
 	await wednesday.getByRole('button', { name: 'Move it' }).click();
 	await expect(friday.getByRole('button', { name: 'Bins to the gate' })).toBeVisible();
 	await expect(wednesday.getByRole('button', { name: 'Bins to the gate' })).toHaveCount(0);
@@ -38,7 +38,7 @@ test('a turn is moved, skipped and put in once, and undone', async ({ page }) =>
 	await wednesday.getByRole('button', { name: 'Skip until next time' }).click();
 	await expect(wednesday.getByRole('button', { name: 'Bins to the gate' })).toHaveCount(0);
 	await friday.getByRole('button', { name: 'Add one on Fri 12' }).click();
-	await friday.getByLabel('Which job').selectOption('bins-to-the-gate');
+	await choose(friday, 'Which job', 'Bins to the gate');
 	await friday.getByRole('button', { name: 'Add it for this day' }).click();
 	await expect(friday.getByText('Bins to the gate').first()).toBeVisible();
 });
@@ -60,7 +60,7 @@ test('a turn is carried to another day by keys', async ({ page }) => {
 test('the next time of any job is found', async ({ page }) => {
 	await page.goto('/schedule');
 	await ready(page);
-	await page.getByLabel('When is').selectOption('gutters');
+	await choose(page, 'When is', 'Gutters and downpipes');
 	await expect(page.getByRole('status').filter({ hasText: 'comes' })).toContainText(/comes \w+, \d+ \w+/);
 	await page.getByRole('link', { name: 'Show its week' }).click();
 	await expect(page).toHaveURL(/on=2027-/);

@@ -3,7 +3,7 @@ import { mkdirSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { randomBytes } from 'node:crypto';
 import axe from 'axe-core';
-import { test as base, type Page } from '@playwright/test';
+import { test as base, type Locator, type Page } from '@playwright/test';
 import { createConnection } from 'mysql2/promise';
 import { freePort } from '../../scripts/lib/database.mjs';
 import { serve } from '../../scripts/lib/stack.mjs';
@@ -203,9 +203,22 @@ export async function expectAccessibleAnywhere(page: Page, name = ''): Promise<v
 }
 
 /** Chooses one of several in a field of the kit. */
-export async function choose(page: Page, label: string, option: string): Promise<void> {
-	await page.getByRole('combobox', { name: new RegExp(`^${label}:`) }).click();
-	await page.getByRole('option', { name: option, exact: true }).click();
+export async function choose(scope: Page | Locator, label: string, option: string): Promise<void> {
+	await scope.getByRole('combobox', { name: new RegExp(`^${label}:`) }).click();
+	const name = new RegExp(`^${option.replace(/[.*+?^${}()|[\]\\]/g, '\\$&')}(,|$)`);
+	await pageOf(scope).getByRole('option', { name }).first().click();
+	await expect(pageOf(scope).getByRole('option')).toHaveCount(0);
+}
+
+const pageOf = (scope: Page | Locator): Page => ('page' in scope ? scope.page() : scope);
+
+/** Types a day (YYYY-MM-DD) into a field of the kit, part by part as the home writes it. */
+export async function typeDay(scope: Page | Locator, label: string, day: string): Promise<void> {
+	const field = scope.getByRole('group', { name: label, exact: true });
+	const [year, month, date] = day.split('-');
+	await field.getByRole('spinbutton').first().focus();
+	await pageOf(scope).keyboard.type(`${date}${month}${year}`);
+	await expect(field.locator('xpath=../following-sibling::input[1]')).toHaveValue(day);
 }
 
 /** Waits until the page's scripts have taken over. */

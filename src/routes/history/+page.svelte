@@ -1,4 +1,6 @@
 <script lang="ts">
+	import DateField from '$ui/kit/DateField.svelte';
+	import Choice from '$ui/kit/Choice.svelte';
 	import { goto } from '$app/navigation';
 	import Drawer from '$ui/Drawer.svelte';
 	import Glyph from '$ui/glyphs/Glyph.svelte';
@@ -17,8 +19,6 @@
 		const text = params.toString();
 		return text === '' ? '/history' : `/history?${text}`;
 	};
-	const send = (event: Event & { currentTarget: HTMLSelectElement | HTMLInputElement }) =>
-		event.currentTarget.form?.requestSubmit();
 	const closeHref = $derived(href({}));
 	let pageShown = $state(false);
 	/** A month's name is written where the month changes. */
@@ -32,32 +32,50 @@
 		<form method="get" action="/history" class="sentence" data-sveltekit-noscroll>
 			<h1 class="sr-only">History</h1>
 			<span class="word">Show</span>
-			<select class="tape" name="job" aria-label="Which work" value={view.filter.job} onchange={send}>
-				<option value="">all work</option>
-				{#each view.jobs as job (job.id)}<option value={job.id}>{job.name}</option>{/each}
-			</select>
+			<Choice
+				label="Which work"
+				look="tape"
+				name="job"
+				value={view.filter.job}
+				options={[
+					{ value: '', label: 'all work' },
+					...view.jobs.map((job) => ({ value: job.id, label: job.name }))
+				]}
+				sends
+			/>
 			<span class="word">by</span>
-			<select class="tape" name="by" aria-label="By whom" value={view.filter.by} onchange={send}>
-				<option value="">everyone</option>
-				{#each view.members as member (member.id)}<option value={member.id}>{member.name}</option>{/each}
-			</select>
+			<Choice
+				label="By whom"
+				look="tape"
+				name="by"
+				value={view.filter.by}
+				options={[
+					{ value: '', label: 'everyone' },
+					...view.members.map((member) => ({ value: member.id, label: member.name }))
+				]}
+				sends
+			/>
 			<span class="word">in</span>
-			<select class="tape" name="room" aria-label="In which room" value={view.filter.room} onchange={send}>
-				<option value="">the whole house</option>
-				{#each view.rooms as room (room.id)}<option value={room.id}>{room.name}</option>{/each}
-			</select>
+			<Choice
+				label="In which room"
+				look="tape"
+				name="room"
+				value={view.filter.room}
+				options={[
+					{ value: '', label: 'the whole house' },
+					...view.rooms.map((room) => ({ value: room.id, label: room.name }))
+				]}
+				sends
+			/>
 			<span class="word">back from</span>
-			<label class="tape day-tape"
-				>{view.toWords}<input
-					type="date"
-					name="to"
-					aria-label="Back from which day"
-					max={view.today}
-					value={view.filter.to || view.today}
-					onchange={send}
-					onclick={(event) => event.currentTarget.showPicker?.()}
-				/></label
-			>
+			<DateField
+				look="tape"
+				label="Back from which day"
+				name="to"
+				max={view.today}
+				value={view.filter.to || view.today}
+				sends
+			/>
 			<noscript><button class="plain">Show</button></noscript>
 		</form>
 		<a class="sign small" href={href({ write: '1' })} data-sveltekit-noscroll>Add something done</a>
@@ -211,25 +229,6 @@
 	.word {
 		font-family: var(--font-display);
 		font-size: 1.5rem;
-	}
-	.sentence select {
-		max-width: 230px;
-		field-sizing: content;
-	}
-	.day-tape {
-		position: relative;
-		display: inline-block;
-		cursor: pointer;
-	}
-	.day-tape:focus-within {
-		box-shadow: var(--focus);
-	}
-	.day-tape input {
-		position: absolute;
-		inset: 0;
-		width: 100%;
-		opacity: 0;
-		cursor: pointer;
 	}
 	.sign {
 		white-space: nowrap;

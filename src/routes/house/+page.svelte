@@ -1,4 +1,6 @@
 <script lang="ts">
+	import TextField from '$ui/kit/TextField.svelte';
+	import Choice from '$ui/kit/Choice.svelte';
 	import { MANY } from '$words/manyJobs';
 	import { dndzone } from 'svelte-dnd-action';
 	import DollHouse from '$ui/house/DollHouse.svelte';
@@ -113,32 +115,31 @@
 		</div>
 		{#if adding === 'room'}
 			<EditForm values={{ op: 'addRoom' }} {view} class="adding" onsaved={() => (adding = null)}>
-				<label
-					><span>Kind</span><select class="field" name="kind"
-						>{#each view.kinds as kind (kind.kind)}<option value={kind.kind}>{kind.name}</option
-							>{/each}</select
-					></label
-				>
-				<label><span>Name, if it has one</span><input class="field" name="name" maxlength="80" /></label>
-				<label
-					><span>Storey</span><select class="field" name="storey"
-						>{#each view.storeys as storey (storey.storey)}<option
-								value={String(storey.storey)}
-								selected={storey.storey === 0}>{storey.name}</option
-							>{/each}</select
-					></label
-				>
-				<label
-					><span>Zone</span><select class="field" name="zone"
-						>{#each view.zones as zone (zone.id)}<option value={zone.id}>{zone.number} {zone.name}</option
-							>{/each}<option value="">none</option></select
-					></label
-				>
+				<Choice
+					label="Kind"
+					name="kind"
+					options={view.kinds.map((kind) => ({ value: kind.kind, label: kind.name }))}
+				/>
+				<TextField label="Name, if it has one" name="name" maxlength={80} />
+				<Choice
+					label="Storey"
+					name="storey"
+					value={String(0)}
+					options={view.storeys.map((storey) => ({ value: String(storey.storey), label: storey.name }))}
+				/>
+				<Choice
+					label="Zone"
+					name="zone"
+					options={[
+						...view.zones.map((zone) => ({ value: zone.id, label: `${zone.number} ${zone.name}` })),
+						{ value: '', label: 'none' }
+					]}
+				/>
 				<button class="plain">Add this room</button>
 			</EditForm>
 		{:else if adding === 'zone'}
 			<EditForm values={{ op: 'addZone' }} {view} class="adding" onsaved={() => (adding = null)}>
-				<label><span>Name</span><input class="field" name="name" maxlength="80" required /></label>
+				<TextField label="Name" name="name" maxlength={80} required />
 				<button class="plain">Add it</button>
 			</EditForm>
 		{/if}

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import TextField from '$ui/kit/TextField.svelte';
 	import ActForm from '$ui/ActForm.svelte';
 	import Doorway from '$ui/access/Doorway.svelte';
 	let { data, form } = $props();
@@ -28,18 +29,16 @@
 		{problem}
 	>
 		<ActForm action="/join?/come" then={{ withoutId: true }}>
-			<label
-				><span>Code</span><input
-					class="field code"
-					name="code"
-					required
-					maxlength="20"
-					autocomplete="off"
-					autocapitalize="characters"
-					spellcheck="false"
-					placeholder="ABCD-EFGH-JKLM"
-				/></label
-			>
+			<TextField
+				label="Code"
+				name="code"
+				required
+				maxlength={20}
+				autocomplete="off"
+				autocapitalize="characters"
+				spellcheck="false"
+				placeholder="ABCD-EFGH-JKLM"
+			/>
 			<button class="sign small">Log in</button>
 		</ActForm>
 		{#snippet aside()}<a class="text-link" href="/sign-in">I have a password</a>{/snippet}
@@ -47,12 +46,4 @@
 {/if}
 
 <style>
-	.code {
-		letter-spacing: 0.08em;
-		text-transform: uppercase;
-		font-size: 1.375rem;
-	}
-	.code::placeholder {
-		color: var(--tin-1);
-	}
 </style>

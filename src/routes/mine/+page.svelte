@@ -1,5 +1,6 @@
 <script lang="ts">
 	/** The own page of a child or helper: the next thing large, the others below, the gate, help. */
+	import Choice from '$ui/kit/Choice.svelte';
 	import { CALL } from '$words/people';
 	import ActForm from '$ui/ActForm.svelte';
 	import Glyph from '$ui/glyphs/Glyph.svelte';
@@ -85,12 +86,11 @@
 							<details>
 								<summary>Ask to swap</summary>
 								<ActForm action="?/swap" values={{ turn: `${next.line}@${view.date}` }}>
-									<label
-										><span>Ask</span><select class="field" name="to"
-											>{#each next.could as one (one.id)}<option value={one.id}>{one.name}</option
-												>{/each}</select
-										></label
-									><button class="plain">Ask</button>
+									<Choice
+										label="Ask"
+										name="to"
+										options={next.could.map((one) => ({ value: one.id, label: one.name }))}
+									/><button class="plain">Ask</button>
 								</ActForm>
 							</details>
 						{/if}
@@ -314,9 +314,6 @@
 		display: flex;
 		gap: 10px;
 		align-items: end;
-	}
-	details label {
-		flex: 1;
 	}
 	.hem {
 		position: absolute;

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import TextField from '$ui/kit/TextField.svelte';
 	import ActForm from '$ui/ActForm.svelte';
 	import EmailField from '$ui/access/EmailField.svelte';
 	import PasswordField from '$ui/access/PasswordField.svelte';
@@ -94,16 +95,14 @@
 						<p>Scan it with your authenticator app, or type <b class="secret">{view.setUp.secret}</b></p>
 					</div>
 					<ActForm action="?/prove" class="fields" then={{ withoutId: true, empties: true }}>
-						<label
-							><span>The code it shows</span><input
-								class="field"
-								name="code"
-								inputmode="numeric"
-								autocomplete="one-time-code"
-								required
-								maxlength="7"
-							/></label
-						>
+						<TextField
+							label="The code it shows"
+							name="code"
+							inputmode="numeric"
+							autocomplete="one-time-code"
+							required
+							maxlength={7}
+						/>
 						<button class="sign small">Check the code</button>
 					</ActForm>
 				{:else}

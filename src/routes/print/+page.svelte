@@ -1,5 +1,6 @@
 <script lang="ts">
 	/** Cards for those who carry no phone: chosen here, printed to the millimetre, ticked off afterwards. */
+	import Choice from '$ui/kit/Choice.svelte';
 	import { goto } from '$app/navigation';
 	import Sheet from '$ui/print/Sheet.svelte';
 	let { data } = $props();
@@ -48,54 +49,48 @@
 			</fieldset>
 			<div class="which">
 				{#if view.kind === 'room'}
-					<label
-						><span class="dim">Room</span><select class="field" name="room"
-							>{#each view.rooms as one (one.id)}<option value={one.id} selected={one.id === view.room}
-									>{one.name}</option
-								>{/each}</select
-						></label
-					>
+					<Choice
+						label="Room"
+						name="room"
+						value={view.room}
+						options={view.rooms.map((one) => ({ value: one.id, label: one.name }))}
+					/>
 				{:else if view.kind === 'person'}
-					<label
-						><span class="dim">Who</span><select class="field" name="member"
-							>{#each view.members as one (one.id)}<option value={one.id} selected={one.id === view.member}
-									>{one.name}</option
-								>{/each}</select
-						></label
-					>
+					<Choice
+						label="Who"
+						name="member"
+						value={view.member}
+						options={view.members.map((one) => ({ value: one.id, label: one.name }))}
+					/>
 				{:else if view.kind === 'zone'}
-					<label
-						><span class="dim">Zone</span><select class="field" name="zone"
-							>{#each view.zones as one (one.id)}<option value={one.id} selected={one.id === view.zoneId}
-									>{one.name}</option
-								>{/each}</select
-						></label
-					>
+					<Choice
+						label="Zone"
+						name="zone"
+						value={view.zoneId}
+						options={view.zones.map((one) => ({ value: one.id, label: one.name }))}
+					/>
 				{/if}
 				{#if view.kind === 'person'}
-					<label
-						><span class="dim">Day</span><select class="field" name="day"
-							>{#each view.days as one (one.date)}<option value={one.date} selected={one.date === view.day}
-									>{one.name}</option
-								>{/each}</select
-						></label
-					>
+					<Choice
+						label="Day"
+						name="day"
+						value={view.day}
+						options={view.days.map((one) => ({ value: one.date, label: one.name }))}
+					/>
 				{:else}
-					<label
-						><span class="dim">Week</span><select class="field" name="week"
-							>{#each view.weeks as one (one.date)}<option value={one.date} selected={one.date === view.week}
-									>{one.name}</option
-								>{/each}</select
-						></label
-					>
+					<Choice
+						label="Week"
+						name="week"
+						value={view.week}
+						options={view.weeks.map((one) => ({ value: one.date, label: one.name }))}
+					/>
 				{/if}
-				<label
-					><span class="dim">Paper</span><select class="field" name="size"
-						>{#each ['A4', 'A5', 'A6', 'Letter'] as size (size)}<option selected={size === view.size}
-								>{size}</option
-							>{/each}</select
-					></label
-				>
+				<Choice
+					label="Paper"
+					name="size"
+					value={view.size}
+					options={['A4', 'A5', 'A6', 'Letter'].map((size) => ({ value: size, label: size }))}
+				/>
 			</div>
 			<noscript><button class="plain">Show it</button></noscript>
 		</form>
@@ -159,9 +154,6 @@
 		display: grid;
 		grid-template-columns: 1fr 1fr;
 		gap: 10px;
-	}
-	.which label:first-child {
-		grid-column: 1 / -1;
 	}
 	.acts {
 		display: flex;

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import Choice from '$ui/kit/Choice.svelte';
 	import AddOnce from '$ui/today/AddOnce.svelte';
 	import { goto } from '$app/navigation';
 	import { onMount } from 'svelte';
@@ -163,18 +164,17 @@
 			</ol>
 		{/if}
 		<form method="get" action="/schedule" class="find">
-			<label for="find">When is</label>
 			<input type="hidden" name="on" value={view.chosen} />
-			<select
-				id="find"
-				class="tape"
+			<Choice
+				label="When is"
 				name="find"
-				value={view.find}
-				onchange={(event) => event.currentTarget.form?.requestSubmit()}
-			>
-				<option value="">any job</option>
-				{#each view.jobs as job (job.id)}<option value={job.id}>{job.name}</option>{/each}
-			</select>
+				value={view.find ?? ''}
+				options={[
+					{ value: '', label: 'any job' },
+					...view.jobs.map((job) => ({ value: job.id, label: job.name }))
+				]}
+				sends
+			/>
 			<noscript><button class="plain">Show its next date</button></noscript>
 			{#if view.found}
 				<p role="status">
@@ -270,12 +270,6 @@
 		align-items: center;
 		gap: 6px 12px;
 		margin: 8px 0 4px;
-	}
-	.find .tape {
-		flex: 1;
-		min-width: 0;
-		font-size: 1rem;
-		min-height: 42px;
 	}
 	.find p {
 		flex: 1 0 100%;

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import TextField from '$ui/kit/TextField.svelte';
 	import ActForm from '$ui/ActForm.svelte';
 	import EmailField from '$ui/access/EmailField.svelte';
 	import PasswordField from '$ui/access/PasswordField.svelte';
@@ -13,16 +14,14 @@
 {#if asks}
 	<Doorway title="Now the code" says="Your authenticator app shows six figures for this minute." {problem}>
 		<ActForm action="?/second" values={{ to }} then={{ withoutId: true }}>
-			<label
-				><span>Code</span><input
-					class="field figures"
-					name="code"
-					inputmode="numeric"
-					autocomplete="one-time-code"
-					required
-					maxlength="7"
-				/></label
-			>
+			<TextField
+				label="Code"
+				name="code"
+				inputmode="numeric"
+				autocomplete="one-time-code"
+				required
+				maxlength={7}
+			/>
 			<button class="sign small">Log in</button>
 		</ActForm>
 	</Doorway>

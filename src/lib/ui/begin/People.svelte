@@ -1,5 +1,7 @@
 <script lang="ts">
 	/** Who lives here, when they are there, whose room is whose. Everything can be left out. */
+	import TextField from '../kit/TextField.svelte';
+	import Choice from '../kit/Choice.svelte';
 	import Animal from './Animal.svelte';
 	import Touch from './Touch.svelte';
 	import TouchForm from './TouchForm.svelte';
@@ -86,32 +88,30 @@
 			{/each}
 		</ul>
 		<TouchForm values={{ op: 'person' }} empties class="add">
-			<label
-				><span>{view.draft.people.length === 0 ? 'Your own name' : 'Name'}</span><input
-					class="field"
-					name="name"
-					maxlength="80"
-					autocomplete="off"
-					required
-				/></label
-			>
-			<label
-				><span>Who it is</span>
-				<select class="field" name="role" bind:value={role}>
-					<option value="adult">adult</option>
-					<option value="child">child</option>
-					<option value="helper">helper on a day</option>
-				</select></label
-			>
-			{#if role === 'child'}<label
-					><span>Age</span><input
-						class="field"
-						name="age"
-						inputmode="numeric"
-						size="3"
-						maxlength="3"
-					/></label
-				>{/if}
+			<TextField
+				label={view.draft.people.length === 0 ? 'Your own name' : 'Name'}
+				name="name"
+				maxlength={80}
+				autocomplete="off"
+				required
+			/>
+			<Choice
+				label="Who it is"
+				name="role"
+				bind:value={role}
+				options={[
+					{ value: 'adult', label: 'adult' },
+					{ value: 'child', label: 'child' },
+					{ value: 'helper', label: 'helper on a day' }
+				]}
+			/>
+			{#if role === 'child'}<TextField
+					label="Age"
+					name="age"
+					inputmode="numeric"
+					size={3}
+					maxlength={3}
+				/>{/if}
 			<button class="plain">Add person</button></TouchForm
 		>
 		<h2 class="animals">And animals</h2>
@@ -229,11 +229,6 @@
 		gap: 12px;
 		align-items: end;
 		margin-top: 22px;
-	}
-	:global(.add) label span {
-		display: block;
-		color: var(--tin-text);
-		margin-bottom: 4px;
 	}
 	.own li {
 		display: flex;

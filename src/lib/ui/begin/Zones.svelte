@@ -1,5 +1,6 @@
 <script lang="ts">
 	/** Rooms that lie together, in zones that are even; each room can be put elsewhere with one touch. */
+	import Choice from '../kit/Choice.svelte';
 	import DollHouse from '../house/DollHouse.svelte';
 	import Weave from '../glyphs/Weave.svelte';
 	import { plural } from '$words/general';
@@ -63,20 +64,16 @@
 						{#each zone.rooms as room (room.id)}
 							<li>
 								<TouchForm values={{ op: 'zone', room: room.id }}>
-									<label
-										><span class="room">{room.name}</span>
-										<select
-											name="zone"
-											aria-label="Zone of {room.name}"
-											onchange={(event) => event.currentTarget.form?.requestSubmit()}
-										>
-											{#each view.zones as other (other.id)}<option
-													value={other.id}
-													selected={other.id === zone.id}>in {other.number}</option
-												>{/each}
-											<option value="">in none</option>
-										</select></label
-									>
+									<Choice
+										label={room.name}
+										name="zone"
+										value={zone.id}
+										options={[
+											...view.zones.map((other) => ({ value: other.id, label: `in ${other.number}` })),
+											{ value: '', label: 'in none' }
+										]}
+										sends
+									/>
 									<noscript><button>Move</button></noscript></TouchForm
 								>
 							</li>
@@ -214,22 +211,6 @@
 		margin: 0;
 		padding: 0;
 		list-style: none;
-	}
-	label {
-		display: inline-flex;
-		align-items: center;
-		gap: 4px;
-	}
-	select {
-		font: inherit;
-		font-size: 0.9375rem;
-		color: var(--cobalt-ink);
-		font-weight: var(--w-name);
-		background: var(--linen-hi);
-		border: 0;
-		border-radius: 3px;
-		padding: 4px;
-		min-height: 30px;
 	}
 	@media (max-width: 1000px) {
 		.zones {

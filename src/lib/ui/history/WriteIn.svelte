@@ -1,5 +1,8 @@
 <script lang="ts">
 	/** Writes in what was done on a day and not ticked then. What was typed stays when it cannot be written. */
+	import TextField from '../kit/TextField.svelte';
+	import DateField from '../kit/DateField.svelte';
+	import Choice from '../kit/Choice.svelte';
 	import { untrack } from 'svelte';
 	import Notice from '../Notice.svelte';
 	import type { LedgerView } from '$views/history';
@@ -29,10 +32,12 @@
 		...form?.values
 	}));
 	const wrong = $derived(form && !('undo' in form) ? form : null);
-	const bad = (field: string) => (wrong?.field === field ? ('true' as const) : undefined);
+	/** What is wrong with a field, beside it. */
+	const bad = (field: string) => (wrong?.field === field ? (wrong.message ?? '') : '');
+	const isBeside = $derived(['job', 'by', 'date', 'minutes'].includes(wrong?.field ?? ''));
 </script>
 
-{#if wrong?.message}<div id="write-wrong">
+{#if wrong?.message && !isBeside}<div id="write-wrong">
 		<Notice tone="wrong"><span>{wrong.message}</span></Notice>
 	</div>{/if}
 <form
@@ -47,54 +52,43 @@
 	}}
 >
 	<input type="hidden" name="seed" value={view.formId} />
-	<label>
-		<span>What</span>
-		<select class="field" name="line" value={typed.line} aria-invalid={bad('job')}>
-			{#each view.lines as line (line.id)}<option value={line.id}>{line.name}</option>{/each}
-		</select>
-	</label>
+	<Choice
+		label="What"
+		name="line"
+		value={typed.line}
+		options={view.lines.map((line) => ({ value: line.id, label: line.name }))}
+		wrong={bad('job')}
+	/>
 	<div class="pair">
-		<label>
-			<span>Who</span>
-			<select class="field" name="by" value={typed.by} aria-invalid={bad('by')}>
-				{#each view.members as member (member.id)}<option value={member.id}>{member.name}</option>{/each}
-			</select>
-		</label>
-		<label>
-			<span>On which day</span>
-			<input
-				class="field"
-				type="date"
-				name="date"
-				max={view.today}
-				value={typed.date}
-				aria-invalid={bad('date')}
-				aria-describedby={wrong ? 'write-wrong' : undefined}
-			/>
-		</label>
+		<Choice
+			label="Who"
+			name="by"
+			value={typed.by}
+			options={view.members.map((member) => ({ value: member.id, label: member.name }))}
+			wrong={bad('by')}
+		/>
+		<DateField label="On which day" name="date" max={view.today} value={typed.date} wrong={bad('date')} />
 	</div>
 	<div class="pair">
-		<label>
-			<span>Minutes, if you know</span>
-			<input
-				class="field"
-				name="minutes"
-				inputmode="decimal"
-				autocomplete="off"
-				value={typed.minutes}
-				aria-invalid={bad('minutes')}
-				aria-describedby={wrong ? 'write-wrong' : undefined}
-			/>
-		</label>
-		<label>
-			<span>How it went</span>
-			<select class="field" name="outcome" value={typed.outcome}>
-				<option value="done">done</option>
-				<option value="looked">still clean</option>
-				<option value="part">started, not finished</option>
-				<option value="letgo">skipped until next time</option>
-			</select>
-		</label>
+		<TextField
+			label="Minutes, if you know"
+			wrong={bad('minutes')}
+			name="minutes"
+			inputmode="decimal"
+			autocomplete="off"
+			value={typed.minutes}
+		/>
+		<Choice
+			label="How it went"
+			name="outcome"
+			value={typed.outcome}
+			options={[
+				{ value: 'done', label: 'done' },
+				{ value: 'looked', label: 'still clean' },
+				{ value: 'part', label: 'started, not finished' },
+				{ value: 'letgo', label: 'skipped until next time' }
+			]}
+		/>
 	</div>
 	<button class="sign small" disabled={busy}>Save it in History</button>
 </form>
@@ -109,14 +103,6 @@
 		display: grid;
 		grid-template-columns: 1fr 1fr;
 		gap: 16px;
-	}
-	label span {
-		display: block;
-		margin-bottom: 4px;
-		color: var(--tin-text);
-	}
-	select.field {
-		appearance: none;
 	}
 	@media (max-width: 640px) {
 		.pair {

@@ -1,5 +1,7 @@
 <script lang="ts">
 	/** One room: its name and facts, its jobs, and what can be done with it. */
+	import TextField from '../kit/TextField.svelte';
+	import Choice from '../kit/Choice.svelte';
 	import EditForm from './EditForm.svelte';
 	import PlaceButtons from './PlaceButtons.svelte';
 	import { LAYERS } from '$core/household/home';
@@ -22,11 +24,15 @@
 	</header>
 	<p class="dim">{room.kindName}, {room.storeyName.toLowerCase()}.</p>
 	<EditForm values={{ op: 'moveRoom', room: room.id }} {view} tries class="row">
-		<label for="room-zone">Zone</label>
-		<select id="room-zone" class="tape" name="zone" value={room.zone ?? ''}>
-			<option value="">none</option>
-			{#each view.zones as zone (zone.id)}<option value={zone.id}>{zone.number} {zone.name}</option>{/each}
-		</select>
+		<Choice
+			label="Zone"
+			name="zone"
+			value={room.zone ?? ''}
+			options={[
+				{ value: '', label: 'none' },
+				...view.zones.map((zone) => ({ value: zone.id, label: `${zone.number} ${zone.name}` }))
+			]}
+		/>
 		<button class="plain">Move this room</button>
 	</EditForm>
 	<div class="jobs">
@@ -52,27 +58,19 @@
 	<details>
 		<summary class="text-link">Rename, move, merge or remove</summary>
 		<EditForm values={{ op: 'changeRoom', room: room.id }} {view} class="facts">
-			<label
-				><span>Name</span><input
-					class="field"
-					name="name"
-					value={room.ownName}
-					maxlength="80"
-					required
-				/></label
-			>
-			<label
-				><span>Kind</span><select class="field" name="kind" value={room.kind}
-					>{#each view.kinds as kind (kind.kind)}<option value={kind.kind}>{kind.name}</option>{/each}</select
-				></label
-			>
-			<label
-				><span>Storey</span><select class="field" name="storey" value={String(room.storey)}
-					>{#each view.storeys as storey (storey.storey)}<option value={String(storey.storey)}
-							>{storey.name}</option
-						>{/each}</select
-				></label
-			>
+			<TextField label="Name" name="name" value={room.ownName} maxlength={80} required />
+			<Choice
+				label="Kind"
+				name="kind"
+				value={room.kind}
+				options={view.kinds.map((kind) => ({ value: kind.kind, label: kind.name }))}
+			/>
+			<Choice
+				label="Storey"
+				name="storey"
+				value={String(room.storey)}
+				options={view.storeys.map((storey) => ({ value: String(storey.storey), label: storey.name }))}
+			/>
 			<label class="check"><input type="checkbox" name="seen" checked={room.seen} /> Visitors see it</label>
 			<button class="plain">Save</button>
 		</EditForm>
@@ -82,12 +80,13 @@
 			words={['Earlier in the walk', 'Later in the walk']}
 		/>
 		<EditForm values={{ op: 'mergeRooms', room: room.id }} {view} tries class="row">
-			<label for="into">Merge it into</label>
-			<select id="into" class="tape" name="into"
-				>{#each view.rooms.filter((one) => one.id !== room.id) as other (other.id)}<option value={other.id}
-						>{other.name}</option
-					>{/each}</select
-			>
+			<Choice
+				label="Merge it into"
+				name="into"
+				options={view.rooms
+					.filter((one) => one.id !== room.id)
+					.map((other) => ({ value: other.id, label: other.name }))}
+			/>
 			<button class="plain">Merge</button>
 		</EditForm>
 		<EditForm values={{ op: 'retireRoom', room: room.id }} {view} tries>

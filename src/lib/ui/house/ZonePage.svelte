@@ -1,5 +1,7 @@
 <script lang="ts">
 	/** One zone: its deep list in order, how it picks, its clutter, its year. */
+	import TextField from '../kit/TextField.svelte';
+	import Choice from '../kit/Choice.svelte';
 	import { dndzone } from 'svelte-dnd-action';
 	import ActForm from '../ActForm.svelte';
 	import Weave from '../glyphs/Weave.svelte';
@@ -44,11 +46,15 @@
 		{/each}
 	</ActForm>
 	<EditForm values={{ op: 'changeZone', zone: zone.id }} {view} class="row">
-		<label for="order-by">What to do first</label>
-		<select id="order-by" class="tape" name="orderBy" value={zone.orderBy}>
-			<option value="list">the jobs in order, time after time</option>
-			<option value="need">the most overdue first</option>
-		</select>
+		<Choice
+			label="What to do first"
+			name="orderBy"
+			value={zone.orderBy}
+			options={[
+				{ value: 'list', label: 'the jobs in order, time after time' },
+				{ value: 'need', label: 'the most overdue first' }
+			]}
+		/>
 		<button class="plain">Save</button>
 	</EditForm>
 	<form method="post" action="/house?/edit" hidden bind:this={sort} use:once>
@@ -110,24 +116,27 @@
 	<details>
 		<summary class="text-link">Rename, move or remove</summary>
 		<EditForm values={{ op: 'changeZone', zone: zone.id }} {view} class="facts">
-			<label
-				><span>Name</span><input class="field" name="name" value={zone.name} maxlength="80" required /></label
-			>
-			<label
-				><span>Pattern</span><select class="field" name="weave" value={zone.weave}
-					>{#each view.weaves as weave (weave)}<option value={weave}>{weave}</option>{/each}</select
-				></label
-			>
+			<TextField label="Name" name="name" value={zone.name} maxlength={80} required />
+			<Choice
+				label="Pattern"
+				name="weave"
+				value={zone.weave}
+				options={view.weaves.map((weave) => ({ value: weave, label: weave }))}
+			/>
 			<button class="plain">Save</button>
 		</EditForm>
 		<PlaceButtons {view} values={{ op: 'reorderZone', zone: zone.id }} tries />
 		<EditForm values={{ op: 'retireZone', zone: zone.id }} {view} tries class="row">
-			<label for="into-zone">Remove it, and give its rooms to</label>
-			<select id="into-zone" class="tape" name="into"
-				>{#each view.zones.filter((one) => one.id !== zone.id) as other (other.id)}<option value={other.id}
-						>{other.number} {other.name}</option
-					>{/each}<option value="">no zone</option></select
-			>
+			<Choice
+				label="Remove it, and give its rooms to"
+				name="into"
+				options={[
+					...view.zones
+						.filter((one) => one.id !== zone.id)
+						.map((other) => ({ value: other.id, label: `${other.number} ${other.name}` })),
+					{ value: '', label: 'no zone' }
+				]}
+			/>
 			<button class="plain">Remove</button>
 		</EditForm>
 	</details>

@@ -5,7 +5,8 @@
 	import CalendarDays from '@lucide/svelte/icons/calendar-days';
 	import ChevronLeft from '@lucide/svelte/icons/chevron-left';
 	import ChevronRight from '@lucide/svelte/icons/chevron-right';
-	import { untrack } from 'svelte';
+	import { tick, untrack } from 'svelte';
+	import { afterReset } from './afterReset';
 	import { writing } from './settings';
 	import { FLOATING } from './styles';
 	let {
@@ -17,6 +18,8 @@
 		max = '',
 		wrong = '',
 		required = false,
+		look = 'field',
+		sends = false,
 		onchange
 	}: {
 		label: string;
@@ -27,6 +30,10 @@
 		max?: string;
 		wrong?: string;
 		required?: boolean;
+		/** `tape`: a word of a sentence, with its label said aloud only. */
+		look?: 'field' | 'tape';
+		/** Its form is sent as soon as another day is picked. */
+		sends?: boolean;
 		onchange?: (value: string) => void;
 	} = $props();
 	const id = $props.id();
@@ -40,11 +47,18 @@
 	};
 	const now = $derived(date(settings.today ?? '') ?? todayIn('UTC'));
 	const told = (to: DateValue | undefined) => to?.toString() ?? '';
-	function set(to: DateValue | undefined) {
+	async function set(to: DateValue | undefined) {
 		inner = to;
 		value = told(to);
 		onchange?.(value);
+		if (!sends || value === '') return;
+		await tick();
+		field?.closest('form')?.requestSubmit();
 	}
+	let field: HTMLElement | null = $state(null);
+	const first = untrack(() => value);
+	$effect(() => afterReset(field, () => (value = first)));
+	const isTape = $derived(look === 'tape');
 	/** What is being typed part by part: the same object as long as it says what is given. */
 	let inner = $state.raw<DateValue | undefined>();
 	$effect.pre(() => {
@@ -56,7 +70,7 @@
 
 <DatePicker.Root
 	value={inner}
-	onValueChange={set}
+	onValueChange={(to) => void set(to)}
 	placeholder={inner ?? now}
 	minValue={date(min)}
 	maxValue={date(max)}
@@ -67,12 +81,13 @@
 	{required}
 >
 	<div class="grid min-w-0 content-start gap-1">
-		<DatePicker.Label class="font-name {hideLabel ? 'sr-only' : ''}">{label}</DatePicker.Label>
+		<DatePicker.Label class="font-name {hideLabel || isTape ? 'sr-only' : ''}">{label}</DatePicker.Label>
 		<DatePicker.Input
 			aria-describedby={wrong ? `${id}-wrong` : undefined}
-			class="flex min-h-12 w-full max-w-72 items-center rounded-cloth border-2 bg-enamel-hi pl-3 text-lead text-ink has-focus-visible:shadow-focus {wrong
-				? 'border-brass-text'
-				: 'border-tin-2'}"
+			bind:ref={field}
+			class="flex min-h-12 items-center rounded-cloth pl-3 text-lead has-focus-visible:shadow-focus {isTape
+				? 'bg-linen-hi font-text font-name text-cobalt-ink shadow-cloth'
+				: `w-full max-w-72 border-2 bg-enamel-hi text-ink ${wrong ? 'border-brass-text' : 'border-tin-2'}`}"
 		>
 			{#snippet children({ segments })}
 				{#each segments as { part, value: text }, i (`${part} ${i}`)}

@@ -19,7 +19,7 @@
 		hideLabel?: boolean;
 		class?: string;
 		/** Draws the field with the id and the descriptions it is given. */
-		children: Snippet<[{ id: string; describedBy: string | undefined; invalid: true | undefined }]>;
+		children: Snippet<[{ id: string; describedBy: string | undefined; invalid: 'true' | undefined }]>;
 	} = $props();
 	const id = $props.id();
 	const wrongText = $derived(typeof wrong === 'string' ? wrong : (wrong?.[0] ?? ''));
@@ -34,7 +34,7 @@
 	{@render children({
 		id,
 		describedBy: wrongText ? `${id}-wrong` : undefined,
-		invalid: wrongText ? true : undefined
+		invalid: wrongText ? 'true' : undefined
 	})}
 	{#if wrongText}<p id="{id}-wrong" class="m-0 font-name text-brass-text" role="alert">{wrongText}</p>{/if}
 </div>

@@ -14,6 +14,12 @@ export const FIELD =
 	'placeholder:text-tin-text focus-visible:shadow-focus disabled:text-tin-text ' +
 	'aria-invalid:border-brass-text aria-invalid:border-[3px]';
 
+/** A word of a sentence that can be chosen or typed: a strip of linen with a stitched hem. */
+export const TAPE =
+	'inline-flex min-h-12 max-w-full min-w-0 cursor-pointer items-center gap-2 rounded-cloth border-0 bg-linen-hi px-3.5 py-2 ' +
+	'text-left font-text text-lead font-name text-cobalt-ink shadow-cloth focus-visible:shadow-focus ' +
+	'underline decoration-dashed decoration-2 underline-offset-4';
+
 /** What lies over the page: a menu, a list of choices, a calendar. */
 export const FLOATING =
 	'z-50 max-h-[min(26rem,var(--bits-floating-available-height,26rem))] overflow-auto rounded-button bg-enamel-hi ' +

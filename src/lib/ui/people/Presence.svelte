@@ -134,6 +134,12 @@
 		border-left: 2px dashed var(--linen-deep);
 	}
 	@media (max-width: 640px) {
+		.key {
+			white-space: normal;
+		}
+		caption {
+			overflow-wrap: anywhere;
+		}
 		tbody th,
 		thead td {
 			width: 76px;

@@ -1,5 +1,7 @@
 <script lang="ts">
 	/** A week day by day along its weave. A turn moves to another day by drag, by its keys, or by its form. */
+	import DateField from '../kit/DateField.svelte';
+	import Choice from '../kit/Choice.svelte';
 	import { dndzone } from 'svelte-dnd-action';
 	import Glyph from '../glyphs/Glyph.svelte';
 	import Weave from '../glyphs/Weave.svelte';
@@ -88,16 +90,7 @@
 				{#each (hung[day.date] ?? []).filter((item) => item.id === open) as item (item.id)}
 					<div class="acts">
 						<ActForm action="{here}&/move" values={turnOf(item)} then={{ ended: closeAll }}>
-							<label
-								>to <input
-									class="field"
-									type="date"
-									name="to"
-									min={view.today}
-									value={day.date}
-									required
-								/></label
-							>
+							<DateField label="To" name="to" min={view.today} value={day.date} required />
 							<button class="plain">Move it</button>
 						</ActForm>
 						<ActForm action="{here}&/skip" values={turnOf(item)} then={{ ended: closeAll }}>
@@ -130,9 +123,12 @@
 						values={{ seed: view.formId, date: day.date }}
 						then={{ ended: closeAll }}
 					>
-						<select class="tape" name="line" aria-label="Which job">
-							{#each view.jobs as job (job.id)}<option value={job.id}>{job.name}</option>{/each}
-						</select>
+						<Choice
+							label="Which job"
+							look="tape"
+							name="line"
+							options={view.jobs.map((job) => ({ value: job.id, label: job.name }))}
+						/>
 						<button class="plain">Add it for this day</button>
 					</ActForm>
 				{/if}
@@ -224,6 +220,7 @@
 	.name {
 		flex: 1;
 		min-width: 0;
+		overflow-wrap: anywhere;
 		font: inherit;
 		color: var(--ink);
 		text-align: left;

@@ -1,5 +1,7 @@
 <script lang="ts">
 	/** Which spot is cleared, how much of it, and whether the three containers stand ready: before the clock starts. */
+	import TextField from '../kit/TextField.svelte';
+	import Choice from '../kit/Choice.svelte';
 	import type { Snippet } from 'svelte';
 	import { once } from '../once';
 	import Container from './Container.svelte';
@@ -17,26 +19,20 @@
 	<input type="hidden" name="id" value={view.formId} />
 	{@render hidden()}
 	<div class="where">
-		<label
-			><span>Which spot</span><input
-				class="field"
-				name="spot"
-				maxlength="80"
-				required
-				placeholder="hall bench"
-				value={values.spot ?? view.spot}
-			/></label
-		>
-		<label
-			><span>In which room</span>
-			<select
-				class="tape"
-				name="room"
-				value={values.room ?? (view.clearRooms.find((room) => room.chosen) ?? view.clearRooms[0])?.id}
-			>
-				{#each view.clearRooms as room (room.id)}<option value={room.id}>{room.name}</option>{/each}
-			</select></label
-		>
+		<TextField
+			label="Which spot"
+			name="spot"
+			maxlength={80}
+			required
+			placeholder="hall bench"
+			value={values.spot ?? view.spot}
+		/>
+		<Choice
+			label="In which room"
+			name="room"
+			value={values.room ?? (view.clearRooms.find((room) => room.chosen) ?? view.clearRooms[0])?.id}
+			options={view.clearRooms.map((room) => ({ value: room.id, label: room.name }))}
+		/>
 		<fieldset class="bare-set">
 			<legend>How much of it</legend>
 			<span class="portions">
@@ -81,15 +77,11 @@
 		align-items: flex-end;
 		padding: 18px calc(var(--page-edge) - var(--rim));
 	}
-	.where label > span,
 	legend {
 		display: block;
 		margin-bottom: 4px;
 		padding: 0;
 		color: var(--tin-text);
-	}
-	.where .field {
-		width: min(22em, 78vw);
 	}
 	.portions {
 		display: flex;

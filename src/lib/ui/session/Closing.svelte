@@ -1,5 +1,7 @@
 <script lang="ts">
 	/** The closing of a clearing, with its own clock: bin bag out, the give-away bag, the walk room after room, the zone. */
+	import TextField from '../kit/TextField.svelte';
+	import Choice from '../kit/Choice.svelte';
 	import type { Clearing } from '$core/clearing/clearing';
 	import type { EventDetail, SessionEventKind } from '$core/session/sessionPlan';
 	import BitePail from '../glyphs/BitePail.svelte';
@@ -121,27 +123,20 @@
 					<span class="text">
 						<b>Give-away bag</b>
 						<span class="fields">
-							<label
-								><span>Where it leaves the house</span><input
-									class="field"
-									maxlength="80"
-									bind:value={place}
-								/></label
-							>
-							<label
-								><span>On</span><select class="tape" bind:value={leavesOn}
-									>{#each run.errands as day, i (day.date)}<option value={i === 0 ? '' : day.date}
-											>{day.words}</option
-										>{/each}</select
-								></label
-							>
-							{#if people.length > 1}<label
-									><span>With</span><select class="tape" bind:value={carrier}
-										><option value="">anybody</option>{#each people as [id, name] (id)}<option value={id}
-												>{name}</option
-											>{/each}</select
-									></label
-								>{/if}
+							<TextField label="Where it leaves the house" maxlength={80} bind:value={place} />
+							<Choice
+								label="On"
+								bind:value={leavesOn}
+								options={run.errands.map((day, i) => ({ value: i === 0 ? '' : day.date, label: day.words }))}
+							/>
+							{#if people.length > 1}<Choice
+									label="With"
+									bind:value={carrier}
+									options={[
+										{ value: '', label: 'anybody' },
+										...people.map(([id, name]) => ({ value: id, label: name }))
+									]}
+								/>{/if}
 						</span>
 					</span>
 				{/if}
@@ -306,10 +301,6 @@
 		flex-wrap: wrap;
 		gap: 10px 16px;
 		margin-top: 6px;
-	}
-	.fields label span {
-		display: block;
-		color: var(--tin-text);
 	}
 	.box {
 		display: inline-flex;

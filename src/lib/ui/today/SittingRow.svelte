@@ -25,7 +25,7 @@
 				class="text-lead leading-tight font-name md:text-body wrap-break-word text-ink no-underline after:absolute after:inset-0 hover:underline hover:decoration-2 hover:underline-offset-4 focus-visible:shadow-none focus-visible:after:shadow-focus"
 				>{sitting.name}</a
 			>{:else}<b class="text-lead leading-tight font-name md:text-body">{sitting.name}</b>{/if}
-		<p class="m-0 leading-snug text-tin-text md:text-note">
+		<p class="m-0 leading-snug wrap-anywhere text-tin-text md:text-note">
 			{TODAY.zoneOfWeek} · {sitting.jobs.map((job) => job.name).join(', ')}
 		</p>
 	</div>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import Choice from '$ui/kit/Choice.svelte';
 	import { freshId } from '$ui/freshId';
 	import Notice from '$ui/Notice.svelte';
 	import { once } from '$ui/once';
@@ -200,13 +201,14 @@
 						required
 					/></label
 				>
-				<label
-					>It is <select class="field" name="member"
-						><option value="">everybody's</option>{#each view.members as member (member.id)}<option
-								value={member.id}>{member.name}’s</option
-							>{/each}</select
-					></label
-				>
+				<Choice
+					label="Whose calendar it is"
+					name="member"
+					options={[
+						{ value: '', label: 'everybody’s' },
+						...view.members.map((member) => ({ value: member.id, label: `${member.name}’s` }))
+					]}
+				/>
 				<button class="plain">See what would change</button>
 			</form>
 		</section>

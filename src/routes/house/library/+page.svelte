@@ -1,4 +1,5 @@
 <script lang="ts">
+	import Choice from '$ui/kit/Choice.svelte';
 	import EditForm from '$ui/house/EditForm.svelte';
 	import Notice from '$ui/Notice.svelte';
 	import { minutesText, plural } from '$words/general';
@@ -25,16 +26,17 @@
 			<h1>Show</h1>
 			<input class="tape" name="q" value={view.words} placeholder="all work" aria-label="Words to look for" />
 			<h1>for</h1>
-			<select
-				class="tape"
+			<Choice
+				label="For which room"
+				look="tape"
 				name="room"
-				aria-label="For which room"
 				value={view.room}
-				onchange={(event) => event.currentTarget.form?.requestSubmit()}
-			>
-				<option value="">the whole house</option>
-				{#each view.rooms as room (room.id)}<option value={room.id}>{room.name}</option>{/each}
-			</select>
+				options={[
+					{ value: '', label: 'the whole house' },
+					...view.rooms.map((room) => ({ value: room.id, label: room.name }))
+				]}
+				sends
+			/>
 			<button class="plain">Look</button>
 		</form>
 		<p class="dim">

@@ -1,5 +1,8 @@
 <script lang="ts">
+	import DateField from '$ui/kit/DateField.svelte';
+	import Choice from '$ui/kit/Choice.svelte';
 	import { untrack } from 'svelte';
+	import { LAYER_NAMES } from '$words/house';
 	import Glyph from '$ui/glyphs/Glyph.svelte';
 	import { waitingToWash } from '$words/laundry';
 	import Notice from '$ui/Notice.svelte';
@@ -17,12 +20,15 @@
 		...(form && 'values' in form ? form.values : {})
 	}));
 	let scope = $state('household');
-	const LAYERS = [
-		['basics', 'daily basics'],
-		['weekly', 'weekly jobs'],
-		['zone', 'zone jobs'],
-		['long', 'monthly and yearly jobs']
-	];
+	const named = (list: readonly { readonly id: string; readonly name: string }[]) =>
+		list.map((one) => ({ value: one.id, label: one.name }));
+	/** What can be paused, by what it is. */
+	const targets = $derived<Record<string, { value: string; label: string }[]>>({
+		member: named(view.members),
+		room: named(view.rooms),
+		layer: Object.entries(LAYER_NAMES).map(([value, label]) => ({ value, label })),
+		job: named(view.jobs)
+	});
 	const current = $derived(view.pauses.filter((pause) => !pause.isOver));
 	const over = $derived(view.pauses.filter((pause) => pause.isOver));
 </script>
@@ -42,39 +48,40 @@
 	{/if}
 	<form method="post" action="/house/pauses?/pause" class="sentence" use:once={{ empties: true }}>
 		<input type="hidden" name="seed" value={view.formId} />
-		<span>No chores:</span>
-		<select class="tape" name="scope" bind:value={scope} aria-label="Who or what is paused">
-			<option value="household">the whole home</option><option value="member">a person</option><option
-				value="room">a room</option
-			><option value="layer">a layer</option><option value="job">one job</option>
-		</select>
-		{#if scope !== 'household'}
-			<select class="tape" name="target" aria-label="Which one">
-				{#if scope === 'member'}{#each view.members as one (one.id)}<option value={one.id}>{one.name}</option
-						>{/each}
-				{:else if scope === 'room'}{#each view.rooms as one (one.id)}<option value={one.id}>{one.name}</option
-						>{/each}
-				{:else if scope === 'layer'}{#each LAYERS as [id, name] (id)}<option value={id}>{name}</option>{/each}
-				{:else}{#each view.jobs as one (one.id)}<option value={one.id}>{one.name}</option>{/each}{/if}
-			</select>
-		{/if}
-		<span>has no chores, because of</span>
-		<select class="tape" name="reason" aria-label="Why" value={typed.reason}>
-			<option value="away">away</option><option value="ill">ill</option><option value="holiday"
-				>on holiday</option
-			><option value="visitors">with visitors</option><option value="exams">at exams</option><option
-				value="other">something else</option
-			>
-		</select>
-		<span>from</span><input
-			class="tape"
-			type="date"
-			name="from"
-			value={typed.from}
-			required
-			aria-label="From"
+		<span>No chores for</span>
+		<Choice
+			label="Who or what is paused"
+			look="tape"
+			name="scope"
+			bind:value={scope}
+			options={[
+				{ value: 'household', label: 'the whole home' },
+				{ value: 'member', label: 'a person' },
+				{ value: 'room', label: 'a room' },
+				{ value: 'layer', label: 'a part of the work' },
+				{ value: 'job', label: 'one job' }
+			]}
 		/>
-		<span>to</span><input class="tape" type="date" name="to" value={typed.to} required aria-label="To" />
+		{#if scope !== 'household'}
+			<Choice label="Which one" look="tape" name="target" options={targets[scope] ?? []} />
+		{/if}
+		<span>because of</span>
+		<Choice
+			label="Why"
+			look="tape"
+			name="reason"
+			value={typed.reason}
+			options={[
+				{ value: 'away', label: 'away' },
+				{ value: 'ill', label: 'ill' },
+				{ value: 'holiday', label: 'on holiday' },
+				{ value: 'visitors', label: 'with visitors' },
+				{ value: 'exams', label: 'at exams' },
+				{ value: 'other', label: 'something else' }
+			]}
+		/>
+		<span>from</span><DateField look="tape" label="From" name="from" value={typed.from} required />
+		<span>to</span><DateField look="tape" label="To" name="to" value={typed.to} required />
 		<input
 			class="tape"
 			name="note"

@@ -1,4 +1,7 @@
 <script lang="ts">
+	import TextField from '$ui/kit/TextField.svelte';
+	import DateField from '$ui/kit/DateField.svelte';
+	import Choice from '$ui/kit/Choice.svelte';
 	import { minutesOfDay } from '$core/household/dayMinutes';
 	import DryingYard from '$ui/begin/DryingYard.svelte';
 	import Notice from '$ui/Notice.svelte';
@@ -43,28 +46,28 @@
 				value={view.revision}
 			/>
 			<input type="hidden" name="name" value={house.name} />
-			<p class="sentence">
+			<div class="sentence">
 				How the zones take turns
-				<select
-					class="tape"
+				<Choice
+					label="How the zones take turns"
+					look="tape"
 					name="scheme"
 					value={scheme}
-					onchange={(event) => (chosen = event.currentTarget.value)}
-					aria-label="How the zones take turns"
-				>
-					<option value="cycle">one zone a week</option>
-					<option value="rows">by the rows of the month’s calendar</option>
-					<option value="weeks">by the weeks of the month</option>
-					<option value="weekdays">each zone has a weekday</option>
-					<option value="none">not at all</option>
-				</select>
+					options={[
+						{ value: 'cycle', label: 'one zone a week' },
+						{ value: 'rows', label: 'by the rows of the month’s calendar' },
+						{ value: 'weeks', label: 'by the weeks of the month' },
+						{ value: 'weekdays', label: 'each zone has a weekday' },
+						{ value: 'none', label: 'not at all' }
+					]}
+					onchange={(to) => (chosen = to)}
+				/>
 				{#if shown === 'cycle'}
 					from the week of
-					<input
-						class="tape"
-						type="date"
+					<DateField
+						look="tape"
+						label="A date of the week of zone 1"
 						name="anchor"
-						aria-label="A date of the week of zone 1"
 						value={at(
 							'anchor',
 							house.rhythm.scheme.type === 'cycle' ? house.rhythm.scheme.anchor : house.startsOn
@@ -72,30 +75,31 @@
 					/>
 				{:else if shown !== 'none'}
 					after the last zone
-					<select
-						class="tape"
+					<Choice
+						label="After the last zone"
+						look="tape"
 						name="extra"
-						aria-label="After the last zone"
 						value={at('extra', house.rhythm.scheme.extra)}
-					>
-						<option value="last">stay with the last one</option><option value="first">begin again</option
-						><option value="free">have no zone</option>
-					</select>
-				{/if}.
-			</p>
+						options={[
+							{ value: 'last', label: 'stay with the last one' },
+							{ value: 'first', label: 'begin again' },
+							{ value: 'free', label: 'have no zone' }
+						]}
+					/>
+				{/if}
+			</div>
 			{#if shown === 'weekdays'}
 				<div class="grid">
 					{#each DAYS as day, i (day)}
-						<label
-							><span>{day}</span><select
-								class="field"
-								name="zone-{i + 1}"
-								value={at(`zone-${i + 1}`, byWeekday[String(i + 1)] ?? '')}
-								><option value="">no zone</option>{#each view.zones as zone (zone.id)}<option value={zone.id}
-										>{zone.number} {zone.name}</option
-									>{/each}</select
-							></label
-						>
+						<Choice
+							label={day}
+							name="zone-{i + 1}"
+							value={at(`zone-${i + 1}`, byWeekday[String(i + 1)] ?? '')}
+							options={[
+								{ value: '', label: 'no zone' },
+								...view.zones.map((zone) => ({ value: zone.id, label: `${zone.number} ${zone.name}` }))
+							]}
+						/>
 					{/each}
 				</div>
 			{/if}
@@ -115,74 +119,64 @@
 				</fieldset>
 			{/each}
 			<div class="grid">
-				<label
-					><span>Minutes for the zone each day</span><input
-						class="field"
-						name="sittingMinutes"
-						inputmode="decimal"
-						value={at('sittingMinutes', String(house.rhythm.sittingMinutes))}
-					/></label
-				>
-				<label
-					><span>Minutes a day</span><input
-						class="field"
-						name="minutesADay"
-						inputmode="decimal"
-						value={at('minutesADay', String(house.minutesADay ?? ''))}
-						placeholder="by what is usual"
-					/></label
-				>
-				<label
-					><span>A week begins on</span><select
-						class="field"
-						name="weekStart"
-						value={at('weekStart', String(house.weekStart))}
-						>{#each DAYS as day, i (day)}<option value={String(i + 1)}>{day}</option>{/each}</select
-					></label
-				>
-				<label
-					><span>A day begins at</span><input
-						class="field"
-						name="dayStartsAt"
-						value={at('dayStartsAt', house.dayStartsAt)}
-					/></label
-				>
-				<label
-					><span>A week belongs to the month of</span><select
-						class="field"
-						name="weekBelongs"
-						value={at('weekBelongs', house.weekBelongs)}
-						><option value="start">its first day</option><option value="middle">its fourth day</option
-						></select
-					></label
-				>
-				<label
-					><span>Hours</span><select class="field" name="clock" value={at('clock', house.clock)}
-						><option value="24h">17:00</option><option value="12h">5 pm</option></select
-					></label
-				>
+				<TextField
+					label="Minutes for the zone each day"
+					name="sittingMinutes"
+					inputmode="decimal"
+					value={at('sittingMinutes', String(house.rhythm.sittingMinutes))}
+				/>
+				<TextField
+					label="Minutes a day"
+					name="minutesADay"
+					inputmode="decimal"
+					value={at('minutesADay', String(house.minutesADay ?? ''))}
+					placeholder="by what is usual"
+				/>
+				<Choice
+					label="A week begins on"
+					name="weekStart"
+					value={at('weekStart', String(house.weekStart))}
+					options={DAYS.map((day, i) => ({ value: String(i + 1), label: day }))}
+				/>
+				<TextField label="A day begins at" name="dayStartsAt" value={at('dayStartsAt', house.dayStartsAt)} />
+				<Choice
+					label="A week belongs to the month of"
+					name="weekBelongs"
+					value={at('weekBelongs', house.weekBelongs)}
+					options={[
+						{ value: 'start', label: 'its first day' },
+						{ value: 'middle', label: 'its fourth day' }
+					]}
+				/>
+				<Choice
+					label="Hours"
+					name="clock"
+					value={at('clock', house.clock)}
+					options={[
+						{ value: '24h', label: '17:00' },
+						{ value: '12h', label: '5 pm' }
+					]}
+				/>
 			</div>
 			<details>
 				<summary class="text-link">Where the home lies</summary>
-				<label class="zone-name"
-					><span>Time zone</span><select class="field" name="timeZone" value={at('timeZone', house.timeZone)}
-						>{#each view.timeZones as zone (zone)}<option value={zone}>{zone.replaceAll('_', ' ')}</option
-							>{/each}</select
-					></label
-				>
+				<Choice
+					label="Time zone"
+					name="timeZone"
+					value={at('timeZone', house.timeZone)}
+					options={view.timeZones.map((zone) => ({ value: zone, label: zone.replaceAll('_', ' ') }))}
+				/>
 			</details>
 			<details>
 				<summary class="text-link">A theme for each weekday</summary>
 				<div class="grid">
 					{#each DAYS as day, i (day)}
-						<label
-							><span>{day}</span><input
-								class="field"
-								name="subject-{i + 1}"
-								maxlength="80"
-								value={at(`subject-${i + 1}`, house.rhythm.subjects[String(i + 1) as '1'] ?? '')}
-							/></label
-						>
+						<TextField
+							label={day}
+							name="subject-{i + 1}"
+							maxlength={80}
+							value={at(`subject-${i + 1}`, house.rhythm.subjects[String(i + 1) as '1'] ?? '')}
+						/>
 					{/each}
 				</div>
 			</details>
@@ -226,10 +220,6 @@
 	}
 	.yards.both {
 		grid-template-columns: 1fr;
-	}
-	.sentence select {
-		min-width: 0;
-		max-width: 100%;
 	}
 	.sets {
 		min-width: 0;
@@ -299,12 +289,6 @@
 		gap: 12px;
 		margin: 12px 0;
 		align-items: end;
-	}
-	.grid span,
-	.zone-name span {
-		display: block;
-		color: var(--tin-text);
-		line-height: 1.2;
 	}
 	details summary {
 		list-style: none;

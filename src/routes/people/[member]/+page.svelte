@@ -1,5 +1,7 @@
 <script lang="ts">
 	/** One person: when at home, what learnt, what kept away from. */
+	import TextField from '$ui/kit/TextField.svelte';
+	import DateField from '$ui/kit/DateField.svelte';
 	import EditForm from '$ui/house/EditForm.svelte';
 	import Notice from '$ui/Notice.svelte';
 	let { data, form } = $props();
@@ -86,46 +88,29 @@
 			<EditForm {view} values={{ part: 'facts' }} action="?/keep" class="part linen">
 				<h2>What to know</h2>
 				<div class="two">
-					<label
-						><span class="dim">Name</span><input
-							class="field"
-							name="name"
-							required
-							maxlength="80"
-							value={view.name}
-						/></label
-					>
-					<label
-						><span class="dim">Born on</span><input
-							class="field"
-							type="date"
-							name="bornOn"
-							value={view.bornOn}
-						/></label
-					>
+					<TextField label="Name" name="name" required maxlength={80} value={view.name} />
+					<DateField label="Born on" name="bornOn" value={view.bornOn ?? ''} />
 				</div>
-				<label class="wide"
-					><span class="dim">Has learnt, with commas</span><input
-						class="field"
-						name="skills"
-						maxlength="400"
-						value={view.skills}
-						placeholder="ladder, iron"
-					/></label
-				>
+				<TextField
+					label="Has learnt, with commas"
+					class="col-span-full"
+					name="skills"
+					maxlength={400}
+					value={view.skills}
+					placeholder="ladder, iron"
+				/>
 				<label class="box"
 					><input type="checkbox" name="ownKit" value="1" bind:checked={ownKit} /> brings a kit of their own, and
 					has nothing else</label
 				>
 				{#if ownKit}
-					<label class="wide"
-						><span class="dim">What is in it, with commas</span><input
-							class="field"
-							name="kit"
-							maxlength="800"
-							value={view.kit}
-						/></label
-					>
+					<TextField
+						label="What is in it, with commas"
+						class="col-span-full"
+						name="kit"
+						maxlength={800}
+						value={view.kit}
+					/>
 				{/if}
 				<details>
 					<summary

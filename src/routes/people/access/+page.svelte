@@ -1,4 +1,5 @@
 <script lang="ts">
+	import TextField from '$ui/kit/TextField.svelte';
 	import PasswordField from '$ui/access/PasswordField.svelte';
 	import ActForm from '$ui/ActForm.svelte';
 	import Insecure from '$ui/Insecure.svelte';
@@ -43,15 +44,13 @@
 							<summary>More</summary>
 							<div class="more">
 								<ActForm action="?/invite" class="row" values={{ member: one.id }}>
-									<label
-										><span class="dim">Send it by mail to</span><input
-											class="field"
-											type="email"
-											name="email"
-											required
-											maxlength="254"
-										/></label
-									><button class="plain">Send</button>
+									<TextField
+										label="Send it by mail to"
+										type="email"
+										name="email"
+										required
+										maxlength={254}
+									/><button class="plain">Send</button>
 								</ActForm>
 								{#if one.isChild}
 									<ActForm
@@ -60,16 +59,14 @@
 										values={{ member: one.id }}
 										then={{ withoutId: true, empties: true }}
 									>
-										<label
-											><span class="dim">PIN at the family’s devices; empty for none</span><input
-												class="field"
-												name="pin"
-												inputmode="numeric"
-												autocomplete="off"
-												maxlength="8"
-												pattern="[0-9]*"
-											/></label
-										><button class="plain">Set</button>
+										<TextField
+											label="PIN at the family’s devices; empty for none"
+											name="pin"
+											inputmode="numeric"
+											autocomplete="off"
+											maxlength={8}
+											pattern="[0-9]*"
+										/><button class="plain">Set</button>
 									</ActForm>
 								{/if}
 								{#if one.ins > 0}
@@ -105,15 +102,13 @@
 				{/each}
 			</ul>
 			<ActForm action="?/device" class="row" then={{ empties: true }}>
-				<label
-					><span class="dim">Add a shared device</span><input
-						class="field"
-						name="name"
-						required
-						maxlength="60"
-						placeholder="Kitchen tablet"
-					/></label
-				><button class="plain">Add</button>
+				<TextField
+					label="Add a shared device"
+					name="name"
+					required
+					maxlength={60}
+					placeholder="Kitchen tablet"
+				/><button class="plain">Add</button>
 			</ActForm>
 			{#if data.isDemo}<p><a href="/demo/outbox">Mail of the demo</a></p>{/if}
 		</div>
@@ -214,11 +209,6 @@
 	.more :global(.row),
 	.devices :global(.row) {
 		align-items: end;
-	}
-	.more label,
-	.devices label {
-		flex: 1;
-		min-width: 0;
 	}
 	.devices {
 		padding: 20px 24px 24px;

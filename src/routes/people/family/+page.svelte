@@ -1,5 +1,7 @@
 <script lang="ts">
 	/** What the family has agreed. */
+	import TextField from '$ui/kit/TextField.svelte';
+	import Choice from '$ui/kit/Choice.svelte';
 	import ActForm from '$ui/ActForm.svelte';
 	import EditForm from '$ui/house/EditForm.svelte';
 	import Notice from '$ui/Notice.svelte';
@@ -51,29 +53,27 @@
 			</div>
 			<div class="hands" hidden={by !== 'hand'}>
 				{#each view.shares as one (one.id)}
-					<label
-						><span>{one.name}</span><input
-							class="field"
-							name="hand-{one.id}"
-							inputmode="decimal"
-							value={String(one.byHand)}
-							maxlength="6"
-						/></label
-					>
+					<TextField
+						label={one.name}
+						name="hand-{one.id}"
+						inputmode="decimal"
+						value={String(one.byHand)}
+						maxlength={6}
+					/>
 				{/each}
 			</div>
 			<button class="sign small">Save what is agreed</button>
 		</EditForm>
 		{#if view.wears !== null}
 			<ActForm action="?/ribbon" class="row" then={{ withoutId: true }}>
-				<label
-					><span class="dim">Who is today’s captain</span><select class="field" name="to"
-						>{#each view.ribbon.members.filter((one) => one.on) as one (one.id)}<option
-								value={one.id}
-								selected={one.id === view.wears}>{one.name}</option
-							>{/each}</select
-					></label
-				><button class="plain">Ask to swap</button>
+				<Choice
+					label="Who is today’s captain"
+					name="to"
+					value={view.wears}
+					options={view.ribbon.members
+						.filter((one) => one.on)
+						.map((one) => ({ value: one.id, label: one.name }))}
+				/><button class="plain">Ask to swap</button>
 			</ActForm>
 		{/if}
 		<div class="columns">
@@ -90,14 +90,15 @@
 							>
 						{/each}
 					</p>
-					<label
-						><span class="dim">Changes</span><select class="field" name="every"
-							><option value="day" selected={view.ribbon.every === 'day'}>every day</option><option
-								value="week"
-								selected={view.ribbon.every === 'week'}>every week</option
-							></select
-						></label
-					>
+					<Choice
+						label="Changes"
+						name="every"
+						value={view.ribbon.every}
+						options={[
+							{ value: 'day', label: 'every day' },
+							{ value: 'week', label: 'every week' }
+						]}
+					/>
 					<div class="two">
 						<label
 							><span class="dim">Extra chores, a line each</span><textarea
@@ -122,15 +123,13 @@
 			</EditForm>
 			<EditForm {view} values={{ part: 'gate' }} action="?/keep" class="linen part">
 				<h2>Chores before TV and phone</h2>
-				<label
-					><span class="dim">What waits until a child’s chores are done (empty: nothing)</span><input
-						class="field"
-						name="gate"
-						maxlength="40"
-						value={view.gate}
-						placeholder="screens"
-					/></label
-				>
+				<TextField
+					label="What waits until a child’s chores are done (empty: nothing)"
+					name="gate"
+					maxlength={40}
+					value={view.gate}
+					placeholder="screens"
+				/>
 				<h2>Working together</h2>
 				<p class="boxes">
 					{#each ways as way (way.id)}
@@ -220,12 +219,6 @@
 	}
 	.hands[hidden] {
 		display: none;
-	}
-	.hands .field {
-		width: 96px;
-	}
-	.hands span {
-		display: block;
 	}
 	.columns {
 		display: grid;

@@ -1,5 +1,6 @@
 <script lang="ts">
 	/** Where each child stands on the rungs, and the look-rounds that wait for an adult. */
+	import Choice from '$ui/kit/Choice.svelte';
 	import ActForm from '$ui/ActForm.svelte';
 	import Button from '$ui/kit/Button.svelte';
 	import { LEARNING } from '$words/people';
@@ -44,11 +45,12 @@
 					><button class="sign small">It is all right</button></ActForm
 				>
 				<ActForm action="?/answer" class="row" values={{ look: look.id, verdict: 'back' }}>
-					<label
-						><span class="sr">The one thing</span><select class="field" name="point"
-							>{#each look.points as point (point)}<option>{point}</option>{/each}</select
-						></label
-					><button class="plain">Give this back</button>
+					<Choice
+						label="The one thing"
+						hideLabel
+						name="point"
+						options={look.points.map((point) => ({ value: point, label: point }))}
+					/><button class="plain">Give this back</button>
 				</ActForm>
 			</div>
 		</article>
@@ -158,9 +160,6 @@
 	.answers :global(.row) {
 		margin: 0;
 		min-width: 340px;
-	}
-	.answers label {
-		flex: 1;
 	}
 	nav {
 		display: flex;

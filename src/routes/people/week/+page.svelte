@@ -1,4 +1,6 @@
 <script lang="ts">
+	import DateField from '$ui/kit/DateField.svelte';
+	import Choice from '$ui/kit/Choice.svelte';
 	import { page } from '$app/state';
 	import ActForm from '$ui/ActForm.svelte';
 	import WhyLabel from '$ui/people/WhyLabel.svelte';
@@ -17,6 +19,12 @@
 		);
 		return `/people/week?${query.join('&')}`;
 	};
+	const inReturn = $derived([
+		{ value: '', label: 'nothing' },
+		...view.inReturn.flatMap((one) =>
+			one.turns.map((turn) => ({ value: turn.id, label: turn.words, group: one.name }))
+		)
+	]);
 	const parts = ['Morning', 'Midday', 'Evening'];
 	/** A cloth is as wide as its minutes. */
 	const width = (minutes: number) => Math.min(200, 104 + minutes * 5);
@@ -118,21 +126,12 @@
 				<WhyLabel why={view.why} full />
 				{#if view.why.to && view.why.could.length > 0}
 					<ActForm action="?/ask" class="row" values={{ turn: view.why.turn }}>
-						<label
-							><span class="dim">Ask to swap: they say yes or no</span><select class="field" name="to">
-								{#each view.why.could as one (one.id)}<option value={one.id}>{one.name}</option>{/each}
-							</select></label
-						>
-						<label
-							><span class="dim">In return</span><select class="field" name="back">
-								<option value="">nothing</option>
-								{#each view.inReturn as one, i (i)}
-									<optgroup label={one.name}>
-										{#each one.turns as turn (turn.id)}<option value={turn.id}>{turn.words}</option>{/each}
-									</optgroup>
-								{/each}
-							</select></label
-						><button class="plain">Ask</button>
+						<Choice
+							label="Ask to swap: they say yes or no"
+							name="to"
+							options={view.why.could.map((one) => ({ value: one.id, label: one.name }))}
+						/>
+						<Choice label="In return" name="back" options={inReturn} /><button class="plain">Ask</button>
 					</ActForm>
 				{/if}
 			{:else}
@@ -144,30 +143,14 @@
 			<h2>What if somebody is away?</h2>
 			<form method="get" action={page.url.pathname} class="trial">
 				{#if view.week === 'next'}<input type="hidden" name="week" value="next" />{/if}
-				<label
-					><span class="dim">Who</span><select class="field" name="without">
-						{#each view.members as one (one.id)}<option
-								value={one.id}
-								selected={one.id === view.trial?.member}>{one.name}</option
-							>{/each}
-					</select></label
-				>
-				<label
-					><span class="dim">From</span><input
-						class="field"
-						type="date"
-						name="from"
-						value={view.trial?.from ?? view.today}
-					/></label
-				>
-				<label
-					><span class="dim">To</span><input
-						class="field"
-						type="date"
-						name="to"
-						value={view.trial?.to ?? view.weekEnd}
-					/></label
-				>
+				<Choice
+					label="Who"
+					name="without"
+					value={view.trial?.member}
+					options={view.members.map((one) => ({ value: one.id, label: one.name }))}
+				/>
+				<DateField label="From" name="from" value={view.trial?.from ?? view.today} />
+				<DateField label="To" name="to" value={view.trial?.to ?? view.weekEnd} />
 				<button class="plain">Try it</button>
 			</form>
 			{#if view.trial}
@@ -362,12 +345,9 @@
 	}
 	.trial {
 		display: grid;
-		grid-template-columns: 1.2fr 1fr 1fr auto;
+		grid-template-columns: repeat(auto-fit, minmax(min(13rem, 100%), 1fr));
 		gap: 10px;
 		align-items: end;
-	}
-	.trial .field {
-		padding: 0 8px;
 	}
 	.moved {
 		display: block;
@@ -380,10 +360,6 @@
 	}
 	.runner :global(.row) {
 		align-items: end;
-	}
-	.runner label {
-		flex: 1;
-		min-width: 0;
 	}
 	@media (max-width: 900px) {
 		.runner {
@@ -410,9 +386,6 @@
 		}
 		.line ul:empty {
 			display: none;
-		}
-		.trial {
-			grid-template-columns: 1fr 1fr;
 		}
 		.moved {
 			columns: 1;

@@ -1,5 +1,7 @@
 <script lang="ts">
 	/** A card that was ticked on paper goes into the ledger in one go. */
+	import TextField from '$ui/kit/TextField.svelte';
+	import Choice from '$ui/kit/Choice.svelte';
 	import ActForm from '$ui/ActForm.svelte';
 	import Notice from '$ui/Notice.svelte';
 	let { data, form } = $props();
@@ -21,18 +23,16 @@
 	{#if wrong}<Notice tone="wrong"><span>{wrong}</span></Notice>{/if}
 	{#if said}<Notice><span>{said}</span></Notice>{/if}
 	<form method="get" action="/print/tick" class="row code">
-		<label
-			><span class="dim">The code at the foot of the card</span><input
-				class="field"
-				name="code"
-				required
-				maxlength="12"
-				autocomplete="off"
-				autocapitalize="characters"
-				value={view.code || (view.asked ?? '')}
-				placeholder="UB 4 K7"
-			/></label
-		><button class={view.code ? 'plain' : 'sign small'}>Find this card</button>
+		<TextField
+			label="The code at the foot of the card"
+			name="code"
+			required
+			maxlength={12}
+			autocomplete="off"
+			autocapitalize="characters"
+			value={view.code || (view.asked ?? '')}
+			placeholder="UB 4 K7"
+		/><button class={view.code ? 'plain' : 'sign small'}>Find this card</button>
 	</form>
 	{#if view.asked !== null && !view.code}
 		<Notice tone="wrong"
@@ -44,13 +44,14 @@
 	{#if view.code}
 		<ActForm action="?/tick" values={{ code: view.code }}>
 			<div class="acts">
-				<label
-					><span class="dim">Who ticked it</span><select class="field" name="by"
-						><option value="">nobody in particular</option>{#each view.members as one (one.id)}<option
-								value={one.id}>{one.name}</option
-							>{/each}</select
-					></label
-				>
+				<Choice
+					label="Who ticked it"
+					name="by"
+					options={[
+						{ value: '', label: 'nobody in particular' },
+						...view.members.map((one) => ({ value: one.id, label: one.name }))
+					]}
+				/>
 				<button type="button" class="plain" onclick={() => all(true)}>All of them</button>
 				<button type="button" class="plain" onclick={() => all(false)}>None</button>
 				<button class="sign small">Save as done</button>
@@ -105,22 +106,12 @@
 		max-width: 480px;
 		align-items: end;
 	}
-	.code label {
-		flex: 1;
-	}
-	.code .field {
-		letter-spacing: 0.06em;
-		text-transform: uppercase;
-	}
 	.acts {
 		display: flex;
 		flex-wrap: wrap;
 		gap: 12px;
 		align-items: end;
 		margin: 14px 0;
-	}
-	.acts label {
-		flex: 0 1 260px;
 	}
 	.acts .sign {
 		margin-left: auto;

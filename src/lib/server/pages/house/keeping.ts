@@ -81,11 +81,11 @@ export async function loadPauses(household: string): Promise<PausesView> {
 		}
 	};
 	const excuses: Record<string, string> = {
-		household: 'Everything that falls due is excused.',
-		member: 'What is fixed to this person alone is excused; the rest is handed out again.',
-		room: 'What falls due in this room is excused.',
-		layer: 'What falls due of this layer is excused.',
-		job: 'Its turns are excused.'
+		household: 'All that falls due is skipped.',
+		member: 'What is this person’s alone is skipped; the rest is handed out again.',
+		room: 'What falls due in this room is skipped.',
+		layer: 'What falls due of this part of the work is skipped.',
+		job: 'It is skipped meanwhile.'
 	};
 	const begin = weekStartOf(today, home.rotation.weekStart);
 	const days = pausedDays(pauses, begin, 56).map((day) => ({

@@ -1,0 +1,32 @@
+<script lang="ts">
+	/** Puts a load on the pile: what it is, whose, and how it dries. */
+	import Button from '../kit/Button.svelte';
+	import Choice from '../kit/Choice.svelte';
+	import TextField from '../kit/TextField.svelte';
+	import { once } from '../once';
+	import type { LaundryView } from '$views/laundry';
+	import { ADD_LOAD } from '$words/laundry';
+	let { view }: { view: LaundryView } = $props();
+	let isSending = $state(false);
+</script>
+
+<form
+	class="grid grid-cols-1 items-end gap-3 min-[480px]:grid-cols-2"
+	method="post"
+	action="/laundry?/add"
+	use:once={{ empties: true, sending: (now) => (isSending = now) }}
+>
+	<input type="hidden" name="id" value={view.formId} />
+	<TextField label={ADD_LOAD.name} name="name" maxlength={80} placeholder={ADD_LOAD.hint} />
+	<Choice label={ADD_LOAD.kind} name="kind" options={ADD_LOAD.kinds} />
+	<Choice
+		label={ADD_LOAD.owner}
+		name="owner"
+		options={[
+			{ value: '', label: ADD_LOAD.everybody },
+			...view.members.map((member) => ({ value: member.id, label: member.name }))
+		]}
+	/>
+	<Choice label={ADD_LOAD.dry} name="dry" value={view.dry} options={ADD_LOAD.ways} />
+	<Button type="submit" sending={isSending} class="justify-self-start">{ADD_LOAD.add}</Button>
+</form>

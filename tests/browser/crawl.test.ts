@@ -1,0 +1,134 @@
+/**
+ * Every screen of the demo, of a hard home and of an empty one, loaded once and then made narrow and wide: nothing slides
+ * sideways, no words are cut, nothing fails. `npm run crawl` looks at more widths, in both lights.
+ */
+import type { Page } from '@playwright/test';
+import { expect, ready, signUp, test } from './stack';
+import { emptyHome, hardHome } from './hardHome';
+
+test.use({ stackOf: 'crawl' });
+
+const isWhole = process.env.PAIL_CRAWL === 'whole';
+const WIDTHS = isWhole ? [1920, 1280, 768, 390, 360, 320] : [1280, 390, 320];
+const LIGHTS = isWhole ? (['light', 'dark'] as const) : (['light'] as const);
+const PATHS = [
+	'/',
+	'/timer?minutes=20',
+	'/timer?kind=round',
+	'/timer?kind=clearing',
+	'/timer?kind=visitors',
+	'/schedule',
+	'/schedule?show=month',
+	'/schedule?show=list',
+	'/house',
+	'/house/jobs',
+	'/house/library',
+	'/house/rhythm',
+	'/house/pauses',
+	'/house/growing',
+	'/house/files',
+	'/house/changes',
+	'/people',
+	'/people/week',
+	'/people/learning',
+	'/people/family',
+	'/people/access',
+	'/history',
+	'/laundry',
+	'/print',
+	'/print?kind=bookmark',
+	'/own',
+	'/more',
+	'/say'
+];
+
+/** What is wrong with the page as it stands at this width: what slides, and what is wider than the box that cuts it. */
+const faults = (page: Page) =>
+	page.evaluate(() => {
+		const said: string[] = [];
+		const name = (one: Element) =>
+			`${one.tagName.toLowerCase()}.${one.getAttribute('class')?.split(' ')[0] ?? ''} "${(one.textContent ?? '').trim().replace(/\s+/g, ' ').slice(0, 40)}"`;
+		const over = document.documentElement.scrollWidth - innerWidth;
+		if (over > 0) {
+			// The outermost that reach over the side, but for what slides within its own box.
+			const right = (one: Element) =>
+				one.getBoundingClientRect().left + Math.max(one.getBoundingClientRect().width, one.scrollWidth);
+			const slides = (one: Element) =>
+				['auto', 'scroll', 'hidden', 'clip'].includes(getComputedStyle(one).overflowX);
+			const isOver = (one: Element) => right(one) > innerWidth + 1 && !slides(one);
+			const wide = [...document.querySelectorAll('main *')].filter(
+				(one) =>
+					isOver(one) &&
+					!one.parentElement?.closest('svg') &&
+					![...one.children].some(isOver) &&
+					!(function inside(up: Element | null): boolean {
+						return up !== null && up.tagName !== 'MAIN' && (slides(up) || inside(up.parentElement));
+					})(one.parentElement)
+			);
+			said.push(`slides by ${over} px: ${wide.slice(0, 3).map(name).join('; ')}`);
+		}
+		for (const one of document.querySelectorAll<HTMLElement>('main *')) {
+			const { overflowX, overflowY, textOverflow, webkitLineClamp } = getComputedStyle(one);
+			const words = [...one.childNodes].some((node) => node.nodeType === 3 && node.textContent?.trim());
+			if (!words || one.closest('[aria-hidden=true], .sr, .sr-only, svg') || one.clientWidth < 2) continue;
+			// What ends in three dots says that it goes on.
+			const dots = textOverflow === 'ellipsis' || webkitLineClamp !== 'none';
+			const hides = (how: string) => !dots && (how === 'hidden' || how === 'clip');
+			if (hides(overflowX) && one.scrollWidth > one.clientWidth + 1)
+				said.push(`cut at the side: ${name(one)}`);
+			if (hides(overflowY) && one.scrollHeight > one.clientHeight + 4) said.push(`cut below: ${name(one)}`);
+		}
+		return said;
+	});
+
+async function crawl(page: Page, home: string): Promise<string[]> {
+	const said: string[] = [];
+	page.on('pageerror', (error) => said.push(`${home} ${page.url()}: ${error.message}`));
+	for (const colorScheme of LIGHTS) {
+		await page.emulateMedia({ colorScheme });
+		for (const path of PATHS) {
+			await page.setViewportSize({ width: WIDTHS[0] as number, height: 900 });
+			const response = await page.goto(path);
+			if (!response?.ok()) {
+				said.push(`${home} ${path}: ${response?.status()}`);
+				continue;
+			}
+			await ready(page);
+			for (const width of WIDTHS) {
+				await page.setViewportSize({ width, height: 900 });
+				// Two frames: what measures itself has drawn itself anew.
+				await page.evaluate(
+					() => new Promise((done) => requestAnimationFrame(() => requestAnimationFrame(done)))
+				);
+				for (const one of await faults(page)) said.push(`${home} ${path} at ${width}: ${one}`);
+			}
+		}
+	}
+	return said;
+}
+
+test('the demo is drawn whole at every width', async ({ page }) => {
+	test.setTimeout(isWhole ? 900_000 : 120_000);
+	expect(await crawl(page, 'demo')).toEqual([]);
+});
+
+for (const [name, home] of [
+	['hard', hardHome],
+	['empty', emptyHome]
+] as const)
+	test(`the ${name} home is drawn whole at every width`, async ({ page, stack }) => {
+		test.setTimeout(isWhole ? 900_000 : 120_000);
+		stack.setClock('2027-03-03T10:40:00Z');
+		await signUp(page, stack);
+		await page.goto('/house/files');
+		await ready(page);
+		await page.getByLabel('Restore a backup as a home of its own').setInputFiles({
+			name: `${name}.json`,
+			mimeType: 'application/json',
+			buffer: Buffer.from(JSON.stringify(home()))
+		});
+		await page.getByRole('button', { name: 'Restore this backup …' }).click();
+		await page.getByRole('button', { name: 'Go to it' }).click();
+		await expect(page).toHaveURL(`${stack.url}/`);
+		expect(await crawl(page, name)).toEqual([]);
+	});
