@@ -51,6 +51,10 @@ export function whyNotText(why: WhyNot, nameOf: (id: string) => string): string 
 const sentence = (name: string, text: string) =>
 	text.startsWith(':') ? `${name}${text}` : `${name} ${text}`;
 
+/** Under the person's own name: the reason alone. */
+export const cannotWords = (why: WhyNot, nameOf: (id: string) => string) =>
+	whyNotText(why, nameOf).replace(/^: /, '');
+
 export const cannotText = (name: string, why: WhyNot, nameOf: (id: string) => string) =>
 	sentence(name, whyNotText(why, nameOf));
 

@@ -116,6 +116,9 @@ export const WHO_AND_HOW = {
 	rooms: 'Only in'
 } as const;
 
+/** Opens the offers and who does it, on a phone. */
+export const OTHER_USES = { title: 'Other jobs, other people' } as const;
+
 /** Whether time is kept to spare: the other way of the one that is on. */
 export const FILL_UP = { more: 'Use every minute', less: 'Keep some time to spare' } as const;
 

@@ -160,6 +160,7 @@ export const SHEET = {
 } as const;
 
 export const ONCE = {
+	short: 'Add a job',
 	title: 'Add a job for one day',
 	under: 'It comes once, on its day, and stays until it is done.',
 	name: 'What is to do',

@@ -122,7 +122,7 @@
 	}
 	@media (max-width: 900px) {
 		.runner {
-			grid-template-columns: 1fr;
+			grid-template-columns: minmax(0, 1fr);
 		}
 	}
 	@media (max-width: 640px) {

@@ -13,7 +13,8 @@
 	import { BetterPlan } from '$ui/session/betterPlan.svelte';
 	import { othersOf, seenRooms, sizeHref } from '$ui/session/hrefs';
 	import { asideOf, laterLink, laterText, offerWhy, takeAlong } from '$words/offer';
-	import { FILL_UP, sittingLink } from '$words/session';
+	import ChevronDown from '@lucide/svelte/icons/chevron-down';
+	import { FILL_UP, OTHER_USES, sittingLink } from '$words/session';
 	import { lanesOf } from '$ui/session/strip';
 	import { once } from '$ui/once';
 	import { listNames } from '$words/general';
@@ -68,6 +69,8 @@
 	);
 	const values = $derived(form && 'values' in form ? (form.values as Record<string, string>) : {});
 	const href = (minutes: number) => sizeHref(view, minutes);
+	/** On a phone the jobs come first: the other ways to use the time are opened. */
+	let choosing = $state(false);
 	const chosen = $derived(view.offers.find((offer) => offer.chosen));
 </script>
 
@@ -122,7 +125,10 @@
 			{/if}
 		</div>
 		{#if view.kind !== 'clearing'}
-			<div class="ways">
+			<button class="plain other" aria-expanded={choosing} onclick={() => (choosing = !choosing)}
+				>{OTHER_USES.title}<ChevronDown size={18} aria-hidden="true" /></button
+			>
+			<div class="ways" class:open={choosing}>
 				<nav class="offers" aria-label="Ways to use the time">
 					{#each offers as offer (offer.name)}<OfferPail {offer} />{/each}
 				</nav>
@@ -281,6 +287,9 @@
 	.ways {
 		min-width: 0;
 	}
+	.other {
+		display: none;
+	}
 	.body {
 		flex: 1;
 		display: grid;
@@ -348,6 +357,17 @@
 		}
 		.drawn {
 			display: none;
+		}
+		@media (scripting: enabled) {
+			.other {
+				display: inline-flex;
+				align-items: center;
+				justify-content: center;
+				gap: 8px;
+			}
+			.ways:not(.open) {
+				display: none;
+			}
 		}
 		.body {
 			grid-template-columns: 1fr;

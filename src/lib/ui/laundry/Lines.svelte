@@ -97,6 +97,8 @@
 
 <style>
 	.loads {
+		--edge: calc(var(--page-edge) - var(--rim));
+		--column: calc(100% / 5);
 		list-style: none;
 		margin: 0;
 		padding: 14px var(--edge) 20px;
@@ -212,6 +214,8 @@
 	}
 	.tag .sign {
 		width: 100%;
+		padding: 0 8px;
+		font-size: 1.1875rem;
 	}
 	.string {
 		top: 62px;

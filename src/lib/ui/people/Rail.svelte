@@ -54,9 +54,9 @@
 				<path d="M-4 {s}H158" class="thread-under" />
 				<path d="M-4 {s}H158" class="thread" />
 			</svg>
-			<p class="now"><b>{one.week}</b> min this week, {one.weekAgreed} agreed</p>
-			<p class="dim">four weeks: {one.four} min, {one.fourAgreed} agreed</p>
-			{#if one.hidden > 0}<p class="dim">including {one.hidden} min of planning and errands</p>{/if}
+			<p class="now"><b>{one.week}</b> of {one.weekAgreed} min this week</p>
+			<p class="dim">{one.four} of {one.fourAgreed} in four weeks</p>
+			{#if one.hidden > 0}<p class="dim">{one.hidden} of it planning, errands</p>{/if}
 			<p class="words" class:heavy={one.heavy}>{one.words}</p>
 			{#if one.carries}<p class="mark-line"><Glyph name="yoke" size={24} /> {one.carries}</p>{/if}
 			{#if one.ribbon}

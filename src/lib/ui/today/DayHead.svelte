@@ -34,12 +34,22 @@
 				onclick={() => (keysShown = !keysShown)}>{TODAY.keys}</button
 			>{/if}
 	</div>
-	<div class="flex flex-wrap items-center gap-x-5 text-lead text-tin-text">
+	<div class="flex flex-wrap items-center gap-x-4 text-lead text-tin-text">
 		<p class="m-0 py-1">
 			{#if summary}<b class="text-ink">{summary[1]}</b>{summary[2]}{:else}{view.summary}{/if}{view.kind
 				? ` ${view.kind}.`
 				: ''}
 		</p>
+		{#if view.relation !== 'past' && !view.isDevice}
+			<AddOnce
+				date={view.date}
+				today={view.today}
+				me={view.me}
+				members={view.members}
+				rooms={view.rooms}
+				label={ONCE.short}
+			/>
+		{/if}
 		{#if isToday && !view.isDevice}
 			{#await import('./DayDepth.svelte') then { default: DayDepth }}<DayDepth {view} />{/await}
 		{/if}
@@ -54,16 +64,6 @@
 			{:else if view.enoughWords}
 				<EnoughButton date={view.date} formId={view.formId} words={view.enoughWords} />
 			{/if}
-		{/if}
-		{#if view.relation !== 'past' && !view.isDevice}
-			<AddOnce
-				date={view.date}
-				today={view.today}
-				me={view.me}
-				members={view.members}
-				rooms={view.rooms}
-				label={ONCE.title}
-			/>
 		{/if}
 	</div>
 	{#if keysShown}{#await import('./KeyList.svelte') then { default: KeyList }}<KeyList />{/await}{/if}

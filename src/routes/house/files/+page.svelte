@@ -1,4 +1,6 @@
 <script lang="ts">
+	import Switch from '$ui/kit/Switch.svelte';
+	import { CALENDAR_FEED } from '$words/files';
 	import Choice from '$ui/kit/Choice.svelte';
 	import { freshId } from '$ui/freshId';
 	import Notice from '$ui/Notice.svelte';
@@ -69,6 +71,8 @@
 			taking = null;
 		}
 	}
+	/** Addresses lead to events, or to events and to-dos. */
+	let todos = $state(false);
 </script>
 
 <svelte:head><title>Backup and files · Pail Round</title></svelte:head>
@@ -172,8 +176,9 @@
 		<section id="calendar">
 			<h2>Calendar</h2>
 			<p class="dim">
-				The plan in your own calendar, by a secret address; add <code>?todo=1</code> for to-dos.
+				{CALENDAR_FEED.says}
 			</p>
+			<Switch label={CALENDAR_FEED.todos} line={CALENDAR_FEED.todosLine} bind:checked={todos} />
 			<ul class="feeds">
 				{#each view.feeds as feed (feed.member)}
 					<li>
@@ -181,7 +186,7 @@
 						{#if feed.path}<input
 								class="field"
 								readonly
-								value="{data.origin}{feed.path}"
+								value="{data.origin}{feed.path}{todos ? '?todo=1' : ''}"
 								aria-label="Address for {feed.name}"
 							/>{/if}
 						<form method="post" action="/house/files?/feed" use:once>
@@ -249,11 +254,6 @@
 		margin-top: 26px;
 		padding-top: 20px;
 		border-top: var(--stitch);
-	}
-	code {
-		font: inherit;
-		font-weight: var(--w-name);
-		white-space: nowrap;
 	}
 	.shelves form {
 		display: grid;

@@ -3,7 +3,7 @@ import { candidatesFor } from '$core/people/weekOccurrences';
 import type { MemberView } from '$views/people';
 import { WEEKDAYS } from '$words/general';
 import { memberName } from '$words/names';
-import { cannotText, FAMILY_NAMES } from '$words/people';
+import { cannotWords, FAMILY_NAMES } from '$words/people';
 import { error } from '@sveltejs/kit';
 import { v7 as uuidv7 } from 'uuid';
 import { reading } from '../../db/pool';
@@ -75,7 +75,7 @@ export async function loadMember(household: string, id: string): Promise<MemberV
 			.slice(0, 12)
 			.map(({ line, why }) => ({
 				name: line.job.name,
-				words: cannotText(member.name, why as NonNullable<typeof why>, nameOf)
+				words: cannotWords(why as NonNullable<typeof why>, nameOf)
 			}))
 	};
 }
