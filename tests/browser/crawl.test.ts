@@ -34,6 +34,7 @@ const PATHS = [
 	'/people/family',
 	'/people/access',
 	'/history',
+	'/history/month',
 	'/laundry',
 	'/print',
 	'/print?kind=bookmark',

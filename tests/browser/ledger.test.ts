@@ -1,4 +1,4 @@
-import { expect, expectAccessibleAnywhere, ready, test, choose, typeDay } from './stack';
+import { choose, expect, expectAccessibleAnywhere, ready, test, typeDay } from './stack';
 
 test.use({ stackOf: 'the Ledger' });
 test.beforeEach(({ stack }) => stack.setClock('2027-03-03T10:40:00Z'));
@@ -14,7 +14,9 @@ test('the Ledger tells who did what, when, and how long; a line opens its page',
 	await expect(right).toContainText('weekly on Tuesdays and Fridays');
 	await expect(right).toContainText(/Last done\s*Tue 2 Mar/);
 	await expect(right).toContainText(/Next due\s*Fri 5 Mar/);
-	await expect(right).toContainText(/You said 15\. It takes about \d+/);
+	await expect(right).toContainText(
+		/takes\s+about \d+ minutes, mostly [\s\S]*you said 15\.\s+Done (about )?every/
+	);
 });
 
 test('filters by person, room and job, and turns back a page', async ({ page }) => {
@@ -34,6 +36,29 @@ test('filters by person, room and job, and turns back a page', async ({ page }) 
 	await page.getByRole('link', { name: 'Earlier days' }).click();
 	await expect(page.getByRole('region', { name: 'Days' })).toContainText('Fri');
 	await expect(page).toHaveURL(/to=2027-02/);
+});
+
+test('a month as a calendar: of everyone, of one, and the month before', async ({ page }) => {
+	await page.goto('/people');
+	await ready(page);
+	await page.getByRole('link', { name: 'A month of who did how much' }).click();
+	await expect(page.getByRole('heading', { name: 'Who did how much in March 2027' })).toBeVisible();
+	await expect(page.getByRole('link', { name: 'The month after' })).toHaveCount(0);
+	const whole = (await page.getByRole('link', { name: /^Everyone / }).textContent()) ?? '';
+	const today = page.getByRole('link', { name: /^Wed 3 March: \d/ });
+	await expect(today).toBeVisible();
+	await page.getByRole('link', { name: /^Nan Wren / }).click();
+	await expect(page.getByRole('link', { name: /^Wed 3 March: nothing/ })).toBeVisible();
+	await expect(page.getByRole('link', { name: /^Everyone / })).toHaveText(whole);
+	await page.getByRole('link', { name: 'The month before' }).click();
+	await expect(page.getByRole('heading', { name: 'Who did how much in February 2027' })).toBeVisible();
+	await expect(page.getByRole('link', { name: /^Nan Wren / })).toHaveAttribute('aria-current', 'true');
+	await page.getByRole('link', { name: /: \d/ }).first().click();
+	await expect(page).toHaveURL(/\/history\?to=2027-02-\d\d.*by=nan-wren/);
+	await page.goto('/history/month?month=2027-99');
+	await expect(page.getByRole('heading', { name: 'Who did how much in March 2027' })).toBeVisible();
+	await ready(page);
+	await expectAccessibleAnywhere(page, '/history/month');
 });
 
 test('takes an entry back: it stays, struck, and can be put in again', async ({ page }) => {

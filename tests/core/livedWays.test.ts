@@ -11,7 +11,7 @@ import { projectHome } from '../../src/lib/core/schedule/projection';
 import { readDay, type DaySeries } from '../../src/lib/core/schedule/readDay';
 import { checkPlan } from '../../src/lib/core/planner/checkPlan';
 import { homeFromDraft } from '../../src/lib/core/setup/draft';
-import { done } from './entries';
+import { done, entry } from './entries';
 import { job, makeHome, step } from './home';
 import { draft, library, patterns } from './library';
 import { solved } from './sessions';
@@ -286,6 +286,34 @@ describe('little and often', () => {
 			expect(state.indexOf('due'), id).toBe(max);
 			expect(state.indexOf('late'), id).toBe(max + 1);
 		}
+	});
+});
+
+describe('a day put in by hand', () => {
+	it('is excused where a pause covers it, as every date of the calendar is', () => {
+		const home = alone(
+			makeHome({
+				jobs: [job('shower', { cadence: { type: 'afterDone', min: 9, max: 12 }, missRule: 'stays' })],
+				...ROOMS_ALONE
+			})
+		);
+		const onDay = addDays(MONDAY, 1);
+		const pause = entry({
+			outcome: 'pause',
+			date: isoOf(MONDAY),
+			scope: 'household',
+			target: null,
+			from: isoOf(onDay),
+			to: isoOf(onDay),
+			reason: 'away',
+			note: ''
+		});
+		const put = entry({ outcome: 'extra', job: 'shower', date: isoOf(onDay) });
+		const begun = done('shower', isoOf(MONDAY));
+		const after = (entries: LedgerEntry[], days: number) =>
+			readDay(home, projectHome(home, entries), addDays(MONDAY, days)).lines[0]?.state;
+		expect([1, 2].map((days) => after([begun, put], days))).toEqual(['due', 'late']);
+		expect([1, 2, 12].map((days) => after([begun, put, pause], days))).toEqual(['paused', 'resting', 'due']);
 	});
 });
 

@@ -6,7 +6,7 @@ import { readEntry, type LedgerEntry } from '../../src/lib/core/household/entry'
 import { jobFromForm } from '../../src/lib/core/setup/jobForm';
 import type { Home, Job, Member } from '../../src/lib/core/household/home';
 import { agreedShares, hoursAtHome, isWellOver, partOfAge } from '../../src/lib/core/people/agreedShares';
-import { minutesDoneBetween } from '../../src/lib/core/people/minutesDone';
+import { minutesDoneBetween, minutesOfDays } from '../../src/lib/core/people/minutesDone';
 import {
 	changedOccurrences,
 	explain,
@@ -521,6 +521,33 @@ describe('what each has carried', () => {
 		expect(sums.get('ben')).toEqual({ minutes: 5, hidden: 5 });
 		const undone = [...entries, entry({ outcome: 'undo', of: done.id })];
 		expect(minutesDoneBetween(home, undone, MONDAY, WEDNESDAY).get('ada')?.minutes).toBe(7.5);
+	});
+
+	it('is the sum of its days, and days without work are none', () => {
+		const home = family({ jobs: [job('seen', { missRule: 'letgo' }), job('other', { missRule: 'letgo' })] });
+		const arbitrary = fc.record({
+			outcome: fc.constantFrom('done', 'looked'),
+			job: fc.constantFrom('seen', 'other'),
+			by: fc.constantFrom('ada', 'ben'),
+			minutes: fc.option(fc.integer({ min: 1, max: 60 })),
+			date: fc.integer({ min: 0, max: 9 }).map((i) => isoOf(addDays(MONDAY, i)))
+		});
+		fc.assert(
+			fc.property(fc.array(arbitrary, { maxLength: 20 }), (list) => {
+				const entries = list.map((one) => entry(one));
+				const to = addDays(MONDAY, 6);
+				const days = minutesOfDays(home, entries, MONDAY, to);
+				const whole = minutesDoneBetween(home, entries, MONDAY, to);
+				for (const member of ['ada', 'ben']) {
+					const sum = [...days.values()].reduce((total, day) => total + (day.get(member) ?? 0), 0);
+					expect(sum).toBeCloseTo(whole.get(member)?.minutes ?? 0, 9);
+				}
+				for (const [date, day] of days) {
+					expect(date >= MONDAY && date <= to).toBe(true);
+					expect([...day.values()].every((minutes) => minutes > 0)).toBe(true);
+				}
+			})
+		);
 	});
 });
 

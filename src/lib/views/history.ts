@@ -41,6 +41,8 @@ export interface JobPage {
 	readonly said: number;
 	readonly takes: number | null;
 	readonly range: string | null;
+	/** How often it is really done, in words; null where too little is known. */
+	readonly often: string | null;
 	readonly times: readonly {
 		readonly date: string;
 		readonly by: string;
@@ -76,4 +78,32 @@ export interface LedgerView {
 	readonly longest: number;
 	readonly me: string;
 	readonly formId: string;
+}
+
+/** Who did how much on each day of a month. */
+export interface MonthView {
+	readonly title: string;
+	/** Addresses of the months beside it, and of each person alone; the last that is not yet begun has none. */
+	readonly before: string;
+	readonly after: string | null;
+	readonly weekdays: readonly string[];
+	readonly people: readonly {
+		readonly name: string;
+		readonly minutes: number;
+		readonly chosen: boolean;
+		readonly href: string;
+	}[];
+	/** In weeks; days of other months are null. */
+	readonly weeks: readonly (readonly (MonthDay | null)[])[];
+	/** The most minutes of a day. */
+	readonly most: number;
+	readonly summary: string;
+}
+export interface MonthDay {
+	readonly date: string;
+	readonly number: number;
+	readonly isToday: boolean;
+	readonly minutes: number;
+	readonly label: string;
+	readonly href: string;
 }

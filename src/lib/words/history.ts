@@ -1,5 +1,5 @@
 /** The words of History. */
-import { plural } from './general';
+import { minutesText, plural } from './general';
 
 /** What was decluttered, as a line of the record. */
 export const clearedName = (spot: string) => `Decluttered: ${spot}`;
@@ -18,3 +18,29 @@ export function clearedWords(
 	const things = sum === 0 ? '' : `${sum} ${plural(sum, 'thing')}: ${parts.join(', ')}`;
 	return [room, things].filter(Boolean).join(', ');
 }
+
+/** "Done every day", "Done about every 9 days": how often it really is. */
+export function oftenWords(gap: number): string {
+	if (gap < 1.25) return 'Done every day.';
+	const days = Math.round(gap);
+	if (days < 14) return `Done about every ${days} days.`;
+	return days < 60
+		? `Done about every ${Math.round(gap / 7)} weeks.`
+		: `Done about every ${Math.round(gap / 30.4)} months.`;
+}
+
+export const MONTH = {
+	link: 'A month of who did how much',
+	everyone: 'Everyone',
+	title: (month: string) => `Who did how much in ${month}`,
+	before: 'The month before',
+	after: 'The month after',
+	back: 'Back to History',
+	who: 'Whose minutes',
+	day: (day: string, minutes: number) =>
+		`${day}: ${minutes === 0 ? 'nothing' : `${minutesText(minutes)} min`}`,
+	summary: (minutes: number, days: number) =>
+		days === 0
+			? 'Nothing was done in this month yet.'
+			: `${minutesText(minutes)} minutes on ${days} ${plural(days, 'day')}, about ${minutesText(Math.round(minutes / days))} a day.`
+} as const;

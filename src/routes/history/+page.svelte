@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { MONTH } from '$words/history';
 	import DateField from '$ui/kit/DateField.svelte';
 	import Choice from '$ui/kit/Choice.svelte';
 	import { goto } from '$app/navigation';
@@ -176,11 +177,12 @@
 					{/if}
 				</div>
 			{/each}
-			{#if view.older}
-				<p class="row turn">
-					<span class="date"></span><a class="text-link" href={href({ to: view.older })}>Earlier days</a>
-				</p>
-			{/if}
+			<p class="row turn">
+				<span class="date"></span>{#if view.older}<a class="text-link" href={href({ to: view.older })}
+						>Earlier days</a
+					>{/if}
+				<a class="text-link" href="/history/month">{MONTH.link}</a>
+			</p>
 		</section>
 		<span class="spine" aria-hidden="true"></span>
 		<section class="right" class:shown={pageShown} aria-label="All times of a job">

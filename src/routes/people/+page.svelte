@@ -2,6 +2,7 @@
 	import Presence from '$ui/people/Presence.svelte';
 	import Rail from '$ui/people/Rail.svelte';
 	import WhyLabel from '$ui/people/WhyLabel.svelte';
+	import { MONTH } from '$words/history';
 	let { data } = $props();
 	const view = $derived(data.view);
 </script>
@@ -45,6 +46,7 @@
 						>{view.looks + view.ready}</span
 					>{/if}</a
 			>
+			<a class="plain" href="/history/month">{MONTH.link}</a>
 			<a class="plain" href="/people/family">Change who does how much</a>
 			{#if data.canOpenDoors}<a class="plain" href="/people/access">Who can log in</a>{/if}
 		</nav>

@@ -29,17 +29,40 @@ export function minutesDoneBetween(
 	to: CivilDay
 ): ReadonlyMap<string, MinutesDone> {
 	const sums = new Map<string, { minutes: number; hidden: number }>();
-	for (const entry of effectiveLedger(entries)) {
-		if (entry.by === null || entry.date < from || entry.date > to) continue;
-		if (!isWork(entry) && entry.outcome !== 'cleared') continue;
-		const sum = sums.get(entry.by) ?? { minutes: 0, hidden: 0 };
+	for (const { entry, by } of workBetween(entries, from, to)) {
+		const sum = sums.get(by) ?? { minutes: 0, hidden: 0 };
 		const minutes = minutesOfEntry(home, entry);
 		sum.minutes += minutes;
 		if (isWork(entry) && home.everyJob.get(entry.job)?.hidden) sum.hidden += minutes;
-		sums.set(entry.by, sum);
+		sums.set(by, sum);
 	}
 	return sums;
 }
+
+/** Minutes of each day from `from` to `to`, by member; days without any are left out. Rules: "Fair shares". */
+export function minutesOfDays(
+	home: PreparedHome,
+	entries: readonly LedgerEntry[],
+	from: CivilDay,
+	to: CivilDay
+): ReadonlyMap<CivilDay, ReadonlyMap<string, number>> {
+	const days = new Map<CivilDay, Map<string, number>>();
+	for (const { entry, by } of workBetween(entries, from, to)) {
+		const minutes = minutesOfEntry(home, entry);
+		if (minutes === 0) continue;
+		const day = days.get(entry.date) ?? new Map<string, number>();
+		day.set(by, (day.get(by) ?? 0) + minutes);
+		days.set(entry.date, day);
+	}
+	return days;
+}
+
+/** Work that stands, with whoever did it. */
+const workBetween = (entries: readonly LedgerEntry[], from: CivilDay, to: CivilDay) =>
+	effectiveLedger(entries).flatMap((entry) => {
+		if (entry.by === null || entry.date < from || entry.date > to) return [];
+		return isWork(entry) || entry.outcome === 'cleared' ? [{ entry, by: entry.by }] : [];
+	});
 
 /** The four weeks that end with the week from `weekBegin`: its first day. */
 export const fourWeeksFrom = (weekBegin: CivilDay): CivilDay => addDays(weekBegin, -21);

@@ -191,13 +191,14 @@ function extraOn(input: FloatingInput, day: CivilDay): boolean {
 	return input.changes.some((c) => (c.outcome === 'extra' || c.outcome === 'called') && c.date === day);
 }
 
-/** The earliest extra under `stays` that was put on a day since the last settlement and before `day`. */
+/** The earliest extra under `stays` that was put on a day since the last settlement and before `day`; a pause excuses it. */
 function missedExtra(walk: Walk, input: FloatingInput, day: CivilDay): CivilDay | null {
 	if (walk.version.rule.missRule !== 'stays') return null;
 	let missed: CivilDay | null = null;
 	for (const change of input.changes) {
 		if (change.outcome !== 'extra' && change.outcome !== 'called') continue;
 		if (change.date >= day || (walk.base !== null && change.date <= walk.base)) continue;
+		if (pauseOn(input.pauses, change.date)) continue;
 		if (missed === null || change.date < missed) missed = change.date;
 	}
 	return missed;

@@ -85,6 +85,7 @@ export const ROUTES: Readonly<Record<string, RouteNeeds>> = {
 	'/print/card': { see: 'print', send: { keep: 'print' } },
 	'/print/tick': { see: 'tick-paper', send: { tick: 'tick-paper' } },
 	'/history': { see: 'see-ledger', send: { write: 'write-ledger', undo: 'write-ledger' } },
+	'/history/month': { see: 'see-ledger' },
 	'/live': { see: 'follow' },
 	'/kit': { see: 'anyone' },
 	'/more': { see: 'see-day' },

@@ -16,6 +16,14 @@
 		<p class="dim">{page.where}</p>
 	</div>
 </div>
+<p class="said">
+	{#if page.takes === null}You said {minutesText(page.said)} minutes; it has not been timed yet.{:else}It
+		takes
+		<b>about {minutesText(page.takes)} minutes</b>, mostly {page.range}; you said {minutesText(
+			page.said
+		)}.{/if}
+	{page.often ?? ''}
+</p>
 <dl>
 	<div>
 		<dt>Last done</dt>
@@ -28,11 +36,6 @@
 		<dd class="dim">{page.nextBy}</dd>
 	</div>
 </dl>
-<p class="said">
-	You said {minutesText(page.said)}.
-	{#if page.takes === null}It has not been timed yet.{:else}It takes <b>about {minutesText(page.takes)}</b>,
-		mostly {page.range}.{/if}
-</p>
 <ul>
 	{#each page.times as time, i (i)}
 		<li>

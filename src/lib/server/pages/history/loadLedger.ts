@@ -1,4 +1,5 @@
 /** What the Ledger shows: the days as a diary, and the page of one job. */
+import { realGap } from '$core/learning/realGap';
 import { addDays, isoOf, parseDay, partsOf, type CivilDay } from '$core/calendar/civil';
 import { householdTime, wallTime } from '$core/calendar/instant';
 import { isWork, type ClearedEntry, type LedgerEntry, type WorkEntry } from '$core/household/entry';
@@ -15,7 +16,7 @@ import { v7 as uuidv7 } from 'uuid';
 import { reading } from '../../db/pool';
 import { loadHome } from '../../repo/homeRepo';
 import { LAYER_OFF } from '$words/house';
-import { clearedName, clearedWords } from '$words/history';
+import { clearedName, clearedWords, oftenWords } from '$words/history';
 import { entriesOfJobs, undosOf, workEntries, type StoredEntry } from '../../repo/ledgerRepo';
 import { loadProjection } from '../../repo/projectionRepo';
 import { zoneMark } from '../today/jobRows';
@@ -287,6 +288,7 @@ async function jobPage(
 		)
 		.map((one) => ({ minutes: one.minutes as number, cut: one.cutOff }));
 	const estimate = timings.length > 0 ? estimateMinutes(job.depths.usual.minutes, timings) : null;
+	const gap = realGap(held.filter((one) => one.outcome === 'done').map((one) => one.date));
 	const round = (n: number) => (n < 3 ? Math.round(n * 2) / 2 : Math.round(n));
 	return {
 		job: jobId,
@@ -308,6 +310,7 @@ async function jobPage(
 				: '',
 		said: job.depths.usual.minutes,
 		takes: estimate ? round(estimate.median) : null,
+		often: gap === null ? null : oftenWords(gap),
 		range: estimate ? `${round(estimate.low)} to ${round(estimate.high)}` : null,
 		times: times.slice(0, EARLIER_TIMES).map((one) => ({
 			date: tinyDate(one.date),
