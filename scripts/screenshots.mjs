@@ -179,6 +179,8 @@ try {
 	const shoot = async (page, name) => {
 		await page.evaluate(() => document.fonts.ready);
 		await page.waitForFunction(() => document.documentElement.dataset.ready === 'yes');
+		// What was pressed last may have slid the page.
+		await page.evaluate(() => scrollTo({ top: 0, behavior: 'instant' }));
 		await page.screenshot({ path: join(DIR, `${name}.png`) });
 		tell(`${name}.png`);
 	};
