@@ -19,7 +19,7 @@ import { libraryJobSchema } from '../../src/lib/core/setup/library';
 import { patternSchema } from '../../src/lib/core/setup/pattern';
 import { readFamilyCalendar } from '../../src/lib/server/calendarText/calendarText';
 import { readQuery } from '../../src/lib/server/services/session/fillQuery';
-import { actionOf, needsOf } from '../../src/lib/server/access/routes';
+import { actionOf, needsOf, ROUTES } from '../../src/lib/server/access/routes';
 import { SESSION_KINDS } from '../../src/lib/core/session/kinds';
 import { STAGES } from '../../src/lib/core/laundry/laundry';
 import { prepared } from './home';
@@ -101,7 +101,9 @@ describe('odd text', () => {
 		fc.assert(
 			fc.property(oddText, (text) => {
 				expect(needsOf(text, 'GET', null)).toBeNull();
-				expect(needsOf('/', 'POST', text)).toBeNull();
+				// Odd words may be those of an action, such as "call".
+				const isAction = Object.hasOwn(ROUTES['/']?.send ?? {}, text);
+				expect(needsOf('/', 'POST', text) !== null).toBe(isAction);
 				const url = new URL('http://house.test/');
 				url.searchParams.set(`/${text}`, '');
 				actionOf(url);
