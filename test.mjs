@@ -97,34 +97,33 @@ try {
 	database = await startDatabase(join(dir, 'db'), 'pail_round', null, true);
 	const env = { ...process.env, DATABASE_URL: database.url };
 	await run('npx', ['svelte-kit', 'sync'], { capture: true });
+	// What waits more than it works runs beside what works: two cores are seldom both at rest.
 	const styled = wants('style') ? styles() : Promise.resolve();
+	if (wants('whole') || wants('browser')) await needBuild();
+	const killed = wants('whole')
+		? step('killed for 40 s under a stream of work', process.execPath, [
+				'scripts/faults.mjs',
+				'--minutes',
+				'0.67',
+				'--seed',
+				'11'
+			])
+		: Promise.resolve();
 	if (wants('unit')) {
 		await needPythonModule('icalendar', 'python3-icalendar', 'a second reader of the calendar feed');
 		await vitest('unit', join(dir, 'vitest.json'), env, []);
 	}
-	await styled;
-	if (wants('whole')) {
-		await needBuild();
-		// Both wait more than they work: one beside the other.
-		const killed = step('killed for 40 s under a stream of work', process.execPath, [
-			'scripts/faults.mjs',
-			'--minutes',
-			'0.67',
-			'--seed',
-			'11'
-		]);
+	await Promise.all([styled, killed]);
+	if (wants('whole'))
 		await vitest('whole', join(dir, 'whole.json'), { ...env, PAIL_TEST_DIR: join(dir, 'whole') }, [
 			'--config',
 			'vitest.whole.config.ts'
 		]);
-		await killed;
-	}
 	if (wants('browser')) {
 		await needProgram('chromium-headless-shell', 'chromium-headless-shell', 'the browser tests').catch(() =>
 			needProgram('chromium', 'chromium', 'the browser tests')
 		);
 		await needProgram('pdftotext', 'poppler-utils', 'the tests of what is printed');
-		await needBuild();
 		const report = join(dir, 'browser.json');
 		// `npm run crawl` asks for one file.
 		const files = process.env.PAIL_BROWSER_FILES?.split(' ') ?? [];

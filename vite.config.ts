@@ -8,7 +8,8 @@ export default defineConfig({
 	build: { assetsInlineLimit: 0 },
 	test: {
 		environment: 'node',
-		maxWorkers: 2,
+		// The tests of the store wait for their database as often as they work.
+		maxWorkers: 3,
 		testTimeout: 60_000,
 		hookTimeout: 60_000,
 		projects: [
