@@ -5,8 +5,8 @@
 
 <svelte:head><title>{page.status === 404 ? 'Not found' : 'Not just now'} · Pail Round</title></svelte:head>
 
-<section class="wrong">
-	<div class="rope" aria-hidden="true">
+<section class="m-auto px-(--page-edge) pt-6 pb-15 max-w-160 text-center">
+	<div class="relative h-42.5" aria-hidden="true">
 		<svg viewBox="0 0 640 60" width="100%" height="60" preserveAspectRatio="none"
 			><path
 				d="M0 8Q320 64 640 8"
@@ -16,44 +16,18 @@
 				vector-effect="non-scaling-stroke"
 			/></svg
 		>
-		<span><BitePail minutes={String(page.status)} size={120} /></span>
+		<span class="absolute left-[calc(50%_-_60px)] top-8.5"
+			><BitePail minutes={String(page.status)} size={120} /></span
+		>
 	</div>
 	<h1>{page.error?.message ?? 'Something went wrong here.'}</h1>
-	<p>{page.error?.remedy ?? 'Go back to Today and try again.'}</p>
-	<p class="acts">
+	<p class="text-[1.125rem] text-tin-text mt-3.5">
+		{page.error?.remedy ?? 'Go back to Today and try again.'}
+	</p>
+	<p class="acts text-[1.125rem] text-tin-text mt-7 flex gap-3.5 justify-center flex-wrap">
 		<a class="sign small" href="/">Back to Today</a>
 		{#if page.status >= 500}<a class="plain" href={page.url.pathname + page.url.search} data-sveltekit-reload
 				>Try again</a
 			>{/if}
 	</p>
 </section>
-
-<style>
-	.wrong {
-		margin: auto;
-		padding: 24px var(--page-edge) 60px;
-		max-width: 640px;
-		text-align: center;
-	}
-	.rope {
-		position: relative;
-		height: 170px;
-	}
-	.rope span {
-		position: absolute;
-		left: calc(50% - 60px);
-		top: 34px;
-	}
-	p {
-		font-size: 1.125rem;
-		color: var(--tin-text);
-		margin: 14px 0 0;
-	}
-	.acts {
-		display: flex;
-		gap: 14px;
-		justify-content: center;
-		flex-wrap: wrap;
-		margin-top: 28px;
-	}
-</style>

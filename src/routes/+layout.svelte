@@ -84,23 +84,9 @@
 {#if saying && Palette}<Palette onclose={() => (saying = false)} />{/if}
 <!-- A running pail says so itself, away from its great button. -->
 {#if connection.lost && !page.url.pathname.startsWith('/timer/')}
-	<div class="lost">
+	<div
+		class="fixed z-90 top-auto right-0 bottom-6 left-0 grid justify-items-center pointer-events-none max-sm:bottom-[calc(70px_+_env(safe-area-inset-bottom))]"
+	>
 		<Notice tone="wrong"><span>{FRAME.lost}</span></Notice>
 	</div>
 {/if}
-
-<style>
-	.lost {
-		position: fixed;
-		z-index: 90;
-		inset: auto 0 24px;
-		display: grid;
-		justify-items: center;
-		pointer-events: none;
-	}
-	@media (max-width: 640px) {
-		.lost {
-			bottom: calc(70px + env(safe-area-inset-bottom));
-		}
-	}
-</style>

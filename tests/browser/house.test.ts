@@ -54,7 +54,7 @@ test('rooms and zones are added, renamed, put in order, and retired', async ({ p
 	await page.getByRole('button', { name: 'Add this room' }).click();
 	await expect(page.getByRole('link', { name: /Coal Shed <b>/ })).toBeVisible();
 	await page.getByRole('link', { name: /Coal Shed <b>/ }).click();
-	await page.getByText('Rename, move, merge or remove').click();
+	await page.getByText('Rename, move, merge, take along or remove').click();
 	await page.getByLabel('Name', { exact: true }).fill('Coal Shed');
 	await page.getByRole('button', { name: 'Save', exact: true }).click();
 	await expect(page.getByRole('heading', { name: 'Coal Shed', exact: true })).toBeVisible();

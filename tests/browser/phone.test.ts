@@ -141,14 +141,14 @@ test('a day of the month leads to its week', async ({ page }) => {
 test('a room that is renamed stays as visitors see it', async ({ page }) => {
 	await page.goto('/house?room=platform-porch');
 	await ready(page);
-	await page.getByText('Rename, move, merge or remove').tap();
+	await page.getByText('Rename, move, merge, take along or remove').tap();
 	await expect(page.getByLabel('Visitors see it')).toBeChecked();
 	await page.getByLabel('Name', { exact: true }).fill('Platform Door');
 	await page.getByRole('button', { name: 'Save', exact: true }).tap();
 	await expect(page.getByRole('heading', { name: 'Platform Door' })).toBeVisible();
 	await page.reload();
 	await ready(page);
-	await page.getByText('Rename, move, merge or remove').tap();
+	await page.getByText('Rename, move, merge, take along or remove').tap();
 	await expect(page.getByLabel('Visitors see it')).toBeChecked();
 });
 

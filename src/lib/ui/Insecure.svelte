@@ -8,14 +8,8 @@
 </script>
 
 {#if insecure}
-	<p class="dim" data-insecure>
+	<p class="dim mx-(--page-edge) mt-2.5" data-insecure>
 		Without HTTPS the screen may fall asleep, nothing rings while it does, and passwords can be read on the
 		way. On the house’s own network <b>npm start -- --home</b> gives it HTTPS.
 	</p>
 {/if}
-
-<style>
-	p {
-		margin: 10px var(--page-edge) 0;
-	}
-</style>

@@ -4,20 +4,14 @@
 	let { tone = 'done', children }: { tone?: 'done' | 'wrong'; children: Snippet } = $props();
 </script>
 
-<div class="notice {tone}" role={tone === 'wrong' ? 'alert' : 'status'}>{@render children()}</div>
+<div
+	class="flex flex-wrap items-center gap-x-4.5 gap-y-1.5 mx-(--page-edge) mt-1.5 mb-0 py-2.5 px-4 rounded-cloth bg-enamel-hi [box-shadow:0_0_0_1.5px_var(--tin-2)] {tone}"
+	role={tone === 'wrong' ? 'alert' : 'status'}
+>
+	{@render children()}
+</div>
 
 <style>
-	.notice {
-		display: flex;
-		flex-wrap: wrap;
-		align-items: center;
-		gap: 6px 18px;
-		margin: 6px var(--page-edge) 0;
-		padding: 10px 16px;
-		border-radius: var(--r-cloth);
-		background: var(--enamel-hi);
-		box-shadow: 0 0 0 1.5px var(--tin-2);
-	}
 	.wrong {
 		background: var(--brass-wash);
 		box-shadow: 0 0 0 2px var(--brass-text);

@@ -44,6 +44,8 @@ export function effectText(effect: Effect): string {
 			return `${numberWord(effect.count)} ${plural(effect.count, 'job')} ${effect.count === 1 ? 'is removed' : 'are removed'}: ${listNames(effect.names)}${effect.count > effect.names.length ? ` and ${lowerNumber(effect.count - effect.names.length)} more` : ''}.`;
 		case 'jobs-move':
 			return `${numberWord(effect.count)} ${plural(effect.count, 'job')} ${effect.count === 1 ? 'moves' : 'move'} to ${effect.to}.`;
+		case 'jobs-come':
+			return `${effect.room} comes with ${effect.count === 0 ? 'no jobs' : `${lowerNumber(effect.count)} ${plural(effect.count, 'job')}`} and what was done there. It is in no zone yet.`;
 		case 'rooms-without-zone':
 			return `${numberWord(effect.count)} ${plural(effect.count, 'room')} will be in no zone.`;
 		case 'rooms-move':

@@ -8,6 +8,16 @@ export const LAYER_NAMES: Readonly<Record<Layer, string>> = {
 	long: 'Monthly and yearly jobs'
 };
 
+/** A room that goes along to another home. */
+export const ALONG = {
+	open: 'Take it along to another home',
+	to: 'To',
+	act: 'Take it along …',
+	about: 'Its jobs and what was done in it are copied there. Nothing changes here.',
+	chooseHome: 'Choose one of the other homes that you organise.',
+	done: (room: string, home: string) => `${room} is in ${home} now, with its jobs and what was done there.`
+};
+
 /** Wherever a job shows whose part of the work is switched off. */
 export const LAYER_OFF = {
 	starts: (layer: Layer) =>

@@ -29,27 +29,42 @@
 	><title>{view.steps.find((one) => one.current)?.name} · First steps · Pail Round</title></svelte:head
 >
 
-<div class="begin">
-	<header>
-		<a class="mark" href={view.hasHome ? '/' : '/begin'}
+<div class="[--edge:calc(var(--page-edge)_-_var(--rim))] flex-1 flex flex-col">
+	<header
+		class="flex items-center gap-5 px-(--edge) pt-2 min-h-15.5 max-md:flex-wrap max-md:gap-x-3.5 max-md:gap-y-1.5"
+	>
+		<a class="mark mr-4.5 max-md:mr-0 max-md:text-[1.375rem]" href={view.hasHome ? '/' : '/begin'}
 			><Glyph name="due" size={28} /><span>Pail Round</span></a
 		>
-		<nav aria-label="First steps">
+		<nav
+			class="flex gap-4.5 flex-1 max-md:order-3 max-md:flex-[1_0_100%] max-md:gap-2 max-md:overflow-x-auto"
+			aria-label="First steps"
+		>
 			{#each view.steps as one (one.key)}
-				<a href="/begin?step={one.key}" aria-current={one.current ? 'step' : undefined}>
+				<a
+					class="grid gap-1.25 min-h-11 content-center text-tin-text [font-weight:500] no-underline max-md:flex-1 max-md:text-[0.9375rem] max-md:whitespace-nowrap [&[aria-current]]:text-cobalt-ink [&[aria-current]]:font-name"
+					href="/begin?step={one.key}"
+					aria-current={one.current ? 'step' : undefined}
+				>
 					<span>{one.name}</span>
-					<span class="stitches" aria-hidden="true"
-						>{#each { length: one.parts } as _, i (i)}<i class:sewn={i < one.sewn}></i>{/each}</span
+					<span class="flex gap-1.25 min-w-24 max-md:min-w-13" aria-hidden="true"
+						>{#each { length: one.parts } as _, i (i)}<i
+								class={[
+									'flex-1 max-w-9 h-1.75 grid items-center before:rounded-[4px]',
+									i < one.sewn ? 'before:h-1.75 before:bg-cobalt-ink' : 'before:h-0.5 before:bg-tin-2'
+								]}
+							></i>{/each}</span
 					>
 				</a>
 			{/each}
 		</nav>
-		{#if view.hasHome}<a class="plain" href="/">Come back later</a>{/if}
+		{#if view.hasHome}<a class="plain max-md:ml-auto max-md:py-0 max-md:px-3.5" href="/">Come back later</a
+			>{/if}
 	</header>
 	{#if form && 'message' in form && form.message}
 		<Notice tone="wrong"><span>{form.message}</span></Notice>
 	{/if}
-	<div class="body">
+	<div class="body flex-1 flex flex-col px-(--edge) pt-3.5 pb-5">
 		{#if step === 'rooms'}<Rooms {view} />{:else if step === 'zones'}<Zones
 				{view}
 			/>{:else if step === 'rhythm'}<Rhythm {view} />{:else if step === 'people'}<People
@@ -57,96 +72,3 @@
 			/>{:else}<FirstMorning {view} />{/if}
 	</div>
 </div>
-
-<style>
-	.begin {
-		--edge: calc(var(--page-edge) - var(--rim));
-		flex: 1;
-		display: flex;
-		flex-direction: column;
-	}
-	header {
-		display: flex;
-		align-items: center;
-		gap: 20px;
-		padding: 8px var(--edge) 0;
-		min-height: 62px;
-	}
-	.mark {
-		margin-right: 18px;
-	}
-	nav {
-		display: flex;
-		gap: 18px;
-		flex: 1;
-	}
-	nav a {
-		display: grid;
-		gap: 5px;
-		min-height: 44px;
-		align-content: center;
-		color: var(--tin-text);
-		font-weight: 500;
-		text-decoration: none;
-	}
-	nav a[aria-current] {
-		color: var(--cobalt-ink);
-		font-weight: var(--w-name);
-	}
-	.stitches {
-		display: flex;
-		gap: 5px;
-		min-width: 96px;
-	}
-	.stitches i {
-		flex: 1;
-		max-width: 36px;
-		height: 7px;
-		display: grid;
-		align-items: center;
-	}
-	.stitches i::before {
-		content: '';
-		height: 2px;
-		border-radius: 4px;
-		background: var(--tin-2);
-	}
-	.stitches i.sewn::before {
-		height: 7px;
-		background: var(--cobalt-ink);
-	}
-	.body {
-		flex: 1;
-		display: flex;
-		flex-direction: column;
-		padding: 14px var(--edge) 20px;
-	}
-	@media (max-width: 1000px) {
-		header {
-			flex-wrap: wrap;
-			gap: 6px 14px;
-		}
-		nav {
-			order: 3;
-			flex: 1 0 100%;
-			gap: 8px;
-			overflow-x: auto;
-		}
-		nav a {
-			flex: 1;
-			font-size: 0.9375rem;
-			white-space: nowrap;
-		}
-		.stitches {
-			min-width: 52px;
-		}
-		header .plain {
-			margin-left: auto;
-			padding: 0 14px;
-		}
-		.mark {
-			margin-right: 0;
-			font-size: 1.375rem;
-		}
-	}
-</style>

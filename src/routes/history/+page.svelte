@@ -28,11 +28,18 @@
 
 <svelte:head><title>History · Pail Round</title></svelte:head>
 
-<div class="ledger">
-	<header>
-		<form method="get" action="/history" class="sentence" data-sveltekit-noscroll>
+<div class="[--edge:calc(var(--page-edge)_-_var(--rim))] flex-1 flex flex-col pb-2.5">
+	<header
+		class="flex items-center justify-between gap-5 px-(--edge) pt-3.5 pb-3 max-[901px]:flex-col max-[901px]:items-stretch max-[901px]:px-3.75 max-[901px]:pt-3.5 max-[901px]:pb-3"
+	>
+		<form
+			method="get"
+			action="/history"
+			class="flex flex-wrap items-center gap-x-2.25 gap-y-2"
+			data-sveltekit-noscroll
+		>
 			<h1 class="sr-only">History</h1>
-			<span class="word">Show</span>
+			<span class="font-display text-[1.5rem]">Show</span>
 			<Choice
 				label="Which work"
 				look="tape"
@@ -44,7 +51,7 @@
 				]}
 				sends
 			/>
-			<span class="word">by</span>
+			<span class="font-display text-[1.5rem]">by</span>
 			<Choice
 				label="By whom"
 				look="tape"
@@ -56,7 +63,7 @@
 				]}
 				sends
 			/>
-			<span class="word">in</span>
+			<span class="font-display text-[1.5rem]">in</span>
 			<Choice
 				label="In which room"
 				look="tape"
@@ -68,7 +75,7 @@
 				]}
 				sends
 			/>
-			<span class="word">back from</span>
+			<span class="font-display text-[1.5rem]">back from</span>
 			<DateField
 				look="tape"
 				label="Back from which day"
@@ -79,49 +86,79 @@
 			/>
 			<noscript><button class="plain">Show</button></noscript>
 		</form>
-		<a class="sign small" href={href({ write: '1' })} data-sveltekit-noscroll>Add something done</a>
+		<a class="sign small whitespace-nowrap" href={href({ write: '1' })} data-sveltekit-noscroll
+			>Add something done</a
+		>
 	</header>
 
 	{#if form && 'message' in form && form.message && !data.writing}
 		<Notice tone={'undo' in form ? 'done' : 'wrong'}><span>{form.message}</span></Notice>
 	{/if}
 
-	<div class="book">
+	<div
+		class="flex-1 relative grid grid-cols-[minmax(0,1.78fr)_24px_minmax(0,1fr)] mx-3 bg-enamel-hi border-[1.5px] border-tin-1 rounded-[6px] [box-shadow:0_3px_0_-1px_var(--tin-1)] max-[901px]:grid-cols-[1fr] max-[901px]:my-0 max-[901px]:mx-1.5"
+	>
 		<section class="left" aria-label="Days">
 			{#if view.days.length === 0}
-				<p class="nothing">Nothing was saved for this. Choose something else, or add something done.</p>
+				<p
+					class="nothing py-10 pr-6 pl-31 text-tin-text text-[1.125rem] max-[901px]:py-7.5 max-[901px]:pr-5 max-[901px]:pl-21"
+				>
+					Nothing was saved for this. Choose something else, or add something done.
+				</p>
 			{/if}
 			{#each view.days as day, i (day.date)}
 				{#if i === 0 || monthOf(view.days[i - 1]?.date ?? '') !== monthOf(day.date)}
-					{#if i > 0}<h2 class="month">{monthOf(day.date)}</h2>{/if}
+					{#if i > 0}<h2
+							class="pt-3.5 pb-1.5 pl-29 text-[1.25rem] border-b border-b-tin-1 max-[901px]:pl-20.5"
+						>
+							{monthOf(day.date)}
+						</h2>{/if}
 				{/if}
 				<div class="day" class:open={view.openDay === day.date}>
 					<a
-						class="row head"
+						class="row grid grid-cols-[104px_minmax(0,1fr)_124px_118px] items-center min-h-11.5 pr-4.5 border-b border-b-tin-1 text-ink no-underline max-[901px]:grid-cols-[70px_minmax(0,1fr)_auto] max-[901px]:pr-3 hover:[background:color-mix(in_srgb,var(--cobalt-wash)_50%,transparent)]"
 						href={href({ open: view.openDay === day.date ? 'none' : day.date })}
 						aria-expanded={view.openDay === day.date}
 						data-sveltekit-noscroll
 						data-sveltekit-replacestate
 					>
-						<span class="date" class:today={day.isToday}
-							><span>{day.weekday}</span><span>{day.number}</span></span
+						<span
+							class={[
+								'flex justify-between pr-4 pl-5 font-display text-[1.125rem] [font-variant-numeric:oldstyle-nums] max-[901px]:py-0 max-[901px]:pr-2 max-[901px]:pl-2.5 max-[901px]:text-body',
+								day.isToday && 'text-cobalt-ink'
+							]}><span>{day.weekday}</span><span>{day.number}</span></span
 						>
-						<span class="told">
+						<span
+							class="pr-2.5 pl-3 whitespace-nowrap overflow-hidden [text-overflow:ellipsis] max-[901px]:whitespace-normal max-[901px]:py-2 max-[901px]:px-2.5"
+						>
 							{#each day.told as one, k (one.who)}{k > 0 ? '; ' : ''}{#if one.who}<b>{one.who}</b
 									>{': '}{/if}{one.what}{/each}{#if day.more > 0}{' '}<span class="dim"
 									>and {day.more} more</span
 								>{/if}
 						</span>
-						<span class="sew"><Stitches plan={day.planned} work={day.minutes} longest={view.longest} /></span>
-						<span class="minutes"><b>{Math.round(day.minutes)}</b> of {Math.round(day.planned)} min</span>
+						<span class="max-[901px]:hidden"
+							><Stitches plan={day.planned} work={day.minutes} longest={view.longest} /></span
+						>
+						<span
+							class="minutes text-right text-tin-text whitespace-nowrap max-[901px]:whitespace-normal max-[901px]:max-w-19"
+							><b class="text-ink font-figure">{Math.round(day.minutes)}</b> of {Math.round(day.planned)} min</span
+						>
 					</a>
 					{#if view.openDay === day.date}
 						<ul>
 							{#each day.lines as line (line.entry)}
-								<li class="row" class:chosen={view.page?.entry?.entry === line.entry}>
-									<span class="date"></span>
+								<li
+									class={[
+										'row grid grid-cols-[104px_minmax(0,1fr)_124px_118px] items-center min-h-11.5 pr-4.5 border-b border-b-tin-1 text-ink no-underline max-[901px]:grid-cols-[70px_minmax(0,1fr)_auto] max-[901px]:pr-3',
+										view.page?.entry?.entry === line.entry &&
+											'[background:linear-gradient(90deg,transparent_var(--gutter),var(--cobalt-wash)_var(--gutter))]'
+									]}
+								>
+									<span
+										class="flex justify-between pr-4 pl-5 font-display text-[1.125rem] [font-variant-numeric:oldstyle-nums] max-[901px]:py-0 max-[901px]:pr-2 max-[901px]:pl-2.5 max-[901px]:text-body"
+									></span>
 									<a
-										class="told entry"
+										class="entry pr-2.5 pl-3 flex items-center gap-2.5 min-h-11 text-ink no-underline"
 										href={href({ open: day.date, entry: line.entry })}
 										onclick={() => (pageShown = true)}
 										data-sveltekit-noscroll
@@ -138,7 +175,13 @@
 											size={26}
 										/>
 										<span
-											><span class="what" class:struck={line.back}>{line.name}</span>
+											><span
+												class={[
+													'what',
+													line.back && 'line-through text-tin-text',
+													view.page?.entry?.entry === line.entry && 'font-name'
+												]}>{line.name}</span
+											>
 											<span class="dim"
 												>{line.by}{line.words ? `${line.by ? ', ' : ''}${line.words}` : ''}{line.back
 													? `, ${line.back.words}`
@@ -155,7 +198,7 @@
 											<button class="text-link">Count it again</button>
 										</ActForm>
 									{:else if line.minutes !== null}
-										<span class="sew"
+										<span class="max-[901px]:hidden"
 											><Stitches
 												plan={line.planned}
 												work={line.minutes}
@@ -165,10 +208,10 @@
 												)}
 											/></span
 										>
-										<span class="minutes"
-											><b>{minutesText(line.minutes)}</b>{#if line.planned !== null}{' '}of {minutesText(
-													line.planned
-												)}{/if} min</span
+										<span
+											class="minutes text-right text-tin-text whitespace-nowrap max-[901px]:whitespace-normal max-[901px]:max-w-19"
+											><b class="text-ink font-figure">{minutesText(line.minutes)}</b
+											>{#if line.planned !== null}{' '}of {minutesText(line.planned)}{/if} min</span
 										>
 									{/if}
 								</li>
@@ -177,18 +220,30 @@
 					{/if}
 				</div>
 			{/each}
-			<p class="row turn">
-				<span class="date"></span>{#if view.older}<a class="text-link" href={href({ to: view.older })}
-						>Earlier days</a
+			<p
+				class="row grid grid-cols-[104px_minmax(0,1fr)_124px_118px] items-center min-h-11.5 pr-4.5 border-b-tin-1 text-ink no-underline border-0 m-0 max-[901px]:grid-cols-[70px_minmax(0,1fr)_auto] max-[901px]:pr-3"
+			>
+				<span
+					class="flex justify-between pr-4 pl-5 font-display text-[1.125rem] [font-variant-numeric:oldstyle-nums] max-[901px]:py-0 max-[901px]:pr-2 max-[901px]:pl-2.5 max-[901px]:text-body"
+				></span>{#if view.older}<a
+						class="text-link py-2 pr-0 pl-3 justify-self-start"
+						href={href({ to: view.older })}>Earlier days</a
 					>{/if}
-				<a class="text-link" href="/history/month">{MONTH.link}</a>
+				<a class="text-link py-2 pr-0 pl-3 justify-self-start" href="/history/month">{MONTH.link}</a>
 			</p>
 		</section>
-		<span class="spine" aria-hidden="true"></span>
-		<section class="right" class:shown={pageShown} aria-label="All times of a job">
-			<button class="plain back" onclick={() => (pageShown = false)}>Back to all days</button>
+		<span class="spine max-[901px]:hidden" aria-hidden="true"></span>
+		<section
+			class="right pt-4.5 pb-5.5 pr-7 pl-5 min-w-0 max-[901px]:hidden"
+			class:shown={pageShown}
+			aria-label="All times of a job"
+		>
+			<button
+				class="plain hidden max-[901px]:inline-flex max-[901px]:mb-3.5"
+				onclick={() => (pageShown = false)}>Back to all days</button
+			>
 			{#if view.page}<JobPage page={view.page} formId={view.formId} filter={view.filter.q} />{:else}<p
-					class="nothing"
+					class="nothing py-10 pr-6 pl-31 text-tin-text text-[1.125rem] max-[901px]:py-7.5 max-[901px]:pr-5 max-[901px]:pl-21"
 				>
 					Choose a job to see all its times.
 				</p>{/if}
@@ -208,44 +263,6 @@
 {/if}
 
 <style>
-	.ledger {
-		--edge: calc(var(--page-edge) - var(--rim));
-		flex: 1;
-		display: flex;
-		flex-direction: column;
-		padding-bottom: 10px;
-	}
-	header {
-		display: flex;
-		align-items: center;
-		justify-content: space-between;
-		gap: 20px;
-		padding: 14px var(--edge) 12px;
-	}
-	.sentence {
-		display: flex;
-		flex-wrap: wrap;
-		align-items: center;
-		gap: 8px 9px;
-	}
-	.word {
-		font-family: var(--font-display);
-		font-size: 1.5rem;
-	}
-	.sign {
-		white-space: nowrap;
-	}
-	.book {
-		flex: 1;
-		position: relative;
-		display: grid;
-		grid-template-columns: minmax(0, 1.78fr) 24px minmax(0, 1fr);
-		margin: 0 12px;
-		background: var(--enamel-hi);
-		border: 1.5px solid var(--tin-1);
-		border-radius: 6px;
-		box-shadow: 0 3px 0 -1px var(--tin-1);
-	}
 	.spine {
 		background: repeating-linear-gradient(180deg, var(--cobalt-ink) 0 15px, transparent 15px 25px) center /
 			4px 100% no-repeat;
@@ -265,121 +282,18 @@
 		);
 		padding-bottom: 16px;
 	}
-	.month {
-		margin: 0;
-		padding: 14px 0 6px 116px;
-		font-size: 1.25rem;
-		border-bottom: 1px solid var(--tin-1);
-	}
-	.row {
-		display: grid;
-		grid-template-columns: 104px minmax(0, 1fr) 124px 118px;
-		align-items: center;
-		min-height: 46px;
-		padding-right: 18px;
-		border-bottom: 1px solid var(--tin-1);
-		color: var(--ink);
-		text-decoration: none;
-	}
-	.row.head:hover {
-		background: color-mix(in srgb, var(--cobalt-wash) 50%, transparent);
-	}
-	.date {
-		display: flex;
-		justify-content: space-between;
-		padding: 0 16px 0 20px;
-		font-family: var(--font-display);
-		font-size: 1.125rem;
-		font-variant-numeric: oldstyle-nums;
-	}
-	.date.today {
-		color: var(--cobalt-ink);
-	}
-	.told {
-		padding-left: 12px;
-		padding-right: 10px;
-	}
-	.head .told {
-		white-space: nowrap;
-		overflow: hidden;
-		text-overflow: ellipsis;
-	}
-	.minutes {
-		text-align: right;
-		color: var(--tin-text);
-		white-space: nowrap;
-	}
-	.minutes b {
-		color: var(--ink);
-		font-weight: var(--w-figure);
-	}
-	ul {
-		list-style: none;
-		margin: 0;
-		padding: 0;
-	}
-	.entry {
-		display: flex;
-		align-items: center;
-		gap: 10px;
-		min-height: 44px;
-		color: var(--ink);
-		text-decoration: none;
-	}
 	.entry:hover .what {
 		text-decoration: underline;
 		text-underline-offset: 3px;
-	}
-	.chosen {
-		background: linear-gradient(90deg, transparent var(--gutter), var(--cobalt-wash) var(--gutter));
-	}
-	.chosen .what {
-		font-weight: var(--w-name);
-	}
-	.struck {
-		text-decoration: line-through;
-		color: var(--tin-text);
 	}
 	:global(form.again) {
 		grid-column: 3 / 5;
 		text-align: right;
 	}
-	.turn {
-		border: 0;
-		margin: 0;
-	}
-	.turn a {
-		padding: 8px 0 8px 12px;
-		justify-self: start;
-	}
-	.right {
-		padding: 18px 28px 22px 20px;
-		min-width: 0;
-	}
-	.back {
-		display: none;
-	}
-	.nothing {
-		padding: 40px 24px 40px 124px;
-		color: var(--tin-text);
-		font-size: 1.125rem;
-	}
 	.right .nothing {
 		padding: 24px 0;
 	}
 	@media (max-width: 900px) {
-		header {
-			flex-direction: column;
-			align-items: stretch;
-			padding: 14px 15px 12px;
-		}
-		.book {
-			grid-template-columns: 1fr;
-			margin: 0 6px;
-		}
-		.spine {
-			display: none;
-		}
 		.left {
 			--gutter: 72px;
 			background: linear-gradient(
@@ -391,35 +305,10 @@
 				transparent 70px
 			);
 		}
-		.row {
-			grid-template-columns: 70px minmax(0, 1fr) auto;
-			padding-right: 12px;
-		}
-		.date {
-			padding: 0 8px 0 10px;
-			font-size: 1rem;
-		}
-		.sew {
-			display: none;
-		}
-		.head .told {
-			white-space: normal;
-			padding: 8px 10px;
-		}
-		.minutes {
-			white-space: normal;
-			max-width: 76px;
-		}
 		:global(form.again) {
 			grid-column: 2 / 4;
 			padding: 0 0 10px 46px;
 			text-align: left;
-		}
-		.month {
-			padding-left: 82px;
-		}
-		.right {
-			display: none;
 		}
 		/* The right page slides over the left. */
 		.right.shown {
@@ -431,13 +320,6 @@
 			background: var(--enamel-hi);
 			border-radius: var(--r-tray);
 			padding: 18px 20px 24px;
-		}
-		.back {
-			display: inline-flex;
-			margin-bottom: 14px;
-		}
-		.nothing {
-			padding: 30px 20px 30px 84px;
 		}
 	}
 </style>

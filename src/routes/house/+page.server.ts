@@ -1,11 +1,13 @@
 import { loadHouse } from '$server/pages/house/house';
 import { loading } from '$server/services/guard';
 import { editHouse } from '$server/services/home/house';
+import { homesBeside, takeRoomAlong } from '$server/services/home/takeRoomAlong';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ locals, url, depends }) => {
 	depends('app:house');
 	return {
+		homesBeside: await loading(() => homesBeside(locals)),
 		view: await loading(() =>
 			loadHouse(locals.householdId, {
 				room: url.searchParams.get('room'),
@@ -16,5 +18,8 @@ export const load: PageServerLoad = async ({ locals, url, depends }) => {
 };
 
 export const actions: Actions = {
-	edit: async ({ locals, request }) => editHouse(locals, await request.formData())
+	edit: async ({ locals, request }) => {
+		const form = await request.formData();
+		return form.get('op') === 'takeAlong' ? takeRoomAlong(locals, form) : editHouse(locals, form);
+	}
 };

@@ -60,14 +60,16 @@
 	/>
 </form>
 
-<div class="house-page">
-	<section class="left" aria-labelledby="house-title">
-		<header>
+<div
+	class="grid grid-cols-[minmax(0,1.9fr)_minmax(400px,1fr)] gap-9 flex-1 px-edge pt-2.5 pb-5 max-md:grid-cols-[1fr] max-md:px-3.75 max-md:pt-3 max-md:pb-6 max-md:gap-4.5"
+>
+	<section class="flex flex-col min-w-0" aria-labelledby="house-title">
+		<header class="flex justify-between items-start gap-4.5 max-md:flex-col max-md:gap-1">
 			<div>
 				<h1 id="house-title">House</h1>
-				<p class="dim">{view.summary}</p>
+				<p class="dim mt-1 text-lead">{view.summary}</p>
 			</div>
-			<nav aria-label="More of the house">
+			<nav class="flex gap-4.5 pt-1 flex-wrap max-md:gap-x-4.5 max-md:gap-y-0" aria-label="More of the house">
 				{#if mayEdit}
 					<a class="text-link" href="/house/library">Library</a>
 					<a class="text-link" href="/house/jobs">{MANY.title}</a>
@@ -85,7 +87,7 @@
 		{:else if form && 'saved' in form && !form.tried}
 			<Notice><span>{form.saved} {form.effects?.join(' ')}</span></Notice>
 		{/if}
-		<div class="picture">
+		<div class="flex-1 grid content-start py-1.5">
 			<DollHouse
 				rooms={view.rooms}
 				chosen={view.room?.id ?? null}
@@ -96,11 +98,11 @@
 					.join('; ')}"
 			/>
 		</div>
-		<div class="under">
+		<div class="flex items-center gap-4 min-h-12 max-md:flex-wrap">
 			{#if mayEdit && view.proposal && !left}<p class="dim">
 					Rooms that would move are shown half in their new pattern.
 				</p>{/if}
-			<span class="add" hidden={!mayEdit}>
+			<span class="add ml-auto flex gap-2.5 max-md:m-0" hidden={!mayEdit}>
 				<button
 					class="plain"
 					aria-expanded={adding === 'room'}
@@ -145,10 +147,10 @@
 		{/if}
 	</section>
 
-	<section class="right">
+	<section class="flex flex-col min-w-0">
 		{#if asking}
 			<Label title={asking.saved}>
-				<ul class="effects">
+				<ul class="pl-4.5">
 					{#each asking.effects as effect, i (i)}<li>{effect}</li>{/each}
 				</ul>
 				{#snippet acts()}
@@ -168,27 +170,41 @@
 			</Label>
 		{/if}
 		{#if view.room}
-			<fieldset class="bare-set" disabled={!mayEdit} class:read-only={!mayEdit}><RoomPage {view} /></fieldset>
+			<fieldset class="bare-set" disabled={!mayEdit} class:read-only={!mayEdit}>
+				<RoomPage {view} beside={data.homesBeside} />
+			</fieldset>
 		{:else if view.zone}
 			<fieldset class="bare-set" disabled={!mayEdit} class:read-only={!mayEdit}><ZonePage {view} /></fieldset>
 		{:else if view.zones.length > 0}
-			<div class="heads">
-				<h2>Cleaning each week</h2>
-				<span class="dim" aria-hidden="true">needed</span><span class="dim" aria-hidden="true"
-					>your family has</span
+			<div class="flex items-baseline gap-10 pr-0.5">
+				<h2 class="flex-1 whitespace-nowrap text-tag">Cleaning each week</h2>
+				<span class="dim max-md:hidden" aria-hidden="true">needed</span><span
+					class="dim max-md:hidden"
+					aria-hidden="true">your family has</span
 				>
 			</div>
-			<ul class="yokes">
+			<ul class="yokes mb-2.5">
 				{#each view.zones as zone (zone.id)}
-					<li>
-						<span class="swatch"><Weave weave={zone.weave} /><span class="plate">{zone.number}</span></span>
-						<div class="words">
-							<a href="/house?zone={zone.id}" data-sveltekit-noscroll>{zone.name}</a>
-							<span class:brass={zone.heavy} class:dim={!zone.heavy}>{zone.words}</span>
+					<li
+						class="grid grid-cols-[46px_1fr_134px] gap-x-3 gap-y-0.5 items-center pt-0.25 pb-1 border-b border-b-tin-1 max-md:grid-cols-[46px_1fr]"
+					>
+						<span class="swatch relative w-11.5 h-11.5"
+							><Weave weave={zone.weave} /><span class="plate absolute left-1.25 top-1.25">{zone.number}</span
+							></span
+						>
+						<div class="grid leading-tight">
+							<a
+								class="text-ink font-name text-lead no-underline min-h-7 pt-1 hover:underline"
+								href="/house?zone={zone.id}"
+								data-sveltekit-noscroll>{zone.name}</a
+							>
+							<span class={[zone.heavy && 'text-brass-text font-name']} class:dim={!zone.heavy}
+								>{zone.words}</span
+							>
 						</div>
 						<Yoke asked={zone.asked} held={zone.held} tilt={zone.tilt} heavy={zone.heavy} />
 						<ul
-							class="chips"
+							class="chips col-span-full flex flex-wrap gap-1.5 min-h-7.5 rounded-[6px] [outline:none] max-md:col-span-full"
 							use:dndzone={{
 								items: hung[zone.id] ?? [],
 								type: 'rooms',
@@ -201,12 +217,17 @@
 							onfinalize={(event) => finalize(zone.id, event)}
 							aria-label="Rooms of {zone.name}"
 						>
-							{#each hung[zone.id] ?? [] as room (room.id)}<li aria-label={room.name}>{room.name}</li>{/each}
+							{#each hung[zone.id] ?? [] as room (room.id)}<li
+									class="py-0.75 px-2.5 rounded-[5px] bg-linen-hi [box-shadow:var(--sh-plate)] cursor-grab text-[0.9375rem] min-h-7 focus-visible:rounded-[5px]"
+									aria-label={room.name}
+								>
+									{room.name}
+								</li>{/each}
 						</ul>
 					</li>
 				{/each}
 			</ul>
-			{#each view.missed as words, i (i)}<p class="dim missed">{words}</p>{/each}
+			{#each view.missed as words, i (i)}<p class="dim mb-1">{words}</p>{/each}
 			{#if mayEdit && view.proposal && !left && !asking}
 				<Label title={view.proposal.title}>
 					{view.proposal.text}
@@ -250,53 +271,8 @@
 		text-decoration: none;
 		pointer-events: none;
 	}
-	.house-page {
-		display: grid;
-		grid-template-columns: minmax(0, 1.9fr) minmax(400px, 1fr);
-		gap: 36px;
-		flex: 1;
-		padding: 10px calc(var(--page-edge) - var(--rim)) 20px;
-	}
-	header {
-		display: flex;
-		justify-content: space-between;
-		align-items: flex-start;
-		gap: 18px;
-	}
-	header p {
-		margin-top: 4px;
-		font-size: var(--t-lead);
-	}
-	nav {
-		display: flex;
-		gap: 18px;
-		padding-top: 4px;
-		flex-wrap: wrap;
-	}
-	.left {
-		display: flex;
-		flex-direction: column;
-		min-width: 0;
-	}
-	.picture {
-		flex: 1;
-		display: grid;
-		align-content: start;
-		padding: 6px 0;
-	}
-	.under {
-		display: flex;
-		align-items: center;
-		gap: 16px;
-		min-height: 48px;
-	}
 	.add :global(.plain) {
 		white-space: nowrap;
-	}
-	.add {
-		margin-left: auto;
-		display: flex;
-		gap: 10px;
 	}
 	:global(.adding) {
 		display: grid;
@@ -310,136 +286,20 @@
 		display: block;
 		color: var(--tin-text);
 	}
-	.right {
-		display: flex;
-		flex-direction: column;
-		min-width: 0;
-	}
-	.heads h2 {
-		flex: 1;
-		white-space: nowrap;
-		font-size: 1.1875rem;
-	}
-	.heads {
-		display: flex;
-		align-items: baseline;
-		gap: 40px;
-		padding-right: 2px;
-	}
-	.yokes {
-		list-style: none;
-		margin: 0 0 10px;
-		padding: 0;
-	}
-	.yokes > li {
-		display: grid;
-		grid-template-columns: 46px 1fr 134px;
-		gap: 2px 12px;
-		align-items: center;
-		padding: 1px 0 4px;
-		border-bottom: 1px solid var(--tin-1);
-	}
-	.swatch {
-		position: relative;
-		width: 46px;
-		height: 46px;
-	}
 	.swatch :global(svg) {
 		position: absolute;
 		inset: 0;
 	}
-	.swatch .plate {
-		position: absolute;
-		left: 5px;
-		top: 5px;
-	}
-	.words {
-		display: grid;
-		line-height: 1.2;
-	}
-	.words a {
-		color: var(--ink);
-		font-weight: var(--w-name);
-		font-size: 1.0625rem;
-		text-decoration: none;
-		min-height: 28px;
-		padding-top: 4px;
-	}
-	.words a:hover {
-		text-decoration: underline;
-	}
-	.brass {
-		color: var(--brass-text);
-		font-weight: var(--w-name);
-	}
-	.chips {
-		grid-column: 1 / -1;
-		display: flex;
-		flex-wrap: wrap;
-		gap: 6px;
-		list-style: none;
-		margin: 0;
-		padding: 0;
-		min-height: 30px;
-		border-radius: 6px;
-		outline: none;
-	}
 	.chips:global(.over) {
 		background: var(--cobalt-wash);
 	}
-	.chips li {
-		padding: 3px 10px;
-		border-radius: 5px;
-		background: var(--linen-hi);
-		box-shadow: var(--sh-plate);
-		cursor: grab;
-		font-size: 0.9375rem;
-		min-height: 28px;
-	}
-	.chips li:focus-visible {
-		border-radius: 5px;
-	}
-	.missed {
-		margin-bottom: 4px;
-	}
-	.effects {
-		margin: 0;
-		padding-left: 18px;
-	}
 	@media (max-width: 1000px) {
-		.house-page {
-			grid-template-columns: 1fr;
-			padding: 12px 15px 24px;
-			gap: 18px;
-		}
-		.yokes > li {
-			grid-template-columns: 46px 1fr;
-		}
 		.yokes > li > :global(svg) {
 			grid-column: 1 / -1;
 			justify-self: center;
 		}
-		.heads .dim {
-			display: none;
-		}
-		.chips {
-			grid-column: 1 / -1;
-		}
 		:global(.adding) {
 			grid-template-columns: 1fr 1fr;
-		}
-		header {
-			flex-direction: column;
-			gap: 4px;
-		}
-		nav {
-			gap: 0 18px;
-		}
-		.under {
-			flex-wrap: wrap;
-		}
-		.add {
-			margin: 0;
 		}
 	}
 </style>

@@ -44,6 +44,3 @@
 		{#snippet aside()}<a class="text-link" href="/sign-in">I have a password</a>{/snippet}
 	</Doorway>
 {/if}
-
-<style>
-</style>

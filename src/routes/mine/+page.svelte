@@ -21,12 +21,18 @@
 
 <svelte:head><title>{view.name} · Pail Round</title></svelte:head>
 
-<section class="mine">
-	<header>
-		<h1>{view.name}</h1>
-		<p>{view.words}</p>
+<section
+	class="relative w-[min(760px,100%)] mx-auto px-6 pt-3 pb-7 flex flex-col gap-3.5 flex-1 max-sm:px-3.75 max-sm:pt-2.5 max-sm:pb-4.5"
+>
+	<header class="flex justify-between items-center gap-3">
+		<h1 class="text-[2.375rem]">{view.name}</h1>
+		<p class="text-tag font-name">{view.words}</p>
 	</header>
-	<svg class="rope" viewBox="0 0 1000 30" preserveAspectRatio="none" aria-hidden="true"
+	<svg
+		class="absolute left-[calc(50%_-_50vw)] w-[100vw] max-w-none top-15.5 h-6.5 pointer-events-none"
+		viewBox="0 0 1000 30"
+		preserveAspectRatio="none"
+		aria-hidden="true"
 		><path
 			d="M0 8Q420 26 1000 2"
 			fill="none"
@@ -37,8 +43,10 @@
 	>
 	{#if wrong}<Notice tone="wrong"><span>{wrong}</span></Notice>{/if}
 	{#each view.swaps as swap (swap.id)}
-		<div class="ask">
-			<p>{swap.words}</p>
+		<div
+			class="flex flex-wrap gap-3.5 items-center py-2.5 px-4.5 bg-enamel-hi [box-shadow:0_0_0_1.5px_var(--tin-2)] rounded-[6px]"
+		>
+			<p class="flex-[1_1_220px] text-lead">{swap.words}</p>
 			<ActForm action="?/swap" values={{ swap: swap.id, answer: 'yes' }} then={{ withoutId: true }}
 				><button class="plain">Yes, I will do it</button></ActForm
 			>
@@ -49,19 +57,27 @@
 	{/each}
 	{#if view.next}
 		{@const next = view.next}
-		<article class="next" data-line={next.line}>
-			<span class="peg left" aria-hidden="true"><Peg /></span><span class="peg right" aria-hidden="true"
-				><Peg /></span
+		<article
+			class="relative mt-1.5 px-5.5 pt-7.5 pb-10 bg-enamel-hi border-2 border-cobalt-ink rounded-[6px] shadow-next grid grid-cols-[auto_1fr] gap-x-8.5 gap-y-3.5 items-center max-sm:grid-cols-[1fr] max-sm:px-4.5 max-sm:pt-6 max-sm:pb-9 max-sm:gap-1"
+			data-line={next.line}
+		>
+			<span class="absolute -top-5 [transform:scale(1.25)] left-8.5" aria-hidden="true"><Peg /></span><span
+				class="absolute -top-5 [transform:scale(1.25)] right-8.5"
+				aria-hidden="true"><Peg /></span
 			>
-			<div class="drawing"><Thing name={next.thing} size={220} /></div>
+			<div class="grid place-items-center py-1.5 px-3"><Thing name={next.thing} size={220} /></div>
 			<div class="said">
-				<h2>{next.name}</h2>
-				<p>{where(next)}</p>
-				{#if next.back}<p class="back"><b>One thing back: {next.back.toLowerCase()}</b></p>{/if}
+				<h2 class="text-[2.375rem] leading-display">{next.name}</h2>
+				<p class="mt-2 mb-3.5 text-tag text-tin-text">{where(next)}</p>
+				{#if next.back}<p class="mt-2 mb-3.5 text-tag text-ink">
+						<b>One thing back: {next.back.toLowerCase()}</b>
+					</p>{/if}
 				{#if next.state === 'look'}
-					<a class="sign" href="/mine/look/{encodeURIComponent(next.line)}">Last check</a>
+					<a class="sign w-full min-h-18 text-[1.75rem]" href="/mine/look/{encodeURIComponent(next.line)}"
+						>Last check</a
+					>
 				{:else if view.pail}
-					<a class="sign" href="/timer/{view.pail}">Continue</a>
+					<a class="sign w-full min-h-18 text-[1.75rem]" href="/timer/{view.pail}">Continue</a>
 				{:else}
 					<ActForm
 						action="/timer?/start"
@@ -72,11 +88,11 @@
 							minutes: Math.max(1, Math.ceil(next.minutes))
 						}}
 					>
-						<button class="sign">Start</button>
+						<button class="sign w-full min-h-18 text-[1.75rem]">Start</button>
 					</ActForm>
 				{/if}
 				{#if next.state === 'todo'}
-					<div class="small">
+					<div class="small flex flex-wrap gap-x-4.5 gap-y-2.5 items-center justify-between mt-3">
 						<ActForm
 							action="?/tick"
 							values={{ line: next.line, outcome: 'done', date: view.date, by: view.member }}
@@ -84,7 +100,10 @@
 						>
 						{#if next.could.length > 0}
 							<details>
-								<summary>Ask to swap</summary>
+								<summary
+									class="cursor-pointer min-h-11 grid place-items-center font-name text-cobalt-ink underline underline-offset-4 list-none"
+									>Ask to swap</summary
+								>
 								<ActForm action="?/swap" values={{ turn: `${next.line}@${view.date}` }}>
 									<Choice
 										label="Ask"
@@ -97,25 +116,38 @@
 					</div>
 				{/if}
 			</div>
-			{#if next.weave}<span class="hem"><Weave weave={next.weave} /></span>{/if}
+			{#if next.weave}<span class="absolute top-auto right-0 bottom-2 left-0 h-3.5"
+					><Weave weave={next.weave} /></span
+				>{/if}
 		</article>
 	{:else}
-		<p class="clear">Nothing left to do.</p>
+		<p class="my-10 text-center font-display text-[2rem]">Nothing left to do.</p>
 	{/if}
-	<ul>
+	<ul class="grid gap-3">
 		{#each view.things as one (one.line)}
 			{@const over = one.state === 'done' || one.state === 'looked'}
-			<li class="linen" class:over data-line={one.line}>
+			<li
+				class="linen relative grid grid-cols-[112px_1fr_auto] gap-x-4.5 gap-y-1.5 items-center px-4.5 pt-3.5 pb-6.5 shadow-cloth max-sm:grid-cols-[84px_1fr_auto] max-sm:gap-x-3 max-sm:gap-y-1.5 max-sm:px-3 max-sm:pt-3 max-sm:pb-6"
+				class:over
+				data-line={one.line}
+			>
 				<Thing name={one.thing} size={104} faded={over} />
 				<div>
-					<h3>{one.name}</h3>
+					<h3 class={['font-text text-h3 font-name', over && 'text-tin-text']}>{one.name}</h3>
 					{#if over}
-						<p class="state"><Glyph name="done" size={28} /> {one.words}</p>
+						<p class="mt-0.5 text-lead text-tin-text flex items-center gap-2">
+							<Glyph name="done" size={28} />
+							{one.words}
+						</p>
 					{:else if one.state === 'look'}
-						<p><a class="text-link" href="/mine/look/{encodeURIComponent(one.line)}">{one.words}</a></p>
+						<p class="mt-0.5 text-lead text-tin-text">
+							<a class="text-link" href="/mine/look/{encodeURIComponent(one.line)}">{one.words}</a>
+						</p>
 					{:else}
-						<p>{where(one)}{one.words ? `, ${one.words}` : ''}</p>
-						{#if one.back}<p class="back"><b>One thing back: {one.back.toLowerCase()}</b></p>{/if}
+						<p class="mt-0.5 text-lead text-tin-text">{where(one)}{one.words ? `, ${one.words}` : ''}</p>
+						{#if one.back}<p class="mt-0.5 text-lead text-ink">
+								<b>One thing back: {one.back.toLowerCase()}</b>
+							</p>{/if}
 					{/if}
 				</div>
 				{#if one.state === 'todo'}
@@ -130,15 +162,19 @@
 						><button class="text-link">Not yet</button></ActForm
 					>
 				{/if}
-				{#if one.weave}<span class="hem"><Weave weave={one.weave} /></span>{/if}
+				{#if one.weave}<span class="absolute top-auto right-0 bottom-2 left-0 h-2.5 bottom-1.25"
+						><Weave weave={one.weave} /></span
+					>{/if}
 			</li>
 		{/each}
 	</ul>
 	{#if view.growing.length > 0}
-		<p class="growing">To practise: <b>{view.growing.join('; ')}</b></p>
+		<p class="text-lead">To practise: <b>{view.growing.join('; ')}</b></p>
 	{/if}
 	{#if view.ribbon}
-		<div class="ribbon">
+		<div
+			class="flex gap-3.5 items-center py-2.5 px-4.5 bg-enamel-hi [box-shadow:0_0_0_1.5px_var(--tin-2)] rounded-[6px] flex-nowrap"
+		>
 			<svg width="40" height="40" viewBox="0 0 32 32" aria-hidden="true"
 				><path
 					d="M16 14Q6 4 5 12T16 14Q26 4 27 12T16 14M16 15L9 28M16 15L23 28"
@@ -149,7 +185,7 @@
 					stroke-linejoin="round"
 				/><circle cx="16" cy="14" r="2.8" fill="var(--cobalt-ink)" /></svg
 			>
-			<p>
+			<p class="flex-[1_1_220px] text-lead">
 				<b>You are today’s captain.</b><br />
 				{#if view.ribbon.duties.length}{view.ribbon.duties.join(', ')}.{/if}
 				{#if view.ribbon.choices.length}You choose: {view.ribbon.choices.join(', ').toLowerCase()}.{/if}
@@ -157,8 +193,10 @@
 		</div>
 	{/if}
 	{#if view.gate}
-		<div class="gate linen">
-			<svg width="132" height="92" viewBox="0 0 132 92" aria-hidden="true">
+		<div
+			class="linen flex gap-5.5 items-center -mx-6 py-3 px-7.5 [border-block:1px_solid_var(--linen-deep)] max-sm:my-0 max-sm:-mx-3.75 max-sm:py-3 max-sm:px-4.5"
+		>
+			<svg class="flex-none" width="132" height="92" viewBox="0 0 132 92" aria-hidden="true">
 				<rect x="18" y="14" width="108" height="72" rx="10" fill="var(--ink)" />
 				<rect x="26" y="22" width="92" height="56" rx="3" fill="var(--cobalt-wash)" />
 				{#if view.gate.left > 0}
@@ -176,12 +214,12 @@
 				{/if}
 			</svg>
 			<div>
-				<h3>
+				<h3 class="font-text text-h3 font-name">
 					{view.gate.left > 0
 						? `${view.gate.left} left before ${view.gate.name}`
 						: `Chores done: ${view.gate.name} now`}
 				</h3>
-				<p>
+				<p class="mt-0.5 text-lead text-tin-text">
 					{view.gate.left > 0
 						? gateDone > 0
 							? 'Each chore done brings it closer.'
@@ -191,122 +229,27 @@
 			</div>
 		</div>
 	{/if}
-	<div class="foot">
+	<div class="mt-auto">
 		{#if view.calling}
 			<p class="m-0 font-name" role="status">{CALL.called}</p>
 			<ActForm action="?/came" then={{ withoutId: true }}
-				><button class="help called">{CALL.notNeeded}</button></ActForm
+				><button
+					class="w-full min-h-18 border-[2.5px] rounded-[var(--r-giant)] bg-enamel-hi font-text font-name border-cobalt-ink text-cobalt-ink text-tag"
+					>{CALL.notNeeded}</button
+				></ActForm
 			>
 		{:else}
 			<ActForm action="?/help" values={{ line: view.next?.line ?? '' }}
-				><button class="help">{CALL.help}</button></ActForm
+				><button
+					class="w-full min-h-18 border-[2.5px] border-tin-2 rounded-[var(--r-giant)] bg-enamel-hi text-ink font-text text-[1.375rem] font-name"
+					>{CALL.help}</button
+				></ActForm
 			>
 		{/if}
 	</div>
 </section>
 
 <style>
-	.mine {
-		position: relative;
-		width: min(760px, 100%);
-		margin: 0 auto;
-		padding: 12px 24px 28px;
-		display: flex;
-		flex-direction: column;
-		gap: 14px;
-		flex: 1;
-	}
-	header {
-		display: flex;
-		justify-content: space-between;
-		align-items: center;
-		gap: 12px;
-	}
-	h1 {
-		margin: 0;
-		font-size: 2.375rem;
-	}
-	header p {
-		margin: 0;
-		font-size: 1.1875rem;
-		font-weight: var(--w-name);
-	}
-	.rope {
-		position: absolute;
-		left: calc(50% - 50vw);
-		width: 100vw;
-		max-width: none;
-		top: 62px;
-		height: 26px;
-		pointer-events: none;
-	}
-	.next {
-		position: relative;
-		margin-top: 6px;
-		padding: 30px 22px 40px;
-		background: var(--enamel-hi);
-		border: 2px solid var(--cobalt-ink);
-		border-radius: 6px;
-		box-shadow: var(--sh-next);
-		display: grid;
-		grid-template-columns: auto 1fr;
-		gap: 14px 34px;
-		align-items: center;
-	}
-	.peg {
-		position: absolute;
-		top: -20px;
-		transform: scale(1.25);
-	}
-	.peg.left {
-		left: 34px;
-	}
-	.peg.right {
-		right: 34px;
-	}
-	.drawing {
-		display: grid;
-		place-items: center;
-		padding: 6px 12px;
-	}
-	.next h2 {
-		margin: 0;
-		font-size: 2.375rem;
-		line-height: var(--lh-display);
-	}
-	.next p {
-		margin: 8px 0 14px;
-		font-size: 1.1875rem;
-		color: var(--tin-text);
-	}
-	.next .sign {
-		width: 100%;
-		min-height: 72px;
-		font-size: 1.75rem;
-	}
-	.next p.back,
-	.back {
-		color: var(--ink);
-	}
-	.small {
-		display: flex;
-		flex-wrap: wrap;
-		gap: 10px 18px;
-		align-items: center;
-		justify-content: space-between;
-		margin-top: 12px;
-	}
-	summary {
-		cursor: pointer;
-		min-height: 44px;
-		display: grid;
-		place-items: center;
-		font-weight: var(--w-name);
-		color: var(--cobalt-ink);
-		text-decoration: underline;
-		text-underline-offset: 4px;
-		list-style: none;
-	}
 	details[open] {
 		flex-basis: 100%;
 	}
@@ -315,136 +258,10 @@
 		gap: 10px;
 		align-items: end;
 	}
-	.hem {
-		position: absolute;
-		inset: auto 0 8px;
-		height: 14px;
-	}
-	ul {
-		list-style: none;
-		margin: 0;
-		padding: 0;
-		display: grid;
-		gap: 12px;
-	}
-	li {
-		position: relative;
-		display: grid;
-		grid-template-columns: 112px 1fr auto;
-		gap: 6px 18px;
-		align-items: center;
-		padding: 14px 18px 26px;
-		box-shadow: var(--sh-cloth);
-	}
-	li .hem {
-		height: 10px;
-		bottom: 5px;
-	}
-	h3 {
-		margin: 0;
-		font-family: var(--font-text);
-		font-size: 1.3125rem;
-		font-weight: var(--w-name);
-	}
-	li p {
-		margin: 2px 0 0;
-		font-size: 1.0625rem;
-		color: var(--tin-text);
-	}
-	.over h3 {
-		color: var(--tin-text);
-	}
-	.state {
-		display: flex;
-		align-items: center;
-		gap: 8px;
-	}
-	.clear {
-		margin: 40px 0;
-		text-align: center;
-		font-family: var(--font-display);
-		font-size: 2rem;
-	}
-	.growing {
-		margin: 0;
-		font-size: 1.0625rem;
-	}
-	.ribbon,
-	.ask {
-		display: flex;
-		flex-wrap: wrap;
-		gap: 14px;
-		align-items: center;
-		padding: 10px 18px;
-		background: var(--enamel-hi);
-		box-shadow: 0 0 0 1.5px var(--tin-2);
-		border-radius: 6px;
-	}
-	.ribbon {
-		flex-wrap: nowrap;
-	}
-	.ribbon p,
-	.ask p {
-		margin: 0;
-		flex: 1 1 220px;
-		font-size: 1.0625rem;
-	}
-	.gate {
-		display: flex;
-		gap: 22px;
-		align-items: center;
-		margin: 0 -24px;
-		padding: 12px 30px;
-		border-block: 1px solid var(--linen-deep);
-	}
-	.gate svg {
-		flex: none;
-	}
-	.gate p {
-		margin: 2px 0 0;
-		font-size: 1.0625rem;
-		color: var(--tin-text);
-	}
-	.foot {
-		margin-top: auto;
-	}
-	.help {
-		width: 100%;
-		min-height: 72px;
-		border: 2.5px solid var(--tin-2);
-		border-radius: var(--r-giant);
-		background: var(--enamel-hi);
-		color: var(--ink);
-		font-family: var(--font-text);
-		font-size: 1.375rem;
-		font-weight: var(--w-name);
-	}
-	.called {
-		border-color: var(--cobalt-ink);
-		color: var(--cobalt-ink);
-		font-size: 1.1875rem;
-	}
 	@media (max-width: 640px) {
-		.mine {
-			padding: 10px 15px 18px;
-		}
-		.next {
-			grid-template-columns: 1fr;
-			padding: 24px 18px 36px;
-			gap: 4px;
-		}
-		li {
-			grid-template-columns: 84px 1fr auto;
-			gap: 6px 12px;
-			padding: 12px 12px 24px;
-		}
 		li > :global(svg) {
 			width: 84px;
 			height: auto;
-		}
-		.gate {
-			margin: 0 -15px;
-			padding: 12px 18px;
 		}
 	}
 </style>

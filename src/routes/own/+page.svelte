@@ -13,8 +13,8 @@
 
 <svelte:head><title>Your password and sign-ins · Pail Round</title></svelte:head>
 
-<section class="own">
-	<header>
+<section class="own px-edge pt-2.5 pb-15">
+	<header class="flex flex-wrap items-center justify-between gap-3 mb-2.5">
 		<h1>{view.name}’s password and sign-ins</h1>
 		<ActForm action="/sign-in?/out" then={{ withoutId: true }}
 			><button class="plain">Sign out here</button></ActForm
@@ -23,14 +23,16 @@
 	{#if wrong}<Notice tone="wrong"><span>{wrong}</span></Notice>{/if}
 	{#if said}<Notice><span>{said}</span></Notice>{/if}
 	{#if codes.length > 0}
-		<div class="linen codes" role="status">
-			<h2>Ten codes for the day you lose your app</h2>
+		<div class="linen my-3 py-4.5 px-6.5" role="status">
+			<h2 class="mt-5.5 mb-2">Ten codes for the day you lose your app</h2>
 			<p>
 				Each lets you in once, in place of the app’s code. They are shown only now: print them or write them
 				down.
 			</p>
-			<ul>
-				{#each codes as code (code)}<li><code>{code}</code></li>{/each}
+			<ul class="grid grid-cols-[repeat(auto-fill,minmax(190px,1fr))] gap-x-5 gap-y-1.5">
+				{#each codes as code (code)}<li>
+						<code class="text-[1.15rem] font-figure [letter-spacing:0.05em]">{code}</code>
+					</li>{/each}
 			</ul>
 		</div>
 	{/if}
@@ -39,12 +41,12 @@
 			The demo home is open to all, so nobody has a password here. In your own home they are managed here.
 		</p>
 	{/if}
-	<div class="columns">
+	<div class="grid grid-cols-[1fr_1fr] gap-x-15 gap-y-5 mt-3.5 max-sm:grid-cols-[1fr]">
 		<div>
-			<h2>Where you are signed in</h2>
-			<ul class="ins">
+			<h2 class="mb-2">Where you are signed in</h2>
+			<ul class="mb-3.5">
 				{#each view.signIns as one (one.id)}
-					<li>
+					<li class="flex justify-between items-center gap-4 py-2.5 border-b border-b-tin-1">
 						<span
 							><b>{one.words}</b>{#if one.here}, this one{/if}<br /><span class="dim"
 								>{one.how}, last used {one.seen}</span
@@ -57,7 +59,9 @@
 						{/if}
 					</li>
 				{:else}
-					<li class="dim">You are not signed in anywhere with an account of your own.</li>
+					<li class="dim flex justify-between items-center gap-4 py-2.5 border-b border-b-tin-1">
+						You are not signed in anywhere with an account of your own.
+					</li>
 				{/each}
 			</ul>
 			{#if view.signIns.length > 1}
@@ -68,14 +72,14 @@
 		</div>
 		<div>
 			{#if view.email !== null}
-				<h2>Password</h2>
+				<h2 class="mt-5.5 mb-2 first:mt-0">Password</h2>
 				<p class="dim">{view.email}</p>
 				<ActForm action="?/password" class="fields" then={{ withoutId: true, empties: true }}>
 					<PasswordField label="Old password" name="old" />
 					<PasswordField label="New password" isNew />
 					<button class="plain">Change my password</button>
 				</ActForm>
-				<h2>A second factor</h2>
+				<h2 class="mt-5.5 mb-2">A second factor</h2>
 				{#if view.second}
 					<p>
 						Signing in asks for a code of your authenticator app. {view.codesLeft === 1
@@ -87,12 +91,20 @@
 						<button class="plain">End this pause</button>
 					</ActForm>
 				{:else if view.setUp}
-					<div class="setup">
-						<div class="qr" role="img" aria-label="QR code for your authenticator app">
+					<div class="flex gap-4.5 items-center mb-2.5">
+						<div
+							class="w-37.5 flex-none [background:white]"
+							role="img"
+							aria-label="QR code for your authenticator app"
+						>
 							<!-- eslint-disable-next-line svelte/no-at-html-tags -- drawn by our own server from a secret of its own -->
 							{@html view.setUp.qr}
 						</div>
-						<p>Scan it with your authenticator app, or type <b class="secret">{view.setUp.secret}</b></p>
+						<p>
+							Scan it with your authenticator app, or type <b class="[letter-spacing:0.06em] wrap-anywhere"
+								>{view.setUp.secret}</b
+							>
+						</p>
 					</div>
 					<ActForm action="?/prove" class="fields" then={{ withoutId: true, empties: true }}>
 						<TextField
@@ -112,7 +124,7 @@
 						<button class="plain">Set one up</button>
 					</ActForm>
 				{/if}
-				<h2>Delete your account</h2>
+				<h2 class="mt-5.5 mb-2">Delete your account</h2>
 				<p class="dim">
 					You are signed out everywhere at once, and it is gone within a day. What you did in a home stays
 					there.
@@ -125,7 +137,7 @@
 					</ActForm>
 				</details>
 			{:else if !view.isDemo}
-				<h2>A password of your own</h2>
+				<h2 class="mt-5.5 mb-2 first:mt-0">A password of your own</h2>
 				<p class="dim">
 					You came in by an invitation. With an address and a password you can come in on any device.
 				</p>
@@ -140,44 +152,8 @@
 </section>
 
 <style>
-	.own {
-		padding: 10px calc(var(--page-edge) - var(--rim)) 60px;
-	}
-	header {
-		display: flex;
-		flex-wrap: wrap;
-		align-items: center;
-		justify-content: space-between;
-		gap: 12px;
-		margin-bottom: 10px;
-	}
-	.columns {
-		display: grid;
-		grid-template-columns: 1fr 1fr;
-		gap: 20px 60px;
-		margin-top: 14px;
-	}
-	h2 {
-		margin: 22px 0 8px;
-	}
-	.columns > div > h2:first-child {
-		margin-top: 0;
-	}
 	p {
 		margin: 0 0 10px;
-	}
-	.ins {
-		list-style: none;
-		margin: 0 0 14px;
-		padding: 0;
-	}
-	.ins li {
-		display: flex;
-		justify-content: space-between;
-		align-items: center;
-		gap: 16px;
-		padding: 10px 0;
-		border-bottom: 1px solid var(--tin-1);
 	}
 	.own :global(.fields) {
 		display: grid;
@@ -187,42 +163,5 @@
 	.own :global(.fields label > span) {
 		display: block;
 		color: var(--tin-text);
-	}
-	.setup {
-		display: flex;
-		gap: 18px;
-		align-items: center;
-		margin-bottom: 10px;
-	}
-	.qr {
-		width: 150px;
-		flex: none;
-		background: white;
-	}
-	.codes {
-		margin: 12px 0;
-		padding: 18px 26px;
-	}
-	.codes ul {
-		display: grid;
-		grid-template-columns: repeat(auto-fill, minmax(190px, 1fr));
-		gap: 6px 20px;
-		margin: 0;
-		padding: 0;
-		list-style: none;
-	}
-	.codes code {
-		font-size: 1.15rem;
-		font-weight: var(--w-figure);
-		letter-spacing: 0.05em;
-	}
-	.secret {
-		letter-spacing: 0.06em;
-		overflow-wrap: anywhere;
-	}
-	@media (max-width: 640px) {
-		.columns {
-			grid-template-columns: 1fr;
-		}
 	}
 </style>

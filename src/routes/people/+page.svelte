@@ -9,11 +9,11 @@
 
 <svelte:head><title>People · Pail Round</title></svelte:head>
 
-<section class="crew">
-	<header>
+<section class="flex flex-col flex-1">
+	<header class="flex flex-wrap justify-between items-center gap-x-5 gap-y-1.5 px-edge pt-2.5 pb-3.5">
 		<h1>Done this week</h1>
-		<p class="key dim" aria-hidden="true">
-			<svg width="22" height="26" viewBox="0 0 22 26"
+		<p class="dim flex items-center gap-2 max-sm:flex-wrap" aria-hidden="true">
+			<svg class="[&:not(:first-child)]:ml-4" width="22" height="26" viewBox="0 0 22 26"
 				><path
 					d="M1 1H21V25H1ZM1 17H21M1 21H21"
 					fill="var(--enamel-hi)"
@@ -21,17 +21,19 @@
 					stroke-width="2"
 				/></svg
 			>this week
-			<svg width="16" height="26" viewBox="0 0 16 26"
+			<svg class="[&:not(:first-child)]:ml-4" width="16" height="26" viewBox="0 0 16 26"
 				><path d="M1 1H15V25H1Z" fill="var(--linen-hi)" stroke="var(--tin-2)" stroke-width="1.6" /></svg
 			>four weeks
-			<svg width="38" height="6" viewBox="0 0 38 6"
+			<svg class="[&:not(:first-child)]:ml-4" width="38" height="6" viewBox="0 0 38 6"
 				><path d="M0 3H38" stroke="var(--ink)" stroke-width="3" stroke-dasharray="10 4" /></svg
 			>agreed share
 		</p>
 	</header>
 	<Rail people={view.people} />
-	<div class="between">
-		<p>
+	<div
+		class="flex flex-wrap items-center justify-between gap-x-6 gap-y-3 mx-edge pt-2 pb-2.5 border-t-2 [border-top-style:dashed] border-t-linen-deep"
+	>
+		<p class="flex-[1_1_320px]">
 			{view.note} <span class="dim">{view.sharesWords}</span>
 			{#if view.ribbon}
 				<br />{view.ribbon.name} is today’s captain{#if view.ribbon.duties.length}: <span class="dim"
@@ -39,97 +41,25 @@
 					>{/if}
 			{/if}
 		</p>
-		<nav aria-label="More about people">
-			<a class="plain" href="/people/week">{view.givenOut ? 'The week' : 'Share out this week’s jobs …'}</a>
-			<a class="plain" href="/people/learning"
-				>Chores being learned{#if view.looks + view.ready > 0}<span class="count"
+		<nav class="flex flex-wrap gap-2.5" aria-label="More about people">
+			<a class="plain py-0 px-3.25" href="/people/week"
+				>{view.givenOut ? 'The week' : 'Share out this week’s jobs …'}</a
+			>
+			<a class="plain py-0 px-3.25" href="/people/learning"
+				>Chores being learned{#if view.looks + view.ready > 0}<span
+						class="count inline-grid place-items-center min-w-6 h-6 px-1.5 rounded-[7px] bg-cobalt text-on-cobalt text-[0.9375rem]"
 						>{view.looks + view.ready}</span
 					>{/if}</a
 			>
-			<a class="plain" href="/history/month">{MONTH.link}</a>
-			<a class="plain" href="/people/family">Change who does how much</a>
-			{#if data.canOpenDoors}<a class="plain" href="/people/access">Who can log in</a>{/if}
+			<a class="plain py-0 px-3.25" href="/history/month">{MONTH.link}</a>
+			<a class="plain py-0 px-3.25" href="/people/family">Change who does how much</a>
+			{#if data.canOpenDoors}<a class="plain py-0 px-3.25" href="/people/access">Who can log in</a>{/if}
 		</nav>
 	</div>
-	<div class="runner linen">
+	<div
+		class="linen mt-auto px-edge pt-3.5 pb-5.5 grid grid-cols-[minmax(0,1.1fr)_minmax(0,1fr)] gap-x-12 gap-y-5 items-center border-t-2 [border-top-style:dashed] border-t-linen-deep max-[901px]:grid-cols-[minmax(0,1fr)]"
+	>
 		<Presence days={view.days} rows={view.presence} />
 		{#if view.why}<div><WhyLabel why={view.why} /></div>{/if}
 	</div>
 </section>
-
-<style>
-	.crew {
-		display: flex;
-		flex-direction: column;
-		flex: 1;
-	}
-	header {
-		display: flex;
-		flex-wrap: wrap;
-		justify-content: space-between;
-		align-items: center;
-		gap: 6px 20px;
-		padding: 10px calc(var(--page-edge) - var(--rim)) 14px;
-	}
-	.key {
-		display: flex;
-		align-items: center;
-		gap: 8px;
-		margin: 0;
-	}
-	.key svg:not(:first-child) {
-		margin-left: 16px;
-	}
-	.between {
-		display: flex;
-		flex-wrap: wrap;
-		align-items: center;
-		justify-content: space-between;
-		gap: 12px 24px;
-		margin: 0 calc(var(--page-edge) - var(--rim));
-		padding: 8px 0 10px;
-		border-top: 2px dashed var(--linen-deep);
-	}
-	.between p {
-		margin: 0;
-		flex: 1 1 320px;
-	}
-	nav {
-		display: flex;
-		flex-wrap: wrap;
-		gap: 10px;
-	}
-	nav .plain {
-		padding: 0 13px;
-	}
-	.count {
-		display: inline-grid;
-		place-items: center;
-		min-width: 24px;
-		height: 24px;
-		padding: 0 6px;
-		border-radius: 7px;
-		background: var(--cobalt);
-		color: var(--on-cobalt);
-		font-size: 0.9375rem;
-	}
-	.runner {
-		margin-top: auto;
-		padding: 14px calc(var(--page-edge) - var(--rim)) 22px;
-		display: grid;
-		grid-template-columns: minmax(0, 1.1fr) minmax(0, 1fr);
-		gap: 20px 48px;
-		align-items: center;
-		border-top: 2px dashed var(--linen-deep);
-	}
-	@media (max-width: 900px) {
-		.runner {
-			grid-template-columns: minmax(0, 1fr);
-		}
-	}
-	@media (max-width: 640px) {
-		.key {
-			flex-wrap: wrap;
-		}
-	}
-</style>

@@ -34,20 +34,31 @@
 
 <svelte:head><title>Print · Pail Round</title></svelte:head>
 
-<section class="paper">
+<section
+	class="grid grid-cols-[320px_minmax(0,1fr)] gap-x-9 gap-y-6 px-edge pt-2.5 pb-7.5 flex-1 max-[801px]:grid-cols-[minmax(0,1fr)]"
+>
 	<div class="left">
 		<h1>Print</h1>
 		<form method="get" action="/print" bind:this={chooser} onchange={choose}>
-			<fieldset>
+			<fieldset class="border-0 my-2.5">
 				<legend class="sr">Which card</legend>
 				{#each kinds as kind (kind.id)}
-					<label class="kind" class:chosen={view.kind === kind.id}
-						><input type="radio" name="kind" value={kind.id} checked={view.kind === kind.id} />
-						<b>{kind.name}</b> <span class="dim">{kind.says}</span></label
+					<label
+						class="kind relative grid py-2.25 px-3.5 border-b border-b-tin-1 cursor-pointer hover:bg-cobalt-wash"
+						class:chosen={view.kind === kind.id}
+						><input
+							class="absolute opacity-0"
+							type="radio"
+							name="kind"
+							value={kind.id}
+							checked={view.kind === kind.id}
+						/>
+						<b class="font-display font-normal text-tag">{kind.name}</b>
+						<span class="dim">{kind.says}</span></label
 					>
 				{/each}
 			</fieldset>
-			<div class="which">
+			<div class="grid grid-cols-[1fr_1fr] gap-2.5">
 				{#if view.kind === 'room'}
 					<Choice
 						label="Room"
@@ -94,12 +105,17 @@
 			</div>
 			<noscript><button class="plain">Show it</button></noscript>
 		</form>
-		<div class="acts">
+		<div class="acts flex flex-wrap gap-x-5.5 gap-y-3 items-center mt-4.5">
 			{#if view.sheet}<a class="sign small" href={view.print}>Print this card</a>{/if}
 			<a class="text-link" href="/print/tick">Enter what was done from a printed list</a>
 		</div>
 	</div>
-	<div class="preview" bind:clientWidth={frame} aria-label="What it looks like" role="region">
+	<div
+		class="preview flex flex-wrap gap-4.5 content-start justify-center py-4 min-w-0"
+		bind:clientWidth={frame}
+		aria-label="What it looks like"
+		role="region"
+	>
 		{#if view.sheet}
 			<Sheet sheet={view.sheet} mm="{mm}px" />
 		{:else}
@@ -109,76 +125,19 @@
 </section>
 
 <style>
-	.paper {
-		display: grid;
-		grid-template-columns: 320px minmax(0, 1fr);
-		gap: 24px 36px;
-		padding: 10px calc(var(--page-edge) - var(--rim)) 30px;
-		flex: 1;
-	}
-	fieldset {
-		border: 0;
-		margin: 10px 0;
-		padding: 0;
-	}
-	.kind {
-		position: relative;
-		display: grid;
-		padding: 9px 14px;
-		border-bottom: 1px solid var(--tin-1);
-		cursor: pointer;
-	}
-	.kind:hover {
-		background: var(--cobalt-wash);
-	}
 	.kind.chosen {
 		background: var(--enamel-hi);
 		border-radius: 10px;
 		box-shadow: 0 0 0 2.5px var(--cobalt-ink);
 		border-bottom-color: transparent;
 	}
-	.kind input {
-		position: absolute;
-		opacity: 0;
-	}
 	.kind:has(input:focus-visible) {
 		outline: 3px solid var(--cobalt-ink);
 		outline-offset: 3px;
-	}
-	.kind b {
-		font-family: var(--font-display);
-		font-weight: 400;
-		font-size: 1.1875rem;
-	}
-	.which {
-		display: grid;
-		grid-template-columns: 1fr 1fr;
-		gap: 10px;
-	}
-	.acts {
-		display: flex;
-		flex-wrap: wrap;
-		gap: 12px 22px;
-		align-items: center;
-		margin-top: 18px;
-	}
-	.preview {
-		display: flex;
-		flex-wrap: wrap;
-		gap: 18px;
-		align-content: start;
-		justify-content: center;
-		padding: 16px 0;
-		min-width: 0;
 	}
 	.preview :global(.sheet) {
 		box-shadow:
 			0 0 0 1px var(--tin-1),
 			var(--sh-cloth);
-	}
-	@media (max-width: 800px) {
-		.paper {
-			grid-template-columns: minmax(0, 1fr);
-		}
 	}
 </style>

@@ -5,14 +5,16 @@
 
 <svelte:head><title>Type a command · Pail Round</title></svelte:head>
 
-<div class="page">
+<div
+	class="flex-1 grid grid-cols-[minmax(0,1fr)_minmax(300px,420px)] gap-x-12 gap-y-5 px-edge pt-4.5 pb-7 max-[901px]:grid-cols-[minmax(0,1fr)] max-[901px]:content-start max-[901px]:px-3.75 max-[901px]:pt-3.5 max-[901px]:pb-5"
+>
 	<section>
 		<h1>Type a command</h1>
-		<p class="dim">What it will do shows before it is done.</p>
+		<p class="dim mt-1.5 mb-4.5">What it will do shows before it is done.</p>
 		<SayIt first={data.said} formId={data.formId} />
 	</section>
-	<section class="linen said">
-		<h2>What you can type</h2>
+	<section class="linen self-start px-5.5 pt-4.5 pb-5.5 [border-block:var(--stitch)]">
+		<h2 class="mb-1">What you can type</h2>
 		<ul>
 			<li>
 				<b>15 kitchen</b> fifteen minutes of jobs in that room; also <b>big day</b>, <b>visitors 30</b>,
@@ -29,29 +31,6 @@
 </div>
 
 <style>
-	.page {
-		flex: 1;
-		display: grid;
-		grid-template-columns: minmax(0, 1fr) minmax(300px, 420px);
-		gap: 20px 48px;
-		padding: 18px calc(var(--page-edge) - var(--rim)) 28px;
-	}
-	section > .dim {
-		margin: 6px 0 18px;
-	}
-	.said {
-		align-self: start;
-		padding: 18px 22px 22px;
-		border-block: var(--stitch);
-	}
-	h2 {
-		margin: 0 0 4px;
-	}
-	ul {
-		list-style: none;
-		margin: 0;
-		padding: 0;
-	}
 	li {
 		padding: 9px 0;
 		border-bottom: 1px solid var(--linen-deep);
@@ -59,12 +38,5 @@
 	li:last-child {
 		border-bottom: 0;
 		padding-bottom: 0;
-	}
-	@media (max-width: 900px) {
-		.page {
-			grid-template-columns: minmax(0, 1fr);
-			align-content: start;
-			padding: 14px 15px 20px;
-		}
 	}
 </style>

@@ -33,18 +33,28 @@
 
 <svelte:head><title>Schedule · Pail Round</title></svelte:head>
 
-<div class="rota" class:wide={view.mode !== 'week'}>
+<div
+	class="rota grid grid-cols-[minmax(0,1.42fr)_minmax(440px,1fr)] gap-11 flex-1 px-edge pt-1 pb-4"
+	class:wide={view.mode !== 'week'}
+>
 	{#if view.mode === 'week'}
-		<div class="dial"><Round {view} {hrefOf} /></div>
-		<div class="dial-top"><RoundTop {view} {hrefOf} /></div>
+		<div class="min-w-0 max-md:hidden"><Round {view} {hrefOf} /></div>
+		<div class="hidden max-md:block"><RoundTop {view} {hrefOf} /></div>
 	{/if}
 	<section class="side">
-		<header class:under-dial={view.mode === 'week'}>
+		<header
+			class={[
+				'flex justify-between gap-4',
+				view.mode === 'week' &&
+					'max-md:absolute max-md:w-0.25 max-md:h-0.25 max-md:overflow-hidden max-md:[clip-path:inset(50%)]'
+			]}
+			class:under-dial={view.mode === 'week'}
+		>
 			<div>
 				<h1>{view.mode === 'month' && view.month ? view.month.name : view.title}</h1>
 				<p class="dim">{view.under}</p>
 			</div>
-			<nav aria-label="Weeks">
+			<nav class="flex gap-2.5" aria-label="Weeks">
 				<a
 					class="arrow"
 					href={view.mode === 'month' && view.month
@@ -63,10 +73,10 @@
 				>
 			</nav>
 		</header>
-		<p class="modes">
+		<p class="flex flex-wrap gap-x-4.5 gap-y-0.5 mt-1.5 mb-2 max-md:mt-0.5">
 			{#each [['week', 'Week'], ['month', 'Month'], ['list', 'As a list']] as [mode, name] (mode)}
 				<a
-					class="text-link"
+					class="text-link [&[aria-current]]:text-ink [&[aria-current]]:no-underline"
 					href="/schedule?on={view.chosen}{mode === 'week' ? '' : `&show=${mode}`}"
 					aria-current={view.mode === mode ? 'true' : undefined}>{name}</a
 				>
@@ -98,55 +108,78 @@
 		{/if}
 		{#if view.mode === 'week'}
 			<Week {view} />
-			<ul class="legend">
+			<ul class="grid grid-cols-[repeat(3,auto)] gap-x-4 gap-y-2 mt-3 mb-1 max-md:grid-cols-[1fr_1fr]">
 				{#each view.zones as zone (zone.id)}
-					<li>
-						<span class="swatch"><Weave weave={zone.weave} /><span class="mini">{zone.number}</span></span
+					<li class="flex items-center gap-2">
+						<span class="swatch relative w-9 h-6.5 flex-none"
+							><Weave weave={zone.weave} /><span
+								class="inline-grid place-items-center min-w-5.5 h-5.5 border-2 border-cobalt-ink rounded-[5px] bg-enamel-hi text-cobalt-ink font-plate text-[0.8125rem] absolute top-0.5 right-1.75 bottom-0.5 left-1.75"
+								>{zone.number}</span
+							></span
 						>{zone.name}
 					</li>
 				{/each}
-				<li><Glyph name="coming" size={24} />Yearly job</li>
+				<li class="flex items-center gap-2"><Glyph name="coming" size={24} />Yearly job</li>
 			</ul>
 		{:else if view.mode === 'month' && view.month}
-			<table class="month">
+			<table class="w-full [border-collapse:collapse] [table-layout:fixed]">
 				<thead
 					><tr
-						><th scope="col">Week</th>{#each NAMES as name, i (name)}<th scope="col">{NAMES[(i + 0) % 7]}</th
+						><th
+							class="font-normal text-tin-text p-1 text-left max-md:py-1 max-md:px-0.5 w-12 max-md:w-8"
+							scope="col">Week</th
+						>{#each NAMES as name, i (name)}<th
+								class="font-normal text-tin-text p-1 text-left max-md:py-1 max-md:px-0.5 first:w-12 max-md:first:w-8"
+								scope="col">{NAMES[(i + 0) % 7]}</th
 							>{/each}</tr
 					></thead
 				>
 				<tbody>
 					{#each view.month.rows as row (row.row)}
 						<tr>
-							<th scope="row">{row.row}</th>
+							<th
+								class="font-normal text-tin-text p-1 text-left max-md:py-1 max-md:px-0.5 w-12 max-md:w-8"
+								scope="row">{row.row}</th
+							>
 							{#each row.days as day, i (i)}
 								{#if day}
-									<td class:today={day.isToday}>
-										<a href={hrefOf(day.date)}>
-											<span class="top"
-												><b>{day.day}</b>{#if day.zone}<span class="mini">{day.zone}</span>{/if}</span
+									<td
+										class={[
+											'border border-tin-1 align-top h-22.5 p-0 max-md:h-22',
+											day.isToday && '[box-shadow:inset_0_0_0_3px_var(--cobalt-ink)]'
+										]}
+									>
+										<a
+											class="grid gap-0.75 py-1.5 px-2 h-full content-start text-ink no-underline max-md:px-1 max-md:pt-1 max-md:pb-0 max-md:text-[0.9375rem]"
+											href={hrefOf(day.date)}
+										>
+											<span class="flex justify-between max-md:grid max-md:gap-0.5"
+												><b>{day.day}</b>{#if day.zone}<span
+														class="inline-grid place-items-center min-w-5.5 h-5.5 border-2 border-cobalt-ink rounded-[5px] bg-enamel-hi text-cobalt-ink font-plate text-[0.8125rem]"
+														>{day.zone}</span
+													>{/if}</span
 											>
-											{#if day.weave}<span class="band"><Weave weave={day.weave} /></span>{:else}<span
-													class="band bare"
-												></span>{/if}
-											<span class="names"
+											{#if day.weave}<span class="band h-3 block overflow-hidden"
+													><Weave weave={day.weave} /></span
+												>{:else}<span class="band h-3 block overflow-hidden [background:none]"></span>{/if}
+											<span class="text-[0.9375rem] leading-tight max-md:hidden"
 												>{day.names[0] ?? ''}{day.names.length > 1
 													? ` and ${day.names.length - 1} more`
 													: ''}</span
 											>
-											<span class="dim">{day.minutes}<span class="unit"> min</span></span>
+											<span class="dim">{day.minutes}<span class="max-md:hidden"> min</span></span>
 										</a>
 									</td>
-								{:else}<td class="out"></td>{/if}
+								{:else}<td class="border border-tin-1 align-top h-22.5 p-0 max-md:h-22 bg-linen"></td>{/if}
 							{/each}
 						</tr>
 					{/each}
 				</tbody>
 			</table>
 		{:else}
-			<ol class="aloud">
+			<ol class="[columns:2_440px] gap-x-12 text-[1.125rem]">
 				{#each view.days as day (day.date)}
-					<li>
+					<li class="break-inside-avoid py-2.5 [border-bottom:var(--stitch)]">
 						<h2>{day.name}{day.subject ? `, ${day.subject}` : ''}</h2>
 						<p>
 							{#if day.zone}{day.zone.name} is on.{/if}
@@ -163,7 +196,7 @@
 				{/each}
 			</ol>
 		{/if}
-		<form method="get" action="/schedule" class="find">
+		<form method="get" action="/schedule" class="flex flex-wrap items-center gap-x-3 gap-y-1.5 mt-2 mb-1">
 			<input type="hidden" name="on" value={view.chosen} />
 			<Choice
 				label="When is"
@@ -177,7 +210,7 @@
 			/>
 			<noscript><button class="plain">Show its next date</button></noscript>
 			{#if view.found}
-				<p role="status">
+				<p class="flex-[1_0_100%]" role="status">
 					<b>{view.found.name}</b>
 					{view.found.words}. {#if view.found.week}<a class="text-link" href={hrefOf(view.found.week)}
 							>Show its week</a
@@ -190,153 +223,12 @@
 </div>
 
 <style>
-	.rota {
-		display: grid;
-		grid-template-columns: minmax(0, 1.42fr) minmax(440px, 1fr);
-		gap: 44px;
-		flex: 1;
-		padding: 4px calc(var(--page-edge) - var(--rim)) 16px;
-	}
 	.rota.wide {
 		grid-template-columns: minmax(0, 1fr);
-	}
-	.dial {
-		min-width: 0;
-	}
-	.dial-top {
-		display: none;
-	}
-	header {
-		display: flex;
-		justify-content: space-between;
-		gap: 16px;
-	}
-	nav {
-		display: flex;
-		gap: 10px;
-	}
-	.modes {
-		display: flex;
-		flex-wrap: wrap;
-		gap: 2px 18px;
-		margin: 6px 0 8px;
-	}
-	.modes a[aria-current] {
-		color: var(--ink);
-		text-decoration: none;
-	}
-	.legend {
-		display: grid;
-		grid-template-columns: repeat(3, auto);
-		gap: 8px 16px;
-		list-style: none;
-		margin: 12px 0 4px;
-		padding: 0;
-	}
-	.legend li {
-		display: flex;
-		align-items: center;
-		gap: 8px;
-	}
-	.swatch {
-		position: relative;
-		width: 36px;
-		height: 26px;
-		flex: none;
 	}
 	.swatch :global(svg) {
 		position: absolute;
 		inset: 0;
-	}
-	.swatch .mini {
-		position: absolute;
-		inset: 2px 7px;
-	}
-	.mini {
-		display: inline-grid;
-		place-items: center;
-		min-width: 22px;
-		height: 22px;
-		border: 2px solid var(--cobalt-ink);
-		border-radius: 5px;
-		background: var(--enamel-hi);
-		color: var(--cobalt-ink);
-		font-weight: 780;
-		font-size: 0.8125rem;
-	}
-	.find {
-		display: flex;
-		flex-wrap: wrap;
-		align-items: center;
-		gap: 6px 12px;
-		margin: 8px 0 4px;
-	}
-	.find p {
-		flex: 1 0 100%;
-	}
-	.month {
-		width: 100%;
-		border-collapse: collapse;
-		table-layout: fixed;
-	}
-	.month th {
-		font-weight: 400;
-		color: var(--tin-text);
-		padding: 4px;
-		text-align: left;
-	}
-	.month th:first-child {
-		width: 48px;
-	}
-	.month td {
-		border: 1px solid var(--tin-1);
-		vertical-align: top;
-		height: 90px;
-		padding: 0;
-	}
-	.month td a {
-		display: grid;
-		gap: 3px;
-		padding: 6px 8px;
-		height: 100%;
-		align-content: start;
-		color: var(--ink);
-		text-decoration: none;
-	}
-	.month td.today {
-		box-shadow: inset 0 0 0 3px var(--cobalt-ink);
-	}
-	.month td.out {
-		background: var(--linen);
-	}
-	.top {
-		display: flex;
-		justify-content: space-between;
-	}
-	.band {
-		height: 12px;
-		display: block;
-		overflow: hidden;
-	}
-	.band.bare {
-		background: none;
-	}
-	.names {
-		font-size: 0.9375rem;
-		line-height: 1.2;
-	}
-	.aloud {
-		list-style: none;
-		margin: 0;
-		padding: 0;
-		columns: 2 440px;
-		column-gap: 48px;
-		font-size: 1.125rem;
-	}
-	.aloud li {
-		break-inside: avoid;
-		padding: 10px 0;
-		border-bottom: var(--stitch);
 	}
 	@media (max-width: 1000px) {
 		.rota,
@@ -345,49 +237,8 @@
 			gap: 12px;
 			padding: 12px 15px 24px;
 		}
-		.dial {
-			display: none;
-		}
-		.dial-top {
-			display: block;
-		}
-		/* The dial says which week it is, and has the two buttons. */
-		.under-dial {
-			position: absolute;
-			width: 1px;
-			height: 1px;
-			overflow: hidden;
-			clip-path: inset(50%);
-		}
 		.under-dial nav {
 			display: none;
-		}
-		.modes {
-			margin-top: 2px;
-		}
-		.legend {
-			grid-template-columns: 1fr 1fr;
-		}
-		.month .names,
-		.month .unit {
-			display: none;
-		}
-		.month td {
-			height: 88px;
-		}
-		.month td a {
-			padding: 4px 4px 0;
-			font-size: 0.9375rem;
-		}
-		.month .top {
-			display: grid;
-			gap: 2px;
-		}
-		.month th {
-			padding: 4px 2px;
-		}
-		.month th:first-child {
-			width: 32px;
 		}
 	}
 </style>

@@ -97,15 +97,21 @@
 	{/if}
 {/snippet}
 
-<div class="fill" class:clearing={view.kind === 'clearing'}>
-	<header>
+<div
+	class="[--edge:calc(var(--page-edge)_-_var(--rim))] flex-1 flex flex-col"
+	class:clearing={view.kind === 'clearing'}
+>
+	<header
+		class="grid grid-cols-[minmax(300px,340px)_1fr] gap-x-7.5 gap-y-4 items-start px-(--edge) pt-4.5 max-[901px]:grid-cols-[1fr] max-[901px]:px-3.75 max-[901px]:pt-3.5 max-[901px]:pb-0 max-[901px]:gap-3.5"
+	>
 		<div class="how-long">
 			<h1>{view.title}</h1>
-			<p>{view.lead}</p>
+			<p class="mt-1.5 text-tin-text">{view.lead}</p>
 			{#if view.kind === 'bite'}
-				<div class="shelf">
+				<div class="shelf flex items-end justify-between gap-1 mt-3.5 border-b-4 border-b-tin-1">
 					{#each sizes as { minutes, size } (minutes)}
 						<a
+							class="grid [place-items:end_center] min-w-11 min-h-12 rounded-[8px]"
 							href={href(minutes)}
 							aria-label="{minutes} minutes"
 							aria-current={minutes === view.minutes ? 'true' : undefined}
@@ -116,8 +122,8 @@
 					{/each}
 				</div>
 			{:else if view.note}
-				<p class="note">{view.note}</p>
-				{#if view.sittingHref}<p>
+				<p class="mt-1.5 text-tin-text max-w-[34ch]">{view.note}</p>
+				{#if view.sittingHref}<p class="mt-1.5 text-tin-text">
 						<a class="text-link" href={view.sittingHref} data-sveltekit-noscroll
 							>{sittingLink(view.sitting, view.sittingMinutes)}</a
 						>
@@ -125,11 +131,14 @@
 			{/if}
 		</div>
 		{#if view.kind !== 'clearing'}
-			<button class="plain other" aria-expanded={choosing} onclick={() => (choosing = !choosing)}
+			<button class="plain other hidden" aria-expanded={choosing} onclick={() => (choosing = !choosing)}
 				>{OTHER_USES.title}<ChevronDown size={18} aria-hidden="true" /></button
 			>
-			<div class="ways" class:open={choosing}>
-				<nav class="offers" aria-label="Ways to use the time">
+			<div class="ways min-w-0" class:open={choosing}>
+				<nav
+					class="grid grid-cols-[repeat(auto-fit,minmax(220px,1fr))] gap-3.5 max-[901px]:grid-cols-[1fr] max-[901px]:gap-1.5"
+					aria-label="Ways to use the time"
+				>
 					{#each offers as offer (offer.name)}<OfferPail {offer} />{/each}
 				</nav>
 				<WhoAndHow {view} minutes={String(values.minutes ?? view.minutes)} />
@@ -160,7 +169,7 @@
 	{:else}
 		<!-- svelte-ignore a11y_no_static_element_interactions -->
 		<div
-			class="body"
+			class="body flex-1 grid grid-cols-[minmax(0,1fr)_250px] gap-9 px-(--edge) pt-3 pb-6 max-[901px]:grid-cols-[1fr] max-[901px]:gap-6 max-[901px]:px-3.75 max-[901px]:pt-3.5 max-[901px]:pb-5"
 			onpointerenter={() => better.touch(true)}
 			onpointerleave={() => better.touch(false)}
 			onfocusin={() => better.touch(true)}
@@ -169,7 +178,7 @@
 			<section class="lanes" aria-labelledby="steps-title">
 				<h2 id="steps-title" class="sr">The steps, in order</h2>
 				{#if plan.entries.length > 0 && !view.cut}
-					<div class="drawn">
+					<div class="mb-5.5 max-[901px]:hidden">
 						<Strip
 							{lanes}
 							{names}
@@ -184,7 +193,7 @@
 				{#if plan.entries.length > 0}
 					<InOrder {lanes} {view} bell={view.minutes} />
 				{:else}
-					<p class="empty">
+					<p class="my-6 text-[1.125rem]">
 						The line is clear for {listNames(view.people.map((one) => one.name))}. Take a break, or start a
 						session for somebody else.
 					</p>
@@ -192,19 +201,28 @@
 			</section>
 			<aside aria-labelledby="aside-title">
 				<h2 id="aside-title">Left out, and why</h2>
-				{#if aside.length === 0 && view.later === 0}<p class="dim">Nothing. Everything fits.</p>{/if}
-				{#if view.laterHref}<p class="dim">
+				{#if aside.length === 0 && view.later === 0}<p class="dim mt-1.5 text-tin-text">
+						Nothing. Everything fits.
+					</p>{/if}
+				{#if view.laterHref}<p class="dim mt-1.5 text-tin-text">
 						{laterText(view.later)}
-						<a class="text-link" href={view.laterHref} data-sveltekit-noscroll>{laterLink(view.later)}</a>
+						<a class="text-link whitespace-nowrap" href={view.laterHref} data-sveltekit-noscroll
+							>{laterLink(view.later)}</a
+						>
 					</p>{/if}
 				<ul>
 					{#each aside as one (one.job)}
-						<li>
+						<li
+							class="grid grid-cols-[24px_minmax(0,1fr)_auto] gap-2.5 items-start wrap-anywhere py-2.5 border-b border-b-tin-1"
+						>
 							<Glyph name={one.tag.glyph} size={24} turns={one.tag.lateTurns} /><span
-								><b>{one.tag.name}</b><br /><span class="dim">{one.why}</span></span
+								><b>{one.tag.name}</b><br /><span class="dim mt-1.5 text-tin-text">{one.why}</span></span
 							>
-							<a class="text-link" href={one.href} data-sveltekit-noscroll aria-label="Add {one.tag.name}"
-								>Add it anyway</a
+							<a
+								class="text-link whitespace-nowrap"
+								href={one.href}
+								data-sveltekit-noscroll
+								aria-label="Add {one.tag.name}">Add it anyway</a
 							>
 						</li>
 					{/each}
@@ -212,25 +230,29 @@
 			</aside>
 		</div>
 
-		<footer class="linen">
+		<footer
+			class="linen sticky bottom-(--rim) z-5 flex items-center justify-between gap-6 px-(--edge) pt-3.5 pb-4.5 [border-top:var(--stitch)] max-[901px]:bottom-[calc(62px_+_env(safe-area-inset-bottom))] max-[901px]:flex-wrap max-[901px]:gap-2 max-[901px]:px-3.75 max-[901px]:pt-2.5 max-[901px]:pb-3.5"
+		>
 			{#if plan.entries.length > 0 && !view.cut}<div>
 					<ChancePegs {chance} />
 					{#if view.brimHref}<a class="text-link" href={view.brimHref} data-sveltekit-noscroll
 							>{view.brim ? FILL_UP.less : FILL_UP.more}</a
 						>{/if}
 				</div>{/if}
-			<p class="along">
-				{#if along.length > 0}<b>Take with you</b><br />{along.join(', ')}{:else if view.cut}What is not
-					finished stays on today’s list.{:else}A bell rings at the end. A locked phone rings only while this
-					page keeps it awake.{/if}
+			<p class="flex-1 pl-6 [border-left:var(--stitch)] text-tin-text max-[901px]:hidden">
+				{#if along.length > 0}<b class="text-ink">Take with you</b><br />{along.join(
+						', '
+					)}{:else if view.cut}What is not finished stays on today’s list.{:else}A bell rings at the end. A
+					locked phone rings only while this page keeps it awake.{/if}
 			</p>
-			<form method="post" action="/timer?/start" use:once>
+			<form class="max-[901px]:w-full" method="post" action="/timer?/start" use:once>
 				<input type="hidden" name="id" value={view.formId} />
 				{@render hidden()}
 				{#if !view.cut}<input type="hidden" name="plan" value={entries} />{/if}
-				{#if plan.entries.length > 0}<button class="sign" data-settled={better.settled ? 'yes' : undefined}
-						>Start</button
-					>{:else}<a class="sign" href="/">Back to Today</a>{/if}
+				{#if plan.entries.length > 0}<button
+						class="sign min-w-60 max-[901px]:w-full"
+						data-settled={better.settled ? 'yes' : undefined}>Start</button
+					>{:else}<a class="sign min-w-60 max-[901px]:w-full" href="/">Back to Today</a>{/if}
 			</form>
 		</footer>
 	{/if}
@@ -239,125 +261,11 @@
 <Insecure />
 
 <style>
-	.fill {
-		--edge: calc(var(--page-edge) - var(--rim));
-		flex: 1;
-		display: flex;
-		flex-direction: column;
-	}
-	header {
-		display: grid;
-		grid-template-columns: minmax(300px, 340px) 1fr;
-		gap: 16px 30px;
-		align-items: start;
-		padding: 18px var(--edge) 0;
-	}
-	header p,
-	.dim {
-		margin: 6px 0 0;
-		color: var(--tin-text);
-	}
-	.note {
-		max-width: 34ch;
-	}
-	.shelf {
-		display: flex;
-		align-items: flex-end;
-		justify-content: space-between;
-		gap: 4px;
-		margin-top: 14px;
-		border-bottom: 4px solid var(--tin-1);
-	}
 	.shelf a :global(svg) {
 		max-width: 100%;
 		height: auto;
 	}
-	.shelf a {
-		display: grid;
-		place-items: end center;
-		min-width: 44px;
-		min-height: 48px;
-		border-radius: 8px;
-	}
-	.offers {
-		display: grid;
-		grid-template-columns: repeat(auto-fit, minmax(220px, 1fr));
-		gap: 14px;
-	}
-	.ways {
-		min-width: 0;
-	}
-	.other {
-		display: none;
-	}
-	.body {
-		flex: 1;
-		display: grid;
-		grid-template-columns: minmax(0, 1fr) 250px;
-		gap: 36px;
-		padding: 12px var(--edge) 24px;
-	}
-	.drawn {
-		margin-bottom: 22px;
-	}
-	ul {
-		list-style: none;
-		margin: 0;
-		padding: 0;
-	}
-	.empty {
-		margin: 24px 0;
-		font-size: 1.125rem;
-	}
-	aside li {
-		display: grid;
-		grid-template-columns: 24px minmax(0, 1fr) auto;
-		gap: 10px;
-		align-items: start;
-		overflow-wrap: anywhere;
-		padding: 10px 0;
-		border-bottom: 1px solid var(--tin-1);
-	}
-	aside .text-link {
-		white-space: nowrap;
-	}
-	footer {
-		position: sticky;
-		bottom: var(--rim);
-		z-index: 5;
-		display: flex;
-		align-items: center;
-		justify-content: space-between;
-		gap: 24px;
-		padding: 14px var(--edge) 18px;
-		border-top: var(--stitch);
-	}
-	.along {
-		flex: 1;
-		margin: 0;
-		padding-left: 24px;
-		border-left: var(--stitch);
-		color: var(--tin-text);
-	}
-	.along b {
-		color: var(--ink);
-	}
-	footer .sign {
-		min-width: 240px;
-	}
 	@media (max-width: 900px) {
-		header {
-			grid-template-columns: 1fr;
-			padding: 14px 15px 0;
-			gap: 14px;
-		}
-		.offers {
-			grid-template-columns: 1fr;
-			gap: 6px;
-		}
-		.drawn {
-			display: none;
-		}
 		@media (scripting: enabled) {
 			.other {
 				display: inline-flex;
@@ -368,24 +276,6 @@
 			.ways:not(.open) {
 				display: none;
 			}
-		}
-		.body {
-			grid-template-columns: 1fr;
-			gap: 24px;
-			padding: 14px 15px 20px;
-		}
-		footer {
-			bottom: calc(62px + env(safe-area-inset-bottom));
-			flex-wrap: wrap;
-			gap: 8px;
-			padding: 10px 15px 14px;
-		}
-		.along {
-			display: none;
-		}
-		footer form,
-		footer .sign {
-			width: 100%;
 		}
 	}
 </style>

@@ -19,7 +19,7 @@
 		<ActForm action="?/is" values={{ member: who.id }} then={{ withoutId: true }}>
 			<label
 				><span>PIN</span><input
-					class="field pin"
+					class="field text-[1.75rem] [letter-spacing:0.4em] text-center"
 					type="password"
 					name="pin"
 					inputmode="numeric"
@@ -37,13 +37,18 @@
 		{#if view.people.length === 0}
 			<p>Nobody here has a list of their own on this device.</p>
 		{/if}
-		<div class="names">
+		<div class="grid gap-3">
 			{#each view.people as one (one.id)}
 				{#if one.hasPin}
-					<button class="plain name" onclick={() => (chosen = one.id)}>{one.name}</button>
+					<button
+						class="plain name w-full min-h-16 font-display text-[1.5rem] font-normal"
+						onclick={() => (chosen = one.id)}>{one.name}</button
+					>
 				{:else}
 					<ActForm action="?/is" values={{ member: one.id }} then={{ withoutId: true }}>
-						<button class="plain name">{one.name}</button>
+						<button class="plain name w-full min-h-16 font-display text-[1.5rem] font-normal"
+							>{one.name}</button
+						>
 					</ActForm>
 				{/if}
 			{/each}
@@ -51,22 +56,3 @@
 		{#snippet aside()}<a class="text-link" href="/">The day for all</a>{/snippet}
 	</Doorway>
 {/if}
-
-<style>
-	.names {
-		display: grid;
-		gap: 12px;
-	}
-	.name {
-		width: 100%;
-		min-height: 64px;
-		font-family: var(--font-display);
-		font-size: 1.5rem;
-		font-weight: 400;
-	}
-	.pin {
-		font-size: 1.75rem;
-		letter-spacing: 0.4em;
-		text-align: center;
-	}
-</style>

@@ -11,6 +11,7 @@ export type Effect =
 	| { readonly code: 'items-float'; readonly count: number }
 	| { readonly code: 'jobs-retire'; readonly count: number; readonly names: readonly string[] }
 	| { readonly code: 'jobs-move'; readonly count: number; readonly to: string }
+	| { readonly code: 'jobs-come'; readonly count: number; readonly room: string }
 	| { readonly code: 'rooms-without-zone'; readonly count: number }
 	| { readonly code: 'rooms-move'; readonly count: number; readonly to: string }
 	| { readonly code: 'stay-as-they-are'; readonly count: number; readonly names: readonly string[] }

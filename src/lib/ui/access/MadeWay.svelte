@@ -16,61 +16,29 @@
 	} = $props();
 </script>
 
-<div class="label" role="status">
-	<!-- eslint-disable-next-line svelte/no-at-html-tags -- drawn by our own server from an address of its own -->
-	{#if made.qr}<div class="qr" role="img" aria-label="QR code with the way in">{@html made.qr}</div>{/if}
+<div
+	class="flex gap-6.5 items-center mt-3 mb-4.5 py-4.5 px-6.5 bg-enamel-hi border-[2.5px] border-cobalt-ink rounded-button max-sm:flex-col max-sm:p-4.5"
+	role="status"
+>
+	{#if made.qr}<div class="w-42 flex-none bg-[white]" role="img" aria-label="QR code with the way in">
+			<!-- eslint-disable-next-line svelte/no-at-html-tags -- drawn by our own server from an address of its own -->
+			{@html made.qr}
+		</div>{/if}
 	<div>
 		<h2>A way to log in for {made.name}</h2>
 		{#if made.link}
-			<p>Point the phone’s camera at the picture, or type this at <b>{new URL(made.link).host}/join</b>:</p>
+			<p class="mt-1">
+				Point the phone’s camera at the picture, or type this at <b>{new URL(made.link).host}/join</b>:
+			</p>
 		{:else}
-			<p>Open this Pail Round on the phone, go to <b>/join</b>, and type:</p>
+			<p class="mt-1">Open this Pail Round on the phone, go to <b>/join</b>, and type:</p>
 		{/if}
-		<p class="code">{made.code}</p>
-		<p class="dim">
+		<p class="code mt-1 text-[1.75rem] font-figure [letter-spacing:0.06em] text-cobalt-ink">{made.code}</p>
+		<p class="dim mt-1">
 			It can be used once, within two days, and is shown only now.
 			{#if made.sentTo}It is on its way to {made.sentTo}{isDemo ? ', in the mail of the demo' : ''}.{/if}
 		</p>
-		{#if made.unsent}<p class="dim">{made.unsent}</p>{/if}
-		{#if made.link}<p><a class="link" href={made.link}>{made.link}</a></p>{/if}
+		{#if made.unsent}<p class="dim mt-1">{made.unsent}</p>{/if}
+		{#if made.link}<p class="mt-1"><a class="wrap-anywhere" href={made.link}>{made.link}</a></p>{/if}
 	</div>
 </div>
-
-<style>
-	.label {
-		display: flex;
-		gap: 26px;
-		align-items: center;
-		margin: 12px 0 18px;
-		padding: 18px 26px;
-		background: var(--enamel-hi);
-		border: 2.5px solid var(--cobalt-ink);
-		border-radius: var(--r-button);
-	}
-	.qr {
-		width: 168px;
-		flex: none;
-		background: white;
-	}
-	p {
-		margin: 4px 0 0;
-	}
-	h2 {
-		margin: 0;
-	}
-	.code {
-		font-size: 1.75rem;
-		font-weight: var(--w-figure);
-		letter-spacing: 0.06em;
-		color: var(--cobalt-ink);
-	}
-	.link {
-		overflow-wrap: anywhere;
-	}
-	@media (max-width: 640px) {
-		.label {
-			flex-direction: column;
-			padding: 18px;
-		}
-	}
-</style>

@@ -11,11 +11,13 @@
 	const changing = $derived(view.draft.changes !== null);
 </script>
 
-<div class="morning">
+<div
+	class="grid grid-cols-[minmax(0,1.4fr)_minmax(400px,1fr)] gap-14 flex-1 max-md:grid-cols-[1fr] max-md:gap-5"
+>
 	<section aria-labelledby="morning-title">
 		<h1 id="morning-title">{changing ? 'As it will be' : 'The first morning'}</h1>
 		{#if first}
-			<p class="dim">
+			<p class="dim text-lead mt-1.5">
 				{first.begun} of {first.jobs} jobs begin{view.draft.begin === 'basics'
 					? '; the rest starts later'
 					: ''}. About
@@ -45,13 +47,20 @@
 					</div>
 				</section>
 			{/if}
-			<ol class="week">
+			<ol class="mt-5">
 				{#each first.days as day (day.name)}
-					<li>
-						<b>{day.name}</b>
-						<span class="bar"><span style:width="{(day.minutes / most) * 100}%"></span></span>
-						<span class="min">{day.minutes} min</span>
-						<span class="jobs"
+					<li
+						class="grid grid-cols-[108px_1fr_64px] gap-x-3.5 gap-y-0.5 items-center py-2.25 border-b border-b-tin-1 max-md:grid-cols-[90px_1fr_60px]"
+					>
+						<b class="font-display font-normal text-tag">{day.name}</b>
+						<span class="h-3 [background:none]"
+							><span
+								class="block h-full min-w-0.75 rounded-[6px] [background:repeating-linear-gradient(90deg,var(--cobalt-ink)_0_16px,transparent_16px_20px)]"
+								style:width="{(day.minutes / most) * 100}%"
+							></span></span
+						>
+						<span class="text-right font-figure">{day.minutes} min</span>
+						<span class="col-[2_/_-1] text-tin-text leading-[1.25]"
 							>{day.jobs.slice(0, 3).join(', ')}{day.jobs.length > 3
 								? ` and ${day.jobs.length - 3} more`
 								: ''}</span
@@ -60,25 +69,39 @@
 				{/each}
 			</ol>
 		{:else}
-			<p class="dim">No rooms yet. Add one to see its first week here.</p>
+			<p class="dim text-lead mt-1.5">No rooms yet. Add one to see its first week here.</p>
 			<p><Touch values={{ op: 'step', step: 'rooms' }} kind="plain">To the rooms</Touch></p>
 		{/if}
 	</section>
-	<section class="right">
+	<section class="flex flex-col">
 		{#if !changing}
 			<h2>How to begin</h2>
-			<div class="ways">
+			<div class="grid gap-3 mt-3">
 				<Touch values={{ op: 'begin', begin: 'basics' }} pressed={view.draft.begin === 'basics'}>
-					<span class="way" class:on={view.draft.begin === 'basics'}
-						><b>Start with the daily basics</b><span
+					<span
+						class={[
+							'grid gap-1 py-3.5 px-4.5 border-2 rounded-[12px] text-left',
+							view.draft.begin === 'basics'
+								? 'border-cobalt-ink bg-enamel-hi [box-shadow:inset_0_0_0_2px_var(--enamel),inset_0_0_0_3.5px_var(--cobalt-ink)]'
+								: 'border-tin-2'
+						]}
+						><b class="font-display font-normal text-[1.25rem]">Start with the daily basics</b><span
+							class="text-tin-text"
 							>A quarter of an hour, three times a day. Weekly, zone, monthly and yearly jobs come one by one,
 							when you are ready.</span
 						></span
 					>
 				</Touch>
 				<Touch values={{ op: 'begin', begin: 'all' }} pressed={view.draft.begin === 'all'}>
-					<span class="way" class:on={view.draft.begin === 'all'}
-						><b>Start with everything</b><span
+					<span
+						class={[
+							'grid gap-1 py-3.5 px-4.5 border-2 rounded-[12px] text-left',
+							view.draft.begin === 'all'
+								? 'border-cobalt-ink bg-enamel-hi [box-shadow:inset_0_0_0_2px_var(--enamel),inset_0_0_0_3.5px_var(--cobalt-ink)]'
+								: 'border-tin-2'
+						]}
+						><b class="font-display font-normal text-[1.25rem]">Start with everything</b><span
+							class="text-tin-text"
 							>For a home that cleans regularly already. First dates are spread over the weeks.</span
 						></span
 					>
@@ -97,7 +120,7 @@
 			>
 			<button class="plain">Save</button></TouchForm
 		>
-		<p class="dim small">
+		<p class="dim small text-lead mt-4.5">
 			{numberWord(view.rooms.length)}
 			{plural(view.rooms.length, 'room')}, {view.patterns.find((one) => one.id === view.draft.pattern)?.name},
 			{view.draft.minutesADay} minutes a day. Everything can be changed later, one thing at a time.
@@ -112,85 +135,6 @@
 </div>
 
 <style>
-	.morning {
-		display: grid;
-		grid-template-columns: minmax(0, 1.4fr) minmax(400px, 1fr);
-		gap: 56px;
-		flex: 1;
-	}
-	.dim {
-		font-size: var(--t-lead);
-		margin-top: 6px;
-	}
-	.small {
-		margin-top: 18px;
-	}
-	.week {
-		list-style: none;
-		margin: 20px 0 0;
-		padding: 0;
-	}
-	.week li {
-		display: grid;
-		grid-template-columns: 108px 1fr 64px;
-		gap: 2px 14px;
-		align-items: center;
-		padding: 9px 0;
-		border-bottom: 1px solid var(--tin-1);
-	}
-	.week b {
-		font-family: var(--font-display);
-		font-weight: 400;
-		font-size: 1.1875rem;
-	}
-	.bar {
-		height: 12px;
-		background: none;
-	}
-	.bar span {
-		display: block;
-		height: 100%;
-		min-width: 3px;
-		border-radius: 6px;
-		background: repeating-linear-gradient(90deg, var(--cobalt-ink) 0 16px, transparent 16px 20px);
-	}
-	.min {
-		text-align: right;
-		font-weight: var(--w-figure);
-	}
-	.jobs {
-		grid-column: 2 / -1;
-		color: var(--tin-text);
-		line-height: 1.25;
-	}
-	.ways {
-		display: grid;
-		gap: 12px;
-		margin-top: 12px;
-	}
-	.way {
-		display: grid;
-		gap: 4px;
-		padding: 14px 18px;
-		border: 2px solid var(--tin-2);
-		border-radius: 12px;
-		text-align: left;
-	}
-	.way b {
-		font-family: var(--font-display);
-		font-weight: 400;
-		font-size: 1.25rem;
-	}
-	.way span {
-		color: var(--tin-text);
-	}
-	.way.on {
-		border-color: var(--cobalt-ink);
-		background: var(--enamel-hi);
-		box-shadow:
-			inset 0 0 0 2px var(--enamel),
-			inset 0 0 0 3.5px var(--cobalt-ink);
-	}
 	section :global(.name) {
 		display: flex;
 		gap: 10px;
@@ -204,18 +148,5 @@
 		display: block;
 		color: var(--tin-text);
 		margin-bottom: 4px;
-	}
-	.right {
-		display: flex;
-		flex-direction: column;
-	}
-	@media (max-width: 1000px) {
-		.morning {
-			grid-template-columns: 1fr;
-			gap: 20px;
-		}
-		.week li {
-			grid-template-columns: 90px 1fr 60px;
-		}
 	}
 </style>

@@ -39,32 +39,43 @@
 	const WEEKDAYS = $derived(view.weekdays);
 </script>
 
-<div class="people">
+<div
+	class="grid grid-cols-[minmax(0,1.5fr)_minmax(400px,1fr)] gap-12 flex-1 max-md:grid-cols-[minmax(0,1fr)] max-md:gap-5"
+>
 	<section aria-labelledby="people-title">
 		<h1 id="people-title">Who lives here?</h1>
-		<p class="dim">Names are enough. Jobs are given by age, and to whoever is there.</p>
-		<ul class="rail">
+		<p class="dim text-lead mt-1.5">Names are enough. Jobs are given by age, and to whoever is there.</p>
+		<ul class="rail mt-4.5 pt-3.5 border-t-7 border-t-wood rounded-[4px]">
 			{#each view.draft.people as person (person.id)}
-				<li>
-					<div class="tape-name">
+				<li class="flex items-center gap-4.5 py-2.5 px-1 border-b border-b-tin-1 flex-wrap">
+					<div
+						class="min-w-37.5 py-2 px-4 border-2 border-cobalt-ink rounded-[4px] bg-enamel-hi grid leading-tight"
+					>
 						<b>{person.name}</b>
-						<span
+						<span class="text-tin-text text-[0.9375rem]"
 							>{person.id === organiser ? ROLES.organiser : ROLES[person.role]}{person.bornOn
 								? `, born ${person.bornOn.slice(0, 4)}`
 								: ''}</span
 						>
 					</div>
-					<div class="choices" role="group" aria-label="When {person.name} is there">
+					<div class="flex flex-wrap gap-1.5" role="group" aria-label="When {person.name} is there">
 						{#each presenceFor(person.role) as [value, words] (value)}
 							<Touch
 								values={{ op: 'presence', person: person.id, presence: value }}
 								pressed={person.presence === value}
-								><span class="chip" class:on={person.presence === value}>{words}</span></Touch
+								><span
+									class={[
+										'grid place-items-center min-h-8.5 px-3 rounded-[8px]',
+										person.presence === value
+											? 'border-2 border-cobalt-ink bg-cobalt-wash font-name'
+											: 'border-[1.5px] border-tin-2'
+									]}>{words}</span
+								></Touch
 							>
 						{/each}
 					</div>
 					{#if person.presence === 'oneday'}
-						<div class="choices" role="group" aria-label="On which day {person.name} comes">
+						<div class="flex flex-wrap gap-1.5" role="group" aria-label="On which day {person.name} comes">
 							{#each WEEKDAYS as day (day.number)}
 								<Touch
 									values={{
@@ -75,7 +86,13 @@
 									}}
 									pressed={person.weekday === day.number}
 									label={day.name}
-									><span class="chip" class:on={person.weekday === day.number}>{day.name.slice(0, 3)}</span
+									><span
+										class={[
+											'grid place-items-center min-h-8.5 px-3 rounded-[8px]',
+											person.weekday === day.number
+												? 'border-2 border-cobalt-ink bg-cobalt-wash font-name'
+												: 'border-[1.5px] border-tin-2'
+										]}>{day.name.slice(0, 3)}</span
 									></Touch
 								>
 							{/each}
@@ -114,8 +131,8 @@
 				/>{/if}
 			<button class="plain">Add person</button></TouchForm
 		>
-		<h2 class="animals">And animals</h2>
-		<ul class="pets">
+		<h2 class="mt-7.5">And animals</h2>
+		<ul class="mt-3.5 grid grid-cols-[repeat(5,minmax(0,92px))] gap-3">
 			{#each PETS as [kind, word] (kind)}
 				{@const on = view.draft.pets.some((pet) => pet.kind === kind)}
 				<li>
@@ -124,21 +141,28 @@
 			{/each}
 		</ul>
 	</section>
-	<section class="right">
+	<section class="flex flex-col">
 		{#if own.length > 0 && view.draft.people.length > 0}
-			<h2>Whose room is whose</h2>
-			<p class="dim">Beds and tidying there go to whoever it belongs to.</p>
-			<ul class="own">
+			<h2 class="mt-1">Whose room is whose</h2>
+			<p class="dim text-lead mt-1.5">Beds and tidying there go to whoever it belongs to.</p>
+			<ul>
 				{#each own as room (room.id)}
-					<li>
+					<li class="flex justify-between items-center gap-3.5 py-2.5 border-b border-b-tin-1 flex-wrap">
 						<b>{room.name}</b>
-						<span class="choices">
+						<span class="flex flex-wrap gap-1.5">
 							{#each view.draft.people.filter((person) => person.role !== 'helper') as person (person.id)}
 								<Touch
 									values={{ op: 'owner', room: room.id, person: person.id }}
 									pressed={room.owners.includes(person.id)}
 									label="{room.name} belongs to {person.name}"
-									><span class="chip" class:on={room.owners.includes(person.id)}>{person.name}</span></Touch
+									><span
+										class={[
+											'grid place-items-center min-h-8.5 px-3 rounded-[8px]',
+											room.owners.includes(person.id)
+												? 'border-2 border-cobalt-ink bg-cobalt-wash font-name'
+												: 'border-[1.5px] border-tin-2'
+										]}>{person.name}</span
+									></Touch
 								>
 							{/each}
 						</span>
@@ -154,72 +178,6 @@
 </div>
 
 <style>
-	.people {
-		display: grid;
-		grid-template-columns: minmax(0, 1.5fr) minmax(400px, 1fr);
-		gap: 48px;
-		flex: 1;
-	}
-	h2 {
-		margin-top: 4px;
-	}
-	.animals {
-		margin-top: 30px;
-	}
-	.dim {
-		font-size: var(--t-lead);
-		margin-top: 6px;
-	}
-	ul {
-		list-style: none;
-		margin: 0;
-		padding: 0;
-	}
-	.rail {
-		margin-top: 18px;
-		border-top: 7px solid var(--wood);
-		border-radius: 4px;
-		padding-top: 14px;
-	}
-	.rail li {
-		display: flex;
-		align-items: center;
-		gap: 18px;
-		padding: 10px 4px;
-		border-bottom: 1px solid var(--tin-1);
-		flex-wrap: wrap;
-	}
-	.tape-name {
-		min-width: 150px;
-		padding: 8px 16px;
-		border: 2px solid var(--cobalt-ink);
-		border-radius: 4px;
-		background: var(--enamel-hi);
-		display: grid;
-		line-height: 1.2;
-	}
-	.tape-name span {
-		color: var(--tin-text);
-		font-size: 0.9375rem;
-	}
-	.choices {
-		display: flex;
-		flex-wrap: wrap;
-		gap: 6px;
-	}
-	.chip {
-		display: grid;
-		place-items: center;
-		min-height: 34px;
-		padding: 0 12px;
-		border: 1.5px solid var(--tin-2);
-		border-radius: 8px;
-	}
-	.chip.on {
-		border: 2px solid var(--cobalt-ink);
-		background: var(--cobalt-wash);
-		font-weight: var(--w-name);
-	}
 	.rail li > :global(form:last-child button) {
 		margin-left: auto;
 	}
@@ -230,30 +188,7 @@
 		align-items: end;
 		margin-top: 22px;
 	}
-	.own li {
-		display: flex;
-		justify-content: space-between;
-		align-items: center;
-		gap: 14px;
-		padding: 10px 0;
-		border-bottom: 1px solid var(--tin-1);
-		flex-wrap: wrap;
-	}
-	.pets {
-		display: grid;
-		grid-template-columns: repeat(5, minmax(0, 92px));
-		gap: 12px;
-		margin-top: 14px;
-	}
-	.right {
-		display: flex;
-		flex-direction: column;
-	}
 	@media (max-width: 1000px) {
-		.people {
-			grid-template-columns: minmax(0, 1fr);
-			gap: 20px;
-		}
 		section :global(.add) {
 			grid-template-columns: 1fr;
 		}

@@ -17,22 +17,47 @@
 		(list.includes(day) ? list.filter((one) => one !== day) : [...list, day]).sort().join(',');
 </script>
 
-<div class="rhythm">
+<div
+	class="grid grid-cols-[290px_minmax(0,1fr)] grid-rows-[1fr_auto] gap-x-7.5 gap-y-0 flex-1 max-md:grid-cols-[minmax(0,1fr)]"
+>
 	<section class="ten" aria-labelledby="rhythm-title">
 		<h1 id="rhythm-title">Choose how you clean</h1>
-		<p class="dim">Four weeks of your own home.</p>
-		<ul>
+		<p class="dim text-lead mt-1.5 mb-3">Four weeks of your own home.</p>
+		<ul class="mb-3">
 			{#each view.patterns as pattern (pattern.id)}
 				{@const chosen = pattern.id === view.draft.pattern}
-				<li class:chosen class:second={pattern.id === beside && !chosen}>
+				<li
+					class={[
+						'flex items-center gap-2 py-0 px-2.5 min-h-11.75',
+						chosen
+							? 'border-2 border-cobalt-ink rounded-[10px] [box-shadow:inset_0_0_0_2px_var(--enamel),inset_0_0_0_3px_var(--cobalt-ink)] bg-enamel-hi'
+							: 'border-b border-b-tin-1'
+					]}
+					class:second={pattern.id === beside && !chosen}
+				>
 					<Touch values={{ op: 'pattern', pattern: pattern.id }} pressed={chosen}>
-						<span class="pattern">
-							<span class="words"
-								><b>{pattern.name}</b><span class="!text-tin-text">{pattern.forWhom}</span
-								>{#if pattern.why}<span class="!text-cobalt-ink"
-										><b class="!font-text">{RECOMMENDED}.</b> {pattern.why}</span
-									>{/if}{#if chosen}<span>{beside ? 'on the left' : 'seen here'}</span
-									>{:else if pattern.id === beside}<span>beside it</span>{/if}</span
+						<span class="flex items-center justify-between gap-2 w-full min-h-10.5 text-left">
+							<span class="grid gap-0.5 py-1.75 leading-[1.25]"
+								><b
+									class={[
+										chosen ? 'text-cobalt-ink font-name' : '[font-weight:500]',
+										pattern.id === beside && !chosen && 'text-cobalt-ink font-name'
+									]}>{pattern.name}</b
+								><span class="!text-tin-text text-cobalt-ink text-[0.9375rem]">{pattern.forWhom}</span
+								>{#if pattern.why}<span class="!text-cobalt-ink text-cobalt-ink text-[0.9375rem]"
+										><b
+											class={[
+												'!font-text',
+												chosen ? 'text-cobalt-ink font-name' : '[font-weight:500]',
+												pattern.id === beside && !chosen && 'text-cobalt-ink font-name'
+											]}>{RECOMMENDED}.</b
+										>
+										{pattern.why}</span
+									>{/if}{#if chosen}<span class="text-cobalt-ink text-[0.9375rem]"
+										>{beside ? 'on the left' : 'seen here'}</span
+									>{:else if pattern.id === beside}<span class="text-cobalt-ink text-[0.9375rem]"
+										>beside it</span
+									>{/if}</span
 							>
 							<svg viewBox="0 0 78 32" width="78" height="32" aria-hidden="true">
 								<path d="M0 2Q39 7 78 2" fill="none" stroke="var(--ink)" stroke-width="1.5" />
@@ -50,7 +75,7 @@
 						</span>
 					</Touch>
 					{#if !chosen}<a
-							class="text-link"
+							class="text-link text-[0.9375rem] ml-auto opacity-85"
 							href="/begin?step=rhythm&beside={pattern.id === beside ? '' : pattern.id}"
 							data-sveltekit-noscroll
 							aria-label="Put {pattern.name} beside it">{pattern.id === beside ? 'Away' : 'Beside'}</a
@@ -59,19 +84,28 @@
 			{/each}
 		</ul>
 	</section>
-	<div class="yards" class:two={view.beside !== null} class:showSecond={second}>
+	<div
+		class={[
+			'yards grid gap-6 content-start',
+			view.beside !== null ? 'grid-cols-[1fr_1fr]' : 'grid-cols-[minmax(0,1fr)]'
+		]}
+		class:two={view.beside !== null}
+		class:showSecond={second}
+	>
 		{#if view.yard}
 			<DryingYard yard={view.yard} {scale} {holds} />
 			{#if view.beside}<DryingYard yard={view.beside} {scale} {holds} />{/if}
 		{:else}
-			<p class="dim">Add a room first to see its four weeks here.</p>
+			<p class="dim text-lead mt-1.5 mb-3">Add a room first to see its four weeks here.</p>
 		{/if}
-		{#if view.beside}<button class="plain switch" onclick={() => (second = !second)}
+		{#if view.beside}<button class="plain hidden max-md:inline-flex" onclick={() => (second = !second)}
 				>{second ? 'The chosen one' : 'Beside it'}</button
 			>{/if}
 	</div>
-	<footer class="linen">
-		<div class="sets">
+	<footer
+		class="linen col-span-full relative flex items-center gap-6 justify-between mx-[calc(-1_*_(var(--page-edge)_-_var(--rim)))] mt-1.5 -mb-5 px-edge pt-3.5 pb-2.5 border-t border-t-linen-deep before:absolute before:left-0 before:right-0 before:top-1.5 before:[border-top:var(--stitch)] max-md:flex-col max-md:items-stretch"
+	>
+		<div class="sets grid gap-0.5">
 			<TouchForm values={{ op: 'minutes' }} class="minutes">
 				<label>Minutes a day <input class="field" name="minutes" inputmode="numeric" value={holds} /></label>
 				<button class="text-link">Set</button></TouchForm
@@ -87,7 +121,13 @@
 						}}
 						pressed={view.freeDays.includes(day.number)}
 						label="{day.name} free"
-						><span class="dayplate" class:on={view.freeDays.includes(day.number)}>{day.name.slice(0, 2)}</span
+						><span
+							class={[
+								'grid place-items-center w-8.5 h-7.5 rounded-[6px] border-[1.5px] text-[0.9375rem] max-md:w-full',
+								view.freeDays.includes(day.number)
+									? 'bg-cobalt border-cobalt text-on-cobalt font-name'
+									: 'border-tin-2'
+							]}>{day.name.slice(0, 2)}</span
 						></Touch
 					>
 				{/each}
@@ -103,18 +143,33 @@
 						}}
 						pressed={view.catchUpDays.includes(day.number)}
 						label="{day.name} to catch up"
-						><span class="dayplate" class:on={view.catchUpDays.includes(day.number)}
-							>{day.name.slice(0, 2)}</span
+						><span
+							class={[
+								'grid place-items-center w-8.5 h-7.5 rounded-[6px] border-[1.5px] text-[0.9375rem] max-md:w-full',
+								view.catchUpDays.includes(day.number)
+									? 'bg-cobalt border-cobalt text-on-cobalt font-name'
+									: 'border-tin-2'
+							]}>{day.name.slice(0, 2)}</span
 						></Touch
 					>
 				{/each}
 			</div>
 		</div>
-		<ul class="legend">
-			<li><span class="bit plain-bit"></span>basics, every day</li>
-			<li><span class="bit weekly-bit"></span>weekly</li>
-			<li><span class="bit zone-bit"></span>the zone, numbered</li>
-			<li><span class="bit hem-bit"></span>more than the day your family has</li>
+		<ul class="grid grid-cols-[auto_auto] gap-x-5 gap-y-2">
+			<li class="flex items-center gap-2">
+				<span class="plain-bit w-7 h-4.5 border border-tin-1 bg-linen-hi"></span>basics, every day
+			</li>
+			<li class="flex items-center gap-2">
+				<span class="weekly-bit w-7 h-4.5 border border-tin-1 bg-linen-hi"></span>weekly
+			</li>
+			<li class="flex items-center gap-2">
+				<span
+					class="w-7 h-4.5 border border-tin-1 [background:repeating-linear-gradient(90deg,var(--z-check)_0_6px,var(--weave-ground)_6px_12px)]"
+				></span>the zone, numbered
+			</li>
+			<li class="flex items-center gap-2">
+				<span class="w-7 border-tin-1 h-0.75 border-0 bg-brass-text"></span>more than the day your family has
+			</li>
 		</ul>
 		<Touch values={{ op: 'step', step: 'people' }} kind="sign"
 			><span class="go"><b>Take {view.patterns.find((one) => one.id === view.draft.pattern)?.name}</b></span
@@ -124,111 +179,12 @@
 </div>
 
 <style>
-	.rhythm {
-		display: grid;
-		grid-template-columns: 290px minmax(0, 1fr);
-		grid-template-rows: 1fr auto;
-		gap: 0 30px;
-		flex: 1;
-	}
-	.dim {
-		font-size: var(--t-lead);
-		margin: 6px 0 12px;
-	}
-	.ten ul {
-		list-style: none;
-		margin: 0 0 12px;
-		padding: 0;
-	}
-	.ten li {
-		display: flex;
-		align-items: center;
-		gap: 8px;
-		padding: 0 10px;
-		border-bottom: 1px solid var(--tin-1);
-		min-height: 47px;
-	}
-	.ten li .text-link {
-		font-size: 0.9375rem;
-		margin-left: auto;
-		opacity: 0.85;
-	}
-	.ten li.chosen {
-		border: 2px solid var(--cobalt-ink);
-		border-radius: 10px;
-		box-shadow:
-			inset 0 0 0 2px var(--enamel),
-			inset 0 0 0 3px var(--cobalt-ink);
-		background: var(--enamel-hi);
-	}
 	.ten li.second {
 		border: 2px dashed var(--cobalt-ink);
 		border-radius: 10px;
 	}
-	.pattern {
-		display: flex;
-		align-items: center;
-		justify-content: space-between;
-		gap: 8px;
-		width: 100%;
-		min-height: 42px;
-		text-align: left;
-	}
 	.ten li :global(button) {
 		flex: 1;
-	}
-	.words {
-		display: grid;
-		gap: 2px;
-		padding: 7px 0;
-		line-height: 1.25;
-	}
-	.words b {
-		font-weight: 500;
-	}
-	.chosen .words b,
-	.second .words b {
-		color: var(--cobalt-ink);
-		font-weight: var(--w-name);
-	}
-	.words span {
-		color: var(--cobalt-ink);
-		font-size: 0.9375rem;
-	}
-	.yards {
-		display: grid;
-		grid-template-columns: minmax(0, 1fr);
-		gap: 24px;
-		align-content: start;
-	}
-	.yards.two {
-		grid-template-columns: 1fr 1fr;
-	}
-	.switch {
-		display: none;
-	}
-	footer {
-		grid-column: 1 / -1;
-		position: relative;
-		display: flex;
-		align-items: center;
-		gap: 24px;
-		justify-content: space-between;
-		margin: 6px calc(-1 * (var(--page-edge) - var(--rim))) -20px;
-		padding: 14px calc(var(--page-edge) - var(--rim)) 10px;
-		border-top: 1px solid var(--linen-deep);
-	}
-	footer::before {
-		content: '';
-		position: absolute;
-		left: 0;
-		right: 0;
-		top: 6px;
-		border-top: var(--stitch);
-	}
-	.sets {
-		display: grid;
-		gap: 2px;
 	}
 	.sets :global(.minutes),
 	:global(.minutes) label,
@@ -244,40 +200,6 @@
 	.days > span:first-child {
 		width: 74px;
 	}
-	.dayplate {
-		display: grid;
-		place-items: center;
-		width: 34px;
-		height: 30px;
-		border-radius: 6px;
-		border: 1.5px solid var(--tin-2);
-		font-size: 0.9375rem;
-	}
-	.dayplate.on {
-		background: var(--cobalt);
-		border-color: var(--cobalt);
-		color: var(--on-cobalt);
-		font-weight: var(--w-name);
-	}
-	.legend {
-		display: grid;
-		grid-template-columns: auto auto;
-		gap: 8px 20px;
-		list-style: none;
-		margin: 0;
-		padding: 0;
-	}
-	.legend li {
-		display: flex;
-		align-items: center;
-		gap: 8px;
-	}
-	.bit {
-		width: 28px;
-		height: 18px;
-		border: 1px solid var(--tin-1);
-		background: var(--linen-hi);
-	}
 	.weekly-bit {
 		background:
 			linear-gradient(
@@ -290,18 +212,7 @@
 			),
 			var(--enamel-hi);
 	}
-	.zone-bit {
-		background: repeating-linear-gradient(90deg, var(--z-check) 0 6px, var(--weave-ground) 6px 12px);
-	}
-	.hem-bit {
-		height: 3px;
-		border: 0;
-		background: var(--brass-text);
-	}
 	@media (max-width: 1000px) {
-		.rhythm {
-			grid-template-columns: minmax(0, 1fr);
-		}
 		.yards.two {
 			grid-template-columns: 1fr;
 		}
@@ -312,20 +223,10 @@
 		.yards.two.showSecond > :global(.yard:nth-of-type(2)) {
 			display: block;
 		}
-		.switch {
-			display: inline-flex;
-		}
-		footer {
-			flex-direction: column;
-			align-items: stretch;
-		}
 		.days {
 			display: grid;
 			grid-template-columns: 74px repeat(7, minmax(0, 34px));
 			gap: 5px;
-		}
-		.dayplate {
-			width: 100%;
 		}
 	}
 </style>

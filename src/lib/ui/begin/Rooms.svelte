@@ -82,29 +82,43 @@
 	const hrefOf = (id: string) => `/begin?step=rooms&room=${id}`;
 </script>
 
-<div class="rooms">
-	<section class="walk" aria-labelledby="question">
-		<h1 id="question">{view.question}</h1>
-		<p class="dim">From the top of the house down. Touch a room to add it.</p>
-		<div class="drawn">
-			<nav class="storeys" aria-label="Storeys">
+<div
+	class="grid grid-cols-[minmax(0,1.95fr)_minmax(380px,1fr)] gap-9 flex-1 max-md:grid-cols-[1fr] max-md:gap-5"
+>
+	<section class="flex flex-col min-w-0" aria-labelledby="question">
+		<h1 class="text-h1" id="question">{view.question}</h1>
+		<p class="dim mt-1.5 text-lead">From the top of the house down. Touch a room to add it.</p>
+		<div class="grid grid-cols-[128px_1fr] gap-2 items-center flex-1 min-h-85 max-md:grid-cols-[1fr]">
+			<nav class="grid gap-1.5 content-center max-md:flex max-md:flex-wrap" aria-label="Storeys">
 				{#each view.storeys as storey (storey.storey)}
 					<Touch
 						values={{ op: 'walk', storey: String(storey.storey) }}
 						pressed={storey.storey === view.storey}
 					>
-						<span class="storey" class:here={storey.storey === view.storey}>
-							<b>{storey.name}</b><span>{storey.rooms} {plural(storey.rooms, 'room')}</span>
+						<span
+							class={[
+								'grid py-1.5 px-2.5 min-h-11 content-center rounded-sign leading-tight',
+								storey.storey === view.storey &&
+									'bg-cobalt text-on-cobalt [box-shadow:inset_0_0_0_2px_var(--cobalt),inset_0_0_0_3.5px_var(--on-cobalt)]'
+							]}
+						>
+							<b>{storey.name}</b><span
+								class={[storey.storey === view.storey ? 'text-on-cobalt' : 'text-tin-text']}
+								>{storey.rooms} {plural(storey.rooms, 'room')}</span
+							>
 						</span>
 					</Touch>
 				{/each}
 				{#each [3, -1].filter((one) => !view.storeys.some((storey) => storey.storey === one)) as more (more)}
 					<Touch values={{ op: 'walk', storey: String(more) }}>
-						<span class="storey more">{more > 0 ? 'Add a floor' : 'Add a cellar'}</span>
+						<span
+							class="grid py-1.5 px-2.5 min-h-11 content-center rounded-sign leading-tight text-cobalt-ink underline underline-offset-4"
+							>{more > 0 ? 'Add a floor' : 'Add a cellar'}</span
+						>
 					</Touch>
 				{/each}
 			</nav>
-			<div class="picture">
+			<div class="min-w-0 max-w-180 py-1">
 				{#if view.rooms.length > 0}
 					<DollHouse
 						rooms={view.rooms}
@@ -115,8 +129,8 @@
 						nextRoom={view.storey}
 					/>
 				{:else}
-					<div class="empty">
-						<svg viewBox="0 0 300 200" aria-hidden="true">
+					<div class="grid justify-items-center text-tin-text text-center">
+						<svg class="w-[min(360px,90%)]" viewBox="0 0 300 200" aria-hidden="true">
 							<path
 								d="M30 90L150 20L270 90V180H30Z"
 								fill="none"
@@ -130,15 +144,27 @@
 				{/if}
 			</div>
 		</div>
-		<div class="rack" role="group" aria-label="Rooms to add {view.storeyName.toLowerCase()}">
+		<div
+			class="grid grid-cols-[repeat(7,1fr)] gap-x-2.5 gap-y-3.5 px-1 pt-3.5 pb-2 [background:linear-gradient(var(--wood),var(--wood))_0_0_/_100%_7px_no-repeat] max-md:grid-cols-[repeat(3,1fr)]"
+			role="group"
+			aria-label="Rooms to add {view.storeyName.toLowerCase()}"
+		>
 			{#each view.keys as key (key.kind)}
 				<Touch
 					values={{ op: 'hang', kind: key.kind, storey: String(view.storey) }}
 					label="{key.name}{key.hung > 0 ? `, ${key.hung} added` : ''}"
 				>
-					<span class="key" class:hung={key.hung > 0}>
-						<span class="hook" aria-hidden="true"></span>
-						<b>{key.name}</b>
+					<span
+						class={[
+							'key relative grid place-items-center content-center min-h-14 px-1.5 pt-2 pb-1.5 border-2 border-cobalt-ink rounded-[8px] text-center leading-[1.15]',
+							key.hung > 0 ? 'bg-cobalt-wash' : 'bg-enamel-hi'
+						]}
+					>
+						<span
+							class="hook absolute -top-2.5 left-[50%] w-2.5 h-3 -ml-1.25 border-2 border-tin-2 border-b-0 rounded-[6px_6px_0_0]"
+							aria-hidden="true"
+						></span>
+						<b class="text-[0.9375rem]">{key.name}</b>
 						{#if key.hung > 0}<span>{key.hung} added</span>{/if}
 					</span>
 				</Touch>
@@ -146,10 +172,10 @@
 		</div>
 	</section>
 
-	<section class="page" aria-label="The room">
+	<section class="flex flex-col min-w-0" aria-label="The room">
 		{#if room}
-			<header>
-				<h2>{room.name}</h2>
+			<header class="flex items-baseline justify-between gap-3">
+				<h2 class="text-h1">{room.name}</h2>
 				<button class="text-link" aria-expanded={renaming} onclick={() => (renaming = !renaming)}
 					>Rename</button
 				>
@@ -171,66 +197,73 @@
 					/><button class="plain">Save</button></TouchForm
 				>
 			{/if}
-			<h3>
-				Floor <button class="text-link" onclick={() => (allFloors = !allFloors)}
+			<h3 class="mt-3.5 text-tag flex items-baseline justify-between">
+				Floor <button class="text-link font-text text-[0.9375rem]" onclick={() => (allFloors = !allFloors)}
 					>{allFloors ? 'Fewer' : 'All of them'}</button
 				>
 			</h3>
-			<ul class="samples">
+			<ul class="flex flex-wrap gap-x-1.25 gap-y-2.5 mt-3">
 				{#each shownFloors as floor (floor)}
-					<li>
+					<li class="w-15.5">
 						<Touch values={{ op: 'floor', room: room.id, floor }} pressed={room.floor === floor}>
 							<Sample stuff={floor} chosen={room.floor === floor} /><span
-								class="word"
-								class:chosen={room.floor === floor}>{WORDS[floor]}</span
+								class={[
+									'block mt-1.25 text-center text-[0.875rem] leading-[1.1]',
+									room.floor === floor && 'font-name'
+								]}>{WORDS[floor]}</span
 							>
 						</Touch>
 					</li>
 				{/each}
 			</ul>
-			<h3>
-				What gets wiped <button class="text-link" onclick={() => (allSurfaces = !allSurfaces)}
-					>{allSurfaces ? 'Fewer' : 'All of them'}</button
+			<h3 class="mt-3.5 text-tag flex items-baseline justify-between">
+				What gets wiped <button
+					class="text-link font-text text-[0.9375rem]"
+					onclick={() => (allSurfaces = !allSurfaces)}>{allSurfaces ? 'Fewer' : 'All of them'}</button
 				>
 			</h3>
-			<ul class="samples">
+			<ul class="flex flex-wrap gap-x-1.25 gap-y-2.5 mt-3">
 				{#each shownSurfaces as surface (surface)}
 					{@const on = room.surfaces.includes(surface)}
-					<li>
+					<li class="w-15.5">
 						<Touch values={{ op: 'surface', room: room.id, surface }} pressed={on}>
-							<Sample stuff={surface} chosen={on} /><span class="word" class:chosen={on}
+							<Sample stuff={surface} chosen={on} /><span
+								class={['block mt-1.25 text-center text-[0.875rem] leading-[1.1]', on && 'font-name']}
 								>{WORDS[surface]}</span
 							>
 						</Touch>
 					</li>
 				{/each}
 			</ul>
-			<h3>Which animals come in here?</h3>
-			<ul class="samples">
+			<h3 class="mt-3.5 text-tag flex items-baseline justify-between">Which animals come in here?</h3>
+			<ul class="flex flex-wrap gap-x-1.25 gap-y-2.5 mt-3">
 				{#each PETS as [kind, word] (kind)}
 					{@const on = room.sheds.includes(kind)}
-					<li>
+					<li class="w-15.5">
 						<Touch values={{ op: 'sheds', room: room.id, pet: kind }} pressed={on}>
 							<Animal {kind} {word} {on} />
 						</Touch>
 					</li>
 				{/each}
 			</ul>
-			<div class="follows">
+			<div class="follows mt-4 pt-3.5 [border-top:var(--stitch)] text-lead flex flex-wrap gap-x-4.5 gap-y-1">
 				<p>
 					That makes <b>{lowerNumber(wanted.length)} {plural(wanted.length, 'job')}</b>, about
 					<b>{room.minutesAWeek} min</b> a week.
 				</p>
 				<details>
-					<summary class="text-link"
+					<summary class="text-link list-none cursor-pointer"
 						>See {wanted.length === room.jobs.length ? 'them' : `the ${room.jobs.length}`}</summary
 					>
-					<ul class="jobs">
+					<ul class="my-2 grid grid-cols-[1fr_1fr] gap-x-3.5 gap-y-0.5 text-body">
 						{#each room.jobs as job (job.key)}
 							<li>
 								<Touch values={{ op: 'without', key: job.key }} pressed={job.wanted}>
-									<span class="tick" class:off={!job.wanted}
-										>{job.name}<span class="dim"> {job.minutes} min</span></span
+									<span
+										class={[
+											'block py-1 pl-6 relative min-h-7 before:absolute before:left-0 before:top-2 before:w-3.5 before:h-3.5 before:border-2 before:border-cobalt-ink before:rounded-[3px] before:[box-shadow:inset_0_0_0_2px_var(--enamel-hi)]',
+											!job.wanted ? 'text-tin-text line-through before:[background:none]' : 'before:bg-cobalt'
+										]}>{job.name}<span class="dim"> {job.minutes} min</span></span
 									>
 								</Touch>
 							</li>
@@ -240,7 +273,7 @@
 				<Touch values={{ op: 'unhang', room: room.id }} kind="text-link">Remove this room</Touch>
 			</div>
 		{:else}
-			<h2>The first room</h2>
+			<h2 class="text-h1">The first room</h2>
 			<p class="dim">Choose the usual rooms; you can rename each.</p>
 			{#if view.demoThere}
 				<form method="post" action="/begin?/takeDemo">
@@ -249,7 +282,9 @@
 				</form>
 			{/if}
 		{/if}
-		<div class="way-on">
+		<div
+			class="way-on max-md:flex-nowrap max-md:gap-2 max-md:whitespace-nowrap max-md:sticky max-md:bottom-0 max-md:bg-enamel max-md:pb-3 max-md:z-5"
+		>
 			{#if view.below}
 				<Touch values={{ op: 'step', step: 'zones' }} kind="plain" disabled={view.rooms.length === 0}
 					>To the zones</Touch
@@ -269,244 +304,19 @@
 </div>
 
 <style>
-	.rooms {
-		display: grid;
-		grid-template-columns: minmax(0, 1.95fr) minmax(380px, 1fr);
-		gap: 36px;
-		flex: 1;
-	}
-	h1 {
-		font-size: var(--t-h1);
-	}
-	h2 {
-		font-size: var(--t-h1);
-	}
-	h3 {
-		margin-top: 14px;
-		font-size: 1.1875rem;
-		display: flex;
-		align-items: baseline;
-		justify-content: space-between;
-	}
-	h3 .text-link {
-		font-family: var(--font-text);
-		font-size: 0.9375rem;
-	}
-	.walk {
-		display: flex;
-		flex-direction: column;
-		min-width: 0;
-	}
-	.walk > p {
-		margin-top: 6px;
-		font-size: var(--t-lead);
-	}
-	.drawn {
-		display: grid;
-		grid-template-columns: 128px 1fr;
-		gap: 8px;
-		align-items: center;
-		flex: 1;
-		min-height: 340px;
-	}
-	.storeys {
-		display: grid;
-		gap: 6px;
-		align-content: center;
-	}
-	.storey {
-		display: grid;
-		padding: 6px 10px;
-		min-height: 44px;
-		align-content: center;
-		border-radius: var(--r-sign);
-		line-height: 1.2;
-	}
-	.storey span {
-		color: var(--tin-text);
-	}
-	.storey.here {
-		background: var(--cobalt);
-		color: var(--on-cobalt);
-		box-shadow:
-			inset 0 0 0 2px var(--cobalt),
-			inset 0 0 0 3.5px var(--on-cobalt);
-	}
-	.storey.here span {
-		color: var(--on-cobalt);
-	}
-	.storey.more {
-		color: var(--cobalt-ink);
-		text-decoration: underline;
-		text-underline-offset: 4px;
-	}
-	.picture {
-		min-width: 0;
-		max-width: 720px;
-		padding: 4px 0;
-	}
-	.empty {
-		display: grid;
-		justify-items: center;
-		color: var(--tin-text);
-		text-align: center;
-	}
-	.empty svg {
-		width: min(360px, 90%);
-	}
-	.rack {
-		display: grid;
-		grid-template-columns: repeat(7, 1fr);
-		gap: 14px 10px;
-		padding: 14px 4px 8px;
-		background: linear-gradient(var(--wood), var(--wood)) 0 0 / 100% 7px no-repeat;
-	}
-	.key {
-		position: relative;
-		display: grid;
-		place-items: center;
-		align-content: center;
-		min-height: 56px;
-		padding: 8px 6px 6px;
-		background: var(--enamel-hi);
-		border: 2px solid var(--cobalt-ink);
-		border-radius: 8px;
-		text-align: center;
-		line-height: 1.15;
-	}
-	.key b {
-		font-size: 0.9375rem;
-	}
 	.key span:not(.hook) {
 		color: var(--tin-text);
 		font-size: 0.875rem;
-	}
-	.hook {
-		position: absolute;
-		top: -10px;
-		left: 50%;
-		width: 10px;
-		height: 12px;
-		margin-left: -5px;
-		border: 2px solid var(--tin-2);
-		border-bottom: 0;
-		border-radius: 6px 6px 0 0;
-	}
-	.key.hung {
-		background: var(--cobalt-wash);
-	}
-	.page {
-		display: flex;
-		flex-direction: column;
-		min-width: 0;
-	}
-	.page header {
-		display: flex;
-		align-items: baseline;
-		justify-content: space-between;
-		gap: 12px;
 	}
 	section :global(.rename) {
 		display: flex;
 		gap: 8px;
 		margin-top: 8px;
 	}
-	.samples {
-		display: flex;
-		flex-wrap: wrap;
-		gap: 10px 5px;
-		margin: 12px 0 0;
-		padding: 0;
-		list-style: none;
-	}
-	.samples li {
-		width: 62px;
-	}
-	.word {
-		display: block;
-		margin-top: 5px;
-		text-align: center;
-		font-size: 0.875rem;
-		line-height: 1.1;
-	}
-	.word.chosen {
-		font-weight: var(--w-name);
-	}
-	.follows {
-		margin-top: 16px;
-		padding-top: 14px;
-		border-top: var(--stitch);
-		font-size: var(--t-lead);
-		display: flex;
-		flex-wrap: wrap;
-		gap: 4px 18px;
-	}
 	.follows details[open] {
 		flex: 1 0 100%;
 	}
-	.follows summary {
-		list-style: none;
-		cursor: pointer;
-	}
-	.jobs {
-		margin: 8px 0;
-		padding: 0;
-		list-style: none;
-		display: grid;
-		grid-template-columns: 1fr 1fr;
-		gap: 2px 14px;
-		font-size: 1rem;
-	}
-	.tick {
-		display: block;
-		padding: 4px 0 4px 24px;
-		position: relative;
-		min-height: 28px;
-	}
-	.tick::before {
-		content: '';
-		position: absolute;
-		left: 0;
-		top: 8px;
-		width: 14px;
-		height: 14px;
-		border: 2px solid var(--cobalt-ink);
-		border-radius: 3px;
-		background: var(--cobalt);
-		box-shadow: inset 0 0 0 2px var(--enamel-hi);
-	}
-	.tick.off {
-		color: var(--tin-text);
-		text-decoration: line-through;
-	}
-	.tick.off::before {
-		background: none;
-	}
 	@media (max-width: 1000px) {
-		.rooms {
-			grid-template-columns: 1fr;
-			gap: 20px;
-		}
-		.rack {
-			grid-template-columns: repeat(3, 1fr);
-		}
-		.drawn {
-			grid-template-columns: 1fr;
-		}
-		.storeys {
-			display: flex;
-			flex-wrap: wrap;
-		}
-		.way-on {
-			flex-wrap: nowrap;
-			gap: 8px;
-			white-space: nowrap;
-			position: sticky;
-			bottom: 0;
-			background: var(--enamel);
-			padding-bottom: 12px;
-			z-index: 5;
-		}
 		.way-on :global(.plain),
 		.way-on :global(.sign.small) {
 			padding: 0 14px;

@@ -9,9 +9,16 @@
 	const sheen = ['steel', 'aluminium', 'plated', 'enamel'];
 </script>
 
-<span class="sample" class:chosen>
-	{#if chosen}<span class="peg"><Peg /></span>{/if}
-	<svg viewBox="0 0 72 64" aria-hidden="true">
+<span
+	class={[
+		'relative block w-15 h-12.5 rounded-[10px]',
+		chosen
+			? '[box-shadow:0_0_0_2px_var(--enamel-hi),0_0_0_4.5px_var(--cobalt-ink)]'
+			: '[box-shadow:0_0_0_1.5px_var(--tin-2)]'
+	]}
+>
+	{#if chosen}<span class="absolute -top-4 left-[50%] -ml-1.25 z-1"><Peg /></span>{/if}
+	<svg class="block w-full h-full rounded-[10px]" viewBox="0 0 72 64" aria-hidden="true">
 		<rect width="72" height="64" fill="var(--enamel-hi)" />
 		{#if wood.includes(stuff)}
 			<rect width="72" height="64" fill="var(--wood)" opacity={stuff === 'laminate' ? 0.45 : 0.8} />
@@ -126,32 +133,3 @@
 		{/if}
 	</svg>
 </span>
-
-<style>
-	.sample {
-		position: relative;
-		display: block;
-		width: 60px;
-		height: 50px;
-		border-radius: 10px;
-		box-shadow: 0 0 0 1.5px var(--tin-2);
-	}
-	.sample svg {
-		display: block;
-		width: 100%;
-		height: 100%;
-		border-radius: 10px;
-	}
-	.chosen {
-		box-shadow:
-			0 0 0 2px var(--enamel-hi),
-			0 0 0 4.5px var(--cobalt-ink);
-	}
-	.peg {
-		position: absolute;
-		top: -16px;
-		left: 50%;
-		margin-left: -5px;
-		z-index: 1;
-	}
-</style>

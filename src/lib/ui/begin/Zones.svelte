@@ -13,22 +13,24 @@
 	const inNone = $derived(view.rooms.filter((room) => room.number === null));
 </script>
 
-<div class="zones">
+<div
+	class="grid grid-cols-[minmax(0,1.5fr)_minmax(420px,1fr)] gap-10 flex-1 max-md:grid-cols-[minmax(0,1fr)] max-md:gap-4"
+>
 	<section aria-labelledby="zones-title">
 		<h1 id="zones-title">Rooms that lie together</h1>
-		<p class="dim">
+		<p class="dim text-lead mt-1.5">
 			{view.scheme === 'none'
 				? 'The way of cleaning you chose has no zones. They are kept for another one.'
 				: 'Zones come round in this order. Even ones are best: a bar is the deep work in each.'}
 		</p>
-		<div class="picture">
+		<div class="max-w-190 mt-3">
 			<DollHouse
 				rooms={view.rooms}
 				cat={view.draft.pets.some((pet) => pet.kind === 'cat') ? 'cat' : null}
 				label="The house in zones: {view.zones.map((zone) => `${zone.number} ${zone.name}`).join(', ')}"
 			/>
 		</div>
-		<div class="counts">
+		<div class="counts flex flex-wrap items-center gap-2.5 mt-4.5 max-md:gap-2">
 			<span>How many zones?</span>
 			{#each [4, 5, 6, 7].filter((n) => n <= Math.max(4, view.rooms.length)) as count (count)}
 				<Touch
@@ -42,11 +44,13 @@
 				{sharedDaysText(view.zones.length, view.sharedDays)}
 			</p>{/if}
 	</section>
-	<section class="list" aria-label="Zones">
+	<section class="list flex flex-col" aria-label="Zones">
 		{#each view.zones as zone (zone.id)}
-			<div class="zone">
-				<span class="swatch"><Weave weave={zone.weave} /><span class="plate">{zone.number}</span></span>
-				<div class="body">
+			<div class="flex gap-4 py-2 border-b border-b-tin-1">
+				<span class="swatch relative w-12.5 min-h-16 flex-none"
+					><Weave weave={zone.weave} /><span class="plate absolute left-1.75 top-3">{zone.number}</span></span
+				>
+				<div class="body relative flex-1 min-w-0">
 					<TouchForm values={{ op: 'nameZone', zone: zone.id }} class="name">
 						<input
 							name="name"
@@ -57,10 +61,15 @@
 						/>
 						<button class="text-link">Save the name</button></TouchForm
 					>
-					<div class="bar">
-						<span><i style:width="{(zone.minutes / most) * 100}%"></i></span><b>{zone.minutes} min</b>
+					<div class="grid grid-cols-[minmax(0,1fr)_64px] items-center gap-2.5 mt-1 mb-1.5">
+						<span
+							><i
+								class="block h-2.25 min-w-0.75 [background:repeating-linear-gradient(90deg,var(--cobalt-ink)_0_14px,transparent_14px_18px)] rounded-[5px]"
+								style:width="{(zone.minutes / most) * 100}%"
+							></i></span
+						><b>{zone.minutes} min</b>
 					</div>
-					<ul>
+					<ul class="flex flex-wrap gap-x-3.5 gap-y-1.5">
 						{#each zone.rooms as room (room.id)}
 							<li>
 								<TouchForm values={{ op: 'zone', room: room.id }}>
@@ -83,11 +92,11 @@
 			</div>
 		{/each}
 		{#if inNone.length > 0}
-			<p class="dim">
+			<p class="dim text-lead mt-1.5">
 				In no zone: {inNone.map((room) => room.name).join(', ')}. Their deep {plural(inNone.length, 'job')} come
 				every so many days instead.
 			</p>
-			<div class="counts">
+			<div class="counts flex flex-wrap items-center gap-2.5 mt-4.5 max-md:gap-2">
 				{#each inNone as room (room.id)}
 					{#if view.zones[0]}<Touch
 							values={{ op: 'zone', room: room.id, zone: view.zones[0].id }}
@@ -104,56 +113,9 @@
 </div>
 
 <style>
-	.zones {
-		display: grid;
-		grid-template-columns: minmax(0, 1.5fr) minmax(420px, 1fr);
-		gap: 40px;
-		flex: 1;
-	}
-	.dim {
-		font-size: var(--t-lead);
-		margin-top: 6px;
-	}
-	.picture {
-		max-width: 760px;
-		margin-top: 12px;
-	}
-	.counts {
-		display: flex;
-		flex-wrap: wrap;
-		align-items: center;
-		gap: 10px;
-		margin-top: 18px;
-	}
-	.list {
-		display: flex;
-		flex-direction: column;
-	}
-	.zone {
-		display: flex;
-		gap: 16px;
-		padding: 8px 0;
-		border-bottom: 1px solid var(--tin-1);
-	}
-	.swatch {
-		position: relative;
-		width: 50px;
-		min-height: 64px;
-		flex: none;
-	}
 	.swatch :global(svg) {
 		position: absolute;
 		inset: 0;
-	}
-	.swatch .plate {
-		position: absolute;
-		left: 7px;
-		top: 12px;
-	}
-	.body {
-		position: relative;
-		flex: 1;
-		min-width: 0;
 	}
 	.list :global(.name) {
 		display: flex;
@@ -190,36 +152,7 @@
 		opacity: 1;
 		pointer-events: auto;
 	}
-	.bar {
-		display: grid;
-		grid-template-columns: minmax(0, 1fr) 64px;
-		align-items: center;
-		gap: 10px;
-		margin: 4px 0 6px;
-	}
-	.bar i {
-		display: block;
-		height: 9px;
-		min-width: 3px;
-		background: repeating-linear-gradient(90deg, var(--cobalt-ink) 0 14px, transparent 14px 18px);
-		border-radius: 5px;
-	}
-	ul {
-		display: flex;
-		flex-wrap: wrap;
-		gap: 6px 14px;
-		margin: 0;
-		padding: 0;
-		list-style: none;
-	}
 	@media (max-width: 1000px) {
-		.zones {
-			grid-template-columns: minmax(0, 1fr);
-			gap: 16px;
-		}
-		.counts {
-			gap: 8px;
-		}
 		.counts :global(.plain) {
 			padding: 0 16px;
 		}

@@ -9,14 +9,14 @@
 	const longest = $derived(Math.max(page.said * 1.4, ...page.times.map((time) => time.minutes ?? 0)));
 </script>
 
-<div class="title">
+<div class="flex gap-3.5 pb-4">
 	{#if page.zone}<span class="plate" title={page.zone.name}>{page.zone.number}</span>{/if}
 	<div>
-		<h2>{page.name}</h2>
-		<p class="dim">{page.where}</p>
+		<h2 class="text-h2 wrap-break-word">{page.name}</h2>
+		<p class="dim mt-1.5">{page.where}</p>
 	</div>
 </div>
-<p class="said">
+<p class="py-3.5 px-0 border-t border-t-tin-1 text-lead">
 	{#if page.takes === null}You said {minutesText(page.said)} minutes; it has not been timed yet.{:else}It
 		takes
 		<b>about {minutesText(page.takes)} minutes</b>, mostly {page.range}; you said {minutesText(
@@ -25,26 +25,46 @@
 	{page.often ?? ''}
 </p>
 <dl>
-	<div>
-		<dt>Last done</dt>
-		<dd>{page.lastDone}</dd>
-		<dd class="dim">{page.lastBy}</dd>
+	<div class="grid grid-cols-[96px_1fr_auto] items-center gap-1.5 min-h-11.5 border-t border-t-tin-1">
+		<dt class="text-tin-text">Last done</dt>
+		<dd
+			class="first-of-type:font-display first-of-type:text-[1.375rem] first-of-type:[font-variant-numeric:oldstyle-nums]"
+		>
+			{page.lastDone}
+		</dd>
+		<dd
+			class="dim first-of-type:font-display first-of-type:text-[1.375rem] first-of-type:[font-variant-numeric:oldstyle-nums]"
+		>
+			{page.lastBy}
+		</dd>
 	</div>
-	<div>
-		<dt>Next due</dt>
-		<dd>{page.nextDue}</dd>
-		<dd class="dim">{page.nextBy}</dd>
+	<div class="grid grid-cols-[96px_1fr_auto] items-center gap-1.5 min-h-11.5 border-t border-t-tin-1">
+		<dt class="text-tin-text">Next due</dt>
+		<dd
+			class="first-of-type:font-display first-of-type:text-[1.375rem] first-of-type:[font-variant-numeric:oldstyle-nums]"
+		>
+			{page.nextDue}
+		</dd>
+		<dd
+			class="dim first-of-type:font-display first-of-type:text-[1.375rem] first-of-type:[font-variant-numeric:oldstyle-nums]"
+		>
+			{page.nextBy}
+		</dd>
 	</div>
 </dl>
 <ul>
 	{#each page.times as time, i (i)}
-		<li>
+		<li
+			class="grid items-center gap-1.5 min-h-11.5 border-t border-t-tin-1 grid-cols-[92px_minmax(0,1fr)_86px_104px]"
+		>
 			<span>{time.date}</span><span class="dim">{time.by}</span>
 			{#if time.minutes === null}
-				<span class="wide dim">{time.words}</span>
+				<span class="dim col-[3_/_5] text-right">{time.words}</span>
 			{:else}
 				<Stitches plan={page.said} work={time.minutes} {longest} width={86} />
-				<span class="minutes"><b>{minutesText(time.minutes)}</b> of {minutesText(page.said)} min</span>
+				<span class="minutes text-right text-tin-text whitespace-nowrap"
+					><b class="text-ink">{minutesText(time.minutes)}</b> of {minutesText(page.said)} min</span
+				>
 			{/if}
 		</li>
 	{/each}
@@ -53,93 +73,20 @@
 	<p><a class="text-link" href="/history?job={page.job}">All {page.countOfTimes} times</a></p>
 {/if}
 {#if page.entry && !page.entry.back}
-	<div class="slip">
+	<div class="flex items-center gap-4.5 mt-4.5 text-tin-text max-[1101px]:flex-col max-[1101px]:items-start">
 		<p>
-			<b>Was this a mistake?</b><br />It stays here, struck through, and the job is back on its day if that is
-			not over.
+			<b class="text-ink">Was this a mistake?</b><br />It stays here, struck through, and the job is back on
+			its day if that is not over.
 		</p>
 		<ActForm action="/history?/undo&{filter}" values={{ of: page.entry.entry, seed: formId }}>
-			<button class="plain"><Glyph name="back" size={22} />Undo</button>
+			<button class="plain whitespace-nowrap"><Glyph name="back" size={22} />Undo</button>
 		</ActForm>
 	</div>
 {/if}
 
 <style>
-	.title {
-		display: flex;
-		gap: 14px;
-		padding-bottom: 16px;
-	}
-	h2 {
-		font-size: var(--t-h2);
-		overflow-wrap: break-word;
-	}
-	.title p {
-		margin-top: 6px;
-	}
-	dl div,
-	li {
-		display: grid;
-		grid-template-columns: 96px 1fr auto;
-		align-items: center;
-		gap: 6px;
-		min-height: 46px;
-		border-top: 1px solid var(--tin-1);
-	}
-	dt {
-		color: var(--tin-text);
-	}
-	dd:first-of-type {
-		font-family: var(--font-display);
-		font-size: 1.375rem;
-		font-variant-numeric: oldstyle-nums;
-	}
-	.said {
-		padding: 14px 0;
-		border-top: 1px solid var(--tin-1);
-		font-size: 1.0625rem;
-	}
-	ul {
-		list-style: none;
-		margin: 0;
-		padding: 0;
-	}
-	li {
-		grid-template-columns: 92px minmax(0, 1fr) 86px 104px;
-	}
-	.minutes {
-		text-align: right;
-		color: var(--tin-text);
-		white-space: nowrap;
-	}
-	.minutes b {
-		color: var(--ink);
-	}
-	.wide {
-		grid-column: 3 / 5;
-		text-align: right;
-	}
 	p:has(> .text-link) {
 		padding: 12px 0;
 		border-top: 1px solid var(--tin-1);
-	}
-	.slip {
-		display: flex;
-		align-items: center;
-		gap: 18px;
-		margin-top: 18px;
-		color: var(--tin-text);
-	}
-	.slip b {
-		color: var(--ink);
-	}
-	.slip .plain {
-		white-space: nowrap;
-	}
-	@media (max-width: 1100px) {
-		.slip {
-			flex-direction: column;
-			align-items: flex-start;
-		}
 	}
 </style>

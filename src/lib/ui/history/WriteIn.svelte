@@ -41,6 +41,7 @@
 		<Notice tone="wrong"><span>{wrong.message}</span></Notice>
 	</div>{/if}
 <form
+	class="grid gap-4 mt-2"
 	method="post"
 	action="/history?/write&write=1"
 	novalidate
@@ -59,7 +60,7 @@
 		options={view.lines.map((line) => ({ value: line.id, label: line.name }))}
 		wrong={bad('job')}
 	/>
-	<div class="pair">
+	<div class="grid grid-cols-[1fr_1fr] gap-4 max-sm:grid-cols-[1fr]">
 		<Choice
 			label="Who"
 			name="by"
@@ -69,7 +70,7 @@
 		/>
 		<DateField label="On which day" name="date" max={view.today} value={typed.date} wrong={bad('date')} />
 	</div>
-	<div class="pair">
+	<div class="grid grid-cols-[1fr_1fr] gap-4 max-sm:grid-cols-[1fr]">
 		<TextField
 			label="Minutes, if you know"
 			wrong={bad('minutes')}
@@ -92,21 +93,3 @@
 	</div>
 	<button class="sign small" disabled={busy}>Save it in History</button>
 </form>
-
-<style>
-	form {
-		display: grid;
-		gap: 16px;
-		margin-top: 8px;
-	}
-	.pair {
-		display: grid;
-		grid-template-columns: 1fr 1fr;
-		gap: 16px;
-	}
-	@media (max-width: 640px) {
-		.pair {
-			grid-template-columns: 1fr;
-		}
-	}
-</style>

@@ -15,17 +15,8 @@
 	const WAYS = ['-1', '1'] as const;
 </script>
 
-<div class="places">
+<div class="flex flex-wrap gap-2.5 my-3.5">
 	{#each WAYS as by, i (by)}
 		<EditForm {view} values={{ ...values, by }} {tries}><button class="plain">{words[i]}</button></EditForm>
 	{/each}
 </div>
-
-<style>
-	.places {
-		display: flex;
-		flex-wrap: wrap;
-		gap: 10px;
-		margin: 14px 0;
-	}
-</style>

@@ -5,10 +5,17 @@
 	import EditForm from './EditForm.svelte';
 	import PlaceButtons from './PlaceButtons.svelte';
 	import { LAYERS } from '$core/household/home';
-	import { LAYER_NAMES } from '$words/house';
+	import { ALONG, LAYER_NAMES } from '$words/house';
 	import LayerOff from './LayerOff.svelte';
 	import type { HouseView } from '$views/house';
-	let { view }: { view: HouseView } = $props();
+	let {
+		view,
+		beside
+	}: {
+		view: HouseView;
+		/** Other homes that it can go along to. */
+		beside: readonly { readonly id: string; readonly name: string }[];
+	} = $props();
 	const room = $derived(view.room);
 	const groups = $derived(
 		LAYERS.map((layer) => ({ layer, jobs: room?.jobList.filter((job) => job.layer === layer) ?? [] })).filter(
@@ -18,7 +25,7 @@
 </script>
 
 {#if room}
-	<header>
+	<header class="flex justify-between items-baseline">
 		<h2>{room.name}</h2>
 		<a class="text-link" href="/house" data-sveltekit-noscroll>Close</a>
 	</header>
@@ -35,15 +42,17 @@
 		/>
 		<button class="plain">Move this room</button>
 	</EditForm>
-	<div class="jobs">
+	<div class="max-h-[max(330px,calc(100svh_-_360px))] overflow-auto mt-1.5 pr-2">
 		{#each groups as group (group.layer)}
-			<h3>{LAYER_NAMES[group.layer]}</h3>
+			<h3 class="mt-3 text-lead">{LAYER_NAMES[group.layer]}</h3>
 			{#if view.layersOff.includes(group.layer)}<LayerOff layer={group.layer} {view} />{/if}
 			<ul>
 				{#each group.jobs as job (job.id)}
-					<li>
-						<a href="/house/job/{job.id}">{job.name}</a><span class="dim">{job.rhythm}</span><b
-							>{job.minutes} min</b
+					<li class="grid grid-cols-[1fr_auto] gap-x-3 gap-y-0 py-1.5 border-b border-b-tin-1">
+						<a class="text-ink font-name no-underline hover:underline" href="/house/job/{job.id}"
+							>{job.name}</a
+						><span class="dim col-1 text-[0.9375rem]">{job.rhythm}</span><b
+							class="row-[1_/_3] col-2 self-center">{job.minutes} min</b
 						>
 					</li>
 				{/each}
@@ -51,12 +60,12 @@
 		{/each}
 		{#if groups.length === 0}<p class="dim">No jobs in this room yet.</p>{/if}
 	</div>
-	<p class="links">
+	<p class="flex flex-wrap gap-2.5 my-3.5">
 		<a class="plain" href="/house/library?room={room.id}">Add from the library</a>
 		<a class="plain" href="/house/job/new?room={room.id}">Add a job of your own</a>
 	</p>
 	<details>
-		<summary class="text-link">Rename, move, merge or remove</summary>
+		<summary class="text-link list-none cursor-pointer">Rename, move, merge, take along or remove</summary>
 		<EditForm values={{ op: 'changeRoom', room: room.id }} {view} class="facts">
 			<TextField label="Name" name="name" value={room.ownName} maxlength={80} required />
 			<Choice
@@ -71,7 +80,9 @@
 				value={String(room.storey)}
 				options={view.storeys.map((storey) => ({ value: String(storey.storey), label: storey.name }))}
 			/>
-			<label class="check"><input type="checkbox" name="seen" checked={room.seen} /> Visitors see it</label>
+			<label class="flex gap-2 items-center min-h-11"
+				><input type="checkbox" name="seen" checked={room.seen} /> Visitors see it</label
+			>
 			<button class="plain">Save</button>
 		</EditForm>
 		<PlaceButtons
@@ -89,71 +100,19 @@
 			/>
 			<button class="plain">Merge</button>
 		</EditForm>
+		{#if beside.length > 0}
+			<EditForm values={{ op: 'takeAlong', room: room.id }} {view} tries class="row">
+				<Choice
+					label={ALONG.to}
+					name="to"
+					about={ALONG.about}
+					options={beside.map((home) => ({ value: home.id, label: home.name }))}
+				/>
+				<button class="plain">{ALONG.act}</button>
+			</EditForm>
+		{/if}
 		<EditForm values={{ op: 'retireRoom', room: room.id }} {view} tries>
 			<button class="text-link">Remove this room …</button>
 		</EditForm>
 	</details>
 {/if}
-
-<style>
-	header {
-		display: flex;
-		justify-content: space-between;
-		align-items: baseline;
-	}
-	h3 {
-		margin-top: 12px;
-		font-size: 1.0625rem;
-	}
-	ul {
-		list-style: none;
-		margin: 0;
-		padding: 0;
-	}
-	li {
-		display: grid;
-		grid-template-columns: 1fr auto;
-		gap: 0 12px;
-		padding: 6px 0;
-		border-bottom: 1px solid var(--tin-1);
-	}
-	li a {
-		color: var(--ink);
-		font-weight: var(--w-name);
-		text-decoration: none;
-	}
-	li a:hover {
-		text-decoration: underline;
-	}
-	li .dim {
-		grid-column: 1;
-		font-size: 0.9375rem;
-	}
-	li b {
-		grid-row: 1 / 3;
-		grid-column: 2;
-		align-self: center;
-	}
-	.jobs {
-		max-height: max(330px, calc(100svh - 360px));
-		overflow: auto;
-		margin-top: 6px;
-		padding-right: 8px;
-	}
-	.links {
-		display: flex;
-		flex-wrap: wrap;
-		gap: 10px;
-		margin: 14px 0;
-	}
-	details summary {
-		list-style: none;
-		cursor: pointer;
-	}
-	.check {
-		display: flex;
-		gap: 8px;
-		align-items: center;
-		min-height: 44px;
-	}
-</style>

@@ -29,12 +29,14 @@
 </script>
 
 {#if zone}
-	<header>
-		<span class="swatch"><Weave weave={zone.weave} /><span class="plate">{zone.number}</span></span>
+	<header class="flex items-center gap-3.5">
+		<span class="swatch relative w-12.5 h-12.5 flex-none"
+			><Weave weave={zone.weave} /><span class="plate absolute inset-1.75">{zone.number}</span></span
+		>
 		<h2>{zone.name}</h2>
-		<a class="text-link" href="/house" data-sveltekit-noscroll>Close</a>
+		<a class="text-link ml-auto" href="/house" data-sveltekit-noscroll>Close</a>
 	</header>
-	<p class="dim">
+	<p class="dim my-2">
 		{zone.visits}
 		{plural(zone.visits, 'visit')} and {zone.days} days in the coming twelve months; {zone.asked} min needed each
 		time, your family has {zone.held}.
@@ -63,11 +65,13 @@
 		{#each items as item (item.id)}<input type="hidden" name="item" value={item.id} />{/each}
 	</form>
 	{#if zone.ofRooms.length > 0}
-		<h3>{ZONE_PAGE.ofRooms}</h3>
-		<p class="dim">{ZONE_PAGE.ofRoomsHelp}</p>
+		<h3 class="mt-2.5 text-lead">{ZONE_PAGE.ofRooms}</h3>
+		<p class="dim my-2">{ZONE_PAGE.ofRoomsHelp}</p>
 		<ul class="m-0 grid list-none gap-1 p-0">
 			{#each zone.ofRooms as job (job.id)}
-				<li class="of-room flex items-baseline gap-3">
+				<li
+					class="of-room flex items-baseline gap-3 flex items-center gap-2.5 py-1.25 px-0.5 border-b border-b-tin-1 bg-enamel focus-visible:rounded-[4px] focus-visible:[box-shadow:inset_0_0_0_3px_var(--cobalt-ink)]"
+				>
 					<span class="min-w-0 flex-1 wrap-anywhere"
 						><a href="/house/job/{job.id}">{job.name}</a>
 						<span class="dim">{job.room}, {job.rhythm}</span></span
@@ -76,22 +80,27 @@
 			{/each}
 		</ul>
 	{/if}
-	{#if items.length > 0 || zone.ofRooms.length === 0}<h3>
+	{#if items.length > 0 || zone.ofRooms.length === 0}<h3 class="mt-2.5 text-lead">
 			{zone.ofRooms.length > 0 ? ZONE_PAGE.extra : ZONE_PAGE.jobs}
 		</h3>{/if}
 	{#if items.length > 0 && view.layersOff.includes('zone')}<LayerOff layer="zone" {view} />{/if}
 	<ol
+		class="mt-1.5 mb-3 max-h-[max(340px,calc(100svh_-_400px))] overflow-auto [outline:none]"
 		use:dndzone={{ items, flipDurationMs: 120, dropTargetStyle: {}, type: 'items' }}
 		onconsider={(event) => (items = event.detail.items)}
 		onfinalize={finalize}
 		aria-label={ZONE_PAGE.jobsInOrder}
 	>
 		{#each items as item, i (item.id)}
-			<li>
-				<span class="grip" aria-hidden="true">⋮⋮</span>
-				<span class="what"
-					><a href="/house/job/{item.id}">{item.name}</a>
-					<span class="dim"
+			<li
+				class="flex items-center gap-2.5 py-1.25 px-0.5 border-b border-b-tin-1 bg-enamel focus-visible:rounded-[4px] focus-visible:[box-shadow:inset_0_0_0_3px_var(--cobalt-ink)]"
+			>
+				<span class="text-tin-2 cursor-grab [letter-spacing:-3px] pr-1" aria-hidden="true">⋮⋮</span>
+				<span class="flex-1 min-w-0 grid leading-tight"
+					><a class="text-ink [font-weight:500] no-underline hover:underline" href="/house/job/{item.id}"
+						>{item.name}</a
+					>
+					<span class="dim text-[0.9375rem]"
 						>{item.room}{item.season.length > 0
 							? `, ${item.season.map((month) => MONTHS[month - 1]).join(' ')}`
 							: ''}</span
@@ -99,22 +108,31 @@
 				>
 				<b>{item.minutes} min</b>
 				<EditForm values={{ op: 'every', job: item.id, every: item.every === 1 ? '2' : '1' }} {view}
-					><button class="text-link">{item.every === 1 ? 'every time' : 'every 2nd'}</button></EditForm
+					><button class="text-link text-[0.9375rem]">{item.every === 1 ? 'every time' : 'every 2nd'}</button
+					></EditForm
 				>
-				<span class="arrows">
+				<span class="flex">
 					<EditForm values={{ op: 'moveItem', zone: zone.id, job: item.id, by: '-1' }} {view}
-						><button aria-label="{item.name} one up" disabled={i === 0}>↑</button></EditForm
+						><button
+							class="w-7.5 h-9 border-0 [background:none] text-cobalt-ink text-[1.125rem] disabled:text-tin-1"
+							aria-label="{item.name} one up"
+							disabled={i === 0}>↑</button
+						></EditForm
 					>
 					<EditForm values={{ op: 'moveItem', zone: zone.id, job: item.id, by: '1' }} {view}
-						><button aria-label="{item.name} one down" disabled={i === items.length - 1}>↓</button></EditForm
+						><button
+							class="w-7.5 h-9 border-0 [background:none] text-cobalt-ink text-[1.125rem] disabled:text-tin-1"
+							aria-label="{item.name} one down"
+							disabled={i === items.length - 1}>↓</button
+						></EditForm
 					>
 				</span>
 			</li>
 		{/each}
 	</ol>
-	{#if items.length === 0 && zone.ofRooms.length === 0}<p class="dim">No zone jobs yet.</p>{/if}
+	{#if items.length === 0 && zone.ofRooms.length === 0}<p class="dim my-2">No zone jobs yet.</p>{/if}
 	<details>
-		<summary class="text-link">Rename, move or remove</summary>
+		<summary class="text-link list-none cursor-pointer">Rename, move or remove</summary>
 		<EditForm values={{ op: 'changeZone', zone: zone.id }} {view} class="facts">
 			<TextField label="Name" name="name" value={zone.name} maxlength={80} required />
 			<Choice
@@ -143,103 +161,14 @@
 {/if}
 
 <style>
-	header {
-		display: flex;
-		align-items: center;
-		gap: 14px;
-	}
-	header a {
-		margin-left: auto;
-	}
-	.swatch {
-		position: relative;
-		width: 50px;
-		height: 50px;
-		flex: none;
-	}
 	.swatch :global(svg) {
 		position: absolute;
 		inset: 0;
-	}
-	.swatch .plate {
-		position: absolute;
-		inset: 7px;
-	}
-	h3 {
-		margin-top: 10px;
-		font-size: 1.0625rem;
-	}
-	p.dim {
-		margin: 8px 0;
 	}
 	:global(form.clutter) {
 		display: flex;
 		flex-wrap: wrap;
 		align-items: center;
 		gap: 8px;
-	}
-	ol {
-		list-style: none;
-		margin: 6px 0 12px;
-		padding: 0;
-		max-height: max(340px, calc(100svh - 400px));
-		overflow: auto;
-		outline: none;
-	}
-	li {
-		display: flex;
-		align-items: center;
-		gap: 10px;
-		padding: 5px 2px;
-		border-bottom: 1px solid var(--tin-1);
-		background: var(--enamel);
-	}
-	li:focus-visible {
-		border-radius: 4px;
-		box-shadow: inset 0 0 0 3px var(--cobalt-ink);
-	}
-	.grip {
-		color: var(--tin-2);
-		cursor: grab;
-		letter-spacing: -3px;
-		padding-right: 4px;
-	}
-	.what {
-		flex: 1;
-		min-width: 0;
-		display: grid;
-		line-height: 1.2;
-	}
-	.what a {
-		color: var(--ink);
-		font-weight: 500;
-		text-decoration: none;
-	}
-	.what a:hover {
-		text-decoration: underline;
-	}
-	.what .dim {
-		font-size: 0.9375rem;
-	}
-	li .text-link {
-		font-size: 0.9375rem;
-	}
-	.arrows {
-		display: flex;
-	}
-	.arrows button {
-		width: 30px;
-		height: 36px;
-		border: 0;
-		background: none;
-		color: var(--cobalt-ink);
-		font-size: 1.125rem;
-	}
-	.arrows button:disabled {
-		color: var(--tin-1);
-	}
-	details summary {
-		list-style: none;
-		cursor: pointer;
 	}
 </style>

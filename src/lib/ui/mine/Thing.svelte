@@ -25,7 +25,12 @@
 	};
 </script>
 
-<svg class:faded width={size} height={size * 0.8} viewBox="0 0 100 80" aria-hidden="true"
+<svg
+	class={['block flex-none', faded ? 'text-tin-text' : 'text-ink']}
+	width={size}
+	height={size * 0.8}
+	viewBox="0 0 100 80"
+	aria-hidden="true"
 	><path
 		d={DRAWN[name] ?? DRAWN.broom}
 		fill="none"
@@ -35,14 +40,3 @@
 		stroke-linejoin="round"
 	/></svg
 >
-
-<style>
-	svg {
-		display: block;
-		flex: none;
-		color: var(--ink);
-	}
-	.faded {
-		color: var(--tin-text);
-	}
-</style>

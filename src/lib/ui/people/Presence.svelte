@@ -4,17 +4,32 @@
 	let { days, rows }: { days: CrewView['days']; rows: CrewView['presence'] } = $props();
 </script>
 
-<table>
-	<caption>
-		<span class="title">Who is home, next two weeks</span>
-		<span class="key dim" aria-hidden="true"
-			><span class="stitch long"></span> all day <span class="stitch short"></span> a part</span
+<table class="w-full [border-collapse:collapse] [table-layout:fixed]">
+	<caption class="text-left pb-1.5 max-sm:wrap-anywhere">
+		<span class="font-display text-h3 mr-5">Who is home, next two weeks</span>
+		<span class="dim whitespace-nowrap max-sm:whitespace-normal" aria-hidden="true"
+			><span
+				class="w-7.5 top-2.5 h-1.75 rounded-[4px] bg-cobalt-ink static inline-block align-middle mr-1 ml-3"
+			></span>
+			all day
+			<span
+				class="w-3.5 top-2.5 h-1.75 rounded-[4px] bg-cobalt-ink static inline-block align-middle mr-1 ml-3"
+			></span> a part</span
 		>
 	</caption>
 	<thead>
 		<tr>
-			<td></td>
-			{#each days as day, i (day.name)}<th scope="col" class:today={day.isToday} class:second={i === 7}
+			<td class="relative h-7 w-25 max-sm:w-19 max-sm:text-[0.9375rem]"></td>
+			{#each days as day, i (day.name)}<th
+					class={[
+						'h-7',
+						day.isToday
+							? 'bg-enamel-hi [box-shadow:-2px_0_0_var(--cobalt-ink),2px_0_0_var(--cobalt-ink)] text-cobalt-ink font-name rounded-[8px_8px_0_0] [box-shadow:-2px_0_0_var(--cobalt-ink),2px_0_0_var(--cobalt-ink),0_-2px_0_var(--cobalt-ink)]'
+							: 'font-normal text-tin-text',
+						i === 7 && 'border-l-2 [border-left-style:dashed] border-l-linen-deep'
+					]}
+					scope="col"
+					class:today={day.isToday}
 					><span aria-hidden="true">{day.letter}</span><span class="sr">{day.name}</span></th
 				>{/each}
 		</tr>
@@ -22,15 +37,27 @@
 	<tbody>
 		{#each rows as row, i (i)}
 			<tr>
-				<th scope="row">{row.name}</th>
+				<th
+					class="h-7 w-25 text-left text-ink font-name wrap-anywhere pr-2 max-sm:w-19 max-sm:text-[0.9375rem]"
+					scope="row">{row.name}</th
+				>
 				{#each row.days as day, n (n)}
-					<td class:today={days[n]?.isToday} class:second={n === 7}>
+					<td
+						class={[
+							'relative h-7',
+							days[n]?.isToday &&
+								'bg-enamel-hi [box-shadow:-2px_0_0_var(--cobalt-ink),2px_0_0_var(--cobalt-ink)] text-cobalt-ink font-name',
+							n === 7 && 'border-l-2 [border-left-style:dashed] border-l-linen-deep'
+						]}
+						class:today={days[n]?.isToday}
+					>
 						<span class="sr">{day.words}</span>
 						{#if day.kind === 'away'}
-							<span class="away" aria-hidden="true"></span>
+							<span class="absolute left-[calc(50%_-_5px)] top-3.25 w-2.5 h-0.5 bg-tin-2" aria-hidden="true"
+							></span>
 						{:else}
 							<span
-								class="stitch"
+								class="absolute top-2.5 h-1.75 rounded-[4px] bg-cobalt-ink"
 								aria-hidden="true"
 								style:left="{day.kind === 'all' ? 8 : 8 + day.from * 84}%"
 								style:width="{day.kind === 'all' ? 84 : Math.max(22, (day.to - day.from) * 84)}%"
@@ -44,106 +71,11 @@
 </table>
 
 <style>
-	table {
-		width: 100%;
-		border-collapse: collapse;
-		table-layout: fixed;
-	}
-	caption {
-		text-align: left;
-		padding-bottom: 6px;
-	}
-	caption .title {
-		font-family: var(--font-display);
-		font-size: 1.3125rem;
-		margin-right: 20px;
-	}
-	.key {
-		white-space: nowrap;
-	}
-	.key .stitch {
-		position: static;
-		display: inline-block;
-		vertical-align: middle;
-		margin: 0 4px 0 12px;
-	}
-	.long {
-		width: 30px;
-	}
-	.short {
-		width: 14px;
-	}
-	th {
-		font-weight: 400;
-		color: var(--tin-text);
-		height: 28px;
-	}
-	tbody th {
-		width: 100px;
-		text-align: left;
-		color: var(--ink);
-		font-weight: var(--w-name);
-		overflow-wrap: anywhere;
-		padding-right: 8px;
-	}
-	thead td {
-		width: 100px;
-	}
-	td {
-		position: relative;
-		height: 28px;
-	}
-	.stitch {
-		position: absolute;
-		top: 10px;
-		height: 7px;
-		border-radius: 4px;
-		background: var(--cobalt-ink);
-	}
-	.away {
-		position: absolute;
-		left: calc(50% - 5px);
-		top: 13px;
-		width: 10px;
-		height: 2px;
-		background: var(--tin-2);
-	}
-	.today {
-		background: var(--enamel-hi);
-		box-shadow:
-			-2px 0 0 var(--cobalt-ink),
-			2px 0 0 var(--cobalt-ink);
-		color: var(--cobalt-ink);
-		font-weight: var(--w-name);
-	}
-	thead .today {
-		border-radius: 8px 8px 0 0;
-		box-shadow:
-			-2px 0 0 var(--cobalt-ink),
-			2px 0 0 var(--cobalt-ink),
-			0 -2px 0 var(--cobalt-ink);
-	}
 	tr:last-child .today {
 		border-radius: 0 0 8px 8px;
 		box-shadow:
 			-2px 0 0 var(--cobalt-ink),
 			2px 0 0 var(--cobalt-ink),
 			0 2px 0 var(--cobalt-ink);
-	}
-	.second {
-		border-left: 2px dashed var(--linen-deep);
-	}
-	@media (max-width: 640px) {
-		.key {
-			white-space: normal;
-		}
-		caption {
-			overflow-wrap: anywhere;
-		}
-		tbody th,
-		thead td {
-			width: 76px;
-			font-size: 0.9375rem;
-		}
 	}
 </style>

@@ -19,48 +19,77 @@
 	};
 </script>
 
-<div class="rail" role="list">
-	<span class="bar" aria-hidden="true"></span>
+<div
+	class="relative grid grid-cols-[repeat(auto-fit,minmax(min(176px,100%),1fr))] gap-x-3 gap-y-5 px-edge pt-4 pb-3.5 max-sm:grid-cols-[1fr_1fr] max-sm:[padding-inline:16px]"
+	role="list"
+>
+	<span
+		class="absolute left-0 right-0 top-0 h-2.75 bg-enamel-hi [border-block:2.5px_solid_var(--cobalt-ink)]"
+		aria-hidden="true"
+	></span>
 	{#each people as one (one.id)}
 		{@const w = length(one.weekPart)}
 		{@const f = length(one.fourPart)}
 		{@const s = length(one.share)}
-		<div class="person" role="listitem">
+		<div class="relative min-w-0" role="listitem">
 			<h2>
-				<a href="/people/{one.id}">{one.name}</a>
+				<a
+					class="block px-5 pt-1.25 pb-1.5 wrap-anywhere text-inherit no-underline hover:underline hover:decoration-2 hover:underline-offset-4"
+					href="/people/{one.id}">{one.name}</a
+				>
 			</h2>
 			<svg
-				class="towels"
+				class="block mt-6.5 mb-0 mr-0 -ml-1 overflow-visible max-sm:w-full max-sm:h-auto"
 				width="164"
 				height={Math.max(w, f, s) + 14}
 				viewBox="-4 -4 164 {Math.max(w, f, s) + 14}"
 				aria-hidden="true"
 			>
-				<path d="M42 -32V-8Q42 4 34 2M122 -32V-8Q122 4 114 2" class="hook" />
+				<path
+					d="M42 -32V-8Q42 4 34 2M122 -32V-8Q122 4 114 2"
+					class="fill-none stroke-tin-2 stroke-5 [stroke-linecap:round]"
+				/>
 				{#if w > 1}
-					<path d={towel(2, 80, w)} class="week" />
+					<path
+						d={towel(2, 80, w)}
+						class="fill-enamel-hi stroke-cobalt-ink stroke-2 [stroke-linejoin:round]"
+					/>
 					{#if w > 44}
-						<path d="M30 26Q24 60 24 {w - 22}M54 26Q60 60 60 {w - 22}" class="fold" />
-						<path d="M3 {w - 16}H81M3 {w - 10}H81" class="band" />
+						<path
+							d="M30 26Q24 60 24 {w - 22}M54 26Q60 60 60 {w - 22}"
+							class="fill-none stroke-tin-1 stroke-[1.6]"
+						/>
+						<path d="M3 {w - 16}H81M3 {w - 10}H81" class="band stroke-cobalt-ink stroke-[2.2]" />
 					{/if}
 				{/if}
 				{#if f > 1}
-					<path d={towel(96, 54, f)} class="four" />
+					<path
+						d={towel(96, 54, f)}
+						class="fill-linen-hi stroke-tin-2 stroke-[1.6] [stroke-linejoin:round]"
+					/>
 					{#if f > 44}
-						<path d="M115 26Q111 60 111 {f - 22}M132 26Q136 60 136 {f - 22}" class="fold" />
-						<path d="M97 {f - 12}H149" class="linen-band" />
+						<path
+							d="M115 26Q111 60 111 {f - 22}M132 26Q136 60 136 {f - 22}"
+							class="fill-none stroke-tin-1 stroke-[1.6]"
+						/>
+						<path d="M97 {f - 12}H149" class="stroke-linen-deep stroke-5" />
 					{/if}
 				{/if}
-				<path d="M-4 {s}H158" class="thread-under" />
-				<path d="M-4 {s}H158" class="thread" />
+				<path d="M-4 {s}H158" class="stroke-enamel stroke-6" />
+				<path d="M-4 {s}H158" class="stroke-ink stroke-3 [stroke-dasharray:10_6]" />
 			</svg>
-			<p class="now"><b>{one.week}</b> of {one.weekAgreed} min this week</p>
-			<p class="dim">{one.four} of {one.fourAgreed} in four weeks</p>
-			{#if one.hidden > 0}<p class="dim">{one.hidden} of it planning, errands</p>{/if}
-			<p class="words" class:heavy={one.heavy}>{one.words}</p>
-			{#if one.carries}<p class="mark-line"><Glyph name="yoke" size={24} /> {one.carries}</p>{/if}
+			<p class="now mt-2 text-tin-text">
+				<b class="text-[1.375rem] font-figure text-ink">{one.week}</b> of {one.weekAgreed} min this week
+			</p>
+			<p class="dim mt-0.5">{one.four} of {one.fourAgreed} in four weeks</p>
+			{#if one.hidden > 0}<p class="dim mt-0.5">{one.hidden} of it planning, errands</p>{/if}
+			<p class={['mt-0.5 font-name', one.heavy && 'text-brass-text']}>{one.words}</p>
+			{#if one.carries}<p class="mt-0.5 flex items-center gap-2">
+					<Glyph name="yoke" size={24} />
+					{one.carries}
+				</p>{/if}
 			{#if one.ribbon}
-				<p class="mark-line">
+				<p class="mt-0.5 flex items-center gap-2">
 					<svg width="24" height="24" viewBox="0 0 32 32" aria-hidden="true"
 						><path
 							d="M16 14Q6 4 5 12T16 14Q26 4 27 12T16 14M16 15L9 28M16 15L23 28"
@@ -78,26 +107,6 @@
 </div>
 
 <style>
-	.rail {
-		position: relative;
-		display: grid;
-		grid-template-columns: repeat(auto-fit, minmax(min(176px, 100%), 1fr));
-		gap: 20px 12px;
-		padding: 16px calc(var(--page-edge) - var(--rim)) 14px;
-	}
-	.bar {
-		position: absolute;
-		left: 0;
-		right: 0;
-		top: 0;
-		height: 11px;
-		background: var(--enamel-hi);
-		border-block: 2.5px solid var(--cobalt-ink);
-	}
-	.person {
-		position: relative;
-		min-width: 0;
-	}
 	h2 {
 		margin: 0;
 		width: max-content;
@@ -112,100 +121,5 @@
 			inset -4px 0 0 var(--enamel-hi),
 			inset -6px 0 0 var(--cobalt-ink);
 		font-size: 1.3125rem;
-	}
-	h2 a {
-		display: block;
-		padding: 5px 20px 6px;
-		/* A long name takes more lines, and stays on its tape. */
-		overflow-wrap: anywhere;
-		color: inherit;
-		text-decoration: none;
-	}
-	h2 a:hover {
-		text-decoration: underline;
-		text-decoration-thickness: 2px;
-		text-underline-offset: 4px;
-	}
-	.towels {
-		display: block;
-		margin: 26px 0 0 -4px;
-		overflow: visible;
-	}
-	.hook {
-		fill: none;
-		stroke: var(--tin-2);
-		stroke-width: 5;
-		stroke-linecap: round;
-	}
-	.week {
-		fill: var(--enamel-hi);
-		stroke: var(--cobalt-ink);
-		stroke-width: 2;
-		stroke-linejoin: round;
-	}
-	.four {
-		fill: var(--linen-hi);
-		stroke: var(--tin-2);
-		stroke-width: 1.6;
-		stroke-linejoin: round;
-	}
-	.fold {
-		fill: none;
-		stroke: var(--tin-1);
-		stroke-width: 1.6;
-	}
-	.band {
-		stroke: var(--cobalt-ink);
-		stroke-width: 2.2;
-	}
-	.linen-band {
-		stroke: var(--linen-deep);
-		stroke-width: 5;
-	}
-	.thread {
-		stroke: var(--ink);
-		stroke-width: 3;
-		stroke-dasharray: 10 6;
-	}
-	.thread-under {
-		stroke: var(--enamel);
-		stroke-width: 6;
-	}
-	p {
-		margin: 2px 0 0;
-	}
-	.now {
-		margin-top: 8px;
-	}
-	.now b {
-		font-size: 1.375rem;
-		font-weight: var(--w-figure);
-	}
-	.now {
-		color: var(--tin-text);
-	}
-	.now b {
-		color: var(--ink);
-	}
-	.words {
-		font-weight: var(--w-name);
-	}
-	.heavy {
-		color: var(--brass-text);
-	}
-	.mark-line {
-		display: flex;
-		align-items: center;
-		gap: 8px;
-	}
-	@media (max-width: 640px) {
-		.rail {
-			grid-template-columns: 1fr 1fr;
-			padding-inline: 16px;
-		}
-		.towels {
-			width: 100%;
-			height: auto;
-		}
 	}
 </style>

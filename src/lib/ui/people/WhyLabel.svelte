@@ -8,21 +8,29 @@
 </script>
 
 <Label title={why.title}>
-	<p class="dim">{why.when}</p>
-	<ul>
-		{#each why.reasons as reason, i (i)}<li>{reason}</li>{/each}
+	<p class="dim my-0.5">{why.when}</p>
+	<ul class="my-1.5">
+		{#each why.reasons as reason, i (i)}<li
+				class="relative pl-7.5 my-1 before:absolute before:left-0 before:top-[0.55em] before:w-4.5 before:h-1.25 before:rounded-[3px] before:bg-cobalt-ink"
+			>
+				{reason}
+			</li>{/each}
 	</ul>
 	{#if why.could.length > 0}
-		<p>
+		<p class="my-0.5">
 			<span class="dim">Could also:</span>
 			<b>{why.could.map((one) => `${one.name}${one.words ? `, ${one.words}` : ''}`).join('; ')}</b>
 		</p>
 	{/if}
 	{#if full && why.cannot.length > 0}
 		<details>
-			<summary>Why not the others</summary>
-			<ul>
-				{#each why.cannot as one, i (i)}<li>{one.words}</li>{/each}
+			<summary class="cursor-pointer min-h-8 text-cobalt-ink font-name">Why not the others</summary>
+			<ul class="my-1.5">
+				{#each why.cannot as one, i (i)}<li
+						class="relative pl-7.5 my-1 before:absolute before:left-0 before:top-[0.55em] before:w-4.5 before:h-1.25 before:rounded-[3px] before:bg-cobalt-ink"
+					>
+						{one.words}
+					</li>{/each}
 			</ul>
 		</details>
 	{/if}
@@ -41,35 +49,3 @@
 		{/if}
 	{/snippet}
 </Label>
-
-<style>
-	p {
-		margin: 2px 0;
-	}
-	ul {
-		list-style: none;
-		margin: 6px 0;
-		padding: 0;
-	}
-	li {
-		position: relative;
-		padding-left: 30px;
-		margin: 4px 0;
-	}
-	li::before {
-		content: '';
-		position: absolute;
-		left: 0;
-		top: 0.55em;
-		width: 18px;
-		height: 5px;
-		border-radius: 3px;
-		background: var(--cobalt-ink);
-	}
-	summary {
-		cursor: pointer;
-		min-height: 32px;
-		color: var(--cobalt-ink);
-		font-weight: var(--w-name);
-	}
-</style>

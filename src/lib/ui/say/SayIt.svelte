@@ -46,12 +46,12 @@
 	}
 </script>
 
-<div class="say">
-	<form method="get" action="/say" onsubmit={enter}>
+<div>
+	<form class="flex gap-2.5" method="get" action="/say" onsubmit={enter}>
 		<label for="say-text" class="sr">Type a command</label>
 		<input
 			id="say-text"
-			class="field"
+			class="field flex-1 min-w-0 text-[1.25rem]"
 			name="text"
 			maxlength="200"
 			autocomplete="off"
@@ -62,12 +62,12 @@
 		/>
 		<button class="plain">Show what it does</button>
 	</form>
-	<div class="preview linen" aria-live="polite">
+	<div class="preview linen mt-3.5 py-4 px-4.5 [border-block:var(--stitch)]" aria-live="polite">
 		<p><b>{told || said.says}</b></p>
 		{#if said.list.length > 0}
-			<ul>
+			<ul class="mt-2.5">
 				{#each said.list as one (one.href)}
-					<li>
+					<li class="flex items-center gap-2.5 min-h-10">
 						<Glyph name="late" size={22} /><a href={one.href} onclick={() => onended?.()}>{one.name}</a><span
 							class="dim">{one.words}</span
 						>
@@ -100,7 +100,7 @@
 			>
 		{/if}
 		{#if said.suggestions.length > 0}
-			<p class="suggestions">
+			<p class="mt-3 flex flex-wrap gap-2">
 				{#each said.suggestions as words (words)}<button
 						type="button"
 						class="plain"
@@ -112,41 +112,7 @@
 </div>
 
 <style>
-	.say form {
-		display: flex;
-		gap: 10px;
-	}
-	.say .field {
-		flex: 1;
-		min-width: 0;
-		font-size: 1.25rem;
-	}
-	.preview {
-		margin-top: 14px;
-		padding: 16px 18px;
-		border-block: var(--stitch);
-	}
-	.preview p {
-		margin: 0;
-	}
 	.preview :global(.sign) {
-		margin-top: 12px;
-	}
-	ul {
-		list-style: none;
-		margin: 10px 0 0;
-		padding: 0;
-	}
-	li {
-		display: flex;
-		align-items: center;
-		gap: 10px;
-		min-height: 40px;
-	}
-	.preview .suggestions {
-		display: flex;
-		flex-wrap: wrap;
-		gap: 8px;
 		margin-top: 12px;
 	}
 </style>

@@ -60,8 +60,11 @@
 </script>
 
 <div class="top">
-	<p class="head"><b>The year</b><span>{view.year}</span></p>
+	<p class="flex justify-between items-baseline text-tin-text">
+		<b class="font-display font-normal text-[1.625rem] text-ink">The year</b><span>{view.year}</span>
+	</p>
 	<svg
+		class="block w-[calc(100%_+_30px)] my-0 -mx-3.75 h-auto [touch-action:pan-y] select-none"
 		viewBox="-195 -502 390 238"
 		role="group"
 		aria-label="The weeks of {view.year}"
@@ -81,7 +84,7 @@
 					d="M{at(month.start, NAMES)}A{NAMES} {NAMES} 0 0 1 {at(month.start + month.days, NAMES)}"
 					fill="none"
 				/>
-				<text class="month"
+				<text class="font-display text-[20px] fill-ink"
 					><textPath href="#{uid}-m{i}" startOffset="50%" text-anchor="middle">{month.name}</textPath></text
 				>
 			{/each}
@@ -96,16 +99,28 @@
 					onclick={press}
 				>
 					<path
+						class={[week.past && !own && 'opacity-40']}
 						d={shape}
 						fill={week.weave && !week.paused ? `url(#weave-${week.weave})` : 'var(--enamel-hi)'}
-						class:past={week.past && !own}
 					/>
 					{#if week.paused}<path d={shape} fill="url(#linen-cloth)" opacity="0.8" />{/if}
-					{#if own}<path d={shape} class="own" />
+					{#if own}<path d={shape} class="fill-none stroke-cobalt-ink stroke-4 [stroke-linejoin:round]" />
 					{:else if week.zone !== null && week.days > 4}
-						<g transform="translate({at(week.start + week.days / 2, 366)})" class:past={week.past}>
-							<rect x="-12" y="-12" width="24" height="24" rx="5" class="sign-plate" />
-							<text class="number" y="5">{week.zone}</text>
+						<g
+							class={[week.past && 'opacity-40']}
+							transform="translate({at(week.start + week.days / 2, 366)})"
+						>
+							<rect
+								x="-12"
+								y="-12"
+								width="24"
+								height="24"
+								rx="5"
+								class="fill-enamel-hi stroke-cobalt-ink stroke-2"
+							/>
+							<text class="text-[14px] font-plate fill-cobalt-ink [text-anchor:middle]" y="5"
+								>{week.zone}</text
+							>
 						</g>
 					{/if}
 				</a>
@@ -124,106 +139,17 @@
 		<circle cy="-486" r="8" fill="var(--enamel)" stroke="var(--cobalt-ink)" stroke-width="4" />
 		<circle cy="-324" r="6" fill="var(--cobalt-ink)" />
 	</svg>
-	<div class="under">
+	<div class="grid grid-cols-[46px_minmax(0,1fr)_46px] items-center gap-2.5 relative -mt-7.5 text-center">
 		<a class="arrow" href={hrefOf(view.before)} aria-label="The week before" data-sveltekit-noscroll>‹</a>
-		<p>
-			<span class="zone"
-				>{#if view.middle.number !== null}<span class="plate-sign">{view.middle.number}</span>{/if}<b
-					>{view.middle.name}</b
-				></span
+		<p class="grid justify-items-center gap-1">
+			<span class="inline-flex items-center gap-2.5 font-display text-[1.5rem] leading-[1.1]"
+				>{#if view.middle.number !== null}<span
+						class="inline-grid place-items-center flex-none w-8.5 h-8.5 rounded-[var(--r-plate)] bg-enamel-hi border-2 border-cobalt-ink [box-shadow:var(--sh-plate)] text-cobalt-ink font-text font-plate text-[1.125rem]"
+						>{view.middle.number}</span
+					>{/if}<b class="font-normal">{view.middle.name}</b></span
 			>
 			<span class="dim">{view.middle.span}{view.middle.progress ? `, ${view.middle.progress}` : ''}</span>
 		</p>
 		<a class="arrow" href={hrefOf(view.after)} aria-label="The week after" data-sveltekit-noscroll>›</a>
 	</div>
 </div>
-
-<style>
-	.head {
-		display: flex;
-		justify-content: space-between;
-		align-items: baseline;
-		color: var(--tin-text);
-	}
-	.head b {
-		font-family: var(--font-display);
-		font-weight: 400;
-		font-size: 1.625rem;
-		color: var(--ink);
-	}
-	svg {
-		display: block;
-		/* The dial runs off both sides of the tray. */
-		width: calc(100% + 30px);
-		margin: 0 -15px;
-		height: auto;
-		touch-action: pan-y;
-		user-select: none;
-	}
-	.month {
-		font-family: var(--font-display);
-		font-size: 20px;
-		fill: var(--ink);
-	}
-	.past {
-		opacity: 0.4;
-	}
-	.own {
-		fill: none;
-		stroke: var(--cobalt-ink);
-		stroke-width: 4;
-		stroke-linejoin: round;
-	}
-	.sign-plate {
-		fill: var(--enamel-hi);
-		stroke: var(--cobalt-ink);
-		stroke-width: 2;
-	}
-	.number {
-		font-size: 14px;
-		font-weight: 780;
-		fill: var(--cobalt-ink);
-		text-anchor: middle;
-	}
-	.under {
-		display: grid;
-		grid-template-columns: 46px minmax(0, 1fr) 46px;
-		align-items: center;
-		gap: 10px;
-		/* The words stand in the hub of the dial. */
-		position: relative;
-		margin-top: -30px;
-		text-align: center;
-	}
-	.under p {
-		display: grid;
-		justify-items: center;
-		gap: 4px;
-	}
-	.zone {
-		display: inline-flex;
-		align-items: center;
-		gap: 10px;
-		font-family: var(--font-display);
-		font-size: 1.5rem;
-		line-height: 1.1;
-	}
-	.zone b {
-		font-weight: 400;
-	}
-	.plate-sign {
-		display: inline-grid;
-		place-items: center;
-		flex: none;
-		width: 34px;
-		height: 34px;
-		border-radius: var(--r-plate);
-		background: var(--enamel-hi);
-		border: 2px solid var(--cobalt-ink);
-		box-shadow: var(--sh-plate);
-		color: var(--cobalt-ink);
-		font-family: var(--font-text);
-		font-weight: 780;
-		font-size: 1.125rem;
-	}
-</style>

@@ -48,18 +48,26 @@
 	/><input type="hidden" name="to" value={moved?.to ?? ''} />
 </form>
 
-<div class="week">
-	<span class="strip" aria-hidden="true"
+<div class="week relative pl-7.5">
+	<span class="strip absolute left-0 top-1 bottom-1 w-5 bg-linen-hi shadow-cloth" aria-hidden="true"
 		>{#if weave}<Weave {weave} />{/if}</span
 	>
 	{#each view.days as day (day.date)}
-		<section class="day" class:today={day.isToday} class:past={day.isPast} aria-label={day.name}>
+		<section
+			class="day relative grid grid-cols-[76px_1fr] gap-1.5 px-0 pt-1.75 pb-1.25 max-sm:grid-cols-[62px_minmax(0,1fr)]"
+			class:today={day.isToday}
+			class:past={day.isPast}
+			aria-label={day.name}
+		>
 			<header>
-				<h3>{day.name}</h3>
-				{#if day.isToday}<b>today</b>{:else if day.subject}<span class="dim">{day.subject}</span>{/if}
+				<h3 class={['m-0 text-tag whitespace-nowrap', day.isToday && 'text-cobalt-ink']}>{day.name}</h3>
+				{#if day.isToday}<b class="text-[0.9375rem] leading-[1.1]">today</b>{:else if day.subject}<span
+						class="dim text-[0.9375rem] leading-[1.1]">{day.subject}</span
+					>{/if}
 			</header>
-			<div class="what">
+			<div class="min-w-0">
 				<ul
+					class="min-h-6 rounded-[6px] [outline:none]"
 					use:dndzone={{
 						items: hung[day.date] ?? [],
 						type: 'turns',
@@ -74,16 +82,27 @@
 					aria-label="Jobs of {day.name}"
 				>
 					{#each hung[day.date] ?? [] as item (item.id)}
-						<li aria-label="{item.name}, {item.who}, {minutesText(item.minutes)} minutes">
+						<li
+							class="flex items-center gap-2.5 min-h-7 max-sm:flex-wrap max-sm:gap-x-2.5 max-sm:gap-y-0 focus-visible:rounded-[4px] focus-visible:[box-shadow:inset_0_0_0_3px_var(--cobalt-ink)]"
+							aria-label="{item.name}, {item.who}, {minutesText(item.minutes)} minutes"
+						>
 							<Glyph name={item.glyph} size={22} />
 							{#if item.movable}
 								<button
-									class="name"
+									class="name flex-1 min-w-0 wrap-anywhere text-ink text-left [background:none] border-0 min-h-7 block py-0.75 px-0 leading-[1.3] hover:underline hover:underline-offset-3"
 									aria-expanded={open === item.id}
 									onclick={() => (open = open === item.id ? null : item.id)}>{item.name}</button
 								>
-							{:else}<span class="name">{item.name}</span>{/if}
-							<span class="dim who">{item.who}</span><b class="min">{minutesText(item.minutes)} min</b>
+							{:else}<span
+									class="name flex-1 min-w-0 wrap-anywhere text-ink text-left [background:none] border-0 min-h-7 block py-0.75 px-0 leading-[1.3]"
+									>{item.name}</span
+								>{/if}
+							<span
+								class={[
+									'dim max-w-[34%] text-right leading-tight max-sm:order-3 max-sm:flex-[1_0_100%] max-sm:max-w-none max-sm:pl-8 max-sm:text-left',
+									day.isPast && 'max-sm:hidden'
+								]}>{item.who}</span
+							><b class="whitespace-nowrap min-w-13.5 text-right">{minutesText(item.minutes)} min</b>
 						</li>
 					{/each}
 				</ul>
@@ -99,9 +118,9 @@
 						<a class="text-link" href="/house/job/{item.line.split('/')[0]}">Change this job</a>
 					</div>
 				{/each}
-				<p class="foot">
+				<p class="flex gap-4 text-[0.9375rem]">
 					{#if day.isPast && day.items.length > PAST_LINES}<a
-							class="text-link"
+							class="text-link ml-auto text-[0.9375rem] min-h-6"
 							href="/history?open={day.date}">and {day.items.length - PAST_LINES} more</a
 						>{/if}
 					{#if day.basics > 0}<span class="dim"
@@ -110,7 +129,7 @@
 					{#if day.note}<span class="dim">{day.note}</span>{/if}
 					{#each day.busy as busy, i (i)}<span class="dim">{busy}</span>{/each}
 					{#if !day.isPast}<button
-							class="text-link"
+							class="text-link ml-auto text-[0.9375rem] min-h-6"
 							aria-expanded={adding === day.date}
 							onclick={() => (adding = adding === day.date ? null : day.date)}
 							aria-label="Add one on {day.name}">Add a job</button
@@ -138,32 +157,9 @@
 </div>
 
 <style>
-	.week {
-		position: relative;
-		padding-left: 30px;
-	}
-	.what {
-		min-width: 0;
-	}
-	.strip {
-		position: absolute;
-		left: 0;
-		top: 4px;
-		bottom: 4px;
-		width: 20px;
-		background: var(--linen-hi);
-		box-shadow: var(--sh-cloth);
-	}
 	.strip :global(svg) {
 		position: absolute;
 		inset: 0;
-	}
-	.day {
-		position: relative;
-		display: grid;
-		grid-template-columns: 76px 1fr;
-		gap: 6px;
-		padding: 7px 0 5px;
 	}
 	.day + .day {
 		border-top: var(--stitch);
@@ -179,83 +175,12 @@
 	.today + .day {
 		border-top: 0;
 	}
-	h3 {
-		margin: 0;
-		font-size: 1.1875rem;
-		white-space: nowrap;
-	}
-	.today h3 {
-		color: var(--cobalt-ink);
-	}
-	header b,
-	header .dim {
-		font-size: 0.9375rem;
-		line-height: 1.1;
-	}
 	.past h3,
 	.past .name {
 		color: var(--tin-text);
 	}
-	ul {
-		list-style: none;
-		margin: 0;
-		padding: 0;
-		min-height: 24px;
-		border-radius: 6px;
-		outline: none;
-	}
 	ul:global(.over) {
 		background: var(--cobalt-wash);
-	}
-	li {
-		display: flex;
-		align-items: center;
-		gap: 10px;
-		min-height: 28px;
-	}
-	li:focus-visible {
-		border-radius: 4px;
-		box-shadow: inset 0 0 0 3px var(--cobalt-ink);
-	}
-	.name {
-		flex: 1;
-		min-width: 0;
-		overflow-wrap: anywhere;
-		font: inherit;
-		color: var(--ink);
-		text-align: left;
-		background: none;
-		border: 0;
-		padding: 0;
-		min-height: 28px;
-		display: block;
-		padding: 3px 0;
-		line-height: 1.3;
-	}
-	button.name:hover {
-		text-decoration: underline;
-		text-underline-offset: 3px;
-	}
-	.who {
-		max-width: 34%;
-		text-align: right;
-		line-height: 1.2;
-	}
-	.min {
-		white-space: nowrap;
-		min-width: 54px;
-		text-align: right;
-	}
-	.foot {
-		display: flex;
-		gap: 16px;
-		margin: 0;
-		font-size: 0.9375rem;
-	}
-	.foot .text-link {
-		margin-left: auto;
-		font-size: 0.9375rem;
-		min-height: 24px;
 	}
 	.week :global(.acts),
 	.acts :global(form),
@@ -276,25 +201,5 @@
 		font-size: 1rem;
 		flex: 1;
 		min-width: 0;
-	}
-	@media (max-width: 640px) {
-		.day {
-			grid-template-columns: 62px minmax(0, 1fr);
-		}
-		/* Whose it is stands below, on days that are not over. */
-		li {
-			flex-wrap: wrap;
-			gap: 0 10px;
-		}
-		.who {
-			order: 3;
-			flex: 1 0 100%;
-			max-width: none;
-			padding-left: 32px;
-			text-align: left;
-		}
-		.past .who {
-			display: none;
-		}
 	}
 </style>

@@ -5,8 +5,8 @@
 	let { running, step }: { running: Running; step: number | null } = $props();
 </script>
 
-<div class="three">
-	<div class="first">
+<div class="grid grid-cols-[1fr_1fr] gap-3 [--giant:calc(var(--target-wet)_*_0.38)]">
+	<div class="col-span-full [--giant:calc(var(--target-wet)_*_0.55)]">
 		<GiantButton {running} kind="jobDone" {step} label="Done" onpress={() => running.doneAtBell(step)} />
 	</div>
 	<GiantButton
@@ -24,16 +24,3 @@
 		onpress={() => running.press('fiveMore', null, {}, false)}
 	/>
 </div>
-
-<style>
-	.three {
-		display: grid;
-		grid-template-columns: 1fr 1fr;
-		gap: 12px;
-		--giant: calc(var(--target-wet) * 0.38);
-	}
-	.first {
-		grid-column: 1 / -1;
-		--giant: calc(var(--target-wet) * 0.55);
-	}
-</style>

@@ -35,22 +35,22 @@
 </script>
 
 <Drawer title="Change the jobs of this session" under="The order follows at once." {onclose} closeHref="?">
-	<h3>In this session</h3>
+	<h3 class="mt-4.5 mb-1 text-tag">In this session</h3>
 	<ul>
 		{#each [...coming, ...off] as one (one.line)}
-			<li>
+			<li class="flex items-center justify-between gap-3.5 min-h-12 border-b border-b-tin-1">
 				<span
 					>{one.name}{#if one.off}<span class="dim">, does not fit before the end any more</span>{/if}</span
 				>
-				<span class="acts">
+				<span class="acts flex items-center gap-4 whitespace-nowrap">
 					{#if clock.held.has(one.line)}<span class="dim">held</span>{:else}<button
-							class="text-link"
+							class="text-link min-h-11"
 							aria-label="Always keep {one.name}"
 							onclick={() => running.press('held', null, { line: one.line }, false)}
 							>Always keep this one</button
 						>{/if}
 					<button
-						class="text-link"
+						class="text-link min-h-11"
 						aria-label="Leave out {one.name}"
 						onclick={() => running.press('dropped', null, { line: one.line }, false)}>Leave out</button
 					>
@@ -59,13 +59,13 @@
 		{/each}
 	</ul>
 	{#if taken.length > 0}
-		<h3>Never gets</h3>
+		<h3 class="mt-4.5 mb-1 text-tag">Never gets</h3>
 		<ul>
 			{#each taken as one (one.line)}
-				<li>
+				<li class="flex items-center justify-between gap-3.5 min-h-12 border-b border-b-tin-1">
 					<span>{one.name}</span>
 					<button
-						class="text-link"
+						class="text-link min-h-11"
 						aria-label="Add back {one.name}"
 						onclick={() => running.press('added', null, { line: one.line }, false)}>Add back</button
 					>
@@ -74,13 +74,13 @@
 		</ul>
 	{/if}
 	{#if spare.length > 0}
-		<h3>Add another job</h3>
+		<h3 class="mt-4.5 mb-1 text-tag">Add another job</h3>
 		<ul>
 			{#each spare as one (one.line)}
-				<li>
+				<li class="flex items-center justify-between gap-3.5 min-h-12 border-b border-b-tin-1">
 					<span>{one.name} <span class="dim">{minutesText(one.minutes)} min</span></span>
 					<button
-						class="text-link"
+						class="text-link min-h-11"
 						aria-label="Add {one.name}"
 						onclick={() => running.press('added', null, { line: one.line }, false)}>Add it anyway</button
 					>
@@ -89,32 +89,3 @@
 		</ul>
 	{/if}
 </Drawer>
-
-<style>
-	h3 {
-		margin: 18px 0 4px;
-		font-size: 1.1875rem;
-	}
-	ul {
-		list-style: none;
-		margin: 0;
-		padding: 0;
-	}
-	li {
-		display: flex;
-		align-items: center;
-		justify-content: space-between;
-		gap: 14px;
-		min-height: 48px;
-		border-bottom: 1px solid var(--tin-1);
-	}
-	.acts {
-		display: flex;
-		align-items: center;
-		gap: 16px;
-		white-space: nowrap;
-	}
-	.text-link {
-		min-height: 44px;
-	}
-</style>

@@ -10,15 +10,20 @@
 	const worked = $derived(Math.max(0.5, running.clock.worked / 60_000));
 </script>
 
-<div class="cleared">
-	<div class="three" aria-hidden="true">
+<div
+	class="flex-1 grid grid-cols-[minmax(0,1fr)_minmax(0,1fr)] gap-12 items-center px-11 pt-6 pb-8 max-[901px]:grid-cols-[1fr] max-[901px]:gap-5 max-[901px]:py-5 max-[901px]:px-3.75"
+>
+	<div
+		class="grid grid-cols-[repeat(3,1fr)] gap-6 items-end border-b-5 border-b-tin-1 max-[901px]:max-h-50"
+		aria-hidden="true"
+	>
 		<Container kind="bin" count={clearing.counts.bin} />
 		<Container kind="give" count={clearing.counts.give} />
 		<Container kind="put" count={clearing.counts.put} />
 	</div>
 	<section>
-		<h1>{run.plan.clearing?.spot}: put away</h1>
-		<p class="sum">
+		<h1 class="text-[length:clamp(2rem,4vw,3rem)] wrap-anywhere">{run.plan.clearing?.spot}: put away</h1>
+		<p class="text-tag">
 			{clearing.counts.bin + clearing.counts.give + clearing.counts.put} things in
 			<b>{minutesText(worked)}</b>
 			min.
@@ -37,50 +42,8 @@
 				away.
 			</p>
 		{/if}
-		<p class="acts">
+		<p class="acts flex flex-wrap items-center gap-x-5.5 gap-y-3">
 			<a class="sign" href="/">Back to Today</a><span class="dim">Or take a break. Nothing rings.</span>
 		</p>
 	</section>
 </div>
-
-<style>
-	.cleared {
-		flex: 1;
-		display: grid;
-		grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
-		gap: 48px;
-		align-items: center;
-		padding: 24px 44px 32px;
-	}
-	.three {
-		display: grid;
-		grid-template-columns: repeat(3, 1fr);
-		gap: 24px;
-		align-items: end;
-		border-bottom: 5px solid var(--tin-1);
-	}
-	h1 {
-		font-size: clamp(2rem, 4vw, 3rem);
-		margin: 0;
-		overflow-wrap: anywhere;
-	}
-	.sum {
-		font-size: 1.1875rem;
-	}
-	.acts {
-		display: flex;
-		flex-wrap: wrap;
-		align-items: center;
-		gap: 12px 22px;
-	}
-	@media (max-width: 900px) {
-		.cleared {
-			grid-template-columns: 1fr;
-			gap: 20px;
-			padding: 20px 15px;
-		}
-		.three {
-			max-height: 200px;
-		}
-	}
-</style>

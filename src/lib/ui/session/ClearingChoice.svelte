@@ -15,10 +15,12 @@
 	];
 </script>
 
-<form class="choose" method="post" action="/timer?/start" use:once>
+<form class="flex-1 flex flex-col" method="post" action="/timer?/start" use:once>
 	<input type="hidden" name="id" value={view.formId} />
 	{@render hidden()}
-	<div class="where">
+	<div
+		class="flex flex-wrap gap-x-7.5 gap-y-3.5 items-end py-4.5 px-edge max-[901px]:py-3.5 max-[901px]:px-3.75"
+	>
 		<TextField
 			label="Which spot"
 			name="spot"
@@ -34,11 +36,12 @@
 			options={view.clearRooms.map((room) => ({ value: room.id, label: room.name }))}
 		/>
 		<fieldset class="bare-set">
-			<legend>How much of it</legend>
-			<span class="portions">
+			<legend class="block mb-1 p-0 text-tin-text">How much of it</legend>
+			<span class="flex gap-4.5">
 				{#each PORTIONS as [key, words], i (key)}
-					<label class="portion"
+					<label class="inline-flex items-center gap-2 min-h-11 whitespace-nowrap"
 						><input
+							class="w-5.5 h-5.5 [accent-color:var(--cobalt)]"
 							type="radio"
 							name="portion"
 							value={key}
@@ -49,99 +52,22 @@
 			</span>
 		</fieldset>
 	</div>
-	<div class="ready" aria-hidden="true">
+	<div
+		class="relative flex-1 grid grid-cols-[repeat(3,minmax(0,150px))] justify-center items-end gap-[6vw] min-h-50 px-5 pb-6 max-[901px]:gap-4 max-[901px]:min-h-42.5"
+		aria-hidden="true"
+	>
 		<Container kind="bin" count={null} />
 		<Container kind="give" count={null} />
 		<Container kind="put" count={null} />
-		<span class="floor"></span>
+		<span class="absolute left-0 right-0 bottom-5.5 h-1.25 bg-tin-1"></span>
 	</div>
-	<div class="linen foot">
-		<p>
+	<div
+		class="linen flex items-center justify-between gap-6 px-edge pt-4 pb-5 [border-top:var(--stitch)] max-[901px]:flex-col max-[901px]:items-stretch max-[901px]:px-3.75 max-[901px]:pt-3 max-[901px]:pb-3.5"
+	>
+		<p class="max-w-[62ch]">
 			<b>First get three containers:</b> bin, give away, put away. You stay in place while the clock runs. Afterwards
 			everything is put away, with a clock of its own.
 		</p>
 		<button class="sign">They are ready, start</button>
 	</div>
 </form>
-
-<style>
-	.choose {
-		flex: 1;
-		display: flex;
-		flex-direction: column;
-	}
-	.where {
-		display: flex;
-		flex-wrap: wrap;
-		gap: 14px 30px;
-		align-items: flex-end;
-		padding: 18px calc(var(--page-edge) - var(--rim));
-	}
-	legend {
-		display: block;
-		margin-bottom: 4px;
-		padding: 0;
-		color: var(--tin-text);
-	}
-	.portions {
-		display: flex;
-		gap: 18px;
-	}
-	.portion {
-		display: inline-flex;
-		align-items: center;
-		gap: 8px;
-		min-height: 44px;
-		white-space: nowrap;
-	}
-	.portion input {
-		width: 22px;
-		height: 22px;
-		accent-color: var(--cobalt);
-	}
-	.ready {
-		position: relative;
-		flex: 1;
-		display: grid;
-		grid-template-columns: repeat(3, minmax(0, 150px));
-		justify-content: center;
-		align-items: end;
-		gap: 6vw;
-		min-height: 200px;
-		padding: 0 20px 24px;
-	}
-	.floor {
-		position: absolute;
-		left: 0;
-		right: 0;
-		bottom: 22px;
-		height: 5px;
-		background: var(--tin-1);
-	}
-	.foot {
-		display: flex;
-		align-items: center;
-		justify-content: space-between;
-		gap: 24px;
-		padding: 16px calc(var(--page-edge) - var(--rim)) 20px;
-		border-top: var(--stitch);
-	}
-	.foot p {
-		margin: 0;
-		max-width: 62ch;
-	}
-	@media (max-width: 900px) {
-		.where {
-			padding: 14px 15px;
-		}
-		.ready {
-			gap: 16px;
-			min-height: 170px;
-		}
-		.foot {
-			flex-direction: column;
-			align-items: stretch;
-			padding: 12px 15px 14px;
-		}
-	}
-</style>

@@ -35,38 +35,48 @@
 		`${n}${n % 100 > 10 && n % 100 < 14 ? 'th' : (['th', 'st', 'nd', 'rd'][n % 10] ?? 'th')}`;
 </script>
 
-<div class="clearing" class:rung={running.atBell}>
+<div
+	class={[
+		'clearing flex-1 grid grid-cols-[minmax(0,0.8fr)_minmax(0,1.2fr)] grid-rows-[auto_auto_auto_auto_1fr_auto] gap-x-12 px-edge pt-2.5 pb-4 max-sm:flex max-sm:flex-col max-sm:px-3.75 max-sm:pt-2.5 max-sm:pb-3',
+		running.atBell && 'bg-cobalt-wash'
+	]}
+>
 	<RunHeader {running}>
 		{#if zone}<span class="plate">{zone.number}</span>{/if}
-		<b class="spot">{plan?.spot}{PORTION[plan?.portion ?? 'all']}</b>
+		<b class="text-tag min-w-0 wrap-anywhere">{plan?.spot}{PORTION[plan?.portion ?? 'all']}</b>
 	</RunHeader>
 	<div class="great">
 		<GreatPail left={clock.left} bellMinutes={clock.bellMinutes} paused={clock.phase === 'paused'} />
 	</div>
-	<h1 aria-live="polite">
+	<h1 class="mt-1.5" aria-live="polite">
 		{running.atBell
 			? 'Time is up. Stop sorting.'
 			: clock.phase === 'paused'
 				? 'Paused'
 				: 'One thing at a time'}
 	</h1>
-	<p class="linen prompt">
+	<p
+		class="linen mt-3 py-3 px-4 [border-block:var(--stitch)] max-sm:-mx-3.75 max-sm:mt-2 max-sm:mb-0 max-sm:py-2.5 max-sm:px-3.75"
+	>
 		<b>Cannot decide?</b> The first thought counts.
 	</p>
 	<RunNotices {running} {message} />
 	{#if running.atBell}
-		<div class="close">
-			<button class="sign" data-giant onclick={() => running.press('closing', null, {})}
-				>Now put it away</button
+		<div class="grid gap-3.5 content-center mt-5">
+			<button
+				class="sign min-h-30 text-[1.75rem]"
+				data-giant
+				onclick={() => running.press('closing', null, {})}>Now put it away</button
 			>
 			<button class="plain" onclick={() => running.press('fiveMore', null, {}, false)}
 				>Five more minutes</button
 			>
 		</div>
 	{:else}
-		<div class="three">
+		<div class="relative grid grid-cols-3 items-end gap-3 mt-3 max-sm:gap-1.5">
 			{#each KINDS as [kind, name, why] (kind)}
 				<form
+					class="h-full w-full"
 					method="post"
 					action="?/event"
 					onsubmit={(event) => {
@@ -77,28 +87,38 @@
 					<input type="hidden" name="seed" value={running.run.formId} />
 					<input type="hidden" name="into" value={kind} />
 					<button
+						class="h-full w-full flex flex-col items-center justify-end p-1 border-0 rounded-[14px] [background:none] text-ink [touch-action:manipulation] text-center active:bg-cobalt-wash"
 						name="kind"
 						value="counted"
 						disabled={clock.phase === 'paused'}
 						aria-label="{name}, {clearing.counts[kind]} so far"
 					>
-						<span class="drawn"><Container {kind} count={clearing.counts[kind]} /></span>
-						<b>{name}</b><span class="dim">{why}</span>
+						<span
+							class="w-[min(100%,170px)] flex-1 min-h-0 grid items-end max-sm:w-full max-sm:h-40 max-sm:flex-none"
+							><Container {kind} count={clearing.counts[kind]} /></span
+						>
+						<b class="mt-2 font-display font-normal text-h3 max-sm:text-[1.125rem] max-sm:whitespace-nowrap"
+							>{name}</b
+						><span class="dim min-h-[2.8em] max-w-[15em] max-sm:min-h-[4.1em] max-sm:leading-[1.25]"
+							>{why}</span
+						>
 					</button>
 				</form>
 			{/each}
 			<span class="floor" aria-hidden="true"></span>
 		</div>
-		<div class="foot">
-			<label
+		<div
+			class="flex flex-wrap items-center gap-x-4 gap-y-2.5 mt-3 max-sm:gap-x-2.5 max-sm:gap-y-1.5 max-sm:mt-1"
+		>
+			<label class="max-sm:flex-1 max-sm:min-w-0"
 				><span class="sr">{CLEARING.what}</span><input
-					class="field"
+					class="field w-[15em] max-sm:w-full"
 					maxlength="60"
 					placeholder={CLEARING.whatAsk}
 					bind:value={thing}
 				/></label
 			>
-			<div class="where min-w-44">
+			<div class="min-w-44 max-sm:w-full">
 				<Choice
 					label={CLEARING.where}
 					hideLabel
@@ -111,7 +131,7 @@
 			</div>
 			{#if clearing.last}
 				<button
-					class="plain undo"
+					class="plain flex-1 max-sm:flex-[1_0_100%]"
 					onclick={() => running.press('uncounted', null, { into: clearing.last?.into }, false)}
 					>Undo: {ordinal(clearing.last.count)} {INTO[clearing.last.into]}</button
 				>
@@ -124,22 +144,11 @@
 </div>
 
 <style>
-	.clearing {
-		flex: 1;
-		display: grid;
-		grid-template-columns: minmax(0, 0.8fr) minmax(0, 1.2fr);
-		grid-template-rows: auto auto auto auto 1fr auto;
-		column-gap: 48px;
-		padding: 10px calc(var(--page-edge) - var(--rim)) 16px;
-	}
 	.clearing > :global(*) {
 		grid-column: 2;
 	}
 	.clearing > :global(header) {
 		grid-column: 1 / -1;
-	}
-	.rung {
-		background: var(--cobalt-wash);
 	}
 	.great {
 		grid-column: 1;
@@ -147,134 +156,11 @@
 		min-height: 0;
 		max-height: 72svh;
 	}
-	.spot {
-		font-size: 1.1875rem;
-		min-width: 0;
-		overflow-wrap: anywhere;
-	}
-	h1 {
-		margin: 6px 0 0;
-	}
-	.prompt {
-		margin: 12px 0 0;
-		padding: 12px 16px;
-		border-block: var(--stitch);
-	}
-	.three {
-		position: relative;
-		display: grid;
-		grid-template-columns: repeat(3, minmax(0, 1fr));
-		align-items: end;
-		gap: 12px;
-		margin-top: 12px;
-	}
-	.three form,
-	.three button {
-		height: 100%;
-		width: 100%;
-	}
-	.three button {
-		display: flex;
-		flex-direction: column;
-		align-items: center;
-		justify-content: flex-end;
-		padding: 4px;
-		border: 0;
-		border-radius: 14px;
-		background: none;
-		color: var(--ink);
-		touch-action: manipulation;
-		text-align: center;
-	}
-	.three button:active {
-		background: var(--cobalt-wash);
-	}
-	.three b {
-		margin-top: 8px;
-		font-family: var(--font-display);
-		font-weight: 400;
-		font-size: var(--t-h3);
-	}
-	.three .dim {
-		min-height: 2.8em;
-		max-width: 15em;
-	}
-	.drawn {
-		display: block;
-		width: min(100%, 170px);
-		flex: 1;
-		min-height: 0;
-		display: grid;
-		align-items: end;
-	}
-	.foot {
-		display: flex;
-		flex-wrap: wrap;
-		align-items: center;
-		gap: 10px 16px;
-		margin-top: 12px;
-	}
-	.foot .field {
-		width: 15em;
-	}
-	.undo {
-		flex: 1;
-	}
-	.close {
-		display: grid;
-		gap: 14px;
-		align-content: center;
-		margin-top: 20px;
-	}
-	.close .sign {
-		min-height: 120px;
-		font-size: 1.75rem;
-	}
 	@media (max-width: 640px) {
-		.clearing {
-			display: flex;
-			flex-direction: column;
-			padding: 10px 15px 12px;
-		}
 		.great {
 			flex: 1 1 0;
 			min-height: 130px;
 			max-height: 230px;
-		}
-		.prompt {
-			margin: 8px -15px 0;
-			padding: 10px 15px;
-		}
-		.three {
-			gap: 6px;
-		}
-		.drawn {
-			width: 100%;
-			height: 160px;
-			flex: none;
-		}
-		.three b {
-			font-size: 1.125rem;
-			white-space: nowrap;
-		}
-		.three .dim {
-			min-height: 4.1em;
-			line-height: 1.25;
-		}
-		.foot {
-			gap: 6px 10px;
-			margin-top: 4px;
-		}
-		.foot label {
-			flex: 1;
-			min-width: 0;
-		}
-		.foot .field,
-		.where {
-			width: 100%;
-		}
-		.undo {
-			flex: 1 0 100%;
 		}
 	}
 </style>

@@ -60,34 +60,57 @@
 	const people = $derived(Object.entries(run.names));
 </script>
 
-<div class="closing">
-	<header>
+<div
+	class="flex-1 grid grid-cols-[minmax(0,1.25fr)_minmax(0,0.75fr)] grid-rows-[auto_1fr] gap-x-12 gap-y-2 px-edge pt-2.5 pb-4.5 max-[901px]:flex max-[901px]:flex-none max-[901px]:flex-col max-[901px]:h-[calc(100svh_-_2_*_var(--rim)_-_var(--own-strip,0px))] max-[901px]:px-3.75 max-[901px]:pt-2.5 max-[901px]:pb-3.75"
+>
+	<header class="col-span-full flex flex-wrap items-center gap-3">
 		<BitePail
 			minutes=""
 			size={40}
 			level={Math.max(0, Math.min(1, clearing.closingLeft / (minutes * 60_000)))}
 		/>
-		<b class="digits" role="img" aria-label="{digits} of {minutes} minutes to close">{digits}</b><span
-			class="dim">of {minutes} to close</span
-		>
+		<b
+			class="text-[1.5rem] text-cobalt-ink font-plate"
+			role="img"
+			aria-label="{digits} of {minutes} minutes to close">{digits}</b
+		><span class="dim whitespace-nowrap max-[901px]:hidden">of {minutes} to close</span>
 		{#if running.clock.phase !== 'over'}
-			<button class="plain" onclick={() => say(paused ? 'resumed' : 'paused')}
-				>{paused ? 'Continue' : 'Pause'}</button
+			<button
+				class="plain whitespace-nowrap max-[901px]:py-0 max-[901px]:px-2.5 first-of-type:ml-auto"
+				onclick={() => say(paused ? 'resumed' : 'paused')}>{paused ? 'Continue' : 'Pause'}</button
 			>
-			<button class="plain" onclick={() => say('setDown')}>Finish later</button>
-		{:else}<a class="plain" href="/">Today</a>{/if}
+			<button
+				class="plain whitespace-nowrap max-[901px]:py-0 max-[901px]:px-2.5 first-of-type:ml-auto"
+				onclick={() => say('setDown')}>Finish later</button
+			>
+		{:else}<a
+				class="plain whitespace-nowrap max-[901px]:py-0 max-[901px]:px-2.5 first-of-type:ml-auto"
+				href="/">Today</a
+			>{/if}
 	</header>
 	<!-- svelte-ignore a11y_no_noninteractive_tabindex -->
-	<div class="line side-line" tabindex="0" role="region" aria-label="What is put away">
+	<div
+		class="line side-line grid content-start gap-3 pl-10 max-[901px]:flex-1 max-[901px]:min-h-0 max-[901px]:pl-7.5 max-[901px]:overflow-y-auto max-[901px]:before:left-3"
+		tabindex="0"
+		role="region"
+		aria-label="What is put away"
+	>
 		<h1>Now put it away</h1>
 		<p class="dim">
 			Sorted: {clearing.counts.bin} bin, {clearing.counts.give} give away, {clearing.counts.put} put away.
 		</p>
 		<RunNotices {running} {message} />
 		{#if clearing.counts.bin > 0}
-			<div class="row side-peg linen" class:towel={clearing.next === 'bin'}>
+			<div
+				class={[
+					'row side-peg linen relative flex items-center gap-4 py-3 pr-4.5 pl-15 max-[901px]:pr-3 max-[901px]:pl-12.5 max-[901px]:before:-left-6.5 max-[901px]:before:w-8',
+					clearing.next === 'bin'
+						? 'bg-enamel-hi [box-shadow:inset_0_0_0_2px_var(--cobalt-ink),var(--sh-cloth)]'
+						: 'shadow-cloth'
+				]}
+			>
 				<Glyph name={clearing.binOut ? 'done' : 'due'} size={34} />
-				<span class="text"
+				<span class="grid flex-1 min-w-0 gap-0.5"
 					><b>Bin bag outside</b><span class="dim"
 						>{clearing.binOut
 							? 'it is out'
@@ -97,7 +120,9 @@
 			</div>
 		{/if}
 		{#if clearing.counts.give > 0}
-			<div class="label">
+			<div
+				class="label relative flex items-center gap-4 [--shape:polygon(34px_0,100%_0,100%_100%,34px_100%,0_66%,0_34%)] py-3.5 pr-4.5 pl-14.5 bg-cobalt-ink [clip-path:var(--shape)] [box-shadow:none] before:absolute before:inset-0.5 before:[background:radial-gradient(circle_at_26px_50%,var(--cobalt-ink)_5px,var(--enamel-hi)_6px)] before:[clip-path:var(--shape)]"
+			>
 				<svg viewBox="0 0 44 50" width="44" height="50" aria-hidden="true"
 					><path
 						d="M12 16V9Q12 2 16 2T20 9V16M24 16V9Q24 2 28 2T32 9V16"
@@ -105,13 +130,14 @@
 						stroke="var(--cobalt-ink)"
 						stroke-width="3"
 					/><path d="M5 16H39L41 46H3Z" fill="var(--linen-hi)" stroke="var(--ink)" stroke-width="2" /><text
+						class="font-plate text-[17px] fill-ink"
 						x="22"
 						y="38"
 						text-anchor="middle">{clearing.counts.give}</text
 					></svg
 				>
 				{#if clearing.bag}
-					<span class="text"
+					<span class="grid flex-1 min-w-0 gap-0.5"
 						><b>Give-away bag, {clearing.bag.place}</b><span class="dim"
 							>Leaves {run.errands.find((one) => one.date === clearing.bag?.leavesOn)?.words ??
 								clearing.bag.leavesOn}{clearing.bag.carrier
@@ -120,9 +146,9 @@
 						></span
 					>
 				{:else}
-					<span class="text">
+					<span class="grid flex-1 min-w-0 gap-0.5">
 						<b>Give-away bag</b>
-						<span class="fields">
+						<span class="fields flex flex-wrap gap-x-4 gap-y-2.5 mt-1.5">
 							<TextField label="Where it leaves the house" maxlength={80} bind:value={place} />
 							<Choice
 								label="On"
@@ -144,31 +170,54 @@
 		{/if}
 		{#each clearing.walk as one (one.room)}
 			{@const isNext = clearing.next === 'walk' && one === next}
-			<div class="row side-peg linen" class:towel={isNext} class:walked={one.walked}>
-				{#if weave(one.room)}<span class="band"><Weave weave={weave(one.room) ?? ''} /></span>{/if}
+			<div
+				class={[
+					'row side-peg linen relative flex items-center gap-4 py-3 pr-4.5 pl-15 max-[901px]:pr-3 max-[901px]:pl-12.5 max-[901px]:before:-left-6.5 max-[901px]:before:w-8',
+					isNext
+						? 'bg-enamel-hi [box-shadow:inset_0_0_0_2px_var(--cobalt-ink),var(--sh-cloth)]'
+						: 'shadow-cloth',
+					one.walked && 'opacity-85'
+				]}
+			>
+				{#if weave(one.room)}<span class="band absolute left-4.5 top-0 bottom-0 w-6"
+						><Weave weave={weave(one.room) ?? ''} /></span
+					>{/if}
 				<Glyph name={one.walked ? 'done' : 'due'} size={isNext ? 36 : 30} />
-				<span class="text">
-					{#if isNext}<span class="cobalt">Next room</span>{/if}
-					<b class:big={isNext}>{roomName(one.room)}</b>
+				<span class="grid flex-1 min-w-0 gap-0.5">
+					{#if isNext}<span class="text-cobalt-ink font-name">Next room</span>{/if}
+					<b class={[isNext && 'font-display font-normal text-h1 leading-[1.1]']}>{roomName(one.room)}</b>
 					<span class="dim"
 						>{one.things.length > 0 ? sentence(listNames(one.things)) : ''}{one.boxed
 							? ' In a box beside its place.'
 							: ''}</span
 					>
 					{#if isNext}
-						<label class="box"
-							><input type="checkbox" bind:checked={boxed} />The place is full: a box beside it</label
+						<label class="box inline-flex items-center gap-2.5 min-h-11"
+							><input
+								class="w-6.5 h-6.5 [accent-color:var(--cobalt)]"
+								type="checkbox"
+								bind:checked={boxed}
+							/>The place is full: a box beside it</label
 						>
 					{/if}
 				</span>
-				<span class="n">{isNext ? nextThings : one.count}</span>
+				<span
+					class={[
+						'text-h3 font-figure whitespace-nowrap',
+						isNext && 'max-[901px]:absolute max-[901px]:right-3 max-[901px]:top-3'
+					]}>{isNext ? nextThings : one.count}</span
+				>
 			</div>
 		{/each}
 		{#if clearing.next === 'judge'}
-			<div class="row side-peg towel">
-				<span class="text">
-					<b class="big">{run.zones[plan?.room ?? '']?.name ?? 'The zone'}: how is it now?</b>
-					<span class="fields">
+			<div
+				class="row side-peg relative flex items-center gap-4 py-3 pr-4.5 pl-15 bg-enamel-hi [box-shadow:inset_0_0_0_2px_var(--cobalt-ink),var(--sh-cloth)] max-[901px]:pr-3 max-[901px]:pl-12.5 max-[901px]:before:-left-6.5 max-[901px]:before:w-8"
+			>
+				<span class="grid flex-1 min-w-0 gap-0.5">
+					<b class="font-display font-normal text-h1 leading-[1.1]"
+						>{run.zones[plan?.room ?? '']?.name ?? 'The zone'}: how is it now?</b
+					>
+					<span class="fields flex flex-wrap gap-x-4 gap-y-2.5 mt-1.5">
 						{#each CLUTTER as [clutter, words] (clutter)}
 							<button class="plain" onclick={() => say('judged', { clutter })}>{words}</button>
 						{/each}
@@ -179,7 +228,9 @@
 		<p class="dim">What is left stays on today’s list.</p>
 	</div>
 	{#if clearing.next !== null && clearing.next !== 'judge'}
-		<div class="press">
+		<div
+			class="press self-end sticky bottom-4.5 max-[901px]:static max-[901px]:self-stretch max-[901px]:pt-2.5"
+		>
 			<GiantButton
 				{running}
 				kind={clearing.next === 'bin' ? 'binOut' : clearing.next === 'bag' ? 'bagPlaced' : 'walked'}
@@ -191,173 +242,7 @@
 </div>
 
 <style>
-	.closing {
-		flex: 1;
-		display: grid;
-		grid-template-columns: minmax(0, 1.25fr) minmax(0, 0.75fr);
-		grid-template-rows: auto 1fr;
-		gap: 8px 48px;
-		padding: 10px calc(var(--page-edge) - var(--rim)) 18px;
-	}
-	header {
-		grid-column: 1 / -1;
-		display: flex;
-		flex-wrap: wrap;
-		align-items: center;
-		gap: 12px;
-	}
-	header .plain:first-of-type {
-		margin-left: auto;
-	}
-	header .plain,
-	header .dim {
-		white-space: nowrap;
-	}
-	.digits {
-		font-size: 1.5rem;
-		color: var(--cobalt-ink);
-		font-weight: 780;
-	}
-	.line {
-		display: grid;
-		align-content: start;
-		gap: 12px;
-		padding-left: 40px;
-	}
-	h1,
-	.line > .dim {
-		margin: 0;
-	}
-	.row,
-	.label {
-		position: relative;
-		display: flex;
-		align-items: center;
-		gap: 16px;
-		padding: 12px 18px 12px 60px;
-		box-shadow: var(--sh-cloth);
-	}
-	.towel {
-		background: var(--enamel-hi);
-		box-shadow:
-			inset 0 0 0 2px var(--cobalt-ink),
-			var(--sh-cloth);
-	}
-	.walked {
-		opacity: 0.85;
-	}
-	.label {
-		--shape: polygon(34px 0, 100% 0, 100% 100%, 34px 100%, 0 66%, 0 34%);
-		padding: 14px 18px 14px 58px;
-		background: var(--cobalt-ink);
-		clip-path: var(--shape);
-		box-shadow: none;
-	}
-	.label::before {
-		content: '';
-		position: absolute;
-		inset: 2px;
-		background: radial-gradient(circle at 26px 50%, var(--cobalt-ink) 5px, var(--enamel-hi) 6px);
-		clip-path: var(--shape);
-	}
 	.label > :global(*) {
 		position: relative;
-	}
-	.label text {
-		font-weight: 780;
-		font-size: 17px;
-		fill: var(--ink);
-	}
-	.band {
-		position: absolute;
-		left: 18px;
-		top: 0;
-		bottom: 0;
-		width: 24px;
-	}
-	.text {
-		display: grid;
-		flex: 1;
-		min-width: 0;
-		gap: 2px;
-	}
-	.big {
-		font-family: var(--font-display);
-		font-weight: 400;
-		font-size: var(--t-h1);
-		line-height: 1.1;
-	}
-	.cobalt {
-		color: var(--cobalt-ink);
-		font-weight: var(--w-name);
-	}
-	.n {
-		font-size: 1.3125rem;
-		font-weight: var(--w-figure);
-		white-space: nowrap;
-	}
-	.fields {
-		display: flex;
-		flex-wrap: wrap;
-		gap: 10px 16px;
-		margin-top: 6px;
-	}
-	.box {
-		display: inline-flex;
-		align-items: center;
-		gap: 10px;
-		min-height: 44px;
-	}
-	.box input {
-		width: 26px;
-		height: 26px;
-		accent-color: var(--cobalt);
-	}
-	.press {
-		align-self: end;
-		position: sticky;
-		bottom: 18px;
-	}
-	@media (max-width: 900px) {
-		.closing {
-			display: flex;
-			flex: none;
-			flex-direction: column;
-			height: calc(100svh - 2 * var(--rim) - var(--own-strip, 0px));
-			padding: 10px 15px 15px;
-		}
-		header .plain {
-			padding: 0 10px;
-		}
-		header .dim {
-			display: none;
-		}
-		.line {
-			flex: 1;
-			min-height: 0;
-			padding-left: 30px;
-			overflow-y: auto;
-		}
-		.line::before {
-			left: 12px;
-		}
-		.row {
-			padding-left: 50px;
-			padding-right: 12px;
-		}
-		.row::before {
-			left: -26px;
-			width: 32px;
-		}
-		.towel .n {
-			position: absolute;
-			right: 12px;
-			top: 12px;
-		}
-		.press {
-			position: static;
-			align-self: stretch;
-			padding-top: 10px;
-		}
 	}
 </style>

@@ -61,17 +61,25 @@
 	const longest = $derived(Math.max(1, ...outcomes.map((one) => Math.max(planned(one.line), one.minutes))));
 </script>
 
-<div class="finished">
-	<div class="pail"><GreatPail left={Math.max(1, clock.left)} bellMinutes={clock.bellMinutes} paused /></div>
+<div
+	class="flex-1 grid grid-cols-[minmax(0,40fr)_minmax(0,54fr)] gap-12 items-start pt-6 pb-8 pr-11 pl-6 max-sm:flex max-sm:flex-col max-sm:items-stretch max-sm:gap-3 max-sm:py-4 max-sm:px-3.75"
+>
+	<div class="pail sticky top-[12svh] h-[70svh] max-h-[70svh] opacity-90 max-sm:static max-sm:h-47.5">
+		<GreatPail left={Math.max(1, clock.left)} bellMinutes={clock.bellMinutes} paused />
+	</div>
 	<section>
-		<h1>{rest.length + letLie.length === 0 ? 'All done.' : 'The session has ended.'}</h1>
-		<p class="sum">
+		<h1 class="text-[length:clamp(2rem,4vw,3rem)]">
+			{rest.length + letLie.length === 0 ? 'All done.' : 'The session has ended.'}
+		</h1>
+		<p class="mt-3 mb-4.5 text-tag text-tin-text">
 			{clock.leftAlone
 				? ALONE.sum
 				: done.length === 0
 					? 'Nothing is finished yet. What you began is kept.'
 					: `${numberWord(done.length)} ${plural(done.length, 'job')} done.`}
-			{#if !clock.leftAlone}<b>{minutesText(Math.max(0.5, worked))}</b> min worked, {minutesText(plannedAll)} planned.{/if}
+			{#if !clock.leftAlone}<b class="text-ink">{minutesText(Math.max(0.5, worked))}</b> min worked, {minutesText(
+					plannedAll
+				)} planned.{/if}
 		</p>
 		{#if clock.leftAlone && press}
 			<div class="my-4 grid gap-2" role="group" aria-labelledby="alone-title">
@@ -91,41 +99,43 @@
 				><span>Not saved on the server yet. It is kept and sent again.</span></Notice
 			>{/if}
 		{#if canUndo}
-			<button class="text-link undo" onclick={undo}><Glyph name="back" size={22} />Undo, not done</button>
+			<button class="text-link inline-flex items-center gap-2 min-h-11" onclick={undo}
+				><Glyph name="back" size={22} />Undo, not done</button
+			>
 		{/if}
-		<ul>
+		<ul class="border-t border-t-tin-1">
 			{#each done as one (one.line)}
-				<li>
+				<li class="flex items-center gap-3.5 min-h-13 py-1.5 border-b border-b-tin-1">
 					<Glyph name="done" size={28} />
 					<b
 						>{titled(one.line)}{#if many}<span class="dim">, {run.names[one.by]}</span
 							>{/if}{#if one.cutOff}<span class="dim">, stopped at ten minutes</span>{/if}</b
 					>
 					<Stitches plan={planned(one.line)} work={one.minutes} {longest} />
-					<span class="minutes"
-						><b>{minutesText(one.minutes)}</b> of {minutesText(planned(one.line))} min</span
+					<span class="minutes min-w-27 text-right text-tin-text"
+						><b class="text-ink">{minutesText(one.minutes)}</b> of {minutesText(planned(one.line))} min</span
 					>
 				</li>
 			{/each}
 			{#each rest as one (one.line)}
-				<li>
+				<li class="flex items-center gap-3.5 min-h-13 py-1.5 border-b border-b-tin-1">
 					<Glyph name={one.outcome === 'part' ? 'part' : 'due'} size={28} />
-					<span class="words"
+					<span class="flex-1"
 						><b>{titled(one.line)}</b><br /><span class="dim"
 							>{one.outcome === 'part' ? `${Math.round(one.share * 100)} % done, ` : ''}{run.after[
 								one.line
 							]}</span
 						></span
 					>
-					{#if one.outcome === 'part'}<span class="minutes"
-							><b>{minutesText(one.minutes)}</b> of {minutesText(planned(one.line))} min</span
+					{#if one.outcome === 'part'}<span class="minutes min-w-27 text-right text-tin-text"
+							><b class="text-ink">{minutesText(one.minutes)}</b> of {minutesText(planned(one.line))} min</span
 						>{/if}
 				</li>
 			{/each}
 		</ul>
-		{#if letLie.length > 0}<p class="dim note">Left out: {letLie.join('; ')}.</p>{/if}
+		{#if letLie.length > 0}<p class="dim my-4">Left out: {letLie.join('; ')}.</p>{/if}
 		{#if clock.waits.length > 0}
-			<p class="dim note">
+			<p class="dim my-4">
 				Still running by itself: {clock.waits.map((wait) => wait.label.toLowerCase()).join(', ')}. It stays on
 				Today with its time.
 			</p>
@@ -135,9 +145,9 @@
 				<button class="plain">Move the rest to tomorrow</button>
 			</ActForm>
 		{/if}
-		{#if said}<div class="said"><Notice><span>{said}</span></Notice></div>{/if}
-		<p class="acts">
-			<a class="sign" href="/">Back to Today</a>
+		{#if said}<div class="[--page-edge:0px]"><Notice><span>{said}</span></Notice></div>{/if}
+		<p class="acts flex flex-wrap items-center gap-x-6 gap-y-3 mt-6.5 max-sm:mt-5">
+			<a class="sign max-sm:w-full max-sm:min-h-21" href="/">Back to Today</a>
 			<span class="dim"
 				>{clock.waits.length > 0
 					? 'Or take a break until it rings.'
@@ -148,100 +158,10 @@
 </div>
 
 <style>
-	.finished {
-		flex: 1;
-		display: grid;
-		grid-template-columns: minmax(0, 40fr) minmax(0, 54fr);
-		gap: 48px;
-		align-items: start;
-		padding: 24px 44px 32px 24px;
-	}
-	.note {
-		margin: 16px 0;
-	}
-	.said {
-		--page-edge: 0px;
-	}
-	/* The list may be long: the pail stays where it is seen. */
-	.pail {
-		position: sticky;
-		top: 12svh;
-		height: 70svh;
-		max-height: 70svh;
-		opacity: 0.9;
-	}
-	h1 {
-		margin: 0;
-		font-size: clamp(2rem, 4vw, 3rem);
-	}
-	.sum {
-		margin: 12px 0 18px;
-		font-size: 1.1875rem;
-		color: var(--tin-text);
-	}
-	.sum b {
-		color: var(--ink);
-	}
-	.undo {
-		display: inline-flex;
-		align-items: center;
-		gap: 8px;
-		min-height: 44px;
-	}
-	ul {
-		list-style: none;
-		margin: 0;
-		padding: 0;
-		border-top: 1px solid var(--tin-1);
-	}
-	li {
-		display: flex;
-		align-items: center;
-		gap: 14px;
-		min-height: 52px;
-		padding: 6px 0;
-		border-bottom: 1px solid var(--tin-1);
-	}
 	li > :global(.stitches-line) {
 		margin-left: auto;
 	}
-	.minutes {
-		min-width: 108px;
-		text-align: right;
-		color: var(--tin-text);
-	}
-	.words {
-		flex: 1;
-	}
-	.minutes b {
-		color: var(--ink);
-	}
-	.acts {
-		display: flex;
-		flex-wrap: wrap;
-		align-items: center;
-		gap: 12px 24px;
-		margin: 26px 0 0;
-	}
 	@media (max-width: 640px) {
-		.finished {
-			display: flex;
-			flex-direction: column;
-			align-items: stretch;
-			gap: 12px;
-			padding: 16px 15px;
-		}
-		.pail {
-			position: static;
-			height: 190px;
-		}
-		.sign {
-			width: 100%;
-			min-height: 84px;
-		}
-		.acts {
-			margin-top: 20px;
-		}
 		li > :global(.stitches-line) {
 			display: none;
 		}

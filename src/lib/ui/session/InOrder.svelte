@@ -31,20 +31,35 @@
 	const many = $derived(view.people.length > 1);
 </script>
 
-<ol>
+<ol
+	class="relative before:absolute before:left-21 before:-top-2 before:-bottom-3.5 before:w-0.5 before:bg-ink max-[901px]:before:left-15.5"
+>
 	{#each rows as { cloth, who } (`${cloth.job} ${cloth.step}`)}
-		<li style:--length="{Math.max(50, 40 + cloth.minutes * 4)}px">
-			<span class="at">{time(cloth.from)}</span>
-			<span class="cloth linen">
-				{#if cloth.weave}<span class="band"><Weave weave={cloth.weave} /></span>{/if}
-				<span class="text"
-					><b>{cloth.text}</b><span>{cloth.name}, {cloth.room}{many ? `, ${names[who]}` : ''}</span
-					>{#if cloth.wait}<span class="wait">{cloth.wait.label}, fetch at {time(cloth.wait.to)}</span
+		<li
+			class="grid grid-cols-[66px_minmax(0,1fr)] gap-7.5 mb-2 max-[901px]:grid-cols-[50px_minmax(0,1fr)] max-[901px]:gap-6"
+			style:--length="{Math.max(50, 40 + cloth.minutes * 4)}px"
+		>
+			<span class="text-right pt-2.5 font-figure text-cobalt-ink">{time(cloth.from)}</span>
+			<span
+				class="linen relative flex items-center gap-3.5 min-h-(--length) py-1.5 pr-4.5 pl-11 rounded-cloth shadow-cloth before:absolute before:-left-5 before:top-[calc(50%_-_5px)] before:w-7.5 before:h-2.25 before:rounded-[4px] before:bg-wood before:[box-shadow:inset_0_0_0_1px_var(--wood-deep)] max-[901px]:flex-wrap max-[901px]:gap-x-3 max-[901px]:gap-y-0.5 max-[901px]:pr-3"
+			>
+				{#if cloth.weave}<span class="band absolute left-3.5 top-0 bottom-0 w-4"
+						><Weave weave={cloth.weave} /></span
+					>{/if}
+				<span class="grid flex-1 min-w-0 wrap-anywhere"
+					><b>{cloth.text}</b><span class="text-tin-text"
+						>{cloth.name}, {cloth.room}{many ? `, ${names[who]}` : ''}</span
+					>{#if cloth.wait}<span class="text-cobalt-ink"
+							>{cloth.wait.label}, fetch at {time(cloth.wait.to)}</span
 						>{/if}</span
 				>
-				<span class="minutes"><b>{minutesText(cloth.minutes)}</b> min</span>
+				<span class="minutes text-tin-text whitespace-nowrap"
+					><b class="text-ink text-tag font-figure">{minutesText(cloth.minutes)}</b> min</span
+				>
 				{#if cloth.last && view.jobs[cloth.job] && !view.cut}
-					<span class="acts">
+					<span
+						class="acts flex flex-wrap gap-x-3.5 gap-y-0 w-62.5 whitespace-nowrap max-[901px]:w-full max-[901px]:gap-x-5.5 max-[901px]:gap-y-0"
+					>
 						{#if depthsOf(cloth.job).length > 0}<Menu
 								label="{DEPTH_OF_JOB.label}, {cloth.name}: {DEPTH_OF_JOB.names[depthOf(cloth.job)]}"
 								class="text-link inline-flex cursor-pointer items-center gap-1"
@@ -58,14 +73,14 @@
 									/>{/snippet}</Menu
 							>{/if}
 						<a
-							class="text-link"
+							class="text-link max-[901px]:min-h-11 max-[901px]:inline-flex max-[901px]:items-center"
 							href={view.jobs[cloth.job]?.hold}
 							data-sveltekit-noscroll
 							aria-label="{view.held.includes(cloth.job) ? 'Do not keep' : 'Always keep'} {cloth.name}"
 							>{view.held.includes(cloth.job) ? 'Kept' : 'Always keep this one'}</a
 						>
 						<a
-							class="text-link"
+							class="text-link max-[901px]:min-h-11 max-[901px]:inline-flex max-[901px]:items-center"
 							href={view.jobs[cloth.job]?.out}
 							data-sveltekit-noscroll
 							aria-label="Leave out {cloth.name}">Leave out</a
@@ -76,122 +91,6 @@
 		</li>
 	{/each}
 </ol>
-<p class="bell"><Glyph name="bell" size={26} /> <b>{time(bell)}</b> the bell</p>
-
-<style>
-	ol {
-		list-style: none;
-		margin: 0;
-		padding: 0;
-		position: relative;
-	}
-	ol::before {
-		content: '';
-		position: absolute;
-		left: 84px;
-		top: -8px;
-		bottom: -14px;
-		width: 2px;
-		background: var(--ink);
-	}
-	li {
-		display: grid;
-		grid-template-columns: 66px minmax(0, 1fr);
-		gap: 30px;
-		margin-bottom: 8px;
-	}
-	.at {
-		text-align: right;
-		padding-top: 10px;
-		font-weight: var(--w-figure);
-		color: var(--cobalt-ink);
-	}
-	.cloth {
-		position: relative;
-		display: flex;
-		align-items: center;
-		gap: 14px;
-		min-height: var(--length);
-		padding: 6px 18px 6px 44px;
-		border-radius: var(--r-cloth);
-		box-shadow: var(--sh-cloth);
-	}
-	.cloth::before {
-		content: '';
-		position: absolute;
-		left: -20px;
-		top: calc(50% - 5px);
-		width: 30px;
-		height: 9px;
-		border-radius: 4px;
-		background: var(--wood);
-		box-shadow: inset 0 0 0 1px var(--wood-deep);
-	}
-	.band {
-		position: absolute;
-		left: 14px;
-		top: 0;
-		bottom: 0;
-		width: 16px;
-	}
-	.text {
-		display: grid;
-		flex: 1;
-		min-width: 0;
-		overflow-wrap: anywhere;
-	}
-	.text span,
-	.minutes {
-		color: var(--tin-text);
-	}
-	.text .wait {
-		color: var(--cobalt-ink);
-	}
-	.minutes {
-		white-space: nowrap;
-	}
-	.minutes b {
-		color: var(--ink);
-		font-size: 1.1875rem;
-		font-weight: var(--w-figure);
-	}
-	.acts {
-		display: flex;
-		flex-wrap: wrap;
-		gap: 0 14px;
-		width: 250px;
-		white-space: nowrap;
-	}
-	.bell {
-		display: flex;
-		align-items: center;
-		gap: 10px;
-		margin: 18px 0 0 71px;
-	}
-	@media (max-width: 900px) {
-		ol::before {
-			left: 62px;
-		}
-		li {
-			grid-template-columns: 50px minmax(0, 1fr);
-			gap: 24px;
-		}
-		.bell {
-			margin-left: 49px;
-		}
-		.cloth {
-			flex-wrap: wrap;
-			gap: 2px 12px;
-			padding-right: 12px;
-		}
-		.acts {
-			width: 100%;
-			gap: 0 22px;
-		}
-		.acts .text-link {
-			min-height: 44px;
-			display: inline-flex;
-			align-items: center;
-		}
-	}
-</style>
+<p class="flex items-center gap-2.5 mt-4.5 ml-17.75 max-[901px]:ml-12.25">
+	<Glyph name="bell" size={26} /> <b>{time(bell)}</b> the bell
+</p>

@@ -49,11 +49,19 @@
 	const minutes = $derived(Math.round(clock.bellMinutes));
 </script>
 
-<div class="pail" class:rung={running.atBell}>
+<div
+	class={[
+		'pail flex-1 grid grid-cols-[minmax(0,47fr)_minmax(0,46fr)] grid-rows-[auto_auto_auto_auto_auto_auto_auto_1fr_auto] gap-x-15 pt-2.5 pb-5 pr-[calc(var(--page-edge)_-_var(--rim)_+_8px)] pl-edge h-[calc(100svh_-_2_*_var(--rim)_-_var(--own-strip,0px))] min-h-140 [transition:background_var(--m-hang)] max-sm:flex max-sm:flex-col max-sm:h-auto max-sm:min-h-[calc(100svh_-_2_*_var(--rim)_-_var(--own-strip,0px))] max-sm:px-3.75 max-sm:pt-2.5 max-sm:pb-0',
+		running.atBell && 'bg-cobalt-wash'
+	]}
+>
 	<div class="head">
 		<RunHeader {running} {onchange}>
-			{#if zone}<span class="plate">{zone.number}</span><b class="zone">{zone.name}</b>{/if}
-			<span class="what"
+			{#if zone}<span class="plate">{zone.number}</span><b class="text-[1.125rem] max-sm:hidden"
+					>{zone.name}</b
+				>{/if}
+			<span
+				class="text-tin-text max-sm:absolute max-sm:[clip-path:inset(50%)] max-sm:w-0.25 max-sm:h-0.25 max-sm:overflow-hidden"
 				>{KIND_TITLES[run.plan.kind]} of {minutes}
 				{minutes === 1 ? 'minute' : 'minutes'}, {run.names[lane?.who ?? ''] ?? run.member}</span
 			>
@@ -65,37 +73,58 @@
 	</div>
 
 	<section class="now" aria-live="polite">
-		<p class="count">
-			<b>Step {Math.min(sewn + 1, mine.length)} of {mine.length}</b>
-			<span class="stitches" aria-hidden="true">
-				{#each mine as { i }, k (i)}<span class:sewn={k < sewn} class:current={k === sewn}></span>{/each}
+		<p class="count flex items-center gap-4 mt-6 text-cobalt-ink text-tag max-sm:mt-2 max-sm:text-lead">
+			<b class="whitespace-nowrap">Step {Math.min(sewn + 1, mine.length)} of {mine.length}</b>
+			<span class="stitches flex gap-1.5 flex-[0_1_240px] min-w-0" aria-hidden="true">
+				{#each mine as { i }, k (i)}<span
+						class={[
+							'flex-[0_1_36px] h-2.25 grid items-center before:rounded-[5px]',
+							k < sewn ? 'before:h-2.25 before:bg-cobalt-ink' : 'before:h-0.5 before:bg-tin-2'
+						]}
+						class:current={k === sewn}
+					></span>{/each}
 			</span>
 		</p>
 		{#if running.atBell}
-			<h1>Time is up. Stop here.</h1>
-			<p class="then">
-				In hand: <b>{current?.jobName ?? 'nothing'}</b>{current ? `, ${current.text.toLowerCase()}` : ''}
+			<h1 class="mt-3.5 text-[length:clamp(2rem,4.2vw,var(--t-step))] wrap-break-word max-sm:mt-1.5">
+				Time is up. Stop here.
+			</h1>
+			<p class="mt-4.5 text-[1.25rem] text-tin-text max-sm:mt-2 max-sm:text-lead">
+				In hand: <b class="text-ink">{current?.jobName ?? 'nothing'}</b>{current
+					? `, ${current.text.toLowerCase()}`
+					: ''}
 			</p>
 		{:else if resting}
-			<h1>A rest of {resting.until - resting.from} minutes</h1>
-			<p class="then">
-				Then <b>{lower(current?.text ?? 'nothing more')}</b>{current ? `, ${current.roomName}` : ''}
+			<h1 class="mt-3.5 text-[length:clamp(2rem,4.2vw,var(--t-step))] wrap-break-word max-sm:mt-1.5">
+				A rest of {resting.until - resting.from} minutes
+			</h1>
+			<p class="mt-4.5 text-[1.25rem] text-tin-text max-sm:mt-2 max-sm:text-lead">
+				Then <b class="text-ink">{lower(current?.text ?? 'nothing more')}</b>{current
+					? `, ${current.roomName}`
+					: ''}
 			</p>
 		{:else if current}
-			<h1>{current.text}</h1>
-			<p class="then">
-				{#if heldBy}Not before <b>{running.time(heldBy.fetchAt)}</b>: {heldBy.label.toLowerCase()} works, {running.minutesTo(
-						heldBy.fetchAt
-					)} min.
-				{:else if capped}{capWords(run.plan.cap ?? 0)} are over. <b>Stop here</b> it counts as done.
-				{:else if following}Then <b>{lower(following.text)}</b>{#if following.room !== current.room}, {following.roomName}{/if}
+			<h1 class="mt-3.5 text-[length:clamp(2rem,4.2vw,var(--t-step))] wrap-break-word max-sm:mt-1.5">
+				{current.text}
+			</h1>
+			<p class="mt-4.5 text-[1.25rem] text-tin-text max-sm:mt-2 max-sm:text-lead">
+				{#if heldBy}Not before <b class="text-ink">{running.time(heldBy.fetchAt)}</b>: {heldBy.label.toLowerCase()}
+					works, {running.minutesTo(heldBy.fetchAt)} min.
+				{:else if capped}{capWords(run.plan.cap ?? 0)} are over. <b class="text-ink">Stop here</b> it counts as
+					done.
+				{:else if following}Then <b class="text-ink">{lower(following.text)}</b
+					>{#if following.room !== current.room}, {following.roomName}{/if}
 				{:else}Then it is done.{/if}
 			</p>
 		{:else}
-			<h1>You are done here.</h1>
-			<p class="then">The others are still working.</p>
+			<h1 class="mt-3.5 text-[length:clamp(2rem,4.2vw,var(--t-step))] wrap-break-word max-sm:mt-1.5">
+				You are done here.
+			</h1>
+			<p class="mt-4.5 text-[1.25rem] text-tin-text max-sm:mt-2 max-sm:text-lead">
+				The others are still working.
+			</p>
 		{/if}
-		<p class="job">
+		<p class="text-tin-text mt-1.5">
 			{#if current}{current.jobName}, {current.roomName}{/if}
 			{#if run.plan.people.length > 1}<a class="text-link" href="/timer/{run.id}?as=all">Everybody’s view</a
 				>{/if}
@@ -107,22 +136,27 @@
 		<CautionBox headline={caution.headline} text={caution.text} />
 	{/if}
 	{#if running.arranged.off.length > 0 && !running.atBell}
-		<p class="off">
+		<p class="text-tin-text mt-3 max-sm:mt-1.5">
 			{offText(
 				running.arranged.off.map((line) => clock.steps.find((step) => step.line === line)?.jobName ?? '')
 			)}
 		</p>
 	{/if}
 	{#if others.length > 0}
-		<p class="off others">
-			{#each others as other, i (other.who)}{i > 0 ? '; ' : ''}<b>{run.names[other.who]}</b>: {lower(
+		<p class="text-tin-text mt-3 max-sm:hidden max-sm:mt-1.5">
+			{#each others as other, i (other.who)}{i > 0 ? '; ' : ''}<b class="text-ink">{run.names[other.who]}</b>: {lower(
 					running.step(other.coming[0]?.step ?? -1)?.text ?? ''
 				)}, {running.step(other.coming[0]?.step ?? -1)?.roomName}{/each}
 		</p>
 	{/if}
 	<Waits {running} />
 
-	<div class="press">
+	<div
+		class={[
+			'press row-[-2] relative max-sm:[--giant:max(150px,25svh)] max-sm:sticky max-sm:bottom-0 max-sm:-mx-3.75 max-sm:mt-auto max-sm:mb-0 max-sm:px-3.75 max-sm:pt-3 max-sm:pb-3.75',
+			running.atBell ? 'max-sm:bg-cobalt-wash' : 'max-sm:bg-enamel'
+		]}
+	>
 		<Press
 			{running}
 			{lane}
@@ -137,20 +171,6 @@
 </div>
 
 <style>
-	.pail {
-		flex: 1;
-		display: grid;
-		grid-template-columns: minmax(0, 47fr) minmax(0, 46fr);
-		grid-template-rows: auto auto auto auto auto auto auto 1fr auto;
-		column-gap: 60px;
-		padding: 10px calc(var(--page-edge) - var(--rim) + 8px) 20px calc(var(--page-edge) - var(--rim));
-		height: calc(100svh - 2 * var(--rim) - var(--own-strip, 0px));
-		min-height: 560px;
-		transition: background var(--m-hang);
-	}
-	.rung {
-		background: var(--cobalt-wash);
-	}
 	.pail > :global(*) {
 		grid-column: 2;
 		min-width: 0;
@@ -158,136 +178,23 @@
 	.head {
 		grid-column: 1 / -1 !important;
 	}
-	.zone {
-		font-size: 1.125rem;
-	}
-	.what,
-	.job,
-	.off {
-		color: var(--tin-text);
-	}
-	.off {
-		margin: 12px 0 0;
-	}
-	.off b {
-		color: var(--ink);
-	}
 	.great {
 		grid-column: 1 !important;
 		grid-row: 2 / -1;
 		min-height: 0;
 		padding: 20px 0 10px;
 	}
-	.count {
-		display: flex;
-		align-items: center;
-		gap: 16px;
-		margin: 24px 0 0;
-		color: var(--cobalt-ink);
-		font-size: 1.1875rem;
-	}
-	.count b {
-		white-space: nowrap;
-	}
-	.stitches {
-		display: flex;
-		gap: 6px;
-		flex: 0 1 240px;
-		min-width: 0;
-	}
-	.stitches span {
-		flex: 0 1 36px;
-		height: 9px;
-		display: grid;
-		align-items: center;
-	}
-	.stitches span::before {
-		content: '';
-		height: 2px;
-		border-radius: 5px;
-		background: var(--tin-2);
-	}
-	.stitches .sewn::before {
-		height: 9px;
-		background: var(--cobalt-ink);
-	}
 	.stitches .current::before {
 		height: 9px;
 		width: 55%;
 		background: var(--cobalt-ink);
 	}
-	h1 {
-		margin: 14px 0 0;
-		font-size: clamp(2rem, 4.2vw, var(--t-step));
-		overflow-wrap: break-word;
-	}
-	.then {
-		margin: 18px 0 0;
-		font-size: 1.25rem;
-		color: var(--tin-text);
-	}
-	.then b {
-		color: var(--ink);
-	}
-	.job {
-		margin: 6px 0 0;
-	}
-	.press {
-		grid-row: -2;
-		position: relative;
-	}
 	@media (max-width: 640px) {
-		.pail {
-			display: flex;
-			flex-direction: column;
-			height: auto;
-			min-height: calc(100svh - 2 * var(--rim) - var(--own-strip, 0px));
-			padding: 10px 15px 0;
-		}
-		.what {
-			position: absolute;
-			clip-path: inset(50%);
-			width: 1px;
-			height: 1px;
-			overflow: hidden;
-		}
-		.zone {
-			display: none;
-		}
-		.others {
-			display: none;
-		}
-		.off {
-			margin-top: 6px;
-		}
 		.great {
 			flex: 1 1 0;
 			min-height: 150px;
 			max-height: 380px;
 			padding: 0;
-		}
-		.count {
-			margin-top: 8px;
-			font-size: 1.0625rem;
-		}
-		h1 {
-			margin-top: 6px;
-		}
-		.then {
-			margin-top: 8px;
-			font-size: 1.0625rem;
-		}
-		/* The button is whole whatever stands above it. */
-		.press {
-			--giant: max(150px, 25svh);
-			position: sticky;
-			bottom: 0;
-			margin: auto -15px 0;
-			padding: 12px 15px 15px;
-			background: var(--enamel);
-		}
-		.rung .press {
-			background: var(--cobalt-wash);
 		}
 	}
 </style>

@@ -26,8 +26,9 @@
 	const by = $derived(lane && step && lane.who !== step.who ? { by: lane.who } : {});
 </script>
 
-{#if running.canUndo}<button class="undo text-link" onclick={() => running.undo()}
-		><Glyph name="back" size={22} />Undo, not done</button
+{#if running.canUndo}<button
+		class="text-link inline-flex items-center gap-2 min-h-11 mb-1.5"
+		onclick={() => running.undo()}><Glyph name="back" size={22} />Undo, not done</button
 	>{/if}
 {#if running.atBell}
 	<BellChoice {running} step={first?.step ?? null} />
@@ -42,13 +43,3 @@
 		onpress={() => running.press(kind, first.step, by)}
 	/>
 {/if}
-
-<style>
-	.undo {
-		display: inline-flex;
-		align-items: center;
-		gap: 8px;
-		min-height: 44px;
-		margin-bottom: 6px;
-	}
-</style>

@@ -15,15 +15,8 @@
 {/if}
 {#if refusal}<Notice tone="wrong"><span>{refusal}</span></Notice>{/if}
 {#if running.missed}
-	<div class="missed" role="alert"><b>While this page slept:</b> {running.missed}</div>
+	<div class="mt-3 py-2.5 px-4 border-2 border-cobalt-ink rounded-button bg-enamel-hi" role="alert">
+		<b>While this page slept:</b>
+		{running.missed}
+	</div>
 {/if}
-
-<style>
-	.missed {
-		margin-top: 12px;
-		padding: 10px 16px;
-		border: 2px solid var(--cobalt-ink);
-		border-radius: var(--r-button);
-		background: var(--enamel-hi);
-	}
-</style>

@@ -69,25 +69,42 @@
 	);
 </script>
 
-<div class="together" class:rung={running.atBell}>
+<div
+	class={[
+		'together flex-1 grid grid-cols-[minmax(0,290px)_minmax(0,1fr)_minmax(0,1fr)] grid-rows-[auto_minmax(380px,1fr)_auto] gap-x-8 gap-y-2 px-edge pt-2 pb-4 min-h-[calc(100svh_-_2_*_var(--rim)_-_var(--own-strip,0px))] max-[901px]:flex max-[901px]:flex-col max-[901px]:px-3.75 max-[901px]:pt-2.5 max-[901px]:pb-3.75',
+		running.atBell && 'bg-cobalt-wash'
+	]}
+>
 	<RunHeader {running} {onchange}>
-		<b class="what">{KIND_TITLES[run.plan.kind]}, {lanes.length} of you</b>
-		<span class="dim when"
+		<b class="text-lead">{KIND_TITLES[run.plan.kind]}, {lanes.length} of you</b>
+		<span class="dim max-[901px]:hidden"
 			>{minutes} minutes{clock.bellAt ? `, bell at ${running.time(clock.bellAt)}` : ''}</span
 		>
 	</RunHeader>
-	<div class="great">
+	<div class="great min-h-0 max-h-80 max-[901px]:hidden">
 		<GreatPail left={clock.left} bellMinutes={clock.bellMinutes} paused={clock.phase === 'paused'} />
 	</div>
 
-	<section class="house" aria-label="Who is where">
+	<section
+		class="col-[2_/_-1] grid grid-flow-col [grid-auto-columns:minmax(0,1fr)] max-[901px]:grid max-[901px]:[grid-auto-flow:row]"
+		aria-label="Who is where"
+	>
 		{#each rooms as room, i (room.id)}
 			{@const into = nextInto(room.id)}
-			<div class="bay">
-				<div class="room">
-					{#if room.weave}<span class="wall"><Weave weave={room.weave} /></span>{/if}
-					<span class="name"><span class="plate">{i + 1}</span><b>{room.name}</b></span>
-					<svg class="rope" viewBox="0 0 100 12" preserveAspectRatio="none" aria-hidden="true"
+			<div class="flex flex-col min-w-0">
+				<div
+					class="relative flex-1 flex flex-col px-2.5 pt-2.5 border-6 border-cobalt border-l-3 border-r-3 max-[901px]:border-5 max-[901px]:pb-2"
+				>
+					{#if room.weave}<span class="absolute inset-0 opacity-42"><Weave weave={room.weave} /></span>{/if}
+					<span
+						class="name relative inline-flex items-center self-start gap-2 max-w-full py-0.5 pr-2 pl-0.5 bg-enamel-hi"
+						><span class="plate">{i + 1}</span><b>{room.name}</b></span
+					>
+					<svg
+						class="absolute left-0 top-13 w-full h-3.5"
+						viewBox="0 0 100 12"
+						preserveAspectRatio="none"
+						aria-hidden="true"
 						><path
 							d="M0 2Q50 12 100 2"
 							fill="none"
@@ -96,14 +113,24 @@
 							vector-effect="non-scaling-stroke"
 						/></svg
 					>
-					<div class="towels">
+					<div class="relative flex-1 grid content-start gap-3 pt-4.5">
 						{#each lanes.filter((lane) => placeOf(lane.who) === room.id) as lane (lane.who)}
 							{@const next = lane.coming[0]}
 							{@const step = next ? running.step(next.step) : null}
-							<article class:heavy={due?.who === lane.who} aria-label={run.names[lane.who]}>
-								<span class="pegs" aria-hidden="true"><Peg /><Peg /></span>
-								<div class="row">
-									<h2>{run.names[lane.who]}</h2>
+							<article
+								class={[
+									'relative px-3 pt-3.5 pb-3 bg-enamel-hi',
+									due?.who === lane.who
+										? '[box-shadow:inset_0_0_0_4px_var(--cobalt-ink),var(--sh-cloth)]'
+										: '[box-shadow:inset_0_0_0_2px_var(--cobalt-ink),var(--sh-cloth)]'
+								]}
+								aria-label={run.names[lane.who]}
+							>
+								<span class="absolute -top-3.5 left-4 right-4 flex justify-between" aria-hidden="true"
+									><Peg /><Peg /></span
+								>
+								<div class="row flex justify-between items-start gap-2">
+									<h2 class="text-[1.5rem]">{run.names[lane.who]}</h2>
 									{#if next && due?.who !== lane.who && clock.phase === 'running'}
 										<button
 											class="plain"
@@ -119,25 +146,29 @@
 									{/if}
 								</div>
 								{#if step && next}
-									<p>{lower(step.text)}</p>
-									<p class="dim">
+									<p class="mt-1 wrap-break-word">{lower(step.text)}</p>
+									<p class="dim mt-1 wrap-break-word">
 										{next.from > running.now + 30_000
 											? `from ${running.time(next.from)}`
 											: `${Math.max(0, Math.ceil((next.to - running.now) / 60_000))} min left`}
 									</p>
-								{:else}<p class="dim">done, free</p>{/if}
-								<span class="stitches" aria-hidden="true">
-									{#each roles(room.id) as share, k (k)}{#if share !== null}<span style:--share={share}
+								{:else}<p class="dim mt-1 wrap-break-word">done, free</p>{/if}
+								<span class="flex gap-2 mt-2.5" aria-hidden="true">
+									{#each roles(room.id) as share, k (k)}{#if share !== null}<span
+												class="flex-1 h-1.75 rounded-[4px] [background:linear-gradient(to_right,var(--cobalt-ink)_calc(var(--share)_*_100%),var(--tin-1)_0)]"
+												style:--share={share}
 											></span>{/if}{/each}
 								</span>
 							</article>
 						{/each}
 					</div>
-					<svg class="ink" viewBox="0 -62 100 62" aria-hidden="true"
-						><Furniture kind={room.kind} x={6} y={0} w={100} /></svg
+					<svg
+						class="relative h-16.5 self-start max-w-full max-[901px]:hidden"
+						viewBox="0 -62 100 62"
+						aria-hidden="true"><Furniture kind={room.kind} x={6} y={0} w={100} /></svg
 					>
 				</div>
-				<p class="after">
+				<p class="mx-1 mt-1.5 min-h-[4.2em] leading-[1.25] max-[901px]:min-h-0 max-[901px]:mb-2.5">
 					{#if into}<b>Then {run.names[into.who]}, {lower(into.text)}.</b><br /><span class="dim"
 							>At {running.time(into.at)}</span
 						>{:else}<b>Then the door shut.</b>{/if}
@@ -146,17 +177,17 @@
 		{/each}
 	</section>
 
-	<section class="lists">
-		<ul class="people">
+	<section class="col-[1_/_3] min-w-0">
+		<ul class="flex flex-wrap gap-x-6 gap-y-0.5">
 			{#each lanes as lane (lane.who)}
-				<li>
+				<li class="flex items-center gap-2 min-h-11">
 					<a class="text-link" href="/timer/{run.id}?as={lane.who}">{run.names[lane.who]}</a>
 					<span class="dim">{lane.coming.length === 0 ? 'done' : `${lane.coming.length} to go`}</span>
 				</li>
 			{/each}
 		</ul>
 		{#if clock.waits.length > 0}
-			<h2>In progress</h2>
+			<h2 class="mt-3">In progress</h2>
 			<Waits {running} strings={false} />
 		{/if}
 		{#if caution}
@@ -172,7 +203,10 @@
 		<RunNotices {running} {message} />
 	</section>
 
-	<div class="press" aria-live="polite">
+	<div
+		class="press flex flex-col justify-end [--giant:150px] max-[901px]:mt-auto max-[901px]:pt-3 max-[901px]:sticky max-[901px]:bottom-2 max-[901px]:[--giant:var(--target-wet)]"
+		aria-live="polite"
+	>
 		<h1 class="sr">
 			{running.atBell
 				? 'Time is up. Stop here.'
@@ -185,196 +219,7 @@
 </div>
 
 <style>
-	.together {
-		flex: 1;
-		display: grid;
-		grid-template-columns: minmax(0, 290px) minmax(0, 1fr) minmax(0, 1fr);
-		grid-template-rows: auto minmax(380px, 1fr) auto;
-		gap: 8px 32px;
-		padding: 8px calc(var(--page-edge) - var(--rim)) 16px;
-		min-height: calc(100svh - 2 * var(--rim) - var(--own-strip, 0px));
-	}
-	.rung {
-		background: var(--cobalt-wash);
-	}
 	.together > :global(header) {
 		grid-column: 1 / -1;
-	}
-	.what {
-		font-size: 1.0625rem;
-	}
-	.great {
-		min-height: 0;
-		max-height: 320px;
-	}
-	.house {
-		grid-column: 2 / -1;
-		display: grid;
-		grid-auto-flow: column;
-		grid-auto-columns: minmax(0, 1fr);
-	}
-	.bay {
-		display: flex;
-		flex-direction: column;
-		min-width: 0;
-	}
-	.room {
-		position: relative;
-		flex: 1;
-		display: flex;
-		flex-direction: column;
-		padding: 10px 10px 0;
-		border: 6px solid var(--cobalt);
-		border-left-width: 3px;
-		border-right-width: 3px;
-	}
-	.wall {
-		position: absolute;
-		inset: 0;
-		opacity: 0.42;
-	}
-	.name {
-		position: relative;
-		display: inline-flex;
-		align-items: center;
-		align-self: flex-start;
-		gap: 8px;
-		max-width: 100%;
-		padding: 2px 8px 2px 2px;
-		background: var(--enamel-hi);
-	}
-	.rope {
-		position: absolute;
-		left: 0;
-		top: 52px;
-		width: 100%;
-		height: 14px;
-	}
-	.towels {
-		position: relative;
-		flex: 1;
-		display: grid;
-		align-content: start;
-		gap: 12px;
-		padding-top: 18px;
-	}
-	article {
-		position: relative;
-		padding: 14px 12px 12px;
-		background: var(--enamel-hi);
-		box-shadow:
-			inset 0 0 0 2px var(--cobalt-ink),
-			var(--sh-cloth);
-	}
-	article.heavy {
-		box-shadow:
-			inset 0 0 0 4px var(--cobalt-ink),
-			var(--sh-cloth);
-	}
-	.pegs {
-		position: absolute;
-		top: -14px;
-		left: 16px;
-		right: 16px;
-		display: flex;
-		justify-content: space-between;
-	}
-	.row {
-		display: flex;
-		justify-content: space-between;
-		align-items: start;
-		gap: 8px;
-	}
-	article h2 {
-		margin: 0;
-		font-size: 1.5rem;
-	}
-	article p {
-		margin: 4px 0 0;
-		overflow-wrap: break-word;
-	}
-	article .stitches {
-		display: flex;
-		gap: 8px;
-		margin-top: 10px;
-	}
-	article .stitches span {
-		flex: 1;
-		height: 7px;
-		border-radius: 4px;
-		background: linear-gradient(to right, var(--cobalt-ink) calc(var(--share) * 100%), var(--tin-1) 0);
-	}
-	.ink {
-		position: relative;
-		height: 66px;
-		align-self: flex-start;
-		max-width: 100%;
-	}
-	.after {
-		margin: 6px 4px 0;
-		min-height: 4.2em;
-		line-height: 1.25;
-	}
-	.lists {
-		grid-column: 1 / 3;
-		min-width: 0;
-	}
-	.lists h2 {
-		margin: 12px 0 0;
-	}
-	.people {
-		list-style: none;
-		display: flex;
-		flex-wrap: wrap;
-		gap: 2px 24px;
-		margin: 0;
-		padding: 0;
-	}
-	.people li {
-		display: flex;
-		align-items: center;
-		gap: 8px;
-		min-height: 44px;
-	}
-	.press {
-		display: flex;
-		flex-direction: column;
-		justify-content: flex-end;
-		--giant: 150px;
-	}
-	@media (max-width: 900px) {
-		.together {
-			display: flex;
-			flex-direction: column;
-			padding: 10px 15px 15px;
-		}
-		.great {
-			display: none;
-		}
-		.when {
-			display: none;
-		}
-		.house {
-			display: grid;
-			grid-auto-flow: row;
-		}
-		.room {
-			border-width: 5px;
-			padding-bottom: 8px;
-		}
-		.ink {
-			display: none;
-		}
-		.after {
-			min-height: 0;
-			margin-bottom: 10px;
-		}
-		.press {
-			margin-top: auto;
-			padding-top: 12px;
-			position: sticky;
-			bottom: 8px;
-			--giant: var(--target-wet);
-		}
 	}
 </style>

@@ -58,13 +58,21 @@
 	glyph: 'running' | 'due',
 	at: number
 )}
-	<li class="side-peg">
-		{#if weave(step.room)}<span class="band"><Weave weave={weave(step.room) ?? ''} /></span>{/if}
+	<li
+		class="side-peg relative py-2.5 pr-4 pl-14 bg-linen-hi shadow-cloth flex items-center gap-3.5 max-[901px]:flex-wrap max-[901px]:gap-x-3.5 max-[901px]:gap-y-0.5 max-[901px]:py-2.5 max-[901px]:pr-3 max-[901px]:pl-14"
+	>
+		{#if weave(step.room)}<span class="band absolute left-4 top-0 bottom-0 w-6"
+				><Weave weave={weave(step.room) ?? ''} /></span
+			>{/if}
 		<Glyph name={glyph} size={30} />
-		<span class="text"
-			><b>{step.text}</b><span class="dim">{step.roomName}, <b>{run.names[who]}</b></span></span
+		<span class="grid flex-1 min-w-0 max-[901px]:flex-[1_0_100%]"
+			><b>{step.text}</b><span class="dim">{step.roomName}, <b class="text-ink">{run.names[who]}</b></span
+			></span
 		>
-		<span class="minutes"><b>{minutesText(step.minutes)}</b> min</span>
+		<span
+			class="minutes ml-auto whitespace-nowrap text-tin-text font-normal max-[901px]:m-0 max-[901px]:flex-1"
+			><b class="text-h3 text-ink">{minutesText(step.minutes)}</b> min</span
+		>
 		{#if glyph === 'running' && clock.phase === 'running'}
 			<Button aria-label={RUN_HEAD.isDone(run.names[who] ?? '', step.text)} onclick={() => doneBy(who, at)}
 				>{RUN_HEAD.done}</Button
@@ -73,26 +81,41 @@
 	</li>
 {/snippet}
 
-<div class="visit" class:rung={running.atBell}>
+<div
+	class={[
+		'visit flex-1 grid grid-cols-[minmax(0,1fr)_minmax(0,0.8fr)] grid-rows-[auto_auto_auto_auto_1fr_auto] gap-x-12 px-edge pt-3 pb-5 max-[901px]:flex max-[901px]:flex-none max-[901px]:flex-col max-[901px]:h-[calc(100svh_-_2_*_var(--rim)_-_var(--own-strip,0px))] max-[901px]:px-3.75 max-[901px]:pt-2.5 max-[901px]:pb-3.75 max-[901px]:[--giant:150px]',
+		running.atBell && 'bg-cobalt-wash'
+	]}
+>
 	<RunHeader {running} {onchange}>
-		<h1>Visitors come at <span class="fetch">{running.time(clock.bellAt ?? running.now)}</span></h1>
+		<h1 class="whitespace-nowrap max-[901px]:text-[1.25rem] max-[901px]:whitespace-normal">
+			Visitors come at <span
+				class="fetch font-text [font-variant-numeric:var(--figures)] text-[1.5rem] max-[901px]:text-[1.25rem]"
+				>{running.time(clock.bellAt ?? running.now)}</span
+			>
+		</h1>
 	</RunHeader>
-	<p class="left">
+	<p class="flex items-center gap-3.5 mt-1.5 text-ink">
 		<Glyph name="bell" size={44} />
-		<span role="img" aria-label="{Math.max(0, Math.ceil(clock.left / 60_000))} minutes left"
-			><b>{Math.max(0, Math.ceil(clock.left / 60_000))}</b> min left</span
+		<span
+			class="whitespace-nowrap"
+			role="img"
+			aria-label="{Math.max(0, Math.ceil(clock.left / 60_000))} minutes left"
+			><b class="text-[2.75rem] font-plate text-cobalt-ink max-[901px]:text-[2.25rem]"
+				>{Math.max(0, Math.ceil(clock.left / 60_000))}</b
+			> min left</span
 		>
-		<span class="dim of"
+		<span class="dim ml-auto max-[901px]:hidden whitespace-nowrap"
 			>{run.plan.people.length === 1 ? 'you alone' : `${lowerNumber(run.plan.people.length)} of you`}</span
 		>
 		{#if cuts.length > 0}<button
-				class="text-link"
+				class="text-link max-[901px]:ml-auto"
 				onclick={() => (earlier = !earlier)}
-				aria-expanded={earlier}><span class="wide">They come{' '}</span>earlier</button
+				aria-expanded={earlier}><span class="max-[901px]:hidden">They come{' '}</span>earlier</button
 			>{/if}
 	</p>
 	{#if earlier}
-		<p class="cuts">
+		<p class="flex flex-wrap gap-2.5 mt-2">
 			{#each cuts as minutes (minutes)}
 				<button
 					class="plain"
@@ -108,32 +131,42 @@
 	<!-- svelte-ignore a11y_no_noninteractive_tabindex -->
 	<div class="line side-line" tabindex="0" role="region" aria-label="What is to do">
 		{#if current && first}
-			<article class="mine" aria-label="Your job now">
-				<span class="pegs" aria-hidden="true"><Peg side /><Peg side /></span>
-				{#if weave(current.room)}<span class="band"><Weave weave={weave(current.room) ?? ''} /></span>{/if}
-				<p class="head">
-					<Glyph name="running" size={34} /><span>Your job now</span><span class="minutes"
-						><b>{minutesText(current.minutes)}</b> min</span
+			<article
+				class="relative pt-4 pb-4.5 pr-5 pl-19 bg-enamel-hi [box-shadow:inset_0_0_0_2px_var(--cobalt-ink),var(--sh-cloth)] max-[901px]:pt-3 max-[901px]:pb-3.5 max-[901px]:pr-3.5 max-[901px]:pl-15.5"
+				aria-label="Your job now"
+			>
+				<span class="absolute -left-5.5 top-5 bottom-5 flex flex-col justify-between" aria-hidden="true"
+					><Peg side /><Peg side /></span
+				>
+				{#if weave(current.room)}<span class="band absolute left-4 top-0 bottom-0 w-9"
+						><Weave weave={weave(current.room) ?? ''} /></span
+					>{/if}
+				<p class="flex items-center gap-3 text-cobalt-ink text-tag font-name">
+					<Glyph name="running" size={34} /><span>Your job now</span><span
+						class="minutes ml-auto whitespace-nowrap text-tin-text font-normal"
+						><b class="text-h3 text-ink">{minutesText(current.minutes)}</b> min</span
 					>
 				</p>
-				<h2 class="act">{current.text}</h2>
+				<h2 class="my-2 text-next">{current.text}</h2>
 				<p class="dim">{current.roomName}, {run.names[lane?.who ?? '']}</p>
 			</article>
 		{:else}
-			<article class="mine">
-				<h2 class="act">Your job is done.</h2>
+			<article
+				class="relative pt-4 pb-4.5 pr-5 pl-19 bg-enamel-hi [box-shadow:inset_0_0_0_2px_var(--cobalt-ink),var(--sh-cloth)] max-[901px]:pt-3 max-[901px]:pb-3.5 max-[901px]:pr-3.5 max-[901px]:pl-15.5"
+			>
+				<h2 class="my-2 text-next">Your job is done.</h2>
 				<p class="dim">See who needs help.</p>
 			</article>
 		{/if}
 		{#if others.length > 0}
-			<h2>At the same time</h2>
-			<ul>
+			<h2 class="mt-4 mb-2">At the same time</h2>
+			<ul class="grid gap-2">
 				{#each others as { who, step, at } (at)}{@render rowOf(step, who, 'running', at)}{/each}
 			</ul>
 		{/if}
 		{#if then.length > 0}
-			<h2>Then <span class="dim">what visitors see first</span></h2>
-			<ul>
+			<h2 class="mt-4 mb-2">Then <span class="dim font-text text-body">what visitors see first</span></h2>
+			<ul class="grid gap-2">
 				{#each then as { who, step, at } (at)}{@render rowOf(step, who, 'due', at)}{/each}
 			</ul>
 		{/if}
@@ -141,11 +174,13 @@
 	<div class="beside">
 		{#if caution}<CautionBox headline={caution.headline} text={caution.text} />{/if}
 		{#if running.arranged.off.length > 0 || nextToGo}
-			<p class="linen let">
+			<p
+				class="linen flex items-center gap-4 mt-3.5 py-3.5 px-4.5 max-[901px]:-mx-3.75 max-[901px]:mt-2.5 max-[901px]:mb-0 max-[901px]:py-2.5 max-[901px]:px-3.75"
+			>
 				<Glyph name="letgo" size={34} />
 				<span>
 					{#if running.arranged.off.length > 0}<b>Left out:</b> {names(running.arranged.off)}.{/if}
-					{#if nextToGo}<span class="dim"
+					{#if nextToGo}<span class="dim block"
 							>If time runs short, {nextToGo.step.jobName.toLowerCase()} is left out next.</span
 						>{/if}
 				</span>
@@ -159,52 +194,8 @@
 </div>
 
 <style>
-	.visit {
-		flex: 1;
-		display: grid;
-		grid-template-columns: minmax(0, 1fr) minmax(0, 0.8fr);
-		grid-template-rows: auto auto auto auto 1fr auto;
-		column-gap: 48px;
-		padding: 12px calc(var(--page-edge) - var(--rim)) 20px;
-	}
 	.visit > :global(*) {
 		grid-column: 1 / -1;
-	}
-	.rung {
-		background: var(--cobalt-wash);
-	}
-	h1 {
-		margin: 0;
-		white-space: nowrap;
-	}
-	h1 .fetch {
-		font-family: var(--font-text);
-		font-variant-numeric: var(--figures);
-		font-size: 1.5rem;
-	}
-	.left {
-		display: flex;
-		align-items: center;
-		gap: 14px;
-		margin: 6px 0 0;
-		color: var(--ink);
-	}
-	.left b {
-		font-size: 2.75rem;
-		font-weight: 780;
-		color: var(--cobalt-ink);
-	}
-	.left > span {
-		white-space: nowrap;
-	}
-	.of {
-		margin-left: auto;
-	}
-	.cuts {
-		display: flex;
-		flex-wrap: wrap;
-		gap: 10px;
-		margin: 8px 0 0;
 	}
 	.line {
 		grid-column: 1 !important;
@@ -212,106 +203,10 @@
 		position: relative;
 		padding: 14px 0 10px 40px;
 	}
-	.line h2 {
-		margin: 16px 0 8px;
-	}
-	.line h2 .dim {
-		font-family: var(--font-text);
-		font-size: 1rem;
-	}
-	ul {
-		list-style: none;
-		margin: 0;
-		padding: 0;
-		display: grid;
-		gap: 8px;
-	}
-	li,
-	.mine {
-		position: relative;
-		padding: 10px 16px 10px 56px;
-		background: var(--linen-hi);
-		box-shadow: var(--sh-cloth);
-	}
-	li {
-		display: flex;
-		align-items: center;
-		gap: 14px;
-	}
-	.mine {
-		padding: 16px 20px 18px 76px;
-		background: var(--enamel-hi);
-		box-shadow:
-			inset 0 0 0 2px var(--cobalt-ink),
-			var(--sh-cloth);
-	}
-	.mine .pegs {
-		position: absolute;
-		left: -22px;
-		top: 20px;
-		bottom: 20px;
-		display: flex;
-		flex-direction: column;
-		justify-content: space-between;
-	}
-	.band {
-		position: absolute;
-		left: 16px;
-		top: 0;
-		bottom: 0;
-		width: 24px;
-	}
-	.mine .band {
-		width: 36px;
-	}
-	.head {
-		display: flex;
-		align-items: center;
-		gap: 12px;
-		margin: 0;
-		color: var(--cobalt-ink);
-		font-size: 1.1875rem;
-		font-weight: var(--w-name);
-	}
-	.minutes {
-		margin-left: auto;
-		white-space: nowrap;
-		color: var(--tin-text);
-		font-weight: 400;
-	}
-	.minutes b {
-		font-size: 1.3125rem;
-		color: var(--ink);
-	}
-	.mine .act {
-		margin: 8px 0;
-		font-size: var(--t-next);
-	}
-	.mine p {
-		margin: 0;
-	}
-	.text {
-		display: grid;
-		flex: 1;
-		min-width: 0;
-	}
-	.text .dim b {
-		color: var(--ink);
-	}
 	.beside {
 		grid-column: 2 !important;
 		grid-row: 5;
 		align-self: start;
-	}
-	.let {
-		display: flex;
-		align-items: center;
-		gap: 16px;
-		margin: 14px 0 0;
-		padding: 14px 18px;
-	}
-	.let .dim {
-		display: block;
 	}
 	.press {
 		grid-column: 2 !important;
@@ -328,50 +223,8 @@
 		margin: 0 0 6px;
 	}
 	@media (max-width: 900px) {
-		.visit {
-			display: flex;
-			flex: none;
-			flex-direction: column;
-			height: calc(100svh - 2 * var(--rim) - var(--own-strip, 0px));
-			padding: 10px 15px 15px;
-		}
-		.visit {
-			--giant: 150px;
-		}
-		h1 {
-			font-size: 1.25rem;
-			white-space: normal;
-		}
-		h1 .fetch {
-			font-size: 1.25rem;
-		}
-		li {
-			flex-wrap: wrap;
-			gap: 2px 14px;
-			padding: 10px 12px 10px 56px;
-		}
 		li :global(svg:not(.band svg)) {
 			display: none;
-		}
-		li .text {
-			flex: 1 0 100%;
-		}
-		li .minutes {
-			margin: 0;
-			flex: 1;
-		}
-		.left b {
-			font-size: 2.25rem;
-		}
-		.mine {
-			padding: 12px 14px 14px 62px;
-		}
-		.wide,
-		.of {
-			display: none;
-		}
-		.left .text-link {
-			margin-left: auto;
 		}
 		.line {
 			flex: 1;
@@ -381,10 +234,6 @@
 		}
 		.beside {
 			align-self: stretch;
-		}
-		.let {
-			margin: 10px -15px 0;
-			padding: 10px 15px;
 		}
 		.press {
 			position: static;

@@ -11,12 +11,23 @@
 </script>
 
 {#if waits.length > 0}
-	<ul class="waits" class:plain-list={!strings}>
+	<ul class="waits mt-4.5 max-sm:mt-2.5">
 		{#each waits as wait (wait.step)}
 			{@const ready = wait.fetchAt <= running.now}
-			<li class:urgent={ready && running.isUrgent(wait)}>
+			<li
+				class={[
+					'relative flex items-center gap-3 min-h-11.5 text-[1.125rem]',
+					!strings ? 'max-sm:pl-0' : 'max-sm:pl-7.5',
+					ready && running.isUrgent(wait) && 'font-name'
+				]}
+			>
 				{#if strings}
-					<svg class="string" viewBox="0 0 100 60" preserveAspectRatio="none" aria-hidden="true">
+					<svg
+						class="string absolute right-[calc(100%_-_1px)] -top-5.5 w-31 h-15"
+						viewBox="0 0 100 60"
+						preserveAspectRatio="none"
+						aria-hidden="true"
+					>
 						<path
 							d={ready ? 'M0 2L100 44' : 'M0 2C6 70 60 66 100 44'}
 							fill="none"
@@ -28,10 +39,10 @@
 				{/if}
 				<span class="fetch" class:now={ready}>{running.time(wait.fetchAt)}</span>
 				<span>{wait.label}</span>
-				<span class="dim"
+				<span class="dim ml-auto text-tin-text text-right"
 					>{#if ready}{running.isUrgent(wait) ? 'hurry' : 'fetch now'}, {wait.roomName}{many
 							? `: ${running.nearest(wait)}`
-							: ''}{:else}<span class="wide">fetch{' '}</span>in {running.minutesTo(wait.fetchAt)} min{wait.latestAt
+							: ''}{:else}<span class="max-sm:hidden">fetch{' '}</span>in {running.minutesTo(wait.fetchAt)} min{wait.latestAt
 							? `, not past ${running.time(wait.latestAt)}`
 							: ''}{/if}</span
 				>
@@ -53,18 +64,6 @@
 {/if}
 
 <style>
-	.waits {
-		list-style: none;
-		margin: 18px 0 0;
-		padding: 0;
-	}
-	.string {
-		position: absolute;
-		right: calc(100% - 1px);
-		top: -22px;
-		width: 124px;
-		height: 60px;
-	}
 	li + li .string {
 		top: -68px;
 		height: 106px;
@@ -73,35 +72,7 @@
 		top: -114px;
 		height: 152px;
 	}
-	li {
-		position: relative;
-		display: flex;
-		align-items: center;
-		gap: 12px;
-		min-height: 46px;
-		font-size: 1.125rem;
-	}
-	.urgent {
-		font-weight: var(--w-name);
-	}
-	.dim {
-		margin-left: auto;
-		color: var(--tin-text);
-		text-align: right;
-	}
 	@media (max-width: 640px) {
-		.wide {
-			display: none;
-		}
-		.waits {
-			margin-top: 10px;
-		}
-		li {
-			padding-left: 30px;
-		}
-		.plain-list li {
-			padding-left: 0;
-		}
 		.string,
 		li + li .string,
 		li + li + li .string {

@@ -4,38 +4,18 @@
 
 <svelte:head><title>Mail of the demo · Pail Round</title></svelte:head>
 
-<section class="outbox">
+<section class="px-edge pt-4.5 pb-15 max-w-205">
 	<h1>Mail of the demo</h1>
-	<p class="dim">What the demo home would have sent. No mail leaves this machine from here.</p>
+	<p class="dim mt-1">What the demo home would have sent. No mail leaves this machine from here.</p>
 	{#each data.mail as one, i (i)}
-		<article>
+		<article class="mt-5.5 py-4.5 px-6 bg-enamel-hi shadow-cloth">
 			<h2>{one.subject}</h2>
-			<p class="dim">To {one.to}</p>
-			<pre>{one.body}</pre>
+			<p class="dim mt-1">To {one.to}</p>
+			<pre class="mx-0 mt-3 mb-0 [font:inherit] whitespace-pre-wrap wrap-anywhere">{one.body}</pre>
 		</article>
 	{:else}
-		<p>Nothing has been sent yet. Invite somebody by mail at <a href="/people/access">Who can log in</a>.</p>
+		<p class="mt-1">
+			Nothing has been sent yet. Invite somebody by mail at <a href="/people/access">Who can log in</a>.
+		</p>
 	{/each}
 </section>
-
-<style>
-	.outbox {
-		padding: 18px calc(var(--page-edge) - var(--rim)) 60px;
-		max-width: 820px;
-	}
-	article {
-		margin-top: 22px;
-		padding: 18px 24px;
-		background: var(--enamel-hi);
-		box-shadow: var(--sh-cloth);
-	}
-	pre {
-		margin: 12px 0 0;
-		font: inherit;
-		white-space: pre-wrap;
-		overflow-wrap: anywhere;
-	}
-	p {
-		margin: 4px 0 0;
-	}
-</style>

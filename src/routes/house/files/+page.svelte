@@ -78,7 +78,7 @@
 <svelte:head><title>Backup and files · Pail Round</title></svelte:head>
 
 <div class="files">
-	<header>
+	<header class="flex items-baseline justify-between">
 		<h1>Backup and files</h1>
 		<a class="text-link" href="/house">Back to the house</a>
 	</header>
@@ -89,7 +89,7 @@
 			<h2>{report.says}</h2>
 			{#if report.note}<p class="dim">{report.note}</p>{/if}
 			{#if report.reports.length > 0}
-				<ul>
+				<ul class="m-0 p-0">
 					{#each report.reports as one, i (i)}<li>
 							<b
 								>{one.line > 0 ? `Line ${one.line}` : ''}{one.column ? `, ${one.column}` : ''}{one.line > 0 ||
@@ -101,7 +101,7 @@
 						</li>{/each}
 				</ul>
 			{/if}
-			{#if report.list.length > 0}<ul class="list">
+			{#if report.list.length > 0}<ul class="m-0 p-0 columns-2 text-tin-text">
 					{#each report.list as one, i (i)}<li>{one}</li>{/each}
 				</ul>{/if}
 			{#if report.text !== null}
@@ -114,7 +114,7 @@
 		</section>
 	{/if}
 	<div class="shelves">
-		<section class="home">
+		<section class="home grid gap-3.5 content-start">
 			<h2>The whole home</h2>
 			<p class="dim">
 				Every version of it, and everything that was done, in one open file. <a
@@ -123,9 +123,15 @@
 				>
 			</p>
 			<p><a class="plain" href="/house/files/home.json" download>Save a backup of everything</a></p>
-			<form onsubmit={takeIn} enctype="multipart/form-data" method="post" action="/house/files/import">
+			<form
+				class="grid gap-2 justify-items-start"
+				onsubmit={takeIn}
+				enctype="multipart/form-data"
+				method="post"
+				action="/house/files/import"
+			>
 				<input type="hidden" name="id" value={view.formId} />
-				<label
+				<label class="w-full"
 					>Restore a backup as a home of its own <input
 						class="field"
 						type="file"
@@ -141,31 +147,37 @@
 					<progress max={Math.max(1, taking.of)} value={taking.done}></progress>
 				</p>{/if}
 			{#if taken}
-				<form method="post" action="/home" role="status">
+				<form class="grid gap-2 justify-items-start" method="post" action="/home" role="status">
 					<p>It is restored. <button class="text-link" name="home" value={taken}>Go to it</button></p>
 				</form>
 			{/if}
 			{#if problems.length > 0}
 				<Notice tone="wrong"><span>Nothing was written.</span></Notice>
-				<ul class="problems">
+				<ul class="problems m-0 p-0">
 					{#each problems as problem, i (i)}<li><b>{problem.at}</b>: {problem.says}</li>{/each}
 				</ul>
 			{/if}
 		</section>
-		<section class="tables">
+		<section class="tables grid gap-3.5 content-start">
 			<h2>Tables</h2>
 			<p class="dim">For a spreadsheet. Coming in, each line is looked at before anything is written.</p>
-			<p class="pair">
+			<p class="flex gap-2.5">
 				<a class="plain" href="/house/files/jobs.csv" download>Save jobs as a table</a><a
 					class="plain"
 					href="/house/files/ledger.csv"
 					download>Save history as a table</a
 				>
 			</p>
-			<div class="imports">
+			<div class="grid grid-cols-[repeat(auto-fit,minmax(240px,1fr))] gap-x-6 gap-y-3.5">
 				{#each [['jobs', 'Read jobs from a table'], ['ledger', 'Read history from a table']] as [kind, words] (kind)}
-					<form method="post" action="/house/files?/{kind}" enctype="multipart/form-data" use:once>
-						<label
+					<form
+						class="grid gap-2 justify-items-start"
+						method="post"
+						action="/house/files?/{kind}"
+						enctype="multipart/form-data"
+						use:once
+					>
+						<label class="w-full"
 							>{words} <input class="field" type="file" name="file" accept=".csv,text/csv" required /></label
 						>
 						<button class="plain">See what would change</button>
@@ -173,13 +185,13 @@
 				{/each}
 			</div>
 		</section>
-		<section id="calendar">
+		<section class="grid gap-3.5 content-start" id="calendar">
 			<h2>Calendar</h2>
 			<p class="dim">
 				{CALENDAR_FEED.says}
 			</p>
 			<Switch label={CALENDAR_FEED.todos} line={CALENDAR_FEED.todosLine} bind:checked={todos} />
-			<ul class="feeds">
+			<ul class="feeds m-0 p-0">
 				{#each view.feeds as feed (feed.member)}
 					<li>
 						<b>{feed.name}</b>
@@ -189,15 +201,21 @@
 								value="{data.origin}{feed.path}{todos ? '?todo=1' : ''}"
 								aria-label="Address for {feed.name}"
 							/>{/if}
-						<form method="post" action="/house/files?/feed" use:once>
+						<form class="grid gap-2 justify-items-start" method="post" action="/house/files?/feed" use:once>
 							<input type="hidden" name="member" value={feed.member} />
 							<button class="text-link">{feed.path ? 'Renew' : 'Make an address'}</button>
 						</form>
 					</li>
 				{/each}
 			</ul>
-			<form method="post" action="/house/files?/calendar" enctype="multipart/form-data" use:once>
-				<label
+			<form
+				class="grid gap-2 justify-items-start"
+				method="post"
+				action="/house/files?/calendar"
+				enctype="multipart/form-data"
+				use:once
+			>
+				<label class="w-full"
 					>A family calendar, in <input
 						class="field"
 						type="file"
@@ -224,11 +242,6 @@
 	.files {
 		padding: 8px calc(var(--page-edge) - var(--rim)) 24px;
 	}
-	header {
-		display: flex;
-		align-items: baseline;
-		justify-content: space-between;
-	}
 	.shelves {
 		display: grid;
 		grid-template-columns: minmax(0, 1.3fr) minmax(0, 1fr);
@@ -236,44 +249,17 @@
 		gap: 0 56px;
 		margin-top: 18px;
 	}
-	.shelves section {
-		display: grid;
-		gap: 14px;
-		align-content: start;
-	}
 	#calendar {
 		grid-column: 2;
 		grid-row: 1 / 3;
-	}
-	.imports {
-		display: grid;
-		grid-template-columns: repeat(auto-fit, minmax(240px, 1fr));
-		gap: 14px 24px;
 	}
 	.tables {
 		margin-top: 26px;
 		padding-top: 20px;
 		border-top: var(--stitch);
 	}
-	.shelves form {
-		display: grid;
-		gap: 8px;
-		justify-items: start;
-	}
-	.shelves label {
-		width: 100%;
-	}
 	.field[type='file'] {
 		padding: 9px 12px;
-	}
-	.pair {
-		display: flex;
-		gap: 10px;
-	}
-	ul {
-		margin: 0;
-		padding: 0;
-		list-style: none;
 	}
 	.feeds li {
 		display: grid;
@@ -300,10 +286,6 @@
 		max-height: 220px;
 		overflow: auto;
 		margin: 8px 0;
-	}
-	.report .list {
-		columns: 2;
-		color: var(--tin-text);
 	}
 	.problems li {
 		padding: 4px 0;

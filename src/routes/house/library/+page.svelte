@@ -20,9 +20,9 @@
 
 <svelte:head><title>Library · Pail Round</title></svelte:head>
 
-<div class="library">
-	<header>
-		<form method="get" action="/house/library" class="ask">
+<div class="px-edge pt-2 pb-6 max-[901px]:px-3.75 max-[901px]:pt-3 max-[901px]:pb-6">
+	<header class="flex flex-wrap items-center gap-x-6 gap-y-2 mb-3.5">
+		<form method="get" action="/house/library" class="flex flex-wrap items-center gap-x-3 gap-y-2.5">
 			<h1>Show</h1>
 			<input class="tape" name="q" value={view.words} placeholder="all work" aria-label="Words to look for" />
 			<h1>for</h1>
@@ -43,34 +43,35 @@
 			{view.jobs.length} of {view.count}
 			{plural(view.count, 'job')}
 		</p>
-		<a class="text-link" href="/house">Back to the house</a>
+		<a class="text-link ml-auto" href="/house">Back to the house</a>
 	</header>
 	{#if form && 'message' in form && form.message}<Notice tone="wrong"><span>{form.message}</span></Notice>
 	{:else if form && 'saved' in form && form.saved}<Notice><span>{form.saved}</span></Notice>{/if}
 	{#if view.jobs.length === 0}
-		<p class="none">
+		<p class="py-10 text-lead">
 			Nothing of that name is in the library. <a class="text-link" href="/house/job/new?room={view.room}"
 				>Add a job of your own</a
 			>
 		</p>
 	{/if}
-	<div class="columns">
+	<div class="columns-2 gap-x-12 max-[901px]:columns-1">
 		{#each LAYERS as [layer, name] (layer)}
 			{@const jobs = view.jobs.filter((job) => job.layer === layer)}
 			{#if jobs.length > 0}
-				<section aria-labelledby="layer-{layer}">
-					<h2 id="layer-{layer}">{name} <span class="dim">{jobs.length}</span></h2>
-					<ul>
+				<section class="[break-inside:auto] mb-4.5" aria-labelledby="layer-{layer}">
+					<h2 id="layer-{layer}">{name} <span class="dim font-text text-body">{jobs.length}</span></h2>
+					<ul class="mt-1.5">
 						{#each jobs as job (job.id)}
-							<li>
+							<li class="break-inside-avoid py-1.5 border-b border-b-tin-1">
 								<details open={view.jobs.length <= FEW}>
 									<summary
-										><b>{job.name}</b><span class="dim">{job.rhythm}</span><span class="min"
-											>{minutesText(job.minutes)} min</span
+										class="grid grid-cols-[minmax(0,1fr)_auto] gap-x-3 gap-y-0 cursor-pointer list-none min-h-7 items-baseline"
+										><b>{job.name}</b><span class="dim row-2 text-[0.9375rem]">{job.rhythm}</span><span
+											class="font-figure">{minutesText(job.minutes)} min</span
 										></summary
 									>
-									<div class="body">
-										<ol>
+									<div class="body pt-1 pb-1.5 pl-3 [border-left:var(--stitch)] my-1">
+										<ol class="[list-style:decimal] pl-6">
 											{#each job.steps as step, i (i)}<li>{step}</li>{/each}
 										</ol>
 										{#if job.needs.length > 0}<p>
@@ -86,15 +87,21 @@
 												<span class="dim">Look at</span>
 												{job.lookRound.join(', ')}
 											</p>{/if}
-										{#if job.cautions.length > 0}<p class="caution">{job.cautions.join(' ')}</p>{/if}
+										{#if job.cautions.length > 0}<p class="text-madder font-name">
+												{job.cautions.join(' ')}
+											</p>{/if}
 									</div>
 								</details>
-								<div class="places">
+								<div class="flex flex-wrap gap-x-4.5 gap-y-0.5">
 									{#each job.places.slice(0, OFFERED) as place (place.id)}
-										{#if place.has}<span class="has">{place.name} has it</span>
+										{#if place.has}<span class="text-tin-text text-[0.9375rem] self-center"
+												>{place.name} has it</span
+											>
 										{:else}
 											<EditForm values={{ job: job.id, room: place.id }} {view} action="{here}&/add">
-												<button class="text-link">Add this job to {place.name}</button>
+												<button class="text-link text-[0.9375rem] min-h-7.5"
+													>Add this job to {place.name}</button
+												>
 											</EditForm>
 										{/if}
 									{/each}
@@ -113,103 +120,3 @@
 		{/each}
 	</div>
 </div>
-
-<style>
-	.library {
-		padding: 8px calc(var(--page-edge) - var(--rim)) 24px;
-	}
-	header {
-		display: flex;
-		flex-wrap: wrap;
-		align-items: center;
-		gap: 8px 24px;
-		margin-bottom: 14px;
-	}
-	.ask {
-		display: flex;
-		flex-wrap: wrap;
-		align-items: center;
-		gap: 10px 12px;
-	}
-	header > a {
-		margin-left: auto;
-	}
-	.columns {
-		columns: 2;
-		column-gap: 48px;
-	}
-	section {
-		break-inside: auto;
-		margin-bottom: 18px;
-	}
-	h2 .dim {
-		font-family: var(--font-text);
-		font-size: 1rem;
-	}
-	ul {
-		list-style: none;
-		margin: 6px 0 0;
-		padding: 0;
-	}
-	ul > li {
-		break-inside: avoid;
-		padding: 6px 0;
-		border-bottom: 1px solid var(--tin-1);
-	}
-	summary {
-		display: grid;
-		grid-template-columns: minmax(0, 1fr) auto;
-		gap: 0 12px;
-		cursor: pointer;
-		list-style: none;
-		min-height: 28px;
-		align-items: baseline;
-	}
-	summary .dim {
-		grid-row: 2;
-		font-size: 0.9375rem;
-	}
-	.min {
-		font-weight: var(--w-figure);
-	}
-	.body {
-		padding: 4px 0 6px 12px;
-		border-left: var(--stitch);
-		margin: 4px 0;
-	}
-	.body ol {
-		list-style: decimal;
-		margin: 0;
-		padding-left: 24px;
-	}
-	.caution {
-		color: var(--madder);
-		font-weight: var(--w-name);
-	}
-	.places {
-		display: flex;
-		flex-wrap: wrap;
-		gap: 2px 18px;
-	}
-	.places .text-link {
-		font-size: 0.9375rem;
-		min-height: 30px;
-	}
-	.has {
-		color: var(--tin-text);
-		font-size: 0.9375rem;
-		align-self: center;
-	}
-	.none {
-		padding: 40px 0;
-		font-size: var(--t-lead);
-	}
-	@media (max-width: 900px) {
-		.columns {
-			columns: 1;
-		}
-		.library {
-			padding: 12px 15px 24px;
-		}
-	}
-</style>

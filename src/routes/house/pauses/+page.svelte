@@ -35,8 +35,8 @@
 
 <svelte:head><title>Pauses · Pail Round</title></svelte:head>
 
-<div class="pauses">
-	<header>
+<div class="px-edge pt-2 pb-6 max-[901px]:px-3.75 max-[901px]:pt-3 max-[901px]:pb-6">
+	<header class="flex items-baseline justify-between">
 		<h1>Pauses</h1>
 		<a class="text-link" href="/schedule">Back to Schedule</a>
 	</header>
@@ -46,7 +46,12 @@
 	{#if form && 'message' in form && form.message}
 		<Notice tone={'undo' in form ? 'done' : 'wrong'}><span>{form.message}</span></Notice>
 	{/if}
-	<form method="post" action="/house/pauses?/pause" class="sentence" use:once={{ empties: true }}>
+	<form
+		method="post"
+		action="/house/pauses?/pause"
+		class="flex flex-wrap items-center gap-x-3 gap-y-2.5 mt-4.5 mb-6 font-display text-[1.375rem]"
+		use:once={{ empties: true }}
+	>
 		<input type="hidden" name="seed" value={view.formId} />
 		<span>No chores for</span>
 		<Choice
@@ -83,7 +88,7 @@
 		<span>from</span><DateField look="tape" label="From" name="from" value={typed.from} required />
 		<span>to</span><DateField look="tape" label="To" name="to" value={typed.to} required />
 		<input
-			class="tape"
+			class="tape font-text"
 			name="note"
 			maxlength="60"
 			placeholder="in a few words"
@@ -92,8 +97,10 @@
 		/>
 		<button class="sign small">Save the pause</button>
 	</form>
-	<div class="two">
-		<section class="sheet" aria-labelledby="weeks">
+	<div
+		class="grid grid-cols-[minmax(0,1.35fr)_minmax(0,1fr)] gap-x-12 gap-y-6 [border-top:var(--stitch)] pt-4.5 max-[901px]:grid-cols-[minmax(0,1fr)]"
+	>
+		<section class="sheet max-[901px]:order-2" aria-labelledby="weeks">
 			<h2 id="weeks">The next eight weeks</h2>
 			<ClothWeeks weeks={view.weeks} names={view.weekdays} />
 		</section>
@@ -101,12 +108,13 @@
 			<section aria-labelledby="now">
 				<h2 id="now">Paused now or later</h2>
 				{#if current.length === 0}<p class="dim">Nothing is paused.</p>{/if}
-				<ul>
+				<ul class="my-2">
 					{#each current as pause (pause.id)}
-						<li>
+						<li class="flex items-center gap-3.5 py-2.5 border-b border-b-tin-1 max-[901px]:flex-wrap">
 							<Glyph name="paused" size={30} />
-							<span class="what"
-								><b>{pause.what}</b>, {pause.why}<span class="dim">{pause.span}. {pause.excuses}</span></span
+							<span class="flex-1"
+								><b>{pause.what}</b>, {pause.why}<span class="dim block">{pause.span}. {pause.excuses}</span
+								></span
 							>
 							<ActForm action="/house/pauses?/undo" values={{ of: pause.id, seed: view.formId }}>
 								<button class="text-link">End this pause</button>
@@ -116,10 +124,14 @@
 				</ul>
 				{#if over.length > 0}
 					<details>
-						<summary class="text-link">{over.length} past pauses</summary>
-						<ul>
-							{#each over as pause (pause.id)}<li>
-									<span class="what">{pause.what}, {pause.why}<span class="dim">{pause.span}</span></span>
+						<summary class="text-link list-none cursor-pointer">{over.length} past pauses</summary>
+						<ul class="my-2">
+							{#each over as pause (pause.id)}<li
+									class="flex items-center gap-3.5 py-2.5 border-b border-b-tin-1 max-[901px]:flex-wrap"
+								>
+									<span class="flex-1"
+										>{pause.what}, {pause.why}<span class="dim block">{pause.span}</span></span
+									>
 								</li>{/each}
 						</ul>
 					</details>
@@ -132,23 +144,25 @@
 						The daily basics first, then what was missed, a little each day. {view.back.clear}
 						{#if view.toWash > 0}<a class="text-link" href="/laundry">{waitingToWash(view.toWash)}</a>{/if}
 					</p>
-					<ol>
+					<ol class="my-2">
 						{#each view.back.days as day (day.date)}
-							<li>
-								<b class="name">{day.name}</b>
-								<span class="what"
-									>{day.jobs.length === 0 ? 'Basics only' : day.jobs.join(', ')}<span class="dim"
+							<li class="flex items-center gap-3.5 py-2.5 border-b border-b-tin-1 max-[901px]:flex-wrap">
+								<b class="name min-w-30">{day.name}</b>
+								<span class="flex-1"
+									>{day.jobs.length === 0 ? 'Basics only' : day.jobs.join(', ')}<span class="dim block"
 										>{day.minutes} min, {day.basics} of them basics</span
 									></span
 								>
 								{#if day.lines.length > 0 && day.date !== view.today}
-									<span class="moves">
+									<span class="grid">
 										{#each day.lines as line (line.line)}
 											<ActForm
 												action="/house/pauses?/move"
 												values={{ seed: view.formId, line: line.line, dueOn: line.dueOn, to: day.date }}
 											>
-												<button class="text-link">Put {day.jobs[day.lines.indexOf(line)]} on this day</button>
+												<button class="text-link text-[0.9375rem]"
+													>Put {day.jobs[day.lines.indexOf(line)]} on this day</button
+												>
 											</ActForm>
 										{/each}
 									</span>
@@ -165,81 +179,7 @@
 </div>
 
 <style>
-	.pauses {
-		padding: 8px calc(var(--page-edge) - var(--rim)) 24px;
-	}
-	header {
-		display: flex;
-		align-items: baseline;
-		justify-content: space-between;
-	}
-	.sentence {
-		display: flex;
-		flex-wrap: wrap;
-		align-items: center;
-		gap: 10px 12px;
-		margin: 18px 0 24px;
-		font-family: var(--font-display);
-		font-size: 1.375rem;
-	}
-	.sentence .tape {
-		font-family: var(--font-text);
-	}
-	.two {
-		display: grid;
-		grid-template-columns: minmax(0, 1.35fr) minmax(0, 1fr);
-		gap: 24px 48px;
-		border-top: var(--stitch);
-		padding-top: 18px;
-	}
-	ul,
-	ol {
-		list-style: none;
-		margin: 8px 0;
-		padding: 0;
-	}
-	li {
-		display: flex;
-		align-items: center;
-		gap: 14px;
-		padding: 10px 0;
-		border-bottom: 1px solid var(--tin-1);
-	}
 	section + section {
 		margin-top: 24px;
-	}
-	.what {
-		flex: 1;
-	}
-	.what .dim {
-		display: block;
-	}
-	.name {
-		min-width: 120px;
-	}
-	.moves {
-		display: grid;
-	}
-	.moves .text-link {
-		font-size: 0.9375rem;
-	}
-	summary {
-		list-style: none;
-		cursor: pointer;
-	}
-	@media (max-width: 900px) {
-		.two {
-			grid-template-columns: minmax(0, 1fr);
-		}
-		/* On a phone the words come before the sheet. */
-		.sheet {
-			order: 2;
-		}
-		.pauses {
-			padding: 12px 15px 24px;
-		}
-		li {
-			flex-wrap: wrap;
-		}
 	}
 </style>

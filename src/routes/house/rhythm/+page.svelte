@@ -26,9 +26,9 @@
 
 <svelte:head><title>Cleaning days and house rules · Pail Round</title></svelte:head>
 
-<div class="rhythm">
-	<header>
-		<h1>Cleaning days and house rules</h1>
+<div class="px-edge pt-2 pb-5 max-md:px-3.75 max-md:pt-3 max-md:pb-6">
+	<header class="flex items-baseline gap-6 mb-3.5 max-md:flex-wrap max-md:gap-x-6 max-md:gap-y-0.5">
+		<h1 class="flex-1 max-md:flex-[1_0_100%]">Cleaning days and house rules</h1>
 		<form method="post" action="/begin?/takeOwn">
 			<button class="text-link">Run the first steps again</button>
 		</form>
@@ -38,15 +38,15 @@
 	{:else if form && 'saved' in form && form.saved}<Notice
 			><span>{form.saved} {form.effects?.join(' ')}</span></Notice
 		>{/if}
-	<div class="two">
-		<form method="post" action="/house/rhythm?/keep" class="sets" use:once>
+	<div class="grid grid-cols-[minmax(0,1fr)_minmax(0,1.1fr)] gap-11 max-md:grid-cols-[1fr]">
+		<form method="post" action="/house/rhythm?/keep" class="min-w-0 grid-cols-[minmax(0,1fr)]" use:once>
 			<input type="hidden" name="id" value={view.formId} /><input
 				type="hidden"
 				name="revision"
 				value={view.revision}
 			/>
 			<input type="hidden" name="name" value={house.name} />
-			<div class="sentence">
+			<div class="min-w-0 flex flex-wrap items-center gap-x-3 gap-y-2 mb-3.5 font-display text-[1.375rem]">
 				How the zones take turns
 				<Choice
 					label="How the zones take turns"
@@ -89,7 +89,7 @@
 				{/if}
 			</div>
 			{#if shown === 'weekdays'}
-				<div class="grid">
+				<div class="grid grid-cols-[repeat(3,1fr)] gap-3 my-3 items-end max-md:grid-cols-[1fr_1fr]">
 					{#each DAYS as day, i (day)}
 						<Choice
 							label={day}
@@ -104,21 +104,24 @@
 				</div>
 			{/if}
 			{#each [['zoneDays', 'Zone days', house.rhythm.zoneDays], ['catchUpDays', 'Catch-up days', house.rhythm.catchUpDays], ['freeDays', 'Free days', house.rhythm.freeDays], ['errandDays', 'Errand days: things leave the house', house.rhythm.errandDays]] as [name, words, own] (name)}
-				<fieldset>
-					<legend>{words}</legend>
+				<fieldset class="border-0 mb-2 flex items-center gap-1.5 max-md:flex-wrap">
+					<legend class="[float:left] w-31 p-0 max-md:w-full">{words}</legend>
 					{#each DAYS as day, i (day)}
-						<label class="chip"
+						<label class="chip relative"
 							><input
+								class="absolute inset-0 w-full h-full m-0 opacity-0"
 								type="checkbox"
 								name={String(name)}
 								value={i + 1}
 								checked={days(String(name), own as number[]).includes(i + 1)}
-							/><span>{day.slice(0, 2)}</span><span class="sr">{day}</span></label
+							/><span>{day.slice(0, 2)}</span><span
+								class="sr absolute [clip-path:inset(50%)] w-0.25 h-0.25 overflow-hidden">{day}</span
+							></label
 						>
 					{/each}
 				</fieldset>
 			{/each}
-			<div class="grid">
+			<div class="grid grid-cols-[repeat(3,1fr)] gap-3 my-3 items-end max-md:grid-cols-[1fr_1fr]">
 				<TextField
 					label="Minutes for the zone each day"
 					name="sittingMinutes"
@@ -159,7 +162,7 @@
 				/>
 			</div>
 			<details>
-				<summary class="text-link">Where the home lies</summary>
+				<summary class="text-link list-none cursor-pointer">Where the home lies</summary>
 				<Choice
 					label="Time zone"
 					name="timeZone"
@@ -168,8 +171,8 @@
 				/>
 			</details>
 			<details>
-				<summary class="text-link">A theme for each weekday</summary>
-				<div class="grid">
+				<summary class="text-link list-none cursor-pointer">A theme for each weekday</summary>
+				<div class="grid grid-cols-[repeat(3,1fr)] gap-3 my-3 items-end max-md:grid-cols-[1fr_1fr]">
 					{#each DAYS as day, i (day)}
 						<TextField
 							label={day}
@@ -186,7 +189,7 @@
 				<button class="sign small">Save</button>
 			</div>
 		</form>
-		<div class="yards" class:both={view.next !== null}>
+		<div class={['grid gap-2.5 content-start', view.next !== null && 'grid-cols-[1fr]']}>
 			<DryingYard yard={view.now} scale={74 / longest} {holds} />
 			{#if view.next}<DryingYard yard={view.next} scale={74 / longest} {holds} />{/if}
 			{#each view.missed as words, i (i)}<p class="dim">{words}</p>{/each}
@@ -195,70 +198,6 @@
 </div>
 
 <style>
-	.rhythm {
-		padding: 8px calc(var(--page-edge) - var(--rim)) 20px;
-	}
-	header {
-		display: flex;
-		align-items: baseline;
-		gap: 24px;
-		margin-bottom: 14px;
-	}
-	h1 {
-		margin: 0;
-		flex: 1;
-	}
-	.two {
-		display: grid;
-		grid-template-columns: minmax(0, 1fr) minmax(0, 1.1fr);
-		gap: 44px;
-	}
-	.yards {
-		display: grid;
-		gap: 10px;
-		align-content: start;
-	}
-	.yards.both {
-		grid-template-columns: 1fr;
-	}
-	.sets {
-		min-width: 0;
-		grid-template-columns: minmax(0, 1fr);
-	}
-	.sentence {
-		min-width: 0;
-		display: flex;
-		flex-wrap: wrap;
-		align-items: center;
-		gap: 8px 12px;
-		margin: 0 0 14px;
-		font-family: var(--font-display);
-		font-size: 1.375rem;
-	}
-	fieldset {
-		border: 0;
-		margin: 0 0 8px;
-		padding: 0;
-		display: flex;
-		align-items: center;
-		gap: 6px;
-	}
-	legend {
-		float: left;
-		width: 124px;
-		padding: 0;
-	}
-	.chip {
-		position: relative;
-	}
-	.chip input {
-		position: absolute;
-		inset: 0;
-		width: 100%;
-		height: 100%;
-		margin: 0;
-		opacity: 0;
-	}
 	.chip > span:not(.sr) {
 		display: grid;
 		place-items: center;
@@ -275,47 +214,5 @@
 	}
 	.chip input:focus-visible + span {
 		box-shadow: var(--focus);
-	}
-	.sr {
-		position: absolute;
-		clip-path: inset(50%);
-		width: 1px;
-		height: 1px;
-		overflow: hidden;
-	}
-	.grid {
-		display: grid;
-		grid-template-columns: repeat(3, 1fr);
-		gap: 12px;
-		margin: 12px 0;
-		align-items: end;
-	}
-	details summary {
-		list-style: none;
-		cursor: pointer;
-	}
-	@media (max-width: 1000px) {
-		.two {
-			grid-template-columns: 1fr;
-		}
-		.grid {
-			grid-template-columns: 1fr 1fr;
-		}
-		fieldset {
-			flex-wrap: wrap;
-		}
-		legend {
-			width: 100%;
-		}
-		header {
-			flex-wrap: wrap;
-			gap: 2px 24px;
-		}
-		h1 {
-			flex: 1 0 100%;
-		}
-		.rhythm {
-			padding: 12px 15px 24px;
-		}
 	}
 </style>

@@ -20,11 +20,11 @@
 
 <svelte:head><title>{view.name} · Pail Round</title></svelte:head>
 
-<section class="person">
-	<header>
+<section class="person px-edge pt-2.5 pb-10">
+	<header class="flex flex-wrap justify-between items-baseline gap-x-6 gap-y-2 mb-2.5">
 		<div>
 			<h1>{view.name}</h1>
-			<p class="dim">{roles[view.role]}, can take {view.can.count} of {view.can.of} jobs</p>
+			<p class="dim mt-0.5">{roles[view.role]}, can take {view.can.count} of {view.can.of} jobs</p>
 		</div>
 		<a class="text-link" href="/people">Back to People</a>
 	</header>
@@ -32,16 +32,28 @@
 	{#if saved}<Notice><span>{saved}</span></Notice>{/if}
 	<fieldset class="bare-set" disabled={!data.mayEdit}>
 		<legend class="sr">{view.name}</legend>
-		<div class="columns">
+		<div
+			class="grid grid-cols-[minmax(0,1fr)_minmax(0,1fr)] gap-x-10 gap-y-7 items-start max-[901px]:grid-cols-[minmax(0,1fr)]"
+		>
 			<EditForm {view} values={{ part: 'presence' }} action="?/keep" class="part">
-				<h2>At home</h2>
-				<label class="box"
-					><input type="checkbox" name="always" value="1" bind:checked={always} /> all day, every day</label
+				<h2 class="mt-2">At home</h2>
+				<label class="box inline-flex items-center gap-2 min-h-11"
+					><input
+						class="w-5 h-5 [accent-color:var(--cobalt)] flex-none"
+						type="checkbox"
+						name="always"
+						value="1"
+						bind:checked={always}
+					/> all day, every day</label
 				>
-				<table>
+				<table class="w-full [border-collapse:collapse]">
 					<thead>
 						<tr
-							><td></td><th scope="col">Here</th>{#if view.role === 'organiser' || view.role === 'adult'}<th
+							><td class="py-0.75 pr-2 pl-0"></td><th
+								class="text-left py-0.75 pr-3 pl-0 text-tin-text font-normal"
+								scope="col">Here</th
+							>{#if view.role === 'organiser' || view.role === 'adult'}<th
+									class="text-left py-0.75 pr-3 pl-0 text-tin-text font-normal"
 									scope="col">Looks after the home</th
 								>{/if}</tr
 						>
@@ -49,8 +61,8 @@
 					<tbody>
 						{#each view.home as day, i (day.weekday)}
 							<tr>
-								<th scope="row">{day.name}</th>
-								<td
+								<th class="text-left font-name py-0.75 pr-3 pl-0" scope="row">{day.name}</th>
+								<td class="py-0.75 pr-2 pl-0"
 									><input
 										class="field"
 										name="home-{day.weekday}"
@@ -62,7 +74,7 @@
 									/></td
 								>
 								{#if view.role === 'organiser' || view.role === 'adult'}
-									<td
+									<td class="py-0.75 pr-2 pl-0"
 										><input
 											class="field"
 											name="carries-{day.weekday}"
@@ -78,16 +90,16 @@
 					</tbody>
 				</table>
 				<p class="dim">Written as 08:00-17:30, several with a comma between.</p>
-				<label class="wide"
+				<label class="w-full"
 					><span class="dim"
 						>Away for longer, such as school terms: a line each, 2027-01-08 to 2027-03-26</span
-					><textarea class="field" name="away" rows="2">{view.away}</textarea></label
+					><textarea class="field py-2.5 px-3.5" name="away" rows="2">{view.away}</textarea></label
 				>
 				<button class="sign small">Save the days</button>
 			</EditForm>
 			<EditForm {view} values={{ part: 'facts' }} action="?/keep" class="part linen">
-				<h2>What to know</h2>
-				<div class="two">
+				<h2 class="mt-2">What to know</h2>
+				<div class="w-full grid grid-cols-[1fr_1fr] gap-3">
 					<TextField label="Name" name="name" required maxlength={80} value={view.name} />
 					<DateField label="Born on" name="bornOn" value={view.bornOn ?? ''} />
 				</div>
@@ -99,9 +111,14 @@
 					value={view.skills}
 					placeholder="ladder, iron"
 				/>
-				<label class="box"
-					><input type="checkbox" name="ownKit" value="1" bind:checked={ownKit} /> brings a kit of their own, and
-					has nothing else</label
+				<label class="box inline-flex items-center gap-2 min-h-11"
+					><input
+						class="w-5 h-5 [accent-color:var(--cobalt)] flex-none"
+						type="checkbox"
+						name="ownKit"
+						value="1"
+						bind:checked={ownKit}
+					/> brings a kit of their own, and has nothing else</label
 				>
 				{#if ownKit}
 					<TextField
@@ -112,8 +129,8 @@
 						value={view.kit}
 					/>
 				{/if}
-				<details>
-					<summary
+				<details class="w-full">
+					<summary class="cursor-pointer py-2.5 px-0 text-cobalt-ink font-name"
 						>Keeps away from{view.families.some((one) => one.out)
 							? `: ${view.families
 									.filter((one) => one.out)
@@ -121,17 +138,23 @@
 									.join(', ')}`
 							: ''}</summary
 					>
-					<p class="boxes">
+					<p class="flex flex-wrap gap-x-5 gap-y-0">
 						{#each view.families as one (one.code)}
-							<label
-								><input type="checkbox" name="families" value={one.code} checked={one.out} />
+							<label class="inline-flex items-center gap-2 min-h-11"
+								><input
+									class="w-5 h-5 [accent-color:var(--cobalt)] flex-none"
+									type="checkbox"
+									name="families"
+									value={one.code}
+									checked={one.out}
+								/>
 								{one.name}</label
 							>
 						{/each}
 					</p>
 				</details>
-				<details>
-					<summary
+				<details class="w-full">
+					<summary class="cursor-pointer py-2.5 px-0 text-cobalt-ink font-name"
 						>Jobs left out or disliked{view.jobs.some((one) => one.out || one.disliked)
 							? `: ${view.jobs
 									.filter((one) => one.out || one.disliked)
@@ -139,14 +162,24 @@
 									.join(', ')}`
 							: ''}</summary
 					>
-					<table class="jobs">
-						<thead><tr><td></td><th scope="col">Never gets</th><th scope="col">Does not like</th></tr></thead>
+					<table class="w-full [border-collapse:collapse]">
+						<thead
+							><tr
+								><td class="py-0.75 pr-2 pl-0 text-center"></td><th
+									class="text-left py-0.75 pr-3 pl-0 text-tin-text font-normal"
+									scope="col">Never gets</th
+								><th class="text-left py-0.75 pr-3 pl-0 text-tin-text font-normal" scope="col"
+									>Does not like</th
+								></tr
+							></thead
+						>
 						<tbody>
 							{#each view.jobs as job (job.id)}
 								<tr>
-									<th scope="row">{job.name}</th>
-									<td
+									<th class="text-left py-0.75 pr-3 pl-0 font-normal" scope="row">{job.name}</th>
+									<td class="py-0.75 pr-2 pl-0 text-center"
 										><input
+											class="w-5 h-5 [accent-color:var(--cobalt)] flex-none"
 											type="checkbox"
 											name="out"
 											value={job.id}
@@ -154,8 +187,9 @@
 											aria-label="{job.name}: never"
 										/></td
 									>
-									<td
+									<td class="py-0.75 pr-2 pl-0 text-center"
 										><input
+											class="w-5 h-5 [accent-color:var(--cobalt)] flex-none"
 											type="checkbox"
 											name="disliked"
 											value={job.id}
@@ -170,9 +204,9 @@
 				</details>
 				<button class="plain">Save</button>
 				{#if view.cannot.length > 0}
-					<h2>What {view.name} cannot take, and why</h2>
+					<h2 class="mt-2">What {view.name} cannot take, and why</h2>
 					<ul>
-						{#each view.cannot as one, i (i)}<li><b>{one.name}</b>: {one.words}</li>{/each}
+						{#each view.cannot as one, i (i)}<li class="py-1"><b>{one.name}</b>: {one.words}</li>{/each}
 					</ul>
 				{/if}
 			</EditForm>
@@ -181,26 +215,6 @@
 </section>
 
 <style>
-	.person {
-		padding: 10px calc(var(--page-edge) - var(--rim)) 40px;
-	}
-	header {
-		display: flex;
-		flex-wrap: wrap;
-		justify-content: space-between;
-		align-items: baseline;
-		gap: 8px 24px;
-		margin-bottom: 10px;
-	}
-	header p {
-		margin: 2px 0 0;
-	}
-	.columns {
-		display: grid;
-		grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
-		gap: 28px 40px;
-		align-items: start;
-	}
 	.person :global(.part) {
 		display: grid;
 		gap: 10px;
@@ -209,85 +223,5 @@
 	.person :global(.part.linen) {
 		padding: 4px 24px 22px;
 		box-shadow: var(--sh-cloth);
-	}
-	h2 {
-		margin: 8px 0 0;
-	}
-	p {
-		margin: 0;
-	}
-	table {
-		width: 100%;
-		border-collapse: collapse;
-	}
-	th {
-		text-align: left;
-		font-weight: var(--w-name);
-		padding: 3px 12px 3px 0;
-	}
-	thead th {
-		color: var(--tin-text);
-		font-weight: 400;
-	}
-	td {
-		padding: 3px 8px 3px 0;
-	}
-	.wide,
-	.two {
-		width: 100%;
-	}
-	.two {
-		display: grid;
-		grid-template-columns: 1fr 1fr;
-		gap: 12px;
-	}
-	.box,
-	.boxes label {
-		display: inline-flex;
-		align-items: center;
-		gap: 8px;
-		min-height: 44px;
-	}
-	.boxes {
-		display: flex;
-		flex-wrap: wrap;
-		gap: 0 20px;
-	}
-	input[type='checkbox'] {
-		width: 20px;
-		height: 20px;
-		accent-color: var(--cobalt);
-		flex: none;
-	}
-	textarea.field {
-		padding: 10px 14px;
-	}
-	details {
-		width: 100%;
-	}
-	summary {
-		cursor: pointer;
-		padding: 10px 0;
-		color: var(--cobalt-ink);
-		font-weight: var(--w-name);
-	}
-	.jobs th {
-		font-weight: 400;
-	}
-	.jobs td {
-		text-align: center;
-	}
-	ul {
-		margin: 0;
-		padding: 0;
-		list-style: none;
-	}
-	li {
-		padding: 4px 0;
-	}
-	@media (max-width: 900px) {
-		.columns {
-			grid-template-columns: minmax(0, 1fr);
-		}
 	}
 </style>

@@ -14,8 +14,8 @@
 
 <svelte:head><title>Who can log in · Pail Round</title></svelte:head>
 
-<section class="doors">
-	<header>
+<section class="px-edge pt-2.5 pb-15">
+	<header class="flex flex-wrap items-baseline justify-between gap-2.5 mb-2">
 		<h1>Who can log in, and on which phones</h1>
 		<a class="text-link" href="/people">Back to People</a>
 	</header>
@@ -23,25 +23,30 @@
 	{#if wrong}<Notice tone="wrong"><span>{wrong}</span></Notice>{/if}
 	{#if said}<Notice><span>{said}</span></Notice>{/if}
 	{#if made}<MadeWay {made} isDemo={data.isDemo} />{/if}
-	<div class="columns">
-		<ul class="people" aria-label="People">
+	<div
+		class="grid grid-cols-[minmax(0,3fr)_minmax(0,2fr)] gap-x-12 gap-y-5 items-start mt-3 max-[901px]:grid-cols-[1fr]"
+	>
+		<ul aria-label="People">
 			{#each view.people as one (one.id)}
-				<li>
-					<div class="who">
+				<li class="flex flex-wrap justify-between gap-x-5 gap-y-2 py-3 border-b border-b-tin-1">
+					<div class="flex-[1_1_200px]">
 						<h2>{one.name}</h2>
-						<p class="dim">
+						<p class="dim mt-0.5">
 							{one.role}{#if one.email}, {one.email}{/if}<br />
 							{#if one.ins > 0}in on {one.ins} {one.ins === 1 ? 'device' : 'devices'}, last {one.lastIn}
 							{:else if one.invited}invitation not used yet
 							{:else}cannot log in yet{/if}{#if one.hasPin}, has a PIN{/if}
 						</p>
 					</div>
-					<div class="acts">
+					<div class="acts flex flex-wrap gap-x-3.5 gap-y-2 items-start justify-end">
 						<ActForm action="?/invite" values={{ member: one.id }}
 							><button class="plain">{one.ins > 0 ? 'Add another phone' : 'Let them log in'}</button></ActForm
 						>
 						<details>
-							<summary>More</summary>
+							<summary
+								class="cursor-pointer min-h-11 grid place-items-center py-0 px-1.5 text-cobalt-ink font-name list-none underline underline-offset-4"
+								>More</summary
+							>
 							<div class="more">
 								<ActForm action="?/invite" class="row" values={{ member: one.id }}>
 									<TextField
@@ -80,17 +85,19 @@
 				</li>
 			{/each}
 		</ul>
-		<div class="linen devices">
+		<div class="linen devices px-6 pt-5 pb-6 shadow-cloth">
 			<h2>Shared phones and tablets</h2>
-			<p class="dim">
+			<p class="dim mt-0.5">
 				A tablet on the kitchen wall, an old phone in the hall. It shows the day for all; whoever taps ticks,
 				and children open their list by name.
 			</p>
 			<ul>
 				{#each view.devices as one (one.id)}
-					<li>
+					<li
+						class="flex flex-wrap justify-between gap-x-4 gap-y-1 py-3 border-b-2 [border-bottom-style:dashed] border-b-linen-deep"
+					>
 						<span><b>{one.name}</b><br /><span class="dim">{one.state}</span></span>
-						<span class="pair">
+						<span class="flex gap-4.5">
 							<ActForm action="?/device" values={{ device: one.id, name: one.name }}
 								><button class="text-link">New code for this device</button></ActForm
 							>
@@ -110,19 +117,24 @@
 					placeholder="Kitchen tablet"
 				/><button class="plain">Add</button>
 			</ActForm>
-			{#if data.isDemo}<p><a href="/demo/outbox">Mail of the demo</a></p>{/if}
+			{#if data.isDemo}<p class="mt-0.5"><a href="/demo/outbox">Mail of the demo</a></p>{/if}
 		</div>
 	</div>
 	{#if !data.isDemo}
-		<details class="delete">
-			<summary>Delete this home …</summary>
-			<p>
+		<details class="mt-8.5 max-w-155">
+			<summary
+				class="cursor-pointer min-h-11 grid place-items-center py-0 px-1.5 text-cobalt-ink font-name list-none underline underline-offset-4"
+				>Delete this home …</summary
+			>
+			<p class="mt-0.5">
 				Nobody can open it from that moment on, and within a day all of it is gone: rooms, jobs, people and
 				what was done. What stays is the file that you save now.
 			</p>
 			<ol>
-				<li><a class="text-link" href="/house/files/home.json" download>Save the file of everything</a></li>
-				<li>
+				<li class="my-2.5">
+					<a class="text-link" href="/house/files/home.json" download>Save the file of everything</a>
+				</li>
+				<li class="my-2.5">
 					<ActForm action="?/delete" class="row" then={{ withoutId: true, empties: true }}>
 						<PasswordField name="old" />
 						<button class="plain">Delete this home</button>
@@ -134,72 +146,6 @@
 </section>
 
 <style>
-	.delete {
-		margin-top: 34px;
-		max-width: 620px;
-	}
-	.delete li {
-		margin: 10px 0;
-	}
-	.doors {
-		padding: 10px calc(var(--page-edge) - var(--rim)) 60px;
-	}
-	header {
-		display: flex;
-		flex-wrap: wrap;
-		align-items: baseline;
-		justify-content: space-between;
-		gap: 10px;
-		margin-bottom: 8px;
-	}
-	.columns {
-		display: grid;
-		grid-template-columns: minmax(0, 3fr) minmax(0, 2fr);
-		gap: 20px 48px;
-		align-items: start;
-		margin-top: 12px;
-	}
-	ul {
-		list-style: none;
-		margin: 0;
-		padding: 0;
-	}
-	.people li {
-		display: flex;
-		flex-wrap: wrap;
-		justify-content: space-between;
-		gap: 8px 20px;
-		padding: 12px 0;
-		border-bottom: 1px solid var(--tin-1);
-	}
-	.who {
-		flex: 1 1 200px;
-	}
-	h2 {
-		margin: 0;
-	}
-	p {
-		margin: 2px 0 0;
-	}
-	.acts {
-		display: flex;
-		flex-wrap: wrap;
-		gap: 8px 14px;
-		align-items: start;
-		justify-content: flex-end;
-	}
-	summary {
-		cursor: pointer;
-		min-height: 44px;
-		display: grid;
-		place-items: center;
-		padding: 0 6px;
-		color: var(--cobalt-ink);
-		font-weight: var(--w-name);
-		list-style: none;
-		text-decoration: underline;
-		text-underline-offset: 4px;
-	}
 	details[open] {
 		flex-basis: 100%;
 	}
@@ -209,26 +155,5 @@
 	.more :global(.row),
 	.devices :global(.row) {
 		align-items: end;
-	}
-	.devices {
-		padding: 20px 24px 24px;
-		box-shadow: var(--sh-cloth);
-	}
-	.devices li {
-		display: flex;
-		flex-wrap: wrap;
-		justify-content: space-between;
-		gap: 4px 16px;
-		padding: 12px 0;
-		border-bottom: 2px dashed var(--linen-deep);
-	}
-	.pair {
-		display: flex;
-		gap: 18px;
-	}
-	@media (max-width: 900px) {
-		.columns {
-			grid-template-columns: 1fr;
-		}
 	}
 </style>

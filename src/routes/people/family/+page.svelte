@@ -24,8 +24,8 @@
 
 <svelte:head><title>What is agreed · Pail Round</title></svelte:head>
 
-<section class="family">
-	<header>
+<section class="family px-edge pt-2.5 pb-10">
+	<header class="flex flex-wrap justify-between items-baseline gap-x-6 gap-y-2">
 		<h1>What is agreed</h1>
 		<a class="text-link" href="/people">Back to People</a>
 	</header>
@@ -34,24 +34,30 @@
 	<fieldset class="bare-set" disabled={!data.mayEdit}>
 		<legend class="sr">What the family has agreed</legend>
 		<EditForm {view} values={{ part: 'shares' }} action="?/keep" class="shares">
-			<h2>How the work is shared</h2>
-			<div class="ways">
+			<h2 class="mt-3.5 mb-2">How the work is shared</h2>
+			<div class="grid grid-cols-4 gap-3.5 w-full max-[901px]:grid-cols-[1fr_1fr] max-sm:grid-cols-[1fr]">
 				{#each view.options as option (option.by)}
-					<label class="way" class:chosen={by === option.by}>
+					<label
+						class={[
+							'way relative grid gap-1 content-start px-4.5 pt-3.5 pb-4 bg-enamel-hi rounded-button cursor-pointer',
+							by === option.by ? '[box-shadow:var(--focus)]' : '[box-shadow:0_0_0_2px_var(--tin-2)]'
+						]}
+					>
 						<input
+							class="absolute opacity-0"
 							type="radio"
 							name="by"
 							value={option.by}
 							checked={by === option.by}
 							onchange={() => (chosen = option.by)}
 						/>
-						<b>{option.name}</b>
+						<b class="font-display font-normal text-h3">{option.name}</b>
 						<span class="dim">{option.says}</span>
-						<span class="percents">{option.percents} %</span>
+						<span class="mt-1 text-[0.9375rem]">{option.percents} %</span>
 					</label>
 				{/each}
 			</div>
-			<div class="hands" hidden={by !== 'hand'}>
+			<div class="flex flex-wrap gap-3 [&[hidden]]:hidden" hidden={by !== 'hand'}>
 				{#each view.shares as one (one.id)}
 					<TextField
 						label={one.name}
@@ -76,17 +82,24 @@
 				/><button class="plain">Ask to swap</button>
 			</ActForm>
 		{/if}
-		<div class="columns">
+		<div class="grid grid-cols-[1.2fr_1fr] gap-7 items-start max-[901px]:grid-cols-[1fr]">
 			<EditForm {view} values={{ part: 'ribbon' }} action="?/keep" class="linen part">
-				<h2>Today’s captain</h2>
+				<h2 class="mt-3.5 mb-2">Today’s captain</h2>
 				{#if view.ribbon.members.length === 0}
 					<p>The children of a home take turns.</p>
 				{:else}
 					<p class="dim">One child at a time: a few more duties, and a few choices that go with them.</p>
-					<p class="boxes">
+					<p class="flex flex-wrap gap-x-5.5 gap-y-1">
 						{#each view.ribbon.members as one (one.id)}
-							<label
-								><input type="checkbox" name="members" value={one.id} checked={one.on} /> {one.name}</label
+							<label class="inline-flex flex-wrap items-center gap-x-2 gap-y-0.5 min-h-11"
+								><input
+									class="w-5 h-5 [accent-color:var(--cobalt)]"
+									type="checkbox"
+									name="members"
+									value={one.id}
+									checked={one.on}
+								/>
+								{one.name}</label
 							>
 						{/each}
 					</p>
@@ -99,17 +112,19 @@
 							{ value: 'week', label: 'every week' }
 						]}
 					/>
-					<div class="two">
+					<div class="two grid grid-cols-[1fr_1fr] gap-3 max-sm:grid-cols-[1fr]">
 						<label
 							><span class="dim">Extra chores, a line each</span><textarea
-								class="field"
+								class="field py-2.5 px-3.5"
 								name="duties"
 								rows="3">{view.ribbon.duties}</textarea
 							></label
 						>
 						<label
-							><span class="dim">Choices, a line each</span><textarea class="field" name="choices" rows="3"
-								>{view.ribbon.choices}</textarea
+							><span class="dim">Choices, a line each</span><textarea
+								class="field py-2.5 px-3.5"
+								name="choices"
+								rows="3">{view.ribbon.choices}</textarea
 							></label
 						>
 					</div>
@@ -122,7 +137,7 @@
 				{/if}
 			</EditForm>
 			<EditForm {view} values={{ part: 'gate' }} action="?/keep" class="linen part">
-				<h2>Chores before TV and phone</h2>
+				<h2 class="mt-3.5 mb-2">Chores before TV and phone</h2>
 				<TextField
 					label="What waits until a child’s chores are done (empty: nothing)"
 					name="gate"
@@ -130,11 +145,17 @@
 					value={view.gate}
 					placeholder="screens"
 				/>
-				<h2>Working together</h2>
-				<p class="boxes">
+				<h2 class="mt-3.5 mb-2">Working together</h2>
+				<p class="flex flex-wrap gap-x-5.5 gap-y-1">
 					{#each ways as way (way.id)}
-						<label
-							><input type="radio" name="together" value={way.id} checked={view.together === way.id} />
+						<label class="inline-flex flex-wrap items-center gap-x-2 gap-y-0.5 min-h-11"
+							><input
+								class="w-5 h-5 [accent-color:var(--cobalt)]"
+								type="radio"
+								name="together"
+								value={way.id}
+								checked={view.together === way.id}
+							/>
 							{way.name}
 							<span class="dim">{way.says}</span></label
 						>
@@ -148,61 +169,15 @@
 </section>
 
 <style>
-	.family {
-		padding: 10px calc(var(--page-edge) - var(--rim)) 40px;
-	}
-	header {
-		display: flex;
-		flex-wrap: wrap;
-		justify-content: space-between;
-		align-items: baseline;
-		gap: 8px 24px;
-	}
-	h2 {
-		margin: 14px 0 8px;
-	}
 	.family :global(.shares) {
 		display: grid;
 		gap: 12px;
 		justify-items: start;
 		margin-bottom: 20px;
 	}
-	.ways {
-		display: grid;
-		grid-template-columns: repeat(4, minmax(0, 1fr));
-		gap: 14px;
-		width: 100%;
-	}
-	.way {
-		position: relative;
-		display: grid;
-		gap: 4px;
-		align-content: start;
-		padding: 14px 18px 16px;
-		background: var(--enamel-hi);
-		border-radius: var(--r-button);
-		box-shadow: 0 0 0 2px var(--tin-2);
-		cursor: pointer;
-	}
-	.way.chosen {
-		box-shadow: var(--focus);
-	}
-	.way input {
-		position: absolute;
-		opacity: 0;
-	}
 	.way:has(input:focus-visible) {
 		outline: 3px solid var(--cobalt-ink);
 		outline-offset: 5px;
-	}
-	.way b {
-		font-family: var(--font-display);
-		font-weight: 400;
-		font-size: 1.3125rem;
-	}
-	.percents {
-		margin-top: 4px;
-		font-size: 0.9375rem;
 	}
 	.family :global(.row) {
 		max-width: 420px;
@@ -211,20 +186,6 @@
 	}
 	.family :global(.row label) {
 		flex: 1;
-	}
-	.hands {
-		display: flex;
-		flex-wrap: wrap;
-		gap: 12px;
-	}
-	.hands[hidden] {
-		display: none;
-	}
-	.columns {
-		display: grid;
-		grid-template-columns: 1.2fr 1fr;
-		gap: 28px;
-		align-items: start;
 	}
 	.family :global(.part) {
 		display: grid;
@@ -236,47 +197,5 @@
 	.family :global(.part > label),
 	.two {
 		width: 100%;
-	}
-	.two {
-		display: grid;
-		grid-template-columns: 1fr 1fr;
-		gap: 12px;
-	}
-	p {
-		margin: 0;
-	}
-	.boxes {
-		display: flex;
-		flex-wrap: wrap;
-		gap: 4px 22px;
-	}
-	.boxes label {
-		display: inline-flex;
-		flex-wrap: wrap;
-		align-items: center;
-		gap: 2px 8px;
-		min-height: 44px;
-	}
-	.boxes input {
-		width: 20px;
-		height: 20px;
-		accent-color: var(--cobalt);
-	}
-	textarea.field {
-		padding: 10px 14px;
-	}
-	@media (max-width: 900px) {
-		.ways {
-			grid-template-columns: 1fr 1fr;
-		}
-		.columns {
-			grid-template-columns: 1fr;
-		}
-	}
-	@media (max-width: 640px) {
-		.ways,
-		.two {
-			grid-template-columns: 1fr;
-		}
 	}
 </style>

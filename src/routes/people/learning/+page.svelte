@@ -24,11 +24,11 @@
 
 <svelte:head><title>Chores being learned · Pail Round</title></svelte:head>
 
-<section class="ladder-page">
-	<header>
+<section class="px-edge pt-2.5 pb-15">
+	<header class="flex flex-wrap justify-between gap-x-6 gap-y-2 items-baseline">
 		<div>
 			<h1>Chores being learned</h1>
-			<p class="dim">
+			<p class="dim mt-1">
 				Each part is done with help first, then alone with an adult’s check, then alone. You say when.
 			</p>
 		</div>
@@ -37,10 +37,10 @@
 	{#if wrong}<Notice tone="wrong"><span>{wrong}</span></Notice>{/if}
 	{#if said}<Notice><span>{said}</span></Notice>{/if}
 	{#each view.looks as look (look.id)}
-		<article class="look">
-			<h2>{look.words}, {look.when}</h2>
-			<p class="dim">Look at it, then say it is all right, or give one thing back.</p>
-			<div class="answers">
+		<article class="mt-3.5 px-6 pt-3.5 pb-4.5 bg-enamel-hi border-[2.5px] border-cobalt-ink rounded-button">
+			<h2 class="flex items-center gap-3">{look.words}, {look.when}</h2>
+			<p class="dim mt-1 mb-3">Look at it, then say it is all right, or give one thing back.</p>
+			<div class="answers flex flex-wrap gap-x-6 gap-y-3 items-center">
 				<ActForm action="?/answer" values={{ look: look.id, verdict: 'confirmed' }}
 					><button class="sign small">It is all right</button></ActForm
 				>
@@ -55,9 +55,13 @@
 			</div>
 		</article>
 	{/each}
-	<nav aria-label="Children">
+	<nav class="flex flex-wrap gap-2 mt-4.5 mb-2" aria-label="Children">
 		{#each view.children as one (one.id)}
-			<a href="/people/learning?who={one.id}" aria-current={one.current ? 'page' : undefined}>{one.name}</a>
+			<a
+				class="grid place-items-center min-h-11.5 max-w-full px-5 wrap-anywhere border-[1.5px] border-tin-2 bg-enamel-hi font-display text-tag text-ink no-underline [&[aria-current]]:border-[2.5px] [&[aria-current]]:border-cobalt-ink [&[aria-current]]:text-cobalt-ink"
+				href="/people/learning?who={one.id}"
+				aria-current={one.current ? 'page' : undefined}>{one.name}</a
+			>
 		{/each}
 	</nav>
 	{#if view.child && view.ladders.length === 0}
@@ -75,10 +79,10 @@
 			><Button type="submit">{LEARNING.canAll}</Button><span class="dim">{LEARNING.canAllLine}</span></ActForm
 		>
 	{/if}
-	<div class="ladders">
+	<div class="grid grid-cols-[repeat(auto-fit,minmax(min(460px,100%),1fr))] gap-x-14 gap-y-6">
 		{#each view.ladders as ladder (ladder.job)}
 			<article>
-				<h2>
+				<h2 class="flex items-center gap-3 mt-3 mb-2">
 					{#if ladder.zone}<span class="plate">{ladder.zone.number}</span>{/if}{ladder.name}
 				</h2>
 				{#if ladder.rungs.some((rung) => rung.stage !== 'signed')}
@@ -90,16 +94,24 @@
 				{/if}
 				<ol>
 					{#each [...ladder.rungs].reverse() as rung (rung.rung)}
-						<li class={rung.stage ?? 'shut'}>
-							<span class="step" aria-hidden="true"></span>
-							<div class="text">
-								<b>{rung.name}</b>
-								<span class="stage">{rung.words}</span>
+						<li
+							class={[
+								rung.stage ?? 'shut',
+								'relative flex flex-wrap gap-x-4.5 gap-y-1 items-center justify-between min-h-19.5 py-2.5 pr-0 pl-26 border-b border-b-tin-1 max-sm:pl-21.5'
+							]}
+						>
+							<span
+								class="step absolute left-2 top-0 -bottom-0.25 w-17 [border-inline:7px_solid_var(--wood)] after:absolute after:-left-1.5 after:-right-1.5 after:top-[calc(50%_-_5px)] after:h-2.5 after:rounded-[5px] after:border-2 after:border-dashed after:border-tin-2"
+								aria-hidden="true"
+							></span>
+							<div class="flex-[1_1_190px] grid">
+								<b class="text-lead">{rung.name}</b>
+								<span class="text-tin-text">{rung.words}</span>
 								{#if rung.record}<span class="dim">{rung.record}</span>{/if}
-								{#if rung.ready}<span class="ready">{rung.ready}</span>{/if}
+								{#if rung.ready}<span class="text-cobalt-ink font-name">{rung.ready}</span>{/if}
 							</div>
 							{#if rung.stage && (rung.stage !== 'signed' || rung.rung === ladder.rungs.length - 1 || ladder.rungs[rung.rung + 1]?.stage === 'with')}
-								<div class="acts">
+								<div class="acts flex flex-wrap gap-x-3.5 gap-y-2 items-center">
 									{#each ways[rung.stage] as way (way.how)}
 										<ActForm
 											action="?/say"
@@ -125,111 +137,9 @@
 </section>
 
 <style>
-	.ladder-page {
-		padding: 10px calc(var(--page-edge) - var(--rim)) 60px;
-	}
-	header {
-		display: flex;
-		flex-wrap: wrap;
-		justify-content: space-between;
-		gap: 8px 24px;
-		align-items: baseline;
-	}
-	header p {
-		margin: 4px 0 0;
-	}
-	.look {
-		margin-top: 14px;
-		padding: 14px 24px 18px;
-		background: var(--enamel-hi);
-		border: 2.5px solid var(--cobalt-ink);
-		border-radius: var(--r-button);
-	}
-	.look h2 {
-		margin: 0;
-	}
-	.look p {
-		margin: 4px 0 12px;
-	}
-	.answers {
-		display: flex;
-		flex-wrap: wrap;
-		gap: 12px 24px;
-		align-items: center;
-	}
 	.answers :global(.row) {
 		margin: 0;
 		min-width: 340px;
-	}
-	nav {
-		display: flex;
-		flex-wrap: wrap;
-		gap: 8px;
-		margin: 18px 0 8px;
-	}
-	nav a {
-		display: grid;
-		place-items: center;
-		min-height: 46px;
-		max-width: 100%;
-		padding: 0 20px;
-		overflow-wrap: anywhere;
-		border: 1.5px solid var(--tin-2);
-		background: var(--enamel-hi);
-		font-family: var(--font-display);
-		font-size: 1.1875rem;
-		color: var(--ink);
-		text-decoration: none;
-	}
-	nav a[aria-current] {
-		border: 2.5px solid var(--cobalt-ink);
-		color: var(--cobalt-ink);
-	}
-	.ladders {
-		display: grid;
-		grid-template-columns: repeat(auto-fit, minmax(min(460px, 100%), 1fr));
-		gap: 24px 56px;
-	}
-	article h2 {
-		display: flex;
-		align-items: center;
-		gap: 12px;
-		margin: 12px 0 8px;
-	}
-	ol {
-		list-style: none;
-		margin: 0;
-		padding: 0;
-	}
-	/* The rails of the ladder, with a rung each. */
-	li {
-		position: relative;
-		display: flex;
-		flex-wrap: wrap;
-		gap: 4px 18px;
-		align-items: center;
-		justify-content: space-between;
-		min-height: 78px;
-		padding: 10px 0 10px 104px;
-		border-bottom: 1px solid var(--tin-1);
-	}
-	.step {
-		position: absolute;
-		left: 8px;
-		top: 0;
-		bottom: -1px;
-		width: 68px;
-		border-inline: 7px solid var(--wood);
-	}
-	.step::after {
-		content: '';
-		position: absolute;
-		left: -6px;
-		right: -6px;
-		top: calc(50% - 5px);
-		height: 10px;
-		border-radius: 5px;
-		border: 2px dashed var(--tin-2);
 	}
 	.with .step::after {
 		border: 2.5px solid var(--cobalt-ink);
@@ -243,34 +153,11 @@
 		border: 2.5px solid var(--cobalt-ink);
 		background: var(--cobalt);
 	}
-	.text {
-		flex: 1 1 190px;
-		display: grid;
-	}
-	.text b {
-		font-size: 1.0625rem;
-	}
 	.shut b {
 		font-weight: 400;
 		color: var(--tin-text);
 	}
-	.stage {
-		color: var(--tin-text);
-	}
-	.ready {
-		color: var(--cobalt-ink);
-		font-weight: var(--w-name);
-	}
-	.acts {
-		display: flex;
-		flex-wrap: wrap;
-		gap: 8px 14px;
-		align-items: center;
-	}
 	@media (max-width: 640px) {
-		li {
-			padding-left: 86px;
-		}
 		.answers :global(.row) {
 			min-width: 0;
 			width: 100%;

@@ -32,15 +32,15 @@
 
 <svelte:head><title>Share out the jobs of a week · Pail Round</title></svelte:head>
 
-<section class="week">
-	<header>
-		<div>
+<section class="flex flex-col flex-1">
+	<header class="flex flex-wrap justify-between items-center gap-x-6 gap-y-2 px-edge pt-2.5 pb-3">
+		<div class="flex-[1_1_420px]">
 			<h1>{view.title}</h1>
-			<p class="dim">
+			<p class="dim mt-1">
 				{view.givenWords} Nobody is further than {view.spread} of the work from what was agreed.
 			</p>
 		</div>
-		<div class="acts">
+		<div class="acts flex flex-wrap items-center gap-4">
 			<a class="arrow" href={to({ week: view.week === 'next' ? null : 'next', day: null })}
 				><span aria-hidden="true">{view.week === 'next' ? '‹' : '›'}</span><span class="sr"
 					>{view.week === 'next' ? 'This week' : 'The week after'}</span
@@ -70,48 +70,74 @@
 			{/if}</Notice
 		>
 	{/each}
-	<nav class="days" aria-label="Days of the week">
+	<nav
+		class="grid grid-cols-[repeat(7,1fr)] gap-2 px-edge pt-1 pb-3 max-sm:grid-cols-[repeat(7,64px)] max-sm:overflow-x-auto max-sm:pb-3.5"
+		aria-label="Days of the week"
+	>
 		{#each view.days as day (day.date)}
 			<a
+				class="grid gap-1 py-2 px-3 border-2 border-transparent rounded-[10px] text-ink no-underline max-sm:py-2 max-sm:px-1.5 hover:bg-cobalt-wash [&[aria-current]]:bg-enamel-hi [&[aria-current]]:border-cobalt-ink"
 				href={to({ day: day.date, turn: null })}
 				aria-current={day.date === view.day ? 'date' : undefined}
-				class:past={day.isPast}
 				data-sveltekit-noscroll
 			>
-				<span class="name">{day.letter} {day.day}</span>
-				<span class="bar" aria-hidden="true"><span style:width="{(day.minutes / most) * 100}%"></span></span>
+				<span class={['name font-name', day.isPast && 'text-tin-text']}>{day.letter} {day.day}</span>
+				<span class="h-2 bg-linen" aria-hidden="true"
+					><span class="block h-full bg-cobalt-ink" style:width="{(day.minutes / most) * 100}%"></span></span
+				>
 				<span class="dim">{day.isPast ? 'past' : `${day.minutes} min`}</span>
 			</a>
 		{/each}
 	</nav>
-	<div class="yard">
-		<div class="heads" aria-hidden="true">
-			<span>{view.dayName}</span>{#each parts as part (part)}<span>{part}</span>{/each}
+	<div class="yard px-edge pb-4.5">
+		<div
+			class="grid grid-cols-[150px_repeat(3,minmax(0,1fr))] gap-x-3.5 gap-y-0 py-1.5 font-name text-tin-text max-sm:hidden"
+			aria-hidden="true"
+		>
+			<span class="font-display font-normal text-ink">{view.dayName}</span>{#each parts as part (part)}<span
+					class="first:font-display first:font-normal first:text-ink">{part}</span
+				>{/each}
 		</div>
 		{#each view.lines as line (line.id ?? line.words)}
 			{@const balance = view.balance.find((one) => one.id === line.id)}
-			<div class="line" class:nobody={line.id === null}>
-				<div class="who">
-					<h2>{line.name}</h2>
+			<div
+				class={[
+					'line grid grid-cols-[150px_repeat(3,minmax(0,1fr))] gap-x-3.5 gap-y-0 relative pb-2 min-h-17.5 border-t-2 max-sm:grid-cols-[1fr]',
+					line.id === null
+						? '[border-top-style:dashed] border-t-tin-2'
+						: '[border-top-style:solid] border-t-ink'
+				]}
+			>
+				<div class="pt-1.5">
+					<h2 class="text-tag">{line.name}</h2>
 					{#if balance}
-						<p class="dim">{balance.given} min given</p>
-						<p class="words" class:heavy={balance.heavy}>{balance.words}</p>
+						<p class="dim text-[0.9375rem]">{balance.given} min given</p>
+						<p class={['font-name text-[0.9375rem]', balance.heavy && 'text-brass-text']}>{balance.words}</p>
 					{/if}
 				</div>
 				{#each line.parts as cloths, i (i)}
-					<ul aria-label="{line.name}, {parts[i]}">
+					<ul
+						class="flex flex-wrap gap-2 content-start max-sm:pt-2 max-sm:empty:hidden"
+						aria-label="{line.name}, {parts[i]}"
+					>
 						{#each cloths as cloth (cloth.turn)}
 							<li style:width="{width(cloth.minutes)}px">
 								<a
-									class="cloth"
-									class:chosen={view.why?.turn === cloth.turn}
+									class={[
+										'relative grid grid-cols-[auto_1fr] gap-x-2 gap-y-0 items-baseline min-h-13 px-2.5 pt-1.5 pb-3.5 text-ink no-underline leading-[1.15]',
+										view.why?.turn === cloth.turn
+											? 'bg-enamel-hi [box-shadow:0_0_0_2.5px_var(--cobalt-ink)]'
+											: 'bg-linen-hi shadow-cloth'
+									]}
 									href={to({ turn: cloth.turn })}
 									data-sveltekit-noscroll
 								>
-									<span class="minutes">{minutesText(cloth.minutes)}</span>
-									<span class="job">{cloth.name}</span>
-									{#if cloth.held}<span class="held">by hand</span>{/if}
-									{#if cloth.zone}<span class="hem"><Weave weave={cloth.zone.weave} /></span>{/if}
+									<span class="minutes font-figure">{minutesText(cloth.minutes)}</span>
+									<span class="wrap-break-word hyphens-auto min-w-0">{cloth.name}</span>
+									{#if cloth.held}<span class="col-2 text-tin-text text-[0.9375rem]">by hand</span>{/if}
+									{#if cloth.zone}<span class="absolute top-auto right-0 bottom-0.75 left-0 h-1.75"
+											><Weave weave={cloth.zone.weave} /></span
+										>{/if}
 								</a>
 							</li>
 						{/each}
@@ -120,7 +146,9 @@
 			</div>
 		{/each}
 	</div>
-	<div class="runner linen">
+	<div
+		class="runner linen mt-auto grid grid-cols-[minmax(0,1fr)_minmax(0,1fr)] gap-x-12 gap-y-5 px-edge pt-4 pb-6.5 border-t-2 [border-top-style:dashed] border-t-linen-deep max-[901px]:grid-cols-[1fr]"
+	>
 		<div>
 			{#if view.why}
 				<WhyLabel why={view.why} full />
@@ -135,13 +163,17 @@
 					</ActForm>
 				{/if}
 			{:else}
-				<h2>Choose a job</h2>
-				<p class="dim">See why it is this person’s, who else could do it, and why not the others.</p>
+				<h2 class="mb-1.5">Choose a job</h2>
+				<p class="dim my-1.5">See why it is this person’s, who else could do it, and why not the others.</p>
 			{/if}
 		</div>
 		<div>
-			<h2>What if somebody is away?</h2>
-			<form method="get" action={page.url.pathname} class="trial">
+			<h2 class="mb-1.5">What if somebody is away?</h2>
+			<form
+				method="get"
+				action={page.url.pathname}
+				class="grid grid-cols-[repeat(auto-fit,minmax(min(13rem,100%),1fr))] gap-2.5 items-end"
+			>
 				{#if view.week === 'next'}<input type="hidden" name="week" value="next" />{/if}
 				<Choice
 					label="Who"
@@ -154,7 +186,7 @@
 				<button class="plain">Try it</button>
 			</form>
 			{#if view.trial}
-				<p>
+				<p class="my-1.5">
 					{#if view.trial.moved.length === 0}
 						Without {view.trial.name} nothing would move.
 					{:else}
@@ -167,8 +199,10 @@
 					{/if}
 					<span class="dim">Nothing is written.</span>
 				</p>
-				<ul class="moved">
-					{#each view.trial.moved as one, i (i)}<li>{one.name}, {one.when}: <b>{one.to}</b></li>{/each}
+				<ul class="flex-wrap gap-2 content-start block columns-2 gap-x-6 max-sm:columns-1">
+					{#each view.trial.moved as one, i (i)}<li class="break-inside-avoid py-0.5">
+							{one.name}, {one.when}: <b>{one.to}</b>
+						</li>{/each}
 				</ul>
 			{/if}
 		</div>
@@ -176,219 +210,7 @@
 </section>
 
 <style>
-	.week {
-		display: flex;
-		flex-direction: column;
-		flex: 1;
-	}
-	header {
-		display: flex;
-		flex-wrap: wrap;
-		justify-content: space-between;
-		align-items: center;
-		gap: 8px 24px;
-		padding: 10px calc(var(--page-edge) - var(--rim)) 12px;
-	}
-	header > div:first-child {
-		flex: 1 1 420px;
-	}
-	header p {
-		margin: 4px 0 0;
-	}
-	.acts {
-		display: flex;
-		flex-wrap: wrap;
-		align-items: center;
-		gap: 16px;
-	}
-	.days {
-		display: grid;
-		grid-template-columns: repeat(7, 1fr);
-		gap: 8px;
-		padding: 4px calc(var(--page-edge) - var(--rim)) 12px;
-	}
-	.days a {
-		display: grid;
-		gap: 4px;
-		padding: 8px 12px;
-		border: 2px solid transparent;
-		border-radius: 10px;
-		color: var(--ink);
-		text-decoration: none;
-	}
-	.days a:hover {
-		background: var(--cobalt-wash);
-	}
-	.days a[aria-current] {
-		background: var(--enamel-hi);
-		border-color: var(--cobalt-ink);
-	}
-	.days .name {
-		font-weight: var(--w-name);
-	}
-	.past .name {
-		color: var(--tin-text);
-	}
-	.bar {
-		height: 8px;
-		background: var(--linen);
-	}
-	.bar span {
-		display: block;
-		height: 100%;
-		background: var(--cobalt-ink);
-	}
-	.yard {
-		padding: 0 calc(var(--page-edge) - var(--rim)) 18px;
-	}
-	.heads,
-	.line {
-		display: grid;
-		grid-template-columns: 150px repeat(3, minmax(0, 1fr));
-		gap: 0 14px;
-	}
-	.heads {
-		padding: 6px 0;
-		font-weight: var(--w-name);
-		color: var(--tin-text);
-	}
-	.heads span:first-child {
-		font-family: var(--font-display);
-		font-weight: 400;
-		color: var(--ink);
-	}
-	.line {
-		position: relative;
-		padding: 0 0 8px;
-		min-height: 70px;
-		border-top: 2px solid var(--ink);
-	}
-	.nobody {
-		border-top-style: dashed;
-		border-top-color: var(--tin-2);
-	}
-	.who {
-		padding-top: 6px;
-	}
-	.who h2 {
-		margin: 0;
-		font-size: 1.1875rem;
-	}
-	.who p {
-		margin: 0;
-		font-size: 0.9375rem;
-	}
-	.words {
-		font-weight: var(--w-name);
-	}
-	.heavy {
-		color: var(--brass-text);
-	}
-	ul {
-		list-style: none;
-		margin: 0;
-		padding: 0;
-		display: flex;
-		flex-wrap: wrap;
-		gap: 8px;
-		align-content: start;
-	}
-	.cloth {
-		position: relative;
-		display: grid;
-		grid-template-columns: auto 1fr;
-		gap: 0 8px;
-		align-items: baseline;
-		min-height: 52px;
-		padding: 6px 10px 14px;
-		background: var(--linen-hi);
-		box-shadow: var(--sh-cloth);
-		color: var(--ink);
-		text-decoration: none;
-		line-height: 1.15;
-	}
-	.cloth.chosen {
-		background: var(--enamel-hi);
-		box-shadow: 0 0 0 2.5px var(--cobalt-ink);
-	}
-	.minutes {
-		font-weight: var(--w-figure);
-	}
-	.job {
-		overflow-wrap: break-word;
-		hyphens: auto;
-		min-width: 0;
-	}
-	.held {
-		grid-column: 2;
-		color: var(--tin-text);
-		font-size: 0.9375rem;
-	}
-	.hem {
-		position: absolute;
-		inset: auto 0 3px;
-		height: 7px;
-	}
-	.runner {
-		margin-top: auto;
-		display: grid;
-		grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
-		gap: 20px 48px;
-		padding: 16px calc(var(--page-edge) - var(--rim)) 26px;
-		border-top: 2px dashed var(--linen-deep);
-	}
-	.runner h2 {
-		margin: 0 0 6px;
-	}
-	.runner p {
-		margin: 6px 0;
-	}
-	.trial {
-		display: grid;
-		grid-template-columns: repeat(auto-fit, minmax(min(13rem, 100%), 1fr));
-		gap: 10px;
-		align-items: end;
-	}
-	.moved {
-		display: block;
-		columns: 2;
-		column-gap: 24px;
-	}
-	.moved li {
-		break-inside: avoid;
-		padding: 2px 0;
-	}
 	.runner :global(.row) {
 		align-items: end;
-	}
-	@media (max-width: 900px) {
-		.runner {
-			grid-template-columns: 1fr;
-		}
-	}
-	@media (max-width: 640px) {
-		.days {
-			grid-template-columns: repeat(7, 64px);
-			overflow-x: auto;
-			padding-bottom: 14px;
-		}
-		.days a {
-			padding: 8px 6px;
-		}
-		.heads {
-			display: none;
-		}
-		.line {
-			grid-template-columns: 1fr;
-		}
-		.line ul {
-			padding-top: 8px;
-		}
-		.line ul:empty {
-			display: none;
-		}
-		.moved {
-			columns: 1;
-		}
 	}
 </style>

@@ -25,9 +25,9 @@
 
 <svelte:window onbeforeprint={keep} />
 
-<div class="bar">
+<div class="flex flex-wrap gap-x-6 gap-y-2.5 items-center py-2.5 px-edge print:hidden">
 	<button class="sign small" onclick={() => window.print()}>Print this card</button>
-	<p>
+	<p class="flex-1">
 		{sheet.size}, {sheet.pages.length}
 		{sheet.pages.length === 1 ? 'page' : 'pages'}. Print at 100 %{sheet.kind === 'room' &&
 		sheet.pages.length === 2
@@ -41,41 +41,19 @@
 	</noscript>
 	<a class="text-link" href="/print">Another card</a>
 </div>
-<div class="sheets"><Sheet {sheet} /></div>
+<div
+	class="sheets grid gap-6 justify-items-center px-2.5 pt-2.5 pb-10 overflow-x-auto print:block print:p-0 print:overflow-visible"
+>
+	<Sheet {sheet} />
+</div>
 
 <style>
-	.bar {
-		display: flex;
-		flex-wrap: wrap;
-		gap: 10px 24px;
-		align-items: center;
-		padding: 10px calc(var(--page-edge) - var(--rim));
-	}
-	.bar p {
-		margin: 0;
-		flex: 1;
-	}
-	.sheets {
-		display: grid;
-		gap: 24px;
-		justify-items: center;
-		padding: 10px 10px 40px;
-		overflow-x: auto;
-	}
 	.sheets :global(.sheet) {
 		box-shadow:
 			0 0 0 1px var(--tin-1),
 			var(--sh-cloth);
 	}
 	@media print {
-		.bar {
-			display: none;
-		}
-		.sheets {
-			display: block;
-			padding: 0;
-			overflow: visible;
-		}
 		.sheets :global(.sheet) {
 			box-shadow: none;
 		}

@@ -15,14 +15,14 @@
 
 <svelte:head><title>Enter what was done from a printed list · Pail Round</title></svelte:head>
 
-<section class="tick">
-	<header>
+<section class="px-edge pt-2.5 pb-10">
+	<header class="flex flex-wrap justify-between items-baseline gap-x-6 gap-y-2">
 		<h1>{view.title || 'Enter what was done from a printed list'}</h1>
 		<a class="text-link" href="/print">Back to Print</a>
 	</header>
 	{#if wrong}<Notice tone="wrong"><span>{wrong}</span></Notice>{/if}
 	{#if said}<Notice><span>{said}</span></Notice>{/if}
-	<form method="get" action="/print/tick" class="row code">
+	<form method="get" action="/print/tick" class="row code max-w-120 items-end">
 		<TextField
 			label="The code at the foot of the card"
 			name="code"
@@ -43,7 +43,7 @@
 	{/if}
 	{#if view.code}
 		<ActForm action="?/tick" values={{ code: view.code }}>
-			<div class="acts">
+			<div class="acts flex flex-wrap gap-3 items-end my-3.5">
 				<Choice
 					label="Who ticked it"
 					name="by"
@@ -54,31 +54,37 @@
 				/>
 				<button type="button" class="plain" onclick={() => all(true)}>All of them</button>
 				<button type="button" class="plain" onclick={() => all(false)}>None</button>
-				<button class="sign small">Save as done</button>
+				<button class="sign small ml-auto">Save as done</button>
 			</div>
-			<div class="scroll">
-				<table bind:this={table}>
+			<div class="overflow-x-auto">
+				<table class="[border-collapse:collapse]" bind:this={table}>
 					<thead>
 						<tr
-							><td></td>{#each view.days as day (day.date)}<th scope="col" class:ahead={day.ahead}
-									>{day.name}</th
+							><td class="py-1 px-3 border-b border-b-tin-1 text-center h-11"
+							></td>{#each view.days as day (day.date)}<th
+									class="py-1 px-3 border-b border-b-tin-1 text-center h-11 font-normal text-tin-text whitespace-nowrap"
+									scope="col"
+									class:ahead={day.ahead}>{day.name}</th
 								>{/each}</tr
 						>
 					</thead>
 					<tbody>
 						{#each view.rows as row (row.line)}
 							<tr>
-								<th scope="row">{row.name}</th>
+								<th class="py-1 pr-3 pl-0 border-b border-b-tin-1 h-11 text-left font-name" scope="row"
+									>{row.name}</th
+								>
 								{#each row.boxes as box, i (i)}
-									<td>
+									<td class="py-1 px-3 border-b border-b-tin-1 text-center h-11">
 										{#if box.state === 'open'}
 											<input
+												class="w-6.5 h-6.5 [accent-color:var(--cobalt)]"
 												type="checkbox"
 												name="box"
 												value="{row.line}@{box.date}"
 												aria-label="{row.name}, {view.days[i]?.name}"
 											/>
-										{:else if box.state === 'done'}<span class="done">in</span>
+										{:else if box.state === 'done'}<span class="text-tin-text">in</span>
 										{:else if box.state === 'ahead'}<span class="dim" aria-label="still to come">·</span>{/if}
 									</td>
 								{/each}
@@ -90,61 +96,3 @@
 		</ActForm>
 	{/if}
 </section>
-
-<style>
-	.tick {
-		padding: 10px calc(var(--page-edge) - var(--rim)) 40px;
-	}
-	header {
-		display: flex;
-		flex-wrap: wrap;
-		justify-content: space-between;
-		align-items: baseline;
-		gap: 8px 24px;
-	}
-	.code {
-		max-width: 480px;
-		align-items: end;
-	}
-	.acts {
-		display: flex;
-		flex-wrap: wrap;
-		gap: 12px;
-		align-items: end;
-		margin: 14px 0;
-	}
-	.acts .sign {
-		margin-left: auto;
-	}
-	.scroll {
-		overflow-x: auto;
-	}
-	table {
-		border-collapse: collapse;
-	}
-	th,
-	td {
-		padding: 4px 12px;
-		border-bottom: 1px solid var(--tin-1);
-		text-align: center;
-		height: 44px;
-	}
-	th[scope='row'] {
-		text-align: left;
-		font-weight: var(--w-name);
-		padding-left: 0;
-	}
-	th[scope='col'] {
-		font-weight: 400;
-		color: var(--tin-text);
-		white-space: nowrap;
-	}
-	input[type='checkbox'] {
-		width: 26px;
-		height: 26px;
-		accent-color: var(--cobalt);
-	}
-	.done {
-		color: var(--tin-text);
-	}
-</style>

@@ -6,7 +6,7 @@ import type { Edit } from '$core/setup/edit';
 import { editRefusalText, effectText } from '$words/edits';
 import { fail, type ActionFailure } from '@sveltejs/kit';
 import { now } from '../../clock';
-import { reading, transaction } from '../../db/pool';
+import { reading, transaction, type Db } from '../../db/pool';
 import { changeHomeOnce, isChangeKnown, loadHome } from '../../repo/homeRepo';
 import { revisionOf } from '../../repo/homeRows';
 import { acting, typed, type Notice } from '../guard';
@@ -39,7 +39,9 @@ export function editHome(
 	household: string,
 	form: FormData,
 	make: (context: EditContext) => Edit | string,
-	words: (context: EditContext) => string
+	words: (context: EditContext) => string,
+	/** What is written with it, once it is saved. */
+	then: (db: Db, at: number) => Promise<void> = async () => undefined
 ): Promise<Edited | ActionFailure<Notice>> {
 	const work = async (): Promise<Edited | ActionFailure<Notice>> => {
 		// The revision first: whoever changes the home after it is not written over.
@@ -76,7 +78,9 @@ export function editHome(
 		const asked = Number(context.text('revision'));
 		const outcome = await transaction(async (db) => {
 			const revision = Number.isInteger(asked) && asked > 0 ? asked : current;
-			return changeHomeOnce(db, household, { id, revision }, edit.home, today, at);
+			const changed = await changeHomeOnce(db, household, { id, revision }, edit.home, today, at);
+			if (changed === 'saved') await then(db, at);
+			return changed;
 		});
 		if (outcome === 'behind') {
 			return fail(409, {

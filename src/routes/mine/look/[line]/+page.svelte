@@ -30,14 +30,19 @@
 
 <svelte:head><title>Last check: {view.name} · Pail Round</title></svelte:head>
 
-<section class="look">
-	<header>
+<section
+	class="w-[min(760px,100%)] mx-auto px-6 pt-3.5 pb-6 flex flex-col gap-3.5 flex-1 max-sm:px-3.75 max-sm:pt-2.5 max-sm:pb-3.75"
+>
+	<header class="flex items-center gap-3.5">
 		{#if view.number}<span class="plate">{view.number}</span>{/if}
-		<p>{view.member} does the last check: {view.room}</p>
+		<p class="flex-1 text-lead font-name">{view.member} does the last check: {view.room}</p>
 		<a class="plain" href="/mine">Stop</a>
 	</header>
-	<div class="room" aria-hidden="true">
-		{#if view.weave}<span class="wall"><Weave weave={view.weave} /></span>{/if}
+	<div
+		class="room relative -mx-6 aspect-[400/214] max-h-[44vh] bg-enamel-hi overflow-hidden max-sm:my-0 max-sm:-mx-3.75"
+		aria-hidden="true"
+	>
+		{#if view.weave}<span class="absolute inset-0 opacity-45"><Weave weave={view.weave} /></span>{/if}
 		<svg viewBox="0 0 400 220" preserveAspectRatio="xMidYMax meet">
 			<path d="M0 4H400" stroke="var(--cobalt)" stroke-width="6" />
 			<path d="M0 214H400" stroke="var(--cobalt)" stroke-width="8" />
@@ -63,139 +68,53 @@
 			</g>
 		</svg>
 	</div>
-	<div class="said">
-		<p class="count">
+	<div class="flex-1">
+		<p class="count flex items-center gap-4 text-cobalt-ink text-tag">
 			<b>Look {view.at + 1} of {view.points.length}</b>
-			<span class="stitches" aria-hidden="true"
-				>{#each view.points as _, i (i)}<span class:sewn={i <= view.at}></span>{/each}</span
+			<span class="flex gap-2.5" aria-hidden="true"
+				>{#each view.points as _, i (i)}<span
+						class={[
+							'w-8.5 rounded-[4px]',
+							i <= view.at ? 'h-2.25 -mt-0.75 bg-cobalt-ink' : 'h-0.75 bg-tin-2'
+						]}
+					></span>{/each}</span
 			>
 		</p>
-		<h1>{point}</h1>
-		<p class="question">{QUESTIONS[view.at % QUESTIONS.length]}</p>
-		<p class="dim">
+		<h1 class="mt-1.5 mb-2 text-[2.625rem]">{point}</h1>
+		<p class="mb-3 text-[1.25rem]">{QUESTIONS[view.at % QUESTIONS.length]}</p>
+		<p class="dim mb-4">
 			{#if next}Next: {next.toLowerCase()}.{/if} At the end {view.looksToo} looks too.
 		</p>
 		{#if wrong}<Notice tone="wrong"><span>{wrong}</span></Notice>{/if}
 		{#if fixing === view.at}
 			<p role="status"><b>Good that you saw it. Put it right, then look again.</b></p>
 		{:else}
-			<button class="not-yet" onclick={() => (fixing = view.at)}>Not yet, I will fix it</button>
+			<button
+				class="w-full min-h-16.5 border-[2.5px] border-tin-2 rounded-[var(--r-giant)] bg-enamel-hi text-ink text-[1.25rem] font-name"
+				onclick={() => (fixing = view.at)}>Not yet, I will fix it</button
+			>
 		{/if}
 	</div>
 	{#if next}
-		<a class="giant" href="{here}?at={view.at + 2}" data-sveltekit-replacestate>It is fine, next</a>
+		<a
+			class="grid place-items-center w-full min-h-[max(120px,16vh)] border-0 rounded-[var(--r-giant)] bg-cobalt text-on-cobalt [box-shadow:var(--sign-keyline)] font-text text-[2rem] font-name no-underline"
+			href="{here}?at={view.at + 2}"
+			data-sveltekit-replacestate>It is fine, next</a
+		>
 	{:else}
-		<ActForm action="?/done" values={{ id: view.formId }}><button class="giant">All checked</button></ActForm>
+		<ActForm action="?/done" values={{ id: view.formId }}
+			><button
+				class="grid place-items-center w-full min-h-[max(120px,16vh)] border-0 rounded-[var(--r-giant)] bg-cobalt text-on-cobalt [box-shadow:var(--sign-keyline)] font-text text-[2rem] font-name no-underline"
+				>All checked</button
+			></ActForm
+		>
 	{/if}
 </section>
 
 <style>
-	.look {
-		width: min(760px, 100%);
-		margin: 0 auto;
-		padding: 14px 24px 24px;
-		display: flex;
-		flex-direction: column;
-		gap: 14px;
-		flex: 1;
-	}
-	header {
-		display: flex;
-		align-items: center;
-		gap: 14px;
-	}
-	header p {
-		flex: 1;
-		margin: 0;
-		font-size: 1.0625rem;
-		font-weight: var(--w-name);
-	}
-	.room {
-		position: relative;
-		margin: 0 -24px;
-		aspect-ratio: 400 / 214;
-		max-height: 44vh;
-		background: var(--enamel-hi);
-		overflow: hidden;
-	}
-	.wall {
-		position: absolute;
-		inset: 0;
-		opacity: 0.45;
-	}
 	.room svg:not(:global(.weave)) {
 		position: relative;
 		width: 100%;
 		height: 100%;
-	}
-	.said {
-		flex: 1;
-	}
-	.count {
-		display: flex;
-		align-items: center;
-		gap: 16px;
-		margin: 0;
-		color: var(--cobalt-ink);
-		font-size: 1.1875rem;
-	}
-	.stitches {
-		display: flex;
-		gap: 10px;
-	}
-	.stitches span {
-		width: 34px;
-		height: 3px;
-		border-radius: 4px;
-		background: var(--tin-2);
-	}
-	.stitches .sewn {
-		height: 9px;
-		margin-top: -3px;
-		background: var(--cobalt-ink);
-	}
-	h1 {
-		margin: 6px 0 8px;
-		font-size: 2.625rem;
-	}
-	.said > .dim {
-		margin: 0 0 16px;
-	}
-	.question {
-		margin: 0 0 12px;
-		font-size: 1.25rem;
-	}
-	.not-yet {
-		width: 100%;
-		min-height: 66px;
-		border: 2.5px solid var(--tin-2);
-		border-radius: var(--r-giant);
-		background: var(--enamel-hi);
-		color: var(--ink);
-		font-size: 1.25rem;
-		font-weight: var(--w-name);
-	}
-	.giant {
-		display: grid;
-		place-items: center;
-		width: 100%;
-		min-height: max(120px, 16vh);
-		border: 0;
-		border-radius: var(--r-giant);
-		background: var(--cobalt);
-		color: var(--on-cobalt);
-		box-shadow: var(--sign-keyline);
-		font-family: var(--font-text);
-		font-size: 2rem;
-		font-weight: var(--w-name);
-		text-decoration: none;
-	}
-	@media (max-width: 640px) {
-		.look {
-			padding: 10px 15px 15px;
-		}
-		.room {
-			margin: 0 -15px;
-		}
 	}
 </style>
