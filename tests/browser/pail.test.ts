@@ -37,7 +37,7 @@ test('a pail shows what fits before it starts, for any minutes and anybody', asy
 	await page.getByRole('button', { name: 'Fill' }).click();
 	await expect(page.getByRole('heading', { level: 1 })).toContainText('A session of 7 minutes');
 	await choose(page, 'For', 'Pip');
-	await expect(page.getByText('for Pip')).toBeVisible();
+	await expect(page.getByText('10:40 to 10:47, for Pip.')).toBeVisible();
 	// Pip is five: nothing with a product in it.
 	await expect(page.getByText('Wipe the counters')).toHaveCount(0);
 });

@@ -4,13 +4,11 @@
 	import Choice from '$ui/kit/Choice.svelte';
 	import { goto } from '$app/navigation';
 	import Drawer from '$ui/Drawer.svelte';
-	import Glyph from '$ui/glyphs/Glyph.svelte';
+	import Day from '$ui/history/Day.svelte';
 	import JobPage from '$ui/history/JobPage.svelte';
 	import WriteIn from '$ui/history/WriteIn.svelte';
 	import Notice from '$ui/Notice.svelte';
-	import Stitches from '$ui/Stitches.svelte';
-	import { MONTHS, minutesText } from '$words/general';
-	import ActForm from '$ui/ActForm.svelte';
+	import { MONTHS } from '$words/general';
 	let { data, form } = $props();
 	const view = $derived(data.view);
 	const href = (more: Record<string, string>) => {
@@ -114,111 +112,7 @@
 							{monthOf(day.date)}
 						</h2>{/if}
 				{/if}
-				<div class="day" class:open={view.openDay === day.date}>
-					<a
-						class="row grid grid-cols-[104px_minmax(0,1fr)_124px_118px] items-center min-h-11.5 pr-4.5 border-b border-b-tin-1 text-ink no-underline max-[901px]:grid-cols-[70px_minmax(0,1fr)_auto] max-[901px]:pr-3 hover:[background:color-mix(in_srgb,var(--cobalt-wash)_50%,transparent)]"
-						href={href({ open: view.openDay === day.date ? 'none' : day.date })}
-						aria-expanded={view.openDay === day.date}
-						data-sveltekit-noscroll
-						data-sveltekit-replacestate
-					>
-						<span
-							class={[
-								'flex justify-between pr-4 pl-5 font-display text-[1.125rem] [font-variant-numeric:oldstyle-nums] max-[901px]:py-0 max-[901px]:pr-2 max-[901px]:pl-2.5 max-[901px]:text-body',
-								day.isToday && 'text-cobalt-ink'
-							]}><span>{day.weekday}</span><span>{day.number}</span></span
-						>
-						<span
-							class="pr-2.5 pl-3 whitespace-nowrap overflow-hidden [text-overflow:ellipsis] max-[901px]:whitespace-normal max-[901px]:py-2 max-[901px]:px-2.5"
-						>
-							{#each day.told as one, k (one.who)}{k > 0 ? '; ' : ''}{#if one.who}<b>{one.who}</b
-									>{': '}{/if}{one.what}{/each}{#if day.more > 0}{' '}<span class="dim"
-									>and {day.more} more</span
-								>{/if}
-						</span>
-						<span class="max-[901px]:hidden"
-							><Stitches plan={day.planned} work={day.minutes} longest={view.longest} /></span
-						>
-						<span
-							class="minutes text-right text-tin-text whitespace-nowrap max-[901px]:whitespace-normal max-[901px]:max-w-19"
-							><b class="text-ink font-figure">{Math.round(day.minutes)}</b> of {Math.round(day.planned)} min</span
-						>
-					</a>
-					{#if view.openDay === day.date}
-						<ul>
-							{#each day.lines as line (line.entry)}
-								<li
-									class={[
-										'row grid grid-cols-[104px_minmax(0,1fr)_124px_118px] items-center min-h-11.5 pr-4.5 border-b border-b-tin-1 text-ink no-underline max-[901px]:grid-cols-[70px_minmax(0,1fr)_auto] max-[901px]:pr-3',
-										view.page?.entry?.entry === line.entry &&
-											'[background:linear-gradient(90deg,transparent_var(--gutter),var(--cobalt-wash)_var(--gutter))]'
-									]}
-								>
-									<span
-										class="flex justify-between pr-4 pl-5 font-display text-[1.125rem] [font-variant-numeric:oldstyle-nums] max-[901px]:py-0 max-[901px]:pr-2 max-[901px]:pl-2.5 max-[901px]:text-body"
-									></span>
-									<a
-										class="entry pr-2.5 pl-3 flex items-center gap-2.5 min-h-11 text-ink no-underline"
-										href={href({ open: day.date, entry: line.entry })}
-										onclick={() => (pageShown = true)}
-										data-sveltekit-noscroll
-										data-sveltekit-replacestate
-									>
-										<Glyph
-											name={line.back
-												? 'back'
-												: line.outcome === 'letgo'
-													? 'letgo'
-													: line.outcome === 'part'
-														? 'part'
-														: 'done'}
-											size={26}
-										/>
-										<span
-											><span
-												class={[
-													'what',
-													line.back && 'line-through text-tin-text',
-													view.page?.entry?.entry === line.entry && 'font-name'
-												]}>{line.name}</span
-											>
-											<span class="dim"
-												>{line.by}{line.words ? `${line.by ? ', ' : ''}${line.words}` : ''}{line.back
-													? `, ${line.back.words}`
-													: ''}</span
-											></span
-										>
-									</a>
-									{#if line.back}
-										<ActForm
-											action="/history?/undo&{view.filter.q}"
-											class="again"
-											values={{ of: line.back.undo, seed: view.formId }}
-										>
-											<button class="text-link">Count it again</button>
-										</ActForm>
-									{:else if line.minutes !== null}
-										<span class="max-[901px]:hidden"
-											><Stitches
-												plan={line.planned}
-												work={line.minutes}
-												longest={Math.max(
-													40,
-													...day.lines.map((l) => Math.max(l.minutes ?? 0, l.planned ?? 0))
-												)}
-											/></span
-										>
-										<span
-											class="minutes text-right text-tin-text whitespace-nowrap max-[901px]:whitespace-normal max-[901px]:max-w-19"
-											><b class="text-ink font-figure">{minutesText(line.minutes)}</b
-											>{#if line.planned !== null}{' '}of {minutesText(line.planned)}{/if} min</span
-										>
-									{/if}
-								</li>
-							{/each}
-						</ul>
-					{/if}
-				</div>
+				<Day {day} {view} {href} onchosen={() => (pageShown = true)} />
 			{/each}
 			<p
 				class="row grid grid-cols-[104px_minmax(0,1fr)_124px_118px] items-center min-h-11.5 pr-4.5 border-b-tin-1 text-ink no-underline border-0 m-0 max-[901px]:grid-cols-[70px_minmax(0,1fr)_auto] max-[901px]:pr-3"
@@ -281,10 +175,6 @@
 			transparent 104px
 		);
 		padding-bottom: 16px;
-	}
-	.entry:hover .what {
-		text-decoration: underline;
-		text-underline-offset: 3px;
 	}
 	:global(form.again) {
 		grid-column: 3 / 5;

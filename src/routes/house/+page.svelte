@@ -1,6 +1,5 @@
 <script lang="ts">
-	import TextField from '$ui/kit/TextField.svelte';
-	import Choice from '$ui/kit/Choice.svelte';
+	import AddForm from '$ui/house/AddForm.svelte';
 	import { MANY } from '$words/manyJobs';
 	import { dndzone } from 'svelte-dnd-action';
 	import DollHouse from '$ui/house/DollHouse.svelte';
@@ -115,36 +114,7 @@
 				>
 			</span>
 		</div>
-		{#if adding === 'room'}
-			<EditForm values={{ op: 'addRoom' }} {view} class="adding" onsaved={() => (adding = null)}>
-				<Choice
-					label="Kind"
-					name="kind"
-					options={view.kinds.map((kind) => ({ value: kind.kind, label: kind.name }))}
-				/>
-				<TextField label="Name, if it has one" name="name" maxlength={80} />
-				<Choice
-					label="Storey"
-					name="storey"
-					value={String(0)}
-					options={view.storeys.map((storey) => ({ value: String(storey.storey), label: storey.name }))}
-				/>
-				<Choice
-					label="Zone"
-					name="zone"
-					options={[
-						...view.zones.map((zone) => ({ value: zone.id, label: `${zone.number} ${zone.name}` })),
-						{ value: '', label: 'none' }
-					]}
-				/>
-				<button class="plain">Add this room</button>
-			</EditForm>
-		{:else if adding === 'zone'}
-			<EditForm values={{ op: 'addZone' }} {view} class="adding" onsaved={() => (adding = null)}>
-				<TextField label="Name" name="name" maxlength={80} required />
-				<button class="plain">Add it</button>
-			</EditForm>
-		{/if}
+		<AddForm {view} what={adding} ondone={() => (adding = null)} />
 	</section>
 
 	<section class="flex flex-col min-w-0">
@@ -274,18 +244,6 @@
 	.add :global(.plain) {
 		white-space: nowrap;
 	}
-	:global(.adding) {
-		display: grid;
-		grid-template-columns: repeat(4, 1fr) auto;
-		gap: 12px;
-		align-items: end;
-		padding: 14px 0;
-		border-top: var(--stitch);
-	}
-	:global(.adding) span {
-		display: block;
-		color: var(--tin-text);
-	}
 	.swatch :global(svg) {
 		position: absolute;
 		inset: 0;
@@ -297,9 +255,6 @@
 		.yokes > li > :global(svg) {
 			grid-column: 1 / -1;
 			justify-self: center;
-		}
-		:global(.adding) {
-			grid-template-columns: 1fr 1fr;
 		}
 	}
 </style>

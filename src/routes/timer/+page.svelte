@@ -194,7 +194,7 @@
 					<InOrder {lanes} {view} bell={view.minutes} />
 				{:else}
 					<p class="my-6 text-[1.125rem]">
-						The line is clear for {listNames(view.people.map((one) => one.name))}. Take a break, or start a
+						Nothing to do now for {listNames(view.people.map((one) => one.name))}. Take a break, or start a
 						session for somebody else.
 					</p>
 				{/if}

@@ -2,75 +2,12 @@
 	import Switch from '$ui/kit/Switch.svelte';
 	import { CALENDAR_FEED } from '$words/files';
 	import Choice from '$ui/kit/Choice.svelte';
-	import { freshId } from '$ui/freshId';
+	import RestoreBackup from '$ui/house/RestoreBackup.svelte';
 	import Notice from '$ui/Notice.svelte';
 	import { once } from '$ui/once';
 	let { data, form } = $props();
 	const view = $derived(data.view);
-	interface Problem {
-		at: string;
-		says: string;
-	}
-	let taking = $state<{ done: number; of: number } | null>(null);
-	let problems = $state<Problem[]>([]);
-	let taken = $state<string | null>(null);
 	const report = $derived(form && 'report' in form ? form.report : null);
-	/** Sends the file and reads the lines that tell how far it is. */
-	async function takeIn(event: SubmitEvent) {
-		event.preventDefault();
-		const file = new FormData(event.currentTarget as HTMLFormElement).get('file');
-		problems = [];
-		taken = null;
-		taking = { done: 0, of: 0 };
-		try {
-			const response = await fetch(`/house/files/import?id=${freshId()}`, {
-				method: 'POST',
-				body: file,
-				headers: { 'content-type': 'application/octet-stream' }
-			});
-			if (!response.body || (!response.ok && response.status !== 401)) {
-				problems = [
-					{
-						at: 'the file',
-						says:
-							response.status === 413
-								? 'The file is larger than 64 MB. A home is never that large; is it the right file?'
-								: 'The file could not be sent. Try again in a moment.'
-					}
-				];
-				return;
-			}
-			let rest = '';
-			const reader = response.body.pipeThrough(new TextDecoderStream()).getReader();
-			for (;;) {
-				const { value, done } = await reader.read();
-				rest += value ?? '';
-				const lines = rest.split('\n');
-				rest = lines.pop() ?? '';
-				for (const line of lines) {
-					const told = JSON.parse(line) as {
-						entries?: number;
-						done?: number;
-						of?: number;
-						ok?: boolean;
-						household?: string;
-						problems?: Problem[];
-					};
-					if (told.entries !== undefined) taking = { done: 0, of: told.entries };
-					if (told.done !== undefined) taking = { done: told.done, of: told.of ?? 0 };
-					if (told.problems) problems = told.problems;
-					if (told.ok && told.household) taken = told.household;
-				}
-				if (done) break;
-			}
-		} catch {
-			problems = [
-				{ at: 'the connection', says: 'It was lost on the way, and nothing was written. Try again.' }
-			];
-		} finally {
-			taking = null;
-		}
-	}
 	/** Addresses lead to events, or to events and to-dos. */
 	let todos = $state(false);
 </script>
@@ -123,40 +60,7 @@
 				>
 			</p>
 			<p><a class="plain" href="/house/files/home.json" download>Save a backup of everything</a></p>
-			<form
-				class="grid gap-2 justify-items-start"
-				onsubmit={takeIn}
-				enctype="multipart/form-data"
-				method="post"
-				action="/house/files/import"
-			>
-				<input type="hidden" name="id" value={view.formId} />
-				<label class="w-full"
-					>Restore a backup as a home of its own <input
-						class="field"
-						type="file"
-						name="file"
-						accept=".json,application/json"
-						required
-					/></label
-				>
-				<button class="plain" disabled={taking !== null}>Restore this backup …</button>
-			</form>
-			{#if taking}<p role="status">
-					{taking.of > 0 ? `${taking.done} of ${taking.of} entries …` : 'Reading …'}
-					<progress max={Math.max(1, taking.of)} value={taking.done}></progress>
-				</p>{/if}
-			{#if taken}
-				<form class="grid gap-2 justify-items-start" method="post" action="/home" role="status">
-					<p>It is restored. <button class="text-link" name="home" value={taken}>Go to it</button></p>
-				</form>
-			{/if}
-			{#if problems.length > 0}
-				<Notice tone="wrong"><span>Nothing was written.</span></Notice>
-				<ul class="problems m-0 p-0">
-					{#each problems as problem, i (i)}<li><b>{problem.at}</b>: {problem.says}</li>{/each}
-				</ul>
-			{/if}
+			<RestoreBackup formId={view.formId} />
 		</section>
 		<section class="tables grid gap-3.5 content-start">
 			<h2>Tables</h2>
@@ -286,10 +190,6 @@
 		max-height: 220px;
 		overflow: auto;
 		margin: 8px 0;
-	}
-	.problems li {
-		padding: 4px 0;
-		overflow-wrap: anywhere;
 	}
 	@media (max-width: 1000px) {
 		.shelves {
