@@ -340,7 +340,19 @@ describe('from the top of the house down', () => {
 				for (const b of steps)
 					if ((storey.get(a.step?.room ?? '') ?? 0) > (storey.get(b.step?.room ?? '') ?? 0))
 						expect(a.end, `${a.job} above ${b.job}`).toBeLessThanOrEqual(b.start);
-			expect(new Set(plan.entries.map((one) => one.person)).size).toBe(2);
+			const people = [...new Set(plan.entries.map((one) => one.person))];
+			expect(people).toHaveLength(2);
+			for (const person of people) {
+				const own = plan.entries.filter((one) => one.person === person);
+				const busy = own.reduce((sum, one) => sum + (one.end - one.start), 0);
+				const end = Math.max(...own.map((one) => one.end));
+				const breaks = filled.input.people.find((one) => one.id === person)?.breaks ?? [];
+				const rest = breaks.reduce(
+					(sum, span) => sum + Math.max(0, Math.min(end, span.until) - span.from),
+					0
+				);
+				expect(busy / (end - rest), `${person} in ${hours} h`).toBeGreaterThan(0.7);
+			}
 		}
 	});
 });

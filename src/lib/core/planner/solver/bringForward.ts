@@ -27,23 +27,45 @@ export function bringForward(problem: Problem, state: State, timed: Timing): voi
 	if (n === 0 || !timed.time(order, n, who)) return;
 	const latest = timed.endCost();
 	let least = wait();
+	// A room as a whole, everybody's and each one's: one step of it alone would only be a walk there and back.
+	const runs = [...new Set([...order.subarray(0, n)].map((s) => problem.room[s] as number))].flatMap((room) =>
+		[null, ...new Set(who)].map((person) => ({ room, person }))
+	);
+	const before = new Int32Array(n);
 	for (let sweep = 0; sweep < SWEEPS; sweep++) {
 		let better = false;
+		for (const { room, person } of runs) {
+			before.set(order.subarray(0, n));
+			const goes = (s: number) =>
+				problem.room[s] === room && (person === null || who[job[s] as number] === person);
+			const first = before.filter(goes);
+			order.set(first, 0);
+			order.set(
+				before.filter((s) => !goes(s)),
+				first.length
+			);
+			const now =
+				first.length > 0 && timed.time(order, n, who) && timed.endCost() <= latest ? wait() : Infinity;
+			if (now < least - 1e-9) {
+				least = now;
+				better = true;
+			} else order.set(before, 0);
+		}
 		for (let from = 1; from < n; from++) {
 			const s = order[from] as number;
-			let kept = from;
+			let at = from;
 			for (let to = from - 1; to >= 0 && job[order[to] as number] !== job[s]; to--) {
-				move(order, kept, to);
+				move(order, at, to);
 				if (timed.time(order, n, who) && timed.endCost() <= latest) {
 					const now = wait();
 					if (now < least - 1e-9) {
 						least = now;
-						kept = to;
+						at = to;
 						better = true;
 						continue;
 					}
 				}
-				move(order, to, kept);
+				move(order, to, at);
 			}
 		}
 		if (!better) break;
