@@ -31,13 +31,19 @@ export function bringForward(problem: Problem, state: State, timed: Timing): voi
 	const runs = [...new Set([...order.subarray(0, n)].map((s) => problem.room[s] as number))].flatMap((room) =>
 		[null, ...new Set(who)].map((person) => ({ room, person }))
 	);
+	/** Jobs that leave their room in between stay where they are, so that no step overtakes one of its own job. */
+	const roomOf = new Map<number, number>();
+	for (const s of order.subarray(0, n)) {
+		const [j, room] = [job[s] as number, problem.room[s] as number];
+		roomOf.set(j, (roomOf.get(j) ?? room) === room ? room : -1);
+	}
 	const before = new Int32Array(n);
 	for (let sweep = 0; sweep < SWEEPS; sweep++) {
 		let better = false;
 		for (const { room, person } of runs) {
 			before.set(order.subarray(0, n));
 			const goes = (s: number) =>
-				problem.room[s] === room && (person === null || who[job[s] as number] === person);
+				roomOf.get(job[s] as number) === room && (person === null || who[job[s] as number] === person);
 			const first = before.filter(goes);
 			order.set(first, 0);
 			order.set(
