@@ -68,7 +68,7 @@ test('from an empty house to the first ticked job, by keyboard alone', async ({ 
 	await press(page, /^Take Rolling zones$/);
 	await tabTo(page, /^Your own name/, 'field');
 	await page.keyboard.type('Ada');
-	await press(page, /^Add person$/);
+	await press(page, /^Add adult$/);
 	await expect(page.getByRole('button', { name: 'Remove Ada' })).toBeVisible();
 	await press(page, /^Next: the first morning$/);
 	await expect(page.getByRole('heading', { name: 'The first morning' })).toBeVisible();

@@ -1,5 +1,5 @@
 /** A phone in one hand: every page within its width, and the touches of a day. */
-import type { Page } from '@playwright/test';
+import type { Locator, Page } from '@playwright/test';
 import { expect, ready, test, choose, typeDay } from './stack';
 
 test.use({ stackOf: 'a phone', viewport: { width: 390, height: 844 }, hasTouch: true });
@@ -190,7 +190,7 @@ test('a home is begun by touch, and its first job ticked', async ({ browser, sta
 		if (step === 'people') {
 			for (const name of ['Maren', 'Tove']) {
 				await page.getByLabel(/^(Your own name|Name)$/).fill(name);
-				await page.getByRole('button', { name: 'Add person' }).tap();
+				await page.getByRole('button', { name: 'Add adult' }).tap();
 				await expect(page.getByRole('button', { name: `Remove ${name}` })).toBeVisible();
 			}
 			await page.getByRole('button', { name: 'Bedroom belongs to Maren' }).tap();
@@ -226,5 +226,77 @@ test('a home is begun by touch, and its first job ticked', async ({ browser, sta
 	expect(
 		await stack.query(`SELECT COUNT(*) AS n FROM home_revision WHERE settings LIKE '%Europe/Lisbon%'`)
 	).toEqual([{ n: 1 }]);
+	await context.close();
+});
+
+test('from nothing to the first ticked job in forty touches, with two grown-ups and two children', async ({
+	browser,
+	stack
+}) => {
+	const context = await browser.newContext({
+		baseURL: stack.url,
+		viewport: { width: 390, height: 844 },
+		hasTouch: true
+	});
+	const page = await context.newPage();
+	await page.goto('/begin');
+	await ready(page);
+	let touches = 0;
+	const tap = async (one: Locator) => {
+		touches++;
+		await one.tap();
+	};
+	/** A field is one touch, and what is typed into it is typed. */
+	const write = async (label: string | RegExp, text: string) => {
+		await tap(page.getByLabel(label));
+		await page.keyboard.type(text);
+	};
+	const button = (name: string | RegExp) => page.getByRole('button', { name });
+	const rooms = page.locator('[data-room]');
+	for (const [i, key] of ['Bedroom', 'Child’s room', 'Bathroom'].entries()) {
+		await tap(button(new RegExp(`^${key}(,|$)`)));
+		await expect(rooms).toHaveCount(i + 1);
+	}
+	await tap(button('Next: the floor below'));
+	await expect(page.getByRole('heading', { name: 'What is on the ground floor?' })).toBeVisible();
+	for (const [i, key] of ['Kitchen', 'Living room', 'Toilet', 'Stairs, hall'].entries()) {
+		await tap(button(new RegExp(`^${key}(,|$)`)));
+		await expect(rooms).toHaveCount(i + 4);
+	}
+	await tap(button(/^(Next: zones|To the zones)$/));
+	await tap(button('Next: how you clean'));
+	await tap(button(/^Take /));
+	await expect(page.getByRole('heading', { name: 'Who lives here?' })).toBeVisible();
+	for (const [name, add, age] of [
+		['Maren', 'Add adult', null],
+		['Ivo', 'Add adult', null],
+		['Tove', 'Add child', 9],
+		['Bo', 'Add child', 5]
+	] as const) {
+		await write(/^(Your own name|Name)$/, name);
+		await tap(button(add));
+		await expect(button(`Remove ${name}`)).toBeVisible();
+		if (age !== null) {
+			await tap(page.getByRole('group', { name: `How old ${name} is` }).getByLabel(`${age} years`, { exact: true }));
+			await expect(button(`Change the age of ${name}`)).toBeVisible();
+		}
+	}
+	await tap(button('Child’s room belongs to Tove'));
+	await tap(button('Next: the first morning'));
+	await tap(button('Begin our home'));
+	await expect(page.getByRole('heading', { name: 'Make an account' })).toBeVisible();
+	await ready(page);
+	await write('E-mail', 'few-touches@family.test');
+	await write('Password', 'seven wet towels');
+	await tap(button('Sign up and open it'));
+	await expect(page).toHaveURL(`${stack.url}/`);
+	await ready(page);
+	await tap(page.locator('[data-tick]').first());
+	await expect(page.getByText(/^Done:/)).toBeVisible();
+	expect(touches).toBeLessThanOrEqual(40);
+	const [home] = await stack.query<{ names: string }>(
+		'SELECT GROUP_CONCAT(name ORDER BY place) AS names FROM member WHERE household_id = (SELECT household_id FROM membership ORDER BY made_at DESC LIMIT 1)'
+	);
+	expect(home?.names).toBe('Maren,Ivo,Tove,Bo');
 	await context.close();
 });

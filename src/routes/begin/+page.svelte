@@ -37,7 +37,7 @@
 			><Glyph name="due" size={28} /><span>Pail Round</span></a
 		>
 		<nav
-			class="flex gap-4.5 flex-1 max-md:order-3 max-md:flex-[1_0_100%] max-md:gap-2 max-md:overflow-x-auto"
+			class="flex gap-4.5 flex-1 max-md:order-3 max-md:flex-[1_0_100%] max-md:gap-1.5 max-md:overflow-x-auto"
 			aria-label="First steps"
 		>
 			{#each view.steps as one (one.key)}
@@ -47,7 +47,7 @@
 					aria-current={one.current ? 'step' : undefined}
 				>
 					<span>{one.name}</span>
-					<span class="flex gap-1.25 min-w-24 max-md:min-w-13" aria-hidden="true"
+					<span class="flex gap-1.25 min-w-24 max-md:min-w-0" aria-hidden="true"
 						>{#each { length: one.parts } as _, i (i)}<i
 								class={[
 									'flex-1 max-w-9 h-1.75 grid items-center before:rounded-[4px]',

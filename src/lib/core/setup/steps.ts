@@ -33,6 +33,12 @@ export const touchSchema = z.discriminatedUnion('op', [
 			.optional()
 	}),
 	z.strictObject({
+		op: z.literal('age'),
+		person: id,
+		age: z.coerce.number('An age is a number, such as 7.').int().min(0).max(120),
+		bornOn: isoDate
+	}),
+	z.strictObject({
 		op: z.literal('presence'),
 		person: id,
 		presence: z.enum(PRESENCE),
@@ -195,6 +201,22 @@ export function applyTouch(draft: Draft, touch: Touch, pattern: Pattern, library
 				].slice(0, 40)
 			};
 		}
+		case 'age':
+			return {
+				...draft,
+				people: draft.people.map((person) =>
+					person.id !== touch.person
+						? person
+						: {
+								...person,
+								bornOn: touch.bornOn,
+								// At school from six on, unless something else was chosen already.
+								...(person.role === 'child' && person.presence === 'always' && touch.age >= 6
+									? { presence: 'school' as const }
+									: {})
+							}
+				)
+			};
 		case 'presence':
 			return {
 				...draft,

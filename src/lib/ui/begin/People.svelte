@@ -1,7 +1,6 @@
 <script lang="ts">
 	/** Who lives here, when they are there, whose room is whose. Everything can be left out. */
 	import TextField from '../kit/TextField.svelte';
-	import Choice from '../kit/Choice.svelte';
 	import Animal from './Animal.svelte';
 	import Touch from './Touch.svelte';
 	import TouchForm from './TouchForm.svelte';
@@ -13,6 +12,11 @@
 		child: 'child',
 		helper: 'helps on a day'
 	};
+	const ADD = [
+		['adult', 'Add adult'],
+		['child', 'Add child'],
+		['helper', 'Add helper on a day']
+	] as const;
 	const PRESENCE = [
 		['always', 'at home'],
 		['school', 'at school until three'],
@@ -28,7 +32,10 @@
 		['fish', 'Fish']
 	] as const;
 	const own = $derived(view.draft.rooms.filter((room) => room.kind === 'bedroom' || room.kind === 'child'));
-	let role = $state('adult');
+	/** Years that a child can be given at a touch. */
+	const AGES = Array.from({ length: 18 }, (_, age) => age);
+	/** Whose age is asked for again. */
+	let aging = $state<string | null>(null);
 	/** Children are at school, grown-ups at work. */
 	const presenceFor = (role: string) =>
 		PRESENCE.filter(([value]) => value !== (role === 'child' ? 'evenings' : 'school'));
@@ -47,16 +54,33 @@
 		<p class="dim text-lead mt-1.5">Names are enough. Jobs are given by age, and to whoever is there.</p>
 		<ul class="rail mt-4.5 pt-3.5 border-t-7 border-t-wood rounded-[4px]">
 			{#each view.draft.people as person (person.id)}
-				<li class="flex items-center gap-4.5 py-2.5 px-1 border-b border-b-tin-1 flex-wrap">
-					<div
-						class="min-w-37.5 py-2 px-4 border-2 border-cobalt-ink rounded-[4px] bg-enamel-hi grid leading-tight"
-					>
-						<b>{person.name}</b>
-						<span class="text-tin-text text-[0.9375rem]"
-							>{person.id === organiser ? ROLES.organiser : ROLES[person.role]}{person.bornOn
-								? `, born ${person.bornOn.slice(0, 4)}`
-								: ''}</span
+				<li class="grid gap-2.5 border-b border-b-tin-1 px-1 py-2.5">
+					<div class="flex flex-wrap items-center gap-x-4.5 gap-y-2">
+						<div
+							class="min-w-37.5 py-2 px-4 border-2 border-cobalt-ink rounded-[4px] bg-enamel-hi grid leading-tight"
 						>
+							<b class="wrap-anywhere">{person.name}</b>
+							<span class="text-tin-text text-[0.9375rem]"
+								>{person.id === organiser ? ROLES.organiser : ROLES[person.role]}{person.bornOn
+									? `, born ${person.bornOn.slice(0, 4)}`
+									: ''}</span
+							>
+						</div>
+						{#if person.role === 'child' && person.bornOn && aging !== person.id}
+							<button
+								class="text-link min-h-11"
+								type="button"
+								aria-label="Change the age of {person.name}"
+								onclick={() => (aging = person.id)}>Age</button
+							>
+						{/if}
+						<span class="ml-auto">
+							<Touch
+								values={{ op: 'unperson', person: person.id }}
+								kind="text-link"
+								label="Remove {person.name}">Remove</Touch
+							>
+						</span>
 					</div>
 					<div class="flex flex-wrap gap-1.5" role="group" aria-label="When {person.name} is there">
 						{#each presenceFor(person.role) as [value, words] (value)}
@@ -74,6 +98,26 @@
 							>
 						{/each}
 					</div>
+					{#if person.role === 'child' && (!person.bornOn || aging === person.id)}
+						<div
+							class="flex flex-wrap items-center gap-1.5"
+							role="group"
+							aria-label="How old {person.name} is"
+						>
+							<span class="pr-1">How old?</span>
+							{#each AGES as age (age)}
+								<Touch
+									values={{ op: 'age', person: person.id, age: String(age) }}
+									label="{age} years"
+									onkept={() => (aging = null)}
+									><span
+										class="grid min-h-11 min-w-11 place-items-center rounded-[8px] border-[1.5px] border-tin-2 sm:min-h-8.5 sm:min-w-8.5"
+										>{age}</span
+									></Touch
+								>
+							{/each}
+						</div>
+					{/if}
 					{#if person.presence === 'oneday'}
 						<div class="flex flex-wrap gap-1.5" role="group" aria-label="On which day {person.name} comes">
 							{#each WEEKDAYS as day (day.number)}
@@ -98,9 +142,6 @@
 							{/each}
 						</div>
 					{/if}
-					<Touch values={{ op: 'unperson', person: person.id }} kind="text-link" label="Remove {person.name}"
-						>Remove</Touch
-					>
 				</li>
 			{/each}
 		</ul>
@@ -112,24 +153,11 @@
 				autocomplete="off"
 				required
 			/>
-			<Choice
-				label="Who it is"
-				name="role"
-				bind:value={role}
-				options={[
-					{ value: 'adult', label: 'adult' },
-					{ value: 'child', label: 'child' },
-					{ value: 'helper', label: 'helper on a day' }
-				]}
-			/>
-			{#if role === 'child'}<TextField
-					label="Age"
-					name="age"
-					inputmode="numeric"
-					size={3}
-					maxlength={3}
-				/>{/if}
-			<button class="plain">Add person</button></TouchForm
+			<span class="flex flex-wrap gap-2.5">
+				{#each ADD as [role, words] (role)}
+					<button class="plain" name="role" value={role}>{words}</button>
+				{/each}
+			</span></TouchForm
 		>
 		<h2 class="mt-7.5">And animals</h2>
 		<ul class="mt-3.5 grid grid-cols-[repeat(5,minmax(0,92px))] gap-3">
@@ -178,12 +206,9 @@
 </div>
 
 <style>
-	.rail li > :global(form:last-child button) {
-		margin-left: auto;
-	}
 	section :global(.add) {
 		display: grid;
-		grid-template-columns: 1.2fr 1fr 1fr auto;
+		grid-template-columns: minmax(0, 1fr) auto;
 		gap: 12px;
 		align-items: end;
 		margin-top: 22px;

@@ -8,7 +8,8 @@
 		label,
 		pressed = undefined,
 		kind = 'bare',
-		disabled = false
+		disabled = false,
+		onkept = undefined
 	}: {
 		values: Record<string, string>;
 		children: Snippet;
@@ -16,11 +17,12 @@
 		pressed?: boolean | undefined;
 		kind?: 'bare' | 'plain' | 'sign' | 'text-link';
 		disabled?: boolean;
+		onkept?: (() => void) | undefined;
 	} = $props();
 </script>
 
 <span>
-	<TouchForm {values}
+	<TouchForm {values} {onkept}
 		><button class={kind} class:small={kind === 'sign'} aria-label={label} aria-pressed={pressed} {disabled}
 			>{@render children()}</button
 		></TouchForm
