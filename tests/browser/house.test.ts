@@ -169,7 +169,7 @@ test('the library is searched, and one touch hangs a job', async ({ page }) => {
 	await page.getByLabel('Words to look for').fill('sofa');
 	await page.getByRole('button', { name: 'Look' }).click();
 	await expect(page.getByText(/of 166\s+jobs/)).toBeVisible();
-	await page.getByRole('button', { name: 'Add this job to Waiting Room' }).first().click();
+	await page.getByRole('button', { name: 'Add to Waiting Room' }).first().click();
 	await expect(page.getByText(/^Added: .*Waiting Room\.$/)).toBeVisible();
 	await expect(page.getByText('Waiting Room has it').first()).toBeVisible();
 });

@@ -277,7 +277,9 @@ test('from nothing to the first ticked job in forty touches, with two grown-ups 
 		await tap(button(add));
 		await expect(button(`Remove ${name}`)).toBeVisible();
 		if (age !== null) {
-			await tap(page.getByRole('group', { name: `How old ${name} is` }).getByLabel(`${age} years`, { exact: true }));
+			await tap(
+				page.getByRole('group', { name: `How old ${name} is` }).getByLabel(`${age} years`, { exact: true })
+			);
 			await expect(button(`Change the age of ${name}`)).toBeVisible();
 		}
 	}

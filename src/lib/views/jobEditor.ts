@@ -1,5 +1,5 @@
 /** What the server hands to the rhythm editor of a job. */
-import type { Household, Job, Room } from '$core/household/home';
+import type { Household, Job, Layer, Room } from '$core/household/home';
 import type { SeriesProjection } from '$core/schedule/projection';
 import type { Span } from '$core/calendar/pauses';
 import type { ZoneMark } from './today';
@@ -31,11 +31,23 @@ export interface LibraryView {
 	readonly room: string;
 	readonly rooms: readonly { readonly id: string; readonly name: string }[];
 	readonly count: number;
+	/** How many of them the home has somewhere. */
+	readonly had: number;
+	/** Only what the home does not have yet. */
+	readonly missing: boolean;
+	readonly sections: readonly LibrarySection[];
+}
+
+/** The jobs of a kind of room. */
+export interface LibrarySection {
+	readonly kind: string;
+	readonly name: string;
+	readonly had: number;
 	readonly jobs: readonly {
 		readonly id: string;
 		readonly name: string;
 		readonly subject: string;
-		readonly layer: string;
+		readonly layer: Layer;
 		readonly minutes: number;
 		readonly rhythm: string;
 		readonly fromAge: number | null;
@@ -44,6 +56,8 @@ export interface LibraryView {
 		readonly cautions: readonly string[];
 		readonly rungs: readonly string[];
 		readonly lookRound: readonly string[];
+		/** Rooms that it is for, and how many of them have it. */
+		readonly had: number;
 		readonly places: readonly { readonly id: string; readonly name: string; readonly has: boolean }[];
 	}[];
 }

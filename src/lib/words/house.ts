@@ -36,3 +36,17 @@ export const ZONE_PAGE = {
 	ofRoomsHelp: 'They come on this zone’s own day, every week or in their week of the month.',
 	extra: 'Deeper jobs, one after the other'
 } as const;
+
+/** The library of jobs. */
+export const LIBRARY = {
+	all: 'all of it',
+	missing: 'what you do not have yet',
+	only: 'Which of it',
+	had: 'You have it',
+	hadIn: (had: number, rooms: number) => `You have it in ${had} of ${rooms} rooms`,
+	count: (jobs: number, had: number) => `${jobs} jobs, ${had} of them in your home`,
+	section: (jobs: number, had: number) =>
+		had === 0
+			? `${jobs} ${jobs === 1 ? 'job' : 'jobs'}`
+			: `${jobs} ${jobs === 1 ? 'job' : 'jobs'}, you have ${had}`
+};

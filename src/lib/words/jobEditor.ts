@@ -184,7 +184,7 @@ export const TURNS_EVERY = [
 ] as const;
 
 export const LAYERS = [
-	{ value: 'basics', label: 'Daily basics' },
+	{ value: 'basics', label: 'Daily routine' },
 	{ value: 'weekly', label: 'Weekly' },
 	{ value: 'zone', label: 'Zone jobs' },
 	{ value: 'long', label: 'Monthly and yearly jobs' }

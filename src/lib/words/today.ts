@@ -118,7 +118,7 @@ export function enoughText(
 ): string {
 	const skipped = counts.letgo + (catchUp === null ? counts.catchup : 0);
 	const parts = [
-		basics > 0 ? `${numberWord(basics)} daily ${plural(basics, 'basic stays', 'basics stay')} on today.` : '',
+		basics > 0 ? `${numberWord(basics)} daily ${plural(basics, 'job stays', 'jobs stay')} on today.` : '',
 		catchUp !== null && counts.catchup > 0
 			? `${numberWord(counts.catchup)} ${plural(counts.catchup, 'moves', 'move')} to ${catchUp}, your catch-up day.`
 			: '',

@@ -183,7 +183,7 @@
 						<h2>{day.name}{day.subject ? `, ${day.subject}` : ''}</h2>
 						<p>
 							{#if day.zone}{day.zone.name} is on.{/if}
-							{#if day.items.length === 0}Nothing but the basics{day.note
+							{#if day.items.length === 0}Nothing but the daily routine{day.note
 									? `; ${day.note.toLowerCase()}`
 									: ''}.{:else}
 								{day.items

@@ -202,7 +202,7 @@
 			<aside aria-labelledby="aside-title">
 				<h2 id="aside-title">Left out, and why</h2>
 				{#if aside.length === 0 && view.later === 0}<p class="dim mt-1.5 text-tin-text">
-						Nothing. Everything fits.
+						{plan.entries.length > 0 ? 'Nothing. Everything fits.' : 'Nothing waits to be done.'}
 					</p>{/if}
 				{#if view.laterHref}<p class="dim mt-1.5 text-tin-text">
 						{laterText(view.later)}

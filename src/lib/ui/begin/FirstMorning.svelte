@@ -85,7 +85,7 @@
 								? 'border-cobalt-ink bg-enamel-hi [box-shadow:inset_0_0_0_2px_var(--enamel),inset_0_0_0_3.5px_var(--cobalt-ink)]'
 								: 'border-tin-2'
 						]}
-						><b class="font-display font-normal text-[1.25rem]">Start with the daily basics</b><span
+						><b class="font-display font-normal text-[1.25rem]">Start with the daily routine</b><span
 							class="text-tin-text"
 							>A quarter of an hour, three times a day. Weekly, zone, monthly and yearly jobs come one by one,
 							when you are ready.</span

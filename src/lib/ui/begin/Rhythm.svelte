@@ -157,7 +157,7 @@
 		</div>
 		<ul class="grid grid-cols-[auto_auto] gap-x-5 gap-y-2">
 			<li class="flex items-center gap-2">
-				<span class="plain-bit w-7 h-4.5 border border-tin-1 bg-linen-hi"></span>basics, every day
+				<span class="plain-bit w-7 h-4.5 border border-tin-1 bg-linen-hi"></span>daily routine
 			</li>
 			<li class="flex items-center gap-2">
 				<span class="weekly-bit w-7 h-4.5 border border-tin-1 bg-linen-hi"></span>weekly

@@ -5,7 +5,7 @@
 	import { dndzone } from 'svelte-dnd-action';
 	import Glyph from '../glyphs/Glyph.svelte';
 	import Weave from '../glyphs/Weave.svelte';
-	import { minutesText } from '$words/general';
+	import { minutesText, plural } from '$words/general';
 	import type { RotaItem, RotaView } from '$views/schedule';
 	import { once } from '../once';
 	import ActForm from '../ActForm.svelte';
@@ -124,7 +124,8 @@
 							href="/history?open={day.date}">and {day.items.length - PAST_LINES} more</a
 						>{/if}
 					{#if day.basics > 0}<span class="dim"
-							>{day.basics} basics, {minutesText(day.basicsMinutes)} min</span
+							>Daily routine: {day.basics}
+							{plural(day.basics, 'job')}, {minutesText(day.basicsMinutes)} min</span
 						>{/if}
 					{#if day.note}<span class="dim">{day.note}</span>{/if}
 					{#each day.busy as busy, i (i)}<span class="dim">{busy}</span>{/each}

@@ -1,21 +1,21 @@
 <script lang="ts">
 	import Choice from '$ui/kit/Choice.svelte';
 	import EditForm from '$ui/house/EditForm.svelte';
+	import Furniture from '$ui/house/Furniture.svelte';
 	import Notice from '$ui/Notice.svelte';
 	import { minutesText, plural } from '$words/general';
+	import { LAYER_NAMES, LIBRARY } from '$words/house';
+	import Check from '@lucide/svelte/icons/check';
 	let { data, form } = $props();
 	const view = $derived(data.view);
-	const LAYERS = [
-		['basics', 'Daily basics'],
-		['weekly', 'Weekly'],
-		['zone', 'Zone jobs'],
-		['long', 'Monthly and yearly jobs']
-	] as const;
+	const found = $derived(view.sections.reduce((sum, one) => sum + one.jobs.length, 0));
 	/** So few jobs are shown with how they are done. */
 	const FEW = 6;
 	/** Rooms that are offered for a job at once; a home of many bedrooms chooses the room above. */
 	const OFFERED = 6;
-	const here = $derived(`/house/library?q=${encodeURIComponent(view.words)}&room=${view.room}`);
+	const here = $derived(
+		`/house/library?q=${encodeURIComponent(view.words)}&room=${view.room}${view.missing ? '&only=missing' : ''}`
+	);
 </script>
 
 <svelte:head><title>Library · Pail Round</title></svelte:head>
@@ -37,17 +37,28 @@
 				]}
 				sends
 			/>
+			<Choice
+				label={LIBRARY.only}
+				look="tape"
+				name="only"
+				value={view.missing ? 'missing' : ''}
+				options={[
+					{ value: '', label: LIBRARY.all },
+					{ value: 'missing', label: LIBRARY.missing }
+				]}
+				sends
+			/>
 			<button class="plain">Look</button>
 		</form>
 		<p class="dim">
-			{view.jobs.length} of {view.count}
-			{plural(view.count, 'job')}
+			{#if found === view.count}{LIBRARY.count(view.count, view.had)}{:else}{found} of {view.count}
+				{plural(view.count, 'job')}{/if}
 		</p>
 		<a class="text-link ml-auto" href="/house">Back to the house</a>
 	</header>
 	{#if form && 'message' in form && form.message}<Notice tone="wrong"><span>{form.message}</span></Notice>
 	{:else if form && 'saved' in form && form.saved}<Notice><span>{form.saved}</span></Notice>{/if}
-	{#if view.jobs.length === 0}
+	{#if found === 0}
 		<p class="py-10 text-lead">
 			Nothing of that name is in the library. <a class="text-link" href="/house/job/new?room={view.room}"
 				>Add a job of your own</a
@@ -55,68 +66,85 @@
 		</p>
 	{/if}
 	<div class="columns-2 gap-x-12 max-[901px]:columns-1">
-		{#each LAYERS as [layer, name] (layer)}
-			{@const jobs = view.jobs.filter((job) => job.layer === layer)}
-			{#if jobs.length > 0}
-				<section class="[break-inside:auto] mb-4.5" aria-labelledby="layer-{layer}">
-					<h2 id="layer-{layer}">{name} <span class="dim font-text text-body">{jobs.length}</span></h2>
-					<ul class="mt-1.5">
-						{#each jobs as job (job.id)}
-							<li class="break-inside-avoid py-1.5 border-b border-b-tin-1">
-								<details open={view.jobs.length <= FEW}>
-									<summary
-										class="grid grid-cols-[minmax(0,1fr)_auto] gap-x-3 gap-y-0 cursor-pointer list-none min-h-7 items-baseline"
-										><b>{job.name}</b><span class="dim row-2 text-[0.9375rem]">{job.rhythm}</span><span
-											class="font-figure">{minutesText(job.minutes)} min</span
-										></summary
-									>
-									<div class="body pt-1 pb-1.5 pl-3 [border-left:var(--stitch)] my-1">
-										<ol class="[list-style:decimal] pl-6">
-											{#each job.steps as step, i (i)}<li>{step}</li>{/each}
-										</ol>
-										{#if job.needs.length > 0}<p>
-												<span class="dim">Needs</span>
-												{job.needs.join(', ')}
-											</p>{/if}
-										{#if job.fromAge}<p><span class="dim">From</span> {job.fromAge} years</p>{/if}
-										{#if job.rungs.length > 0}<p>
-												<span class="dim">Can be learned by</span>
-												{job.rungs.join(' → ')}
-											</p>{/if}
-										{#if job.lookRound.length > 0}<p>
-												<span class="dim">Look at</span>
-												{job.lookRound.join(', ')}
-											</p>{/if}
-										{#if job.cautions.length > 0}<p class="text-madder font-name">
-												{job.cautions.join(' ')}
-											</p>{/if}
-									</div>
-								</details>
-								<div class="flex flex-wrap gap-x-4.5 gap-y-0.5">
-									{#each job.places.slice(0, OFFERED) as place (place.id)}
-										{#if place.has}<span class="text-tin-text text-[0.9375rem] self-center"
-												>{place.name} has it</span
-											>
-										{:else}
-											<EditForm values={{ job: job.id, room: place.id }} {view} action="{here}&/add">
-												<button class="text-link text-[0.9375rem] min-h-7.5"
-													>Add this job to {place.name}</button
-												>
-											</EditForm>
-										{/if}
-									{/each}
-									{#if job.places.length > OFFERED}<span class="dim"
-											>and {job.places.length - OFFERED} more: choose the room above</span
-										>{/if}
-									{#if job.places.length === 0}<span class="dim"
-											>for {view.room ? 'other rooms or surfaces' : 'rooms that are not here'}</span
-										>{/if}
+		{#each view.sections as section (section.kind)}
+			{@const jobs = section.jobs}
+			<section class="mb-6 [break-inside:auto]" aria-labelledby="kind-{section.kind}">
+				<header class="flex items-end gap-3.5 border-b-2 border-b-ink pb-1">
+					<svg class="h-13 w-19 flex-none" viewBox="0 0 106 74" aria-hidden="true">
+						<Furniture kind={section.kind} x={8} y={74} w={92} />
+					</svg>
+					<h2 id="kind-{section.kind}">
+						{section.name}
+						<span class="block font-text text-[0.9375rem] text-tin-text"
+							>{LIBRARY.section(jobs.length, section.had)}</span
+						>
+					</h2>
+				</header>
+				<ul class="mt-1.5">
+					{#each jobs as job (job.id)}
+						<li class="break-inside-avoid py-1.5 border-b border-b-tin-1">
+							<details open={found <= FEW}>
+								<summary
+									class="grid grid-cols-[minmax(0,1fr)_auto] gap-x-3 gap-y-0 cursor-pointer list-none min-h-7 items-baseline"
+									><b class="flex items-center gap-1.5"
+										>{#if job.had > 0}<Check
+												size={18}
+												class="flex-none"
+												aria-hidden="true"
+											/>{/if}{job.name}</b
+									><span class="dim row-2 text-[0.9375rem]"
+										>{#if job.had > 0}<span class="text-ink"
+												>{job.had < job.places.length
+													? LIBRARY.hadIn(job.had, job.places.length)
+													: LIBRARY.had}</span
+											>,
+										{/if}{job.rhythm}, {LAYER_NAMES[job.layer].toLowerCase()}</span
+									><span class="font-figure">{minutesText(job.minutes)} min</span></summary
+								>
+								<div class="body pt-1 pb-1.5 pl-3 [border-left:var(--stitch)] my-1">
+									<ol class="[list-style:decimal] pl-6">
+										{#each job.steps as step, i (i)}<li>{step}</li>{/each}
+									</ol>
+									{#if job.needs.length > 0}<p>
+											<span class="dim">Needs</span>
+											{job.needs.join(', ')}
+										</p>{/if}
+									{#if job.fromAge}<p><span class="dim">From</span> {job.fromAge} years</p>{/if}
+									{#if job.rungs.length > 0}<p>
+											<span class="dim">Can be learned by</span>
+											{job.rungs.join(' → ')}
+										</p>{/if}
+									{#if job.lookRound.length > 0}<p>
+											<span class="dim">Look at</span>
+											{job.lookRound.join(', ')}
+										</p>{/if}
+									{#if job.cautions.length > 0}<p class="text-madder font-name">
+											{job.cautions.join(' ')}
+										</p>{/if}
 								</div>
-							</li>
-						{/each}
-					</ul>
-				</section>
-			{/if}
+							</details>
+							<div class="flex flex-wrap gap-x-4.5 gap-y-0.5">
+								{#each job.places.slice(0, OFFERED) as place (place.id)}
+									{#if place.has}<span class="text-tin-text text-[0.9375rem] self-center"
+											>{place.name} has it</span
+										>
+									{:else}
+										<EditForm values={{ job: job.id, room: place.id }} {view} action="{here}&/add">
+											<button class="text-link text-[0.9375rem] min-h-7.5">Add to {place.name}</button>
+										</EditForm>
+									{/if}
+								{/each}
+								{#if job.places.length > OFFERED}<span class="dim"
+										>and {job.places.length - OFFERED} more: choose the room above</span
+									>{/if}
+								{#if job.places.length === 0}<span class="dim"
+										>for {view.room ? 'other rooms or surfaces' : 'rooms that are not here'}</span
+									>{/if}
+							</div>
+						</li>
+					{/each}
+				</ul>
+			</section>
 		{/each}
 	</div>
 </div>

@@ -141,7 +141,7 @@
 				<h2 id="back">Back from a break</h2>
 				{#if view.back}
 					<p class="dim">
-						The daily basics first, then what was missed, a little each day. {view.back.clear}
+						The daily routine first, then what was missed, a little each day. {view.back.clear}
 						{#if view.toWash > 0}<a class="text-link" href="/laundry">{waitingToWash(view.toWash)}</a>{/if}
 					</p>
 					<ol class="my-2">

@@ -1,4 +1,4 @@
-/** The rhythm editor of a job, and the library: what they show and what they write. */
+/** What the editor of a job shows. */
 import { isoOf, type CivilDay } from '$core/calendar/civil';
 import { householdTime } from '$core/calendar/instant';
 import { isWork } from '$core/household/entry';
@@ -7,12 +7,10 @@ import { estimateMinutes } from '$core/learning/minutes';
 import { ageNeeded, ageOn } from '$core/people/whoCan';
 import { effectivePauses, pausesForSeries } from '$core/schedule/projection';
 import { readDay } from '$core/schedule/readDay';
-import { roomsFor, searchLibrary } from '$core/setup/library';
 import { zoneDaysAhead } from '$core/setup/trial';
-import type { JobEditorView, LibraryView } from '$views/jobEditor';
+import type { JobEditorView } from '$views/jobEditor';
 import { shortDate } from '$words/general';
 import { memberName } from '$words/names';
-import { cadenceText } from '$words/recurrence';
 import { error } from '@sveltejs/kit';
 import { v7 as uuidv7 } from 'uuid';
 import { now } from '../../clock';
@@ -20,7 +18,6 @@ import { reading } from '../../db/pool';
 import { loadHome } from '../../repo/homeRepo';
 import { revisionOf } from '../../repo/homeRows';
 import { entriesOfJobs } from '../../repo/ledgerRepo';
-import { starterLibrary } from '../../repo/patterns';
 import { loadProjection } from '../../repo/projectionRepo';
 import { newJob } from '../../services/home/job';
 import { stateText, zoneMark } from '../today/jobRows';
@@ -101,50 +98,5 @@ export async function loadJobEditor(
 		estimate: estimate
 			? `You said ${job.depths.usual.minutes} min, it takes about ${Math.round(estimate.median)} min.`
 			: null
-	};
-}
-
-export async function loadLibrary(
-	household: string,
-	query: { readonly words: string | null; readonly room: string | null }
-): Promise<LibraryView> {
-	const [home, revision] = await reading(async (db) => {
-		const prepared = await loadHome(db, household);
-		if (!prepared) throw new RangeError(`no household ${household}`);
-		return [prepared, await revisionOf(db, household)] as const;
-	});
-	const library = starterLibrary();
-	const words = (query.words ?? '').slice(0, 80);
-	const room = home.roomById.get(query.room ?? '');
-	const found = searchLibrary(library, words).filter((job) => !room || job.kinds.includes(room.kind));
-	return {
-		revision,
-		formId: uuidv7(),
-		words,
-		room: room?.id ?? '',
-		rooms: [...home.rooms]
-			.sort((a, b) => a.walkOrder - b.walkOrder)
-			.map((one) => ({ id: one.id, name: one.name })),
-		count: library.jobs.length,
-		jobs: found.map((job) => ({
-			id: job.id,
-			name: job.name,
-			subject: job.subject,
-			layer: job.layer,
-			minutes: job.depths.usual.minutes,
-			rhythm: cadenceText(job.cadence),
-			fromAge: job.fromAge ?? null,
-			steps: job.depths.usual.steps.map(
-				(step) =>
-					`${step.text}${step.wait ? `, then ${step.wait.label.toLowerCase()} ${step.wait.min} min` : ''}`
-			),
-			needs: job.needs,
-			cautions: job.cautions.map((caution) => caution.headline),
-			rungs: job.rungs,
-			lookRound: job.lookRound,
-			places: roomsFor(job, home.home)
-				.filter((one) => !room || one.room.id === room.id)
-				.map((one) => ({ id: one.room.id, name: one.room.name, has: one.has }))
-		}))
 	};
 }

@@ -276,7 +276,7 @@ export function enough(asker: Asker, form: FormData): Promise<Answer> {
 		form,
 		(f, date) => ({ id: idOf(f, 'enough'), outcome: 'enough', date, by: byOf(asker, f) }),
 		() => null,
-		() => 'Moved the rest. The daily basics stay on today.'
+		() => 'Moved the rest. The daily routine stays on today.'
 	);
 }
 

@@ -40,7 +40,11 @@ export async function touch({ cookies, getClientAddress }: RequestEvent, form: F
 				});
 		}
 		const { seed: _seed, ...values } = Object.fromEntries(form);
-		if (['person', 'age'].includes(String(values.op)) && !values.bornOn && /^\d{1,3}$/.test(String(values.age ?? '')))
+		if (
+			['person', 'age'].includes(String(values.op)) &&
+			!values.bornOn &&
+			/^\d{1,3}$/.test(String(values.age ?? ''))
+		)
 			values.bornOn = bornAt(Number(values.age), todayOf(EMPTY_DRAFT));
 		const read = touchSchema.safeParse(values);
 		if (!read.success) {
