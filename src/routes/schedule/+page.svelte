@@ -73,7 +73,7 @@
 				>
 			</nav>
 		</header>
-		<p class="flex flex-wrap gap-x-4.5 gap-y-0.5 mt-1.5 mb-2 max-md:mt-0.5">
+		<p class="flex flex-wrap items-center gap-x-4.5 gap-y-0.5 mt-1.5 mb-2 max-md:mt-0.5">
 			{#each [['week', 'Week'], ['month', 'Month'], ['list', 'As a list']] as [mode, name] (mode)}
 				<a
 					class="text-link [&[aria-current]]:text-ink [&[aria-current]]:no-underline"

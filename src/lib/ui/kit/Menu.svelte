@@ -12,10 +12,9 @@
 </script>
 
 <script lang="ts">
-	/** Acts behind one button, each with what it does. */
-	import { DropdownMenu } from 'bits-ui';
-	import type { Snippet } from 'svelte';
-	import { CONTROL, FLOATING, LINE } from './styles';
+	/** Acts behind one button, each with what it does. What opens is loaded when somebody comes near it. */
+	import { onMount, tick, type Snippet } from 'svelte';
+	import { CONTROL } from './styles';
 	let {
 		label,
 		lines,
@@ -30,38 +29,48 @@
 		class?: string;
 		open?: boolean;
 	} = $props();
+	interface Props {
+		id: string;
+		label: string;
+		lines: readonly MenuLine[];
+		trigger: Snippet;
+		class: string;
+		open: boolean;
+	}
+	const id = $props.id();
+	let Parts = $state<Component<Props, object, 'open'> | null>(null);
+	const load = async () => {
+		Parts ??= (await import('./MenuParts.svelte')).default as Component<Props, object, 'open'>;
+	};
+	async function show() {
+		await load();
+		await tick();
+		// The button that was pressed has made way for the menu's own: that one has the focus, and gets it back.
+		document.getElementById(id)?.focus();
+		open = true;
+		await tick();
+		requestAnimationFrame(() => document.querySelector<HTMLElement>('[role=menu] [role=menuitem]')?.focus());
+	}
+	onMount(() => {
+		if (open) void load();
+	});
 </script>
 
-{#snippet body(one: MenuLine)}
-	{#if one.icon}<span class="w-7 shrink-0 text-cobalt-ink"><one.icon size={26} /></span>{/if}
-	<span class="min-w-0"
-		><span class="block font-name">{one.label}</span>{#if one.line}<span class="block text-body text-tin-text"
-				>{one.line}</span
-			>{/if}</span
+{#if Parts}
+	<Parts {id} {label} {lines} {trigger} class={classes} bind:open />
+{:else}
+	<button
+		{id}
+		type="button"
+		class={classes}
+		aria-label={label}
+		aria-haspopup="menu"
+		aria-expanded="false"
+		onclick={show}
+		onkeydown={(event) => {
+			if (event.key !== 'ArrowDown') return;
+			event.preventDefault();
+			void show();
+		}}>{@render trigger()}</button
 	>
-{/snippet}
-
-<DropdownMenu.Root bind:open>
-	<DropdownMenu.Trigger class={classes} aria-label={label}>{@render trigger()}</DropdownMenu.Trigger>
-	<DropdownMenu.Portal>
-		<DropdownMenu.Content
-			class="{FLOATING} w-88 max-w-[calc(100vw-2rem)]"
-			sideOffset={6}
-			collisionPadding={12}
-			align="end"
-		>
-			{#each lines as one (one.label)}
-				{#if one.href}
-					<DropdownMenu.Item disabled={one.disabled} onSelect={() => one.onpick?.()}>
-						{#snippet child({ props })}<a {...props} href={one.href} class={LINE}>{@render body(one)}</a
-							>{/snippet}
-					</DropdownMenu.Item>
-				{:else}
-					<DropdownMenu.Item class={LINE} disabled={one.disabled} onSelect={() => one.onpick?.()}
-						>{@render body(one)}</DropdownMenu.Item
-					>
-				{/if}
-			{/each}
-		</DropdownMenu.Content>
-	</DropdownMenu.Portal>
-</DropdownMenu.Root>
+{/if}
