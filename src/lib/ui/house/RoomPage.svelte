@@ -1,5 +1,6 @@
 <script lang="ts">
 	/** One room: its name and facts, its jobs, and what can be done with it. */
+	import Check from '../kit/Check.svelte';
 	import TextField from '../kit/TextField.svelte';
 	import Choice from '../kit/Choice.svelte';
 	import EditForm from './EditForm.svelte';
@@ -80,9 +81,7 @@
 				value={String(room.storey)}
 				options={view.storeys.map((storey) => ({ value: String(storey.storey), label: storey.name }))}
 			/>
-			<label class="flex gap-2 items-center min-h-11"
-				><input type="checkbox" name="seen" checked={room.seen} /> Visitors see it</label
-			>
+			<Check label="Visitors see it" name="seen" formValue="on" checked={room.seen} />
 			<button class="plain">Save</button>
 		</EditForm>
 		<PlaceButtons

@@ -1,5 +1,6 @@
 <script lang="ts">
 	/** The closing of a clearing, with its own clock: bin bag out, the give-away bag, the walk room after room, the zone. */
+	import Check from '../kit/Check.svelte';
 	import TextField from '../kit/TextField.svelte';
 	import Choice from '../kit/Choice.svelte';
 	import type { Clearing } from '$core/clearing/clearing';
@@ -192,13 +193,7 @@
 							: ''}</span
 					>
 					{#if isNext}
-						<label class="box inline-flex items-center gap-2.5 min-h-11"
-							><input
-								class="w-6.5 h-6.5 [accent-color:var(--cobalt)]"
-								type="checkbox"
-								bind:checked={boxed}
-							/>The place is full: a box beside it</label
-						>
+						<Check label="The place is full: a box beside it" bind:checked={boxed} />
 					{/if}
 				</span>
 				<span

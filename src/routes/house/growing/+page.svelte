@@ -18,7 +18,7 @@
 	{#if form && 'message' in form && form.message}<Notice tone="wrong"><span>{form.message}</span></Notice>
 	{:else if form && 'saved' in form && form.saved}<Notice><span>{form.saved}</span></Notice>{/if}
 	<ol
-		class="relative grid grid-cols-[repeat(4,1fr)] gap-6.5 mb-6.5 before:absolute before:left-[calc(-1_*_(var(--page-edge)_-_var(--rim)))] before:right-[calc(-1_*_(var(--page-edge)_-_var(--rim)))] before:top-0 before:border-t-2 before:border-t-ink max-[901px]:grid-cols-[1fr]"
+		class="relative grid grid-cols-[repeat(4,1fr)] gap-6.5 mb-6.5 before:absolute before:left-[calc(-1_*_(var(--page-edge)_-_var(--rim)))] before:right-[calc(-1_*_(var(--page-edge)_-_var(--rim)))] before:top-0 before:border-t-2 before:border-t-ink max-[901px]:grid-cols-[1fr] max-[901px]:before:-left-3.75 max-[901px]:before:-right-3.75"
 	>
 		{#each view.layers as layer, i (layer.layer)}
 			<li class="flex flex-col gap-3.5">

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import Toggles from '$ui/kit/Toggles.svelte';
 	import TextField from '$ui/kit/TextField.svelte';
 	import DateField from '$ui/kit/DateField.svelte';
 	import Choice from '$ui/kit/Choice.svelte';
@@ -104,22 +105,15 @@
 				</div>
 			{/if}
 			{#each [['zoneDays', 'Zone days', house.rhythm.zoneDays], ['catchUpDays', 'Catch-up days', house.rhythm.catchUpDays], ['freeDays', 'Free days', house.rhythm.freeDays], ['errandDays', 'Errand days: things leave the house', house.rhythm.errandDays]] as [name, words, own] (name)}
-				<fieldset class="border-0 mb-2 flex items-center gap-1.5 max-md:flex-wrap">
-					<legend class="[float:left] w-31 p-0 max-md:w-full">{words}</legend>
-					{#each DAYS as day, i (day)}
-						<label class="chip relative"
-							><input
-								class="absolute inset-0 w-full h-full m-0 opacity-0"
-								type="checkbox"
-								name={String(name)}
-								value={i + 1}
-								checked={days(String(name), own as number[]).includes(i + 1)}
-							/><span>{day.slice(0, 2)}</span><span
-								class="sr absolute [clip-path:inset(50%)] w-0.25 h-0.25 overflow-hidden">{day}</span
-							></label
-						>
-					{/each}
-				</fieldset>
+				<div class="mb-2">
+					<Toggles
+						label={String(words)}
+						name={String(name)}
+						many
+						options={DAYS.map((day, i) => ({ value: String(i + 1), label: day.slice(0, 2), long: day }))}
+						value={days(String(name), own as number[]).map(String)}
+					/>
+				</div>
 			{/each}
 			<div class="grid grid-cols-[repeat(3,1fr)] gap-3 my-3 items-end max-md:grid-cols-[1fr_1fr]">
 				<TextField
@@ -196,23 +190,3 @@
 		</div>
 	</div>
 </div>
-
-<style>
-	.chip > span:not(.sr) {
-		display: grid;
-		place-items: center;
-		width: 44px;
-		height: 40px;
-		border: 2px solid var(--tin-2);
-		border-radius: 8px;
-	}
-	.chip input:checked + span {
-		background: var(--cobalt);
-		border-color: var(--cobalt);
-		color: var(--on-cobalt);
-		font-weight: var(--w-name);
-	}
-	.chip input:focus-visible + span {
-		box-shadow: var(--focus);
-	}
-</style>

@@ -1,5 +1,6 @@
 <script lang="ts">
 	/** One person: when at home, what learnt, what kept away from. */
+	import Check from '$ui/kit/Check.svelte';
 	import TextField from '$ui/kit/TextField.svelte';
 	import DateField from '$ui/kit/DateField.svelte';
 	import EditForm from '$ui/house/EditForm.svelte';
@@ -37,15 +38,7 @@
 		>
 			<EditForm {view} values={{ part: 'presence' }} action="?/keep" class="part">
 				<h2 class="mt-2">At home</h2>
-				<label class="box inline-flex items-center gap-2 min-h-11"
-					><input
-						class="w-5 h-5 [accent-color:var(--cobalt)] flex-none"
-						type="checkbox"
-						name="always"
-						value="1"
-						bind:checked={always}
-					/> all day, every day</label
-				>
+				<Check label="all day, every day" name="always" formValue="1" bind:checked={always} />
 				<table class="w-full [border-collapse:collapse]">
 					<thead>
 						<tr
@@ -111,15 +104,12 @@
 					value={view.skills}
 					placeholder="ladder, iron"
 				/>
-				<label class="box inline-flex items-center gap-2 min-h-11"
-					><input
-						class="w-5 h-5 [accent-color:var(--cobalt)] flex-none"
-						type="checkbox"
-						name="ownKit"
-						value="1"
-						bind:checked={ownKit}
-					/> brings a kit of their own, and has nothing else</label
-				>
+				<Check
+					label="brings a kit of their own, and has nothing else"
+					name="ownKit"
+					formValue="1"
+					bind:checked={ownKit}
+				/>
 				{#if ownKit}
 					<TextField
 						label="What is in it, with commas"
@@ -138,20 +128,11 @@
 									.join(', ')}`
 							: ''}</summary
 					>
-					<p class="flex flex-wrap gap-x-5 gap-y-0">
+					<div class="flex flex-wrap gap-x-5 gap-y-0">
 						{#each view.families as one (one.code)}
-							<label class="inline-flex items-center gap-2 min-h-11"
-								><input
-									class="w-5 h-5 [accent-color:var(--cobalt)] flex-none"
-									type="checkbox"
-									name="families"
-									value={one.code}
-									checked={one.out}
-								/>
-								{one.name}</label
-							>
+							<Check label={one.name} name="families" formValue={one.code} checked={one.out} />
 						{/each}
-					</p>
+					</div>
 				</details>
 				<details class="w-full">
 					<summary class="cursor-pointer py-2.5 px-0 text-cobalt-ink font-name"
@@ -178,23 +159,21 @@
 								<tr>
 									<th class="text-left py-0.75 pr-3 pl-0 font-normal" scope="row">{job.name}</th>
 									<td class="py-0.75 pr-2 pl-0 text-center"
-										><input
-											class="w-5 h-5 [accent-color:var(--cobalt)] flex-none"
-											type="checkbox"
+										><Check
+											label="{job.name}: never"
+											hideLabel
 											name="out"
-											value={job.id}
+											formValue={job.id}
 											checked={job.out}
-											aria-label="{job.name}: never"
 										/></td
 									>
 									<td class="py-0.75 pr-2 pl-0 text-center"
-										><input
-											class="w-5 h-5 [accent-color:var(--cobalt)] flex-none"
-											type="checkbox"
+										><Check
+											label="{job.name}: does not like"
+											hideLabel
 											name="disliked"
-											value={job.id}
+											formValue={job.id}
 											checked={job.disliked}
-											aria-label="{job.name}: does not like"
 										/></td
 									>
 								</tr>

@@ -1,5 +1,6 @@
 <script lang="ts">
 	/** What the family has agreed. */
+	import Check from '$ui/kit/Check.svelte';
 	import TextField from '$ui/kit/TextField.svelte';
 	import Choice from '$ui/kit/Choice.svelte';
 	import ActForm from '$ui/ActForm.svelte';
@@ -89,20 +90,11 @@
 					<p>The children of a home take turns.</p>
 				{:else}
 					<p class="dim">One child at a time: a few more duties, and a few choices that go with them.</p>
-					<p class="flex flex-wrap gap-x-5.5 gap-y-1">
+					<div class="flex flex-wrap gap-x-5.5 gap-y-1">
 						{#each view.ribbon.members as one (one.id)}
-							<label class="inline-flex flex-wrap items-center gap-x-2 gap-y-0.5 min-h-11"
-								><input
-									class="w-5 h-5 [accent-color:var(--cobalt)]"
-									type="checkbox"
-									name="members"
-									value={one.id}
-									checked={one.on}
-								/>
-								{one.name}</label
-							>
+							<Check label={one.name} name="members" formValue={one.id} checked={one.on} />
 						{/each}
-					</p>
+					</div>
 					<Choice
 						label="Changes"
 						name="every"

@@ -1,5 +1,6 @@
 <script lang="ts">
 	/** A card that was ticked on paper goes into the ledger in one go. */
+	import Check from '$ui/kit/Check.svelte';
 	import TextField from '$ui/kit/TextField.svelte';
 	import Choice from '$ui/kit/Choice.svelte';
 	import ActForm from '$ui/ActForm.svelte';
@@ -77,12 +78,11 @@
 								{#each row.boxes as box, i (i)}
 									<td class="py-1 px-3 border-b border-b-tin-1 text-center h-11">
 										{#if box.state === 'open'}
-											<input
-												class="w-6.5 h-6.5 [accent-color:var(--cobalt)]"
-												type="checkbox"
+											<Check
+												label="{row.name}, {view.days[i]?.name}"
+												hideLabel
 												name="box"
-												value="{row.line}@{box.date}"
-												aria-label="{row.name}, {view.days[i]?.name}"
+												formValue="{row.line}@{box.date}"
 											/>
 										{:else if box.state === 'done'}<span class="text-tin-text">in</span>
 										{:else if box.state === 'ahead'}<span class="dim" aria-label="still to come">·</span>{/if}
