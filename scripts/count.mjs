@@ -19,7 +19,7 @@ const count = (pattern, of) =>
 const figures = [
 	['native selects, date and time fields', count(native, (text) => text), 0],
 	['colours outside the tokens in styles', count(colour, styleOf), 0],
-	['lines in <style> blocks', files.reduce((sum, one) => sum + linesOf(styleOf(one.text)), 0), 2216],
+	['lines in <style> blocks', files.reduce((sum, one) => sum + linesOf(styleOf(one.text)), 0), 2195],
 	[
 		'pages over 300 lines',
 		files.filter((one) => one.file.endsWith('+page.svelte') && linesOf(one.text) > 300).length,

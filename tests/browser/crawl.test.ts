@@ -1,6 +1,6 @@
 /**
  * Every screen of the demo, of a hard home and of an empty one, loaded once and then made narrow and wide: nothing slides
- * sideways, no words are cut, nothing fails. `npm run crawl` looks at more widths, in both lights.
+ * sideways, no words are cut, no control is small or under another, nothing fails. `npm run crawl` looks at more widths, in both lights.
  */
 import type { Page } from '@playwright/test';
 import { expect, ready, signUp, test } from './stack';
@@ -79,12 +79,65 @@ const faults = (page: Page) =>
 				said.push(`cut at the side: ${name(one)}`);
 			if (hides(overflowY) && one.scrollHeight > one.clientHeight + 4) said.push(`cut below: ${name(one)}`);
 		}
+		// Controls: large enough to be hit, and none under another.
+		const controls = [
+			...document.querySelectorAll<HTMLElement>(
+				'main a[href], main button, main input:not([type=hidden]), main textarea, main summary, main [role=checkbox], main [role=combobox], main [role=switch]'
+			)
+		].filter((one) => {
+			const { width, height } = one.getBoundingClientRect();
+			const { visibility, opacity, pointerEvents } = getComputedStyle(one);
+			return (
+				// What is folded away has a box, and is not seen.
+				one.checkVisibility() &&
+				width > 0 &&
+				height > 0 &&
+				visibility === 'visible' &&
+				opacity !== '0' &&
+				pointerEvents !== 'none' &&
+				!one.closest('[aria-hidden=true], .sr, .sr-only, svg')
+			);
+		});
+		for (const one of controls) {
+			// A link within a sentence is as high as its words.
+			const isInWords =
+				getComputedStyle(one).display === 'inline' &&
+				[...(one.parentElement?.childNodes ?? [])].some(
+					(node) => node.nodeType === 3 && node.textContent?.trim()
+				);
+			// A name that is stretched over its row is as large as the row; rooms in the drawing stand as chips beside it, too.
+			const isStretched = getComputedStyle(one, '::after').position === 'absolute';
+			if (one.closest('.names')) continue;
+			const { width, height } = (isStretched ? (one.offsetParent ?? one) : one).getBoundingClientRect();
+			if (!isInWords && (width < 24 || height < 24))
+				said.push(`small, ${Math.round(width)} by ${Math.round(height)}: ${name(one)}`);
+		}
+		const boxes = controls.map((one) => [one, one.getBoundingClientRect()] as const);
+		boxes.forEach(([one, a], i) => {
+			for (const [other, b] of boxes.slice(i + 1)) {
+				if (one.contains(other) || other.contains(one)) continue;
+				const [w, h] = [
+					Math.min(a.right, b.right) - Math.max(a.left, b.left),
+					Math.min(a.bottom, b.bottom) - Math.max(a.top, b.top)
+				];
+				const sticks = (of: Element): boolean =>
+					['fixed', 'sticky'].includes(getComputedStyle(of).position) ||
+					(of.parentElement !== null && sticks(of.parentElement));
+				if (w > 2 && h > 2 && !sticks(one) && !sticks(other))
+					said.push(
+						`one over the other by ${Math.round(w)} by ${Math.round(h)}: ${name(one)}, ${name(other)}`
+					);
+			}
+		});
 		return said;
 	});
 
 async function crawl(page: Page, home: string): Promise<string[]> {
 	const said: string[] = [];
 	page.on('pageerror', (error) => said.push(`${home} ${page.url()}: ${error.message}`));
+	page.on('console', (told) => {
+		if (told.type() === 'error') said.push(`${home} ${page.url()} says: ${told.text()}`);
+	});
 	for (const colorScheme of LIGHTS) {
 		await page.emulateMedia({ colorScheme });
 		for (const path of PATHS) {

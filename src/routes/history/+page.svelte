@@ -119,11 +119,10 @@
 			>
 				<span
 					class="flex justify-between pr-4 pl-5 font-display text-[1.125rem] [font-variant-numeric:oldstyle-nums] max-[901px]:py-0 max-[901px]:pr-2 max-[901px]:pl-2.5 max-[901px]:text-body"
-				></span>{#if view.older}<a
-						class="text-link py-2 pr-0 pl-3 justify-self-start"
-						href={href({ to: view.older })}>Earlier days</a
-					>{/if}
-				<a class="text-link py-2 pr-0 pl-3 justify-self-start" href="/history/month">{MONTH.link}</a>
+				></span><span class="col-span-2 flex flex-wrap gap-x-4.5 pl-3"
+					>{#if view.older}<a class="text-link py-2" href={href({ to: view.older })}>Earlier days</a>{/if}
+					<a class="text-link py-2" href="/history/month">{MONTH.link}</a></span
+				>
 			</p>
 		</section>
 		<span class="spine max-[901px]:hidden" aria-hidden="true"></span>

@@ -130,7 +130,7 @@
 					there.
 				</p>
 				<details>
-					<summary>Delete my account …</summary>
+					<summary class="flex min-h-11 items-center">Delete my account …</summary>
 					<ActForm action="?/delete" class="fields" then={{ withoutId: true, empties: true }}>
 						<PasswordField name="old" />
 						<button class="plain">Delete my account</button>

@@ -124,7 +124,7 @@
 			{:else if view.note}
 				<p class="mt-1.5 text-tin-text max-w-[34ch]">{view.note}</p>
 				{#if view.sittingHref}<p class="mt-1.5 text-tin-text">
-						<a class="text-link" href={view.sittingHref} data-sveltekit-noscroll
+						<a class="text-link inline-block min-h-7" href={view.sittingHref} data-sveltekit-noscroll
 							>{sittingLink(view.sitting, view.sittingMinutes)}</a
 						>
 					</p>{/if}
@@ -235,8 +235,10 @@
 		>
 			{#if plan.entries.length > 0 && !view.cut}<div>
 					<ChancePegs {chance} />
-					{#if view.brimHref}<a class="text-link" href={view.brimHref} data-sveltekit-noscroll
-							>{view.brim ? FILL_UP.less : FILL_UP.more}</a
+					{#if view.brimHref}<a
+							class="text-link inline-block min-h-7"
+							href={view.brimHref}
+							data-sveltekit-noscroll>{view.brim ? FILL_UP.less : FILL_UP.more}</a
 						>{/if}
 				</div>{/if}
 			<p class="flex-1 pl-6 [border-left:var(--stitch)] text-tin-text max-[901px]:hidden">

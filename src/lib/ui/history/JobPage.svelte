@@ -70,7 +70,9 @@
 	{/each}
 </ul>
 {#if page.countOfTimes > page.times.length}
-	<p><a class="text-link" href="/history?job={page.job}">All {page.countOfTimes} times</a></p>
+	<p>
+		<a class="text-link inline-block min-h-7" href="/history?job={page.job}">All {page.countOfTimes} times</a>
+	</p>
 {/if}
 {#if page.entry && !page.entry.back}
 	<div class="flex items-center gap-4.5 mt-4.5 text-tin-text max-[1101px]:flex-col max-[1101px]:items-start">

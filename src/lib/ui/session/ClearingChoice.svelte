@@ -41,7 +41,7 @@
 				{#each PORTIONS as [key, words], i (key)}
 					<label class="inline-flex items-center gap-2 min-h-11 whitespace-nowrap"
 						><input
-							class="w-5.5 h-5.5 [accent-color:var(--cobalt)]"
+							class="size-6.5 [accent-color:var(--cobalt)]"
 							type="radio"
 							name="portion"
 							value={key}

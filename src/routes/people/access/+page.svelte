@@ -117,7 +117,9 @@
 					placeholder="Kitchen tablet"
 				/><button class="plain">Add</button>
 			</ActForm>
-			{#if data.isDemo}<p class="mt-0.5"><a href="/demo/outbox">Mail of the demo</a></p>{/if}
+			{#if data.isDemo}<p class="mt-0.5">
+					<a class="text-link inline-block min-h-7" href="/demo/outbox">Mail of the demo</a>
+				</p>{/if}
 		</div>
 	</div>
 	{#if !data.isDemo}
@@ -132,7 +134,9 @@
 			</p>
 			<ol>
 				<li class="my-2.5">
-					<a class="text-link" href="/house/files/home.json" download>Save the file of everything</a>
+					<a class="text-link inline-block min-h-7" href="/house/files/home.json" download
+						>Save the file of everything</a
+					>
 				</li>
 				<li class="my-2.5">
 					<ActForm action="?/delete" class="row" then={{ withoutId: true, empties: true }}>

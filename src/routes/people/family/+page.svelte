@@ -142,7 +142,7 @@
 					{#each ways as way (way.id)}
 						<label class="inline-flex flex-wrap items-center gap-x-2 gap-y-0.5 min-h-11"
 							><input
-								class="w-5 h-5 [accent-color:var(--cobalt)]"
+								class="size-6.5 [accent-color:var(--cobalt)]"
 								type="radio"
 								name="together"
 								value={way.id}
