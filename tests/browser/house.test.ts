@@ -216,7 +216,7 @@ test('a pause is laid and taken off; after an illness the way back is shown', as
 	await typeDay(page, 'To', '2027-03-07');
 	await page.getByRole('button', { name: 'Save the pause' }).click();
 	await expect(page.getByText('The whole home, ill')).toBeVisible();
-	await expect(page.getByText(/basics first, then what was missed/)).toBeVisible();
+	await expect(page.getByText(/daily routine first, then what was missed/)).toBeVisible();
 	await page.goto('/?on=2027-03-05');
 	await expect(page.getByText('Nothing to do that day').first()).toBeVisible();
 	await page.goto('/house/pauses');

@@ -99,7 +99,7 @@ test('files that are none are refused with words, and nothing is written', async
 			.setInputFiles({ name, mimeType: 'application/json', buffer });
 		await page.getByRole('button', { name: 'Restore this backup …' }).click();
 		await expect(page.getByText('Nothing was written.')).toBeVisible();
-		return page.locator('.problems').textContent();
+		return page.getByRole('list', { name: 'What is wrong with the file' }).textContent();
 	};
 	expect(
 		await send('cut.json', Buffer.from('{"format":"pail-round/household","version":1,"versions":['))

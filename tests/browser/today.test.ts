@@ -187,7 +187,7 @@ test('enough for today says first what happens to each, leaves the basics, and b
 	const enough = page.getByRole('button', { name: /^Enough for today/ });
 	await enough.click();
 	const asks = page.getByRole('alertdialog');
-	await expect(asks).toContainText(/basics? stays? on today/);
+	await expect(asks).toContainText(/daily jobs? stays? on today/);
 	await expect(asks).toContainText('Nothing is deleted');
 	await asks.getByRole('button', { name: 'Keep them on today' }).click();
 	await expect(page.locator(tag('bins-to-the-gate'))).toHaveCount(1);

@@ -98,7 +98,7 @@
 {/if}
 {#if problems.length > 0}
 	<Notice tone="wrong"><span>Nothing was written.</span></Notice>
-	<ul>
+	<ul aria-label="What is wrong with the file">
 		{#each problems as problem, i (i)}<li class="py-1 wrap-anywhere">
 				<b>{problem.at}</b>: {problem.says}
 			</li>{/each}
