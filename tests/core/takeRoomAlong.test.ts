@@ -4,7 +4,7 @@ import { toDay, addDays } from '../../src/lib/core/calendar/civil';
 import { readDay } from '../../src/lib/core/schedule/readDay';
 import { prepareHome } from '../../src/lib/core/schedule/preparedHome';
 import { projectHome } from '../../src/lib/core/schedule/projection';
-import { entriesAlong, takeRoomAlong } from '../../src/lib/core/setup/takeRoomAlong';
+import { entriesAlong, sameMembers, takeRoomAlong } from '../../src/lib/core/setup/takeRoomAlong';
 import { done, undo } from './entries';
 import { job, makeHome, step } from './home';
 
@@ -16,6 +16,35 @@ const known = new Map([
 	['cy', 'cy']
 ]);
 const idOf = (id: string) => id.replace(/^0190/, '0199');
+
+describe('who is who in two homes', () => {
+	const nobody = new Map<string, string>();
+
+	it('is the address that opens both, else id, role and birthday; nobody stands for two', () => {
+		const homes = [makeHome(), makeHome()] as const;
+		expect([...sameMembers(...homes, { from: nobody, into: nobody })]).toEqual([
+			['ada', 'ada'],
+			['ben', 'ben'],
+			['cy', 'cy']
+		]);
+		const emails = { from: new Map([['ada', 'a@b.test']]), into: new Map([['ben', 'a@b.test']]) };
+		expect([...sameMembers(...homes, emails)]).toEqual([
+			['ada', 'ben'],
+			['cy', 'cy']
+		]);
+	});
+
+	it('is not whoever has another birthday or role', () => {
+		const other = makeHome({
+			members: [
+				{ id: 'ada', name: 'Ada', role: 'organiser' },
+				{ id: 'ben', name: 'Ben', role: 'helper' },
+				{ id: 'cy', name: 'Cy', role: 'child', bornOn: '2019-05-01' }
+			]
+		});
+		expect([...sameMembers(makeHome(), other, { from: nobody, into: nobody }).keys()]).toEqual(['ada']);
+	});
+});
 
 describe('a room that goes along', () => {
 	it('brings its jobs under ids of their own, with whoever is known there', () => {

@@ -16,6 +16,30 @@ export interface RoomAlong {
 
 export type TakenAlong = Edit & { readonly along?: RoomAlong };
 
+/**
+ * Who is who in two homes, by their ids: by the address that opens both (`emails`, of each home by member), else by id,
+ * role and birthday. Nobody stands for two. Rules: "A room that goes along".
+ */
+export function sameMembers(
+	from: Home,
+	into: Home,
+	emails: { readonly from: ReadonlyMap<string, string>; readonly into: ReadonlyMap<string, string> }
+): Map<string, string> {
+	const byEmail = new Map([...emails.into].map(([member, email]) => [email, member]));
+	const found = new Map<string, string>();
+	for (const member of from.members) {
+		const same = byEmail.get(emails.from.get(member.id) ?? '');
+		if (same !== undefined && into.members.some((one) => one.id === same)) found.set(member.id, same);
+	}
+	const taken = new Set(found.values());
+	for (const member of from.members) {
+		if (found.has(member.id) || taken.has(member.id)) continue;
+		const same = into.members.find((one) => one.id === member.id);
+		if (same?.role === member.role && same.bornOn === member.bornOn) found.set(member.id, same.id);
+	}
+	return found;
+}
+
 type Depths = Job['depths'];
 
 /** The same steps, in the room that came along; what was done in another room is done in it as well. */
@@ -109,8 +133,9 @@ const memberAlong = (member: string | null, along: RoomAlong) =>
 	member === null ? null : (along.members.get(member) ?? null);
 
 /**
- * The record of what goes along, in the order made, as the other home keeps it: of its jobs, how
- * people grew into them, and what was decluttered in the room. What was taken back goes along with its taking back. `idOf` gives an entry's id there.
+ * The record of what goes along, in the order made, as the other home keeps it: of its jobs, how people grew into them,
+ * and what was decluttered in the room. What was taken back goes along with its taking back. `idOf` gives an entry's id
+ * there.
  */
 export function entriesAlong(
 	entries: readonly LedgerEntry[],

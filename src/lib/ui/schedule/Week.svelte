@@ -99,7 +99,7 @@
 								>{/if}
 							<span
 								class={[
-									'dim max-w-[34%] text-right leading-tight max-sm:order-3 max-sm:flex-[1_0_100%] max-sm:max-w-none max-sm:pl-8 max-sm:text-left',
+									'dim min-w-0 wrap-anywhere max-w-[34%] text-right leading-tight max-sm:order-3 max-sm:flex-[1_0_100%] max-sm:max-w-none max-sm:pl-8 max-sm:text-left',
 									day.isPast && 'max-sm:hidden'
 								]}>{item.who}</span
 							><b class="whitespace-nowrap min-w-13.5 text-right">{minutesText(item.minutes)} min</b>

@@ -31,9 +31,10 @@ export async function loadFamily(household: string): Promise<FamilyView> {
 		formId: uuidv7(),
 		revision,
 		by: family.shares.by,
-		shares: sharers(home.home).map(({ id, name }) => ({
+		shares: sharers(home.home).map(({ id }) => ({
 			id,
-			name,
+			// Two of one name are told apart.
+			name: memberName(home, id),
 			percent: percent(shares.get(id)),
 			byHand: family.shares.byHand[id] ?? percent(shares.get(id))
 		})),
@@ -42,7 +43,7 @@ export async function loadFamily(household: string): Promise<FamilyView> {
 			return {
 				...way,
 				percents: sharers(home.home)
-					.map((one) => `${one.name} ${percent(would.get(one.id))}`)
+					.map((one) => `${memberName(home, one.id)} ${percent(would.get(one.id))}`)
 					.join(', ')
 			};
 		}),
@@ -50,7 +51,7 @@ export async function loadFamily(household: string): Promise<FamilyView> {
 		ribbon: {
 			members: home.home.members
 				.filter((one) => one.role === 'child')
-				.map(({ id, name }) => ({ id, name, on: family.ribbon.members.includes(id) })),
+				.map(({ id }) => ({ id, name: memberName(home, id), on: family.ribbon.members.includes(id) })),
 			every: family.ribbon.every,
 			duties: family.ribbon.duties.join('\n'),
 			choices: family.ribbon.choices.join('\n'),

@@ -1,6 +1,10 @@
 /** A room goes along to another home of whoever organises both: its jobs, and what was done in it. */
-import type { Home } from '$core/household/home';
-import { entriesAlong, takeRoomAlong as along, type TakenAlong } from '$core/setup/takeRoomAlong';
+import {
+	entriesAlong,
+	sameMembers,
+	takeRoomAlong as along,
+	type TakenAlong
+} from '$core/setup/takeRoomAlong';
 import { ALONG } from '$words/house';
 import { fail } from '@sveltejs/kit';
 import { reading } from '../../db/pool';
@@ -17,26 +21,6 @@ export interface Along {
 	readonly householdId: string;
 	readonly homes: readonly HouseholdRow[];
 	readonly access: { readonly signIn: { readonly account: string | null } | null };
-}
-
-/** Who is who in two homes: by the address that opens both, else by id, role and birthday. */
-async function sameMembers(
-	from: { readonly id: string; readonly home: Home },
-	into: { readonly id: string; readonly home: Home }
-): Promise<Map<string, string>> {
-	const [here, there] = await reading(async (db) => [await waysIn(db, from.id), await waysIn(db, into.id)]);
-	const byEmail = new Map([...there.emails].map(([member, email]) => [email, member]));
-	const found = new Map<string, string>();
-	for (const member of from.home.members) {
-		const email = here.emails.get(member.id);
-		const same =
-			(email === undefined ? undefined : byEmail.get(email)) ??
-			into.home.members.find(
-				(one) => one.id === member.id && one.role === member.role && one.bornOn === member.bornOn
-			)?.id;
-		if (same !== undefined && into.home.members.some((one) => one.id === same)) found.set(member.id, same);
-	}
-	return found;
 }
 
 /** The homes that a room can go along to: the others that whoever asks organises, no demo. */
@@ -66,10 +50,11 @@ export async function takeRoomAlong(asker: Along, form: FormData) {
 		await loadHome(db, to.id)
 	]);
 	if (!from || !into) return fail(400, { message: ALONG.chooseHome, values: typed(form) });
-	const members = await sameMembers(
-		{ id: asker.householdId, home: from.home },
-		{ id: to.id, home: into.home }
-	);
+	const emails = await reading(async (db) => ({
+		from: (await waysIn(db, asker.householdId)).emails,
+		into: (await waysIn(db, to.id)).emails
+	}));
+	const members = sameMembers(from.home, into.home, emails);
 	// The revision that the page was made from is of this home; the other is held while it is changed.
 	form.delete('revision');
 	let taken: TakenAlong | null = null;
