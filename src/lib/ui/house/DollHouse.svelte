@@ -48,11 +48,11 @@
 	const box = (id: string): Box => section.rooms.get(id) ?? { x: 0, y: 0, w: 0, h: 0 };
 	const nextStorey = $derived(section.storeys.find((storey) => storey.storey === nextRoom) ?? null);
 	const uid = $props.id();
-	/** How large the house is drawn beside its own measure, what frames a name, and how wide a bold letter is. */
-	const [DRAWN, FRAME, LETTER] = [0.8, 30, 0.58];
+	/** What frames a name, in units of the drawing, and how wide a bold letter is beside its size. */
+	const [FRAME, LETTER] = [40, 0.58];
 	/** A long word is set smaller rather than broken. */
 	const sizeOf = (name: string, width: number) =>
-		Math.max(11, Math.min(15, (width * DRAWN - FRAME) / (longestWord(name) * LETTER)));
+		Math.max(11, Math.min(15, (width - FRAME) / (longestWord(name) * LETTER)));
 </script>
 
 <div class="house" style:aspect-ratio="{section.width} / {section.height}">
