@@ -42,6 +42,8 @@ export function effectText(effect: Effect): string {
 			return `${items(effect.count)} ${effect.count === 1 ? 'comes' : 'come'} 60 to 90 days after ${effect.count === 1 ? 'it was' : 'they were'} last done instead.`;
 		case 'jobs-retire':
 			return `${numberWord(effect.count)} ${plural(effect.count, 'job')} ${effect.count === 1 ? 'is removed' : 'are removed'}: ${listNames(effect.names)}${effect.count > effect.names.length ? ` and ${lowerNumber(effect.count - effect.names.length)} more` : ''}.`;
+		case 'jobs-without-product':
+			return `${numberWord(effect.count)} ${plural(effect.count, 'job')} ${effect.count === 1 ? 'keeps' : 'keep'} what kind of product ${effect.count === 1 ? 'it needs' : 'they need'}, and ${effect.count === 1 ? 'names' : 'name'} none of the cupboard: ${listNames(effect.names)}${effect.count > effect.names.length ? ` and ${lowerNumber(effect.count - effect.names.length)} more` : ''}.`;
 		case 'jobs-move':
 			return `${numberWord(effect.count)} ${plural(effect.count, 'job')} ${effect.count === 1 ? 'moves' : 'move'} to ${effect.to}.`;
 		case 'jobs-come':

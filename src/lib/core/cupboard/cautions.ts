@@ -5,7 +5,7 @@
  */
 import { familiesAtAge } from './ages';
 import { mustNotMeet } from './meet';
-import { bearsShortly, refusedFamilies, refusesRinse } from './surfaces';
+import { bearsShortly, refusedFamilies, refusesRinse, SHORT_CONTACT } from './surfaces';
 
 export interface Use {
 	readonly step: string;
@@ -15,6 +15,10 @@ export interface Use {
 	/** Names the very surface, basin or bucket. */
 	readonly surfaceOf: string;
 	readonly families: readonly string[];
+	/** What may be in it as well: it counts like the rest, but makes nothing a danger in itself. */
+	readonly perhaps?: readonly string[] | undefined;
+	/** With much water, without being a rinse: for surfaces that bear only a damp cloth. */
+	readonly wet?: boolean | undefined;
 	/** A rinsing with plenty of water: it parts what came before from what comes after. */
 	readonly rinse?: boolean | undefined;
 	readonly floor?: boolean | undefined;
@@ -27,6 +31,8 @@ export interface UsePerson {
 	/** Years; null for a grown-up whose age is not known. */
 	readonly age: number | null;
 	readonly excludes: readonly string[];
+	/** Families allowed before the age for them, as an adult confirmed. */
+	readonly allows?: readonly string[] | undefined;
 }
 
 export type Pet = 'cat' | 'bird' | 'dog' | 'small' | 'fish';
@@ -48,9 +54,6 @@ export interface Judged {
 
 type Level = 'danger' | 'caution' | 'note';
 
-/** So many minutes at most are a short contact. */
-const SHORT_CONTACT = 10;
-
 const NOTES: readonly (readonly [string, string])[] = [
 	['quat', 'surfactant'],
 	['soda', 'acid'],
@@ -66,6 +69,10 @@ function levelOf(a: string, b: string, twice: boolean): Level | null {
 	if (a !== b && (a === 'bleach' || b === 'bleach') && a !== 'water' && b !== 'water') return 'caution';
 	return NOTES.some((pair) => meets(a, b, pair)) ? 'note' : null;
 }
+
+/** All that is or may be in a use. */
+const held = (use: Pick<Use, 'families' | 'perhaps'>): readonly string[] =>
+	use.perhaps && use.perhaps.length > 0 ? [...use.families, ...use.perhaps] : use.families;
 
 /** The worst level of any two families of two uses, or of one use with itself; null for none. */
 export function worstLevel(
@@ -94,7 +101,7 @@ function pairsOf(uses: readonly Use[]): Record<Level, StepPair[]> {
 		if (alone) found[alone].push([first.step, first.step]);
 		for (const then of uses.slice(i + 1)) {
 			if (then.surfaceOf !== first.surfaceOf) continue;
-			const level = worstLevel(first.families, then.families, true);
+			const level = worstLevel(held(first), held(then), true);
 			if (level) found[level].push([first.step, then.step]);
 			if (then.rinse) break;
 		}
@@ -105,8 +112,8 @@ function pairsOf(uses: readonly Use[]): Record<Level, StepPair[]> {
 /** What the surface of a use says: it takes it, bears it for a moment, or refuses it. */
 function onSurface(use: Use, next: Use | undefined): 'takes' | 'short' | 'refused' {
 	if (use.surface === undefined) return 'takes';
-	if (use.rinse && refusesRinse(use.surface)) return 'refused';
-	const refused = refusedFamilies(use.surface, use.families);
+	if ((use.rinse || use.wet) && refusesRinse(use.surface)) return 'refused';
+	const refused = refusedFamilies(use.surface, held(use));
 	if (refused.length === 0) return 'takes';
 	const isShort = use.contactMinutes !== undefined && use.contactMinutes <= SHORT_CONTACT;
 	const isBorne = refused.every((family) => bearsShortly(use.surface as string, family));
@@ -129,14 +136,14 @@ export function judgeUses(
 		if (said === 'short') short.push(use.step);
 		const person = people.find((one) => one.id === use.person);
 		const allowed = familiesAtAge(person?.age ?? null);
-		if (allowed && !use.families.every((family) => allowed.includes(family)))
+		if (allowed && !held(use).every((family) => allowed.includes(family) || person?.allows?.includes(family)))
 			refused.push({ step: use.step, why: 'age' });
-		if (use.families.some((family) => person?.excludes.includes(family)))
+		if (held(use).some((family) => person?.excludes.includes(family)))
 			refused.push({ step: use.step, why: 'exclusion' });
 	});
 	const minds = (use: Use, pet: Pet) =>
 		(use.floor === true && PET_CARE[pet].floors) ||
-		use.families.some((family) => PET_CARE[pet].families.includes(family));
+		held(use).some((family) => PET_CARE[pet].families.includes(family));
 	return {
 		dangers: danger,
 		cautions: caution,

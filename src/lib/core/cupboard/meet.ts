@@ -1,21 +1,9 @@
 /** Which products must never meet on one surface or in one basin. Rules: "What must not meet". */
+import { DANGER_PAIRS } from '../household/dangerPairs';
 import { productFamily } from '../household/fields';
 
 /** Product families, in the order of the table. Rules: "Product families". */
 export const FAMILIES = productFamily.options;
-
-/** The pairs of level danger. Two uses of caustic are one, too: they may not be the same stuff. */
-const DANGER: readonly (readonly [string, string])[] = [
-	['bleach', 'acid'],
-	['bleach', 'ammonia'],
-	['bleach', 'alcohol'],
-	['bleach', 'peroxide'],
-	['peroxide', 'acid'],
-	['caustic', 'acid'],
-	['caustic', 'bleach'],
-	['caustic', 'ammonia'],
-	['caustic', 'caustic']
-];
 
 /** A set of families as bits; words that are no family count for nothing. */
 export function familyBits(families: readonly string[]): number {
@@ -29,7 +17,7 @@ export function familyBits(families: readonly string[]): number {
 /** The families that must not meet any of `bits`, as bits. */
 export function dangerBits(bits: number): number {
 	let against = 0;
-	for (const [a, b] of DANGER) {
+	for (const [a, b] of DANGER_PAIRS) {
 		const [one, other] = [familyBits([a]), familyBits([b])];
 		if (bits & one) against |= other;
 		if (bits & other) against |= one;
@@ -44,5 +32,5 @@ export function mustNotMeet(first: readonly string[], second: readonly string[])
 
 /** True where one product holds a danger pair in itself. */
 export function isDangerAlone(families: readonly string[]): boolean {
-	return DANGER.some(([a, b]) => a !== b && families.includes(a) && families.includes(b));
+	return DANGER_PAIRS.some(([a, b]) => a !== b && families.includes(a) && families.includes(b));
 }

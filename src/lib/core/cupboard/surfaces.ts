@@ -1,5 +1,8 @@
 /** What a surface does not take. Rules: "Surfaces". */
 
+/** So many minutes at most are a short contact. */
+export const SHORT_CONTACT = 10;
+
 /** Families that a surface refuses, by the last column of the table, on the safe side. */
 const REFUSED: Readonly<Record<string, readonly string[]>> = {
 	stone: ['acid', 'abrasive', 'bleach'],

@@ -1,11 +1,13 @@
 /** The home: the one source of its types. */
 import { z } from 'zod';
 import { addDays, isoOf, toDay, type CivilDay } from '../calendar/civil';
+import { cupboardSchema, EMPTY_CUPBOARD } from './cupboardSchema';
 import { clockTime, id, isoDate, minutes, name, planDate, productFamily, weekday, weekdays } from './fields';
 import { familySchema, NOTHING_AGREED } from './familySchema';
 import { jobSchema, type Job } from './jobSchema';
 import { problemsOf, type Problem } from './problems';
 import { upgradeHome } from './upgrade';
+import { WEAVES } from './weaves';
 import { checkAcross } from './homeChecks';
 
 const extra = z.enum(['last', 'first', 'free']).default('last');
@@ -101,8 +103,6 @@ export const householdSchema = z.strictObject({
 	/** What the family has agreed: shares, the ribbon, the gate, how it works together. */
 	family: familySchema.default(NOTHING_AGREED)
 });
-
-export const WEAVES = ['stripe', 'check', 'waffle', 'herringbone', 'dots', 'twill', 'basket'] as const;
 
 export const zoneSchema = z.strictObject({
 	id,
@@ -202,6 +202,11 @@ export const memberSchema = z.strictObject({
 	excludes: z
 		.strictObject({ families: z.array(productFamily).default([]), jobs: z.array(id).default([]) })
 		.default({ families: [], jobs: [] }),
+	/** Product families allowed before the age for them: each by whom and on which day it was confirmed. */
+	allows: z
+		.array(z.strictObject({ family: productFamily, by: id, on: isoDate }))
+		.max(20)
+		.default([]),
 	/** Jobs that this person dislikes: shared evenly, not left out. */
 	dislikes: z.array(id).default([]),
 	/** The things that this person has at hand. Left out: whatever the house has. */
@@ -209,10 +214,11 @@ export const memberSchema = z.strictObject({
 });
 
 /** What is said of somebody of whom nothing is said. */
-export const PLAIN_PERSON: Pick<z.infer<typeof memberSchema>, 'away' | 'skills' | 'excludes' | 'dislikes'> = {
+export const PLAIN_PERSON: Pick<z.infer<typeof memberSchema>, 'away' | 'skills' | 'excludes' | 'allows' | 'dislikes'> = {
 	away: [],
 	skills: [],
 	excludes: { families: [], jobs: [] },
+	allows: [],
 	dislikes: []
 };
 
@@ -227,7 +233,9 @@ export const homeSchema = z
 		rooms: z.array(roomSchema).min(1, 'A home has at least one room.').max(200),
 		members: z.array(memberSchema).min(1, 'Somebody lives here: name at least one person.').max(40),
 		pets: z.array(petSchema).max(40).default([]),
-		jobs: z.array(jobSchema).max(2000)
+		jobs: z.array(jobSchema).max(2000),
+		/** Products, tools, kits and mixes. */
+		cupboard: cupboardSchema.default(EMPTY_CUPBOARD)
 	})
 	.superRefine(checkAcross);
 
@@ -241,6 +249,7 @@ export type Room = Home['rooms'][number];
 
 export type Member = Home['members'][number];
 export type { Job };
+export { WEAVES };
 
 export type ReadHome =
 	{ readonly ok: true; readonly home: Home } | { readonly ok: false; readonly problems: readonly Problem[] };

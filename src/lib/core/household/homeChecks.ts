@@ -2,10 +2,10 @@
 import { z } from 'zod';
 import { addDays, parseDay } from '../calendar/civil';
 import { nextOccurrence, type CalendarRecurrence } from '../calendar/recurrence';
+import { checkCupboard, checkProductsOfJob, type Report } from './cupboardChecks';
+import type { Cupboard } from './cupboardSchema';
 import type { Job } from './jobSchema';
 import type { householdSchema, memberSchema, petSchema, roomSchema, zoneSchema } from './home';
-
-type Report = (path: PropertyKey[], message: string) => void;
 
 export function checkAcross(home: RawHome, context: z.RefinementCtx) {
 	// A number out of its bounds has been told at its own place; no dates are looked for with it.
@@ -54,6 +54,8 @@ export function checkAcross(home: RawHome, context: z.RefinementCtx) {
 	}
 	home.jobs.forEach((job, i) => checkJob(job, ['jobs', i], { home, rooms, members, jobs, dated }, report));
 	checkZoneLists(home, report);
+	checkCupboard(home.cupboard, rooms, report);
+	home.jobs.forEach((job, i) => checkProductsOfJob(job, home.cupboard, ['jobs', i], report));
 }
 
 type RawHome = {
@@ -63,6 +65,7 @@ type RawHome = {
 	members: z.infer<typeof memberSchema>[];
 	pets: z.infer<typeof petSchema>[];
 	jobs: Job[];
+	cupboard: Cupboard;
 };
 
 /** What is said of people names people and jobs that are there. */

@@ -118,9 +118,14 @@ export const stepSchema = z.strictObject({
 		.array(
 			z.strictObject({
 				families: z.array(productFamily).min(1),
+				/** The product of the home that it is; its families are those of the product. */
+				product: id.optional(),
 				surface: id.optional(),
+				/** With plenty of water, that takes off what was there. */
 				rinse: z.boolean().default(false),
-				floor: z.boolean().default(false)
+				floor: z.boolean().default(false),
+				/** So many minutes it stays before it is taken off; left out: unknown. */
+				contactMinutes: z.number().min(0).max(1440).optional()
 			})
 		)
 		.default([])

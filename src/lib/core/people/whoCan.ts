@@ -39,9 +39,12 @@ export function familiesOf(job: Job): readonly string[] {
 	return families;
 }
 
-/** The youngest age that may do a job at all its depths: its own, and that of every product in it. Years. */
-export function ageNeeded(job: Job): number {
-	const families = familiesOf(job);
+/**
+ * The youngest age that may do a job at all its depths: its own, and that of every product in it. `allows`: families
+ * that are allowed before the age for them. Years. Rules: "Ages and products".
+ */
+export function ageNeeded(job: Job, allows: readonly string[] = []): number {
+	const families = familiesOf(job).filter((family) => !allows.includes(family));
 	const forProducts = STEPS_OF_AGE.find((age) => {
 		const allowed = familiesAtAge(age);
 		return allowed === null || families.every((family) => allowed.includes(family));
@@ -53,10 +56,12 @@ export function ageNeeded(job: Job): number {
  * The age from which a job is somebody's at once, done alone: what the job says, else by its products and tools. Years.
  * Rules: "Learning a job".
  */
-export function ageAlone(job: Job): number {
-	if (job.aloneFrom !== undefined) return Math.max(job.aloneFrom, ageNeeded(job));
+export function ageAlone(job: Job, allows: readonly string[] = []): number {
+	// Where an adult allowed one of its products, the usual age, which counts with all of them, no longer binds.
+	const isLoosened = familiesOf(job).some((family) => allows.includes(family));
+	if (job.aloneFrom !== undefined && !isLoosened) return Math.max(job.aloneFrom, ageNeeded(job));
 	const tools = job.depths.usual.steps.map((step) => TOOL_AGES[step.appliance ?? ''] ?? 0);
-	return Math.max(ageNeeded(job), ...tools);
+	return Math.max(ageNeeded(job, allows), ...tools);
 }
 
 /** Why somebody cannot take a job on a day. */
@@ -89,7 +94,8 @@ function whyNever(job: Job, room: Room | undefined, member: Member, day: CivilDa
 	}
 	const age = ageOn(member, day);
 	// A job with rungs is done with somebody until it is theirs; any other waits for its age.
-	const needed = job.rungs.length > 0 ? ageNeeded(job) : ageAlone(job);
+	const allows = member.allows.map((one) => one.family);
+	const needed = job.rungs.length > 0 ? ageNeeded(job, allows) : ageAlone(job, allows);
 	if (age !== null && age < needed) why.push({ code: 'age', needed, age });
 	const family = familiesOf(job).find((one) => (member.excludes.families as string[]).includes(one));
 	if (family !== undefined) why.push({ code: 'product', family });

@@ -10,6 +10,7 @@ export type Effect =
 	| { readonly code: 'items-move'; readonly count: number; readonly from: string; readonly to: string }
 	| { readonly code: 'items-float'; readonly count: number }
 	| { readonly code: 'jobs-retire'; readonly count: number; readonly names: readonly string[] }
+	| { readonly code: 'jobs-without-product'; readonly count: number; readonly names: readonly string[] }
 	| { readonly code: 'jobs-move'; readonly count: number; readonly to: string }
 	| { readonly code: 'jobs-come'; readonly count: number; readonly room: string }
 	| { readonly code: 'rooms-without-zone'; readonly count: number }
@@ -20,7 +21,7 @@ export type Effect =
 	| { readonly code: 'passes-begin-anew'; readonly zone: string };
 
 export type EditRefusal =
-	| { readonly code: 'unknown'; readonly what: 'room' | 'zone' | 'job' | 'member'; readonly id: string }
+	| { readonly code: 'unknown'; readonly what: 'room' | 'zone' | 'job' | 'member' | 'product' | 'tool' | 'kit' | 'mix'; readonly id: string }
 	| { readonly code: 'none-chosen' }
 	| { readonly code: 'no-weekday' }
 	| { readonly code: 'same-week' }

@@ -117,6 +117,30 @@ export const withoutRoomSteps = (job: Job, room: string): Job => {
 	};
 };
 
+/**
+ * The cupboard where a room is no more: kits and tools that were for it are for the one that it became part of, or
+ * where there is none, a tool is for no single room any more, and leaves the kits that are carried about.
+ */
+function cupboardWithoutRoom(cupboard: Home['cupboard'], room: string, into: string | null): Home['cupboard'] {
+	const freed = new Set(
+		into === null ? cupboard.tools.filter((tool) => tool.boundTo === room).map((tool) => tool.id) : []
+	);
+	return {
+		...cupboard,
+		tools: cupboard.tools.map((tool) => {
+			if (tool.boundTo !== room) return tool;
+			const { boundTo: _boundTo, ...rest } = tool;
+			return into === null ? rest : { ...rest, boundTo: into };
+		}),
+		kits: cupboard.kits.map((kit) => {
+			if (!kit.rooms.includes(room)) return kit;
+			const rooms = [...new Set(kit.rooms.flatMap((one) => (one === room ? (into ?? []) : one)))];
+			// A kit that was for this room alone would be for the whole home: what was bound stays out of it.
+			return { ...kit, rooms, contents: kit.contents.filter((id) => rooms.length > 0 || !freed.has(id)) };
+		})
+	};
+}
+
 /** A room that is no more, with its jobs. */
 export function retireRoom(home: Home, roomId: string): Edit {
 	if (!home.rooms.some((room) => room.id === roomId))
@@ -128,6 +152,7 @@ export function retireRoom(home: Home, roomId: string): Edit {
 		{
 			...rest,
 			rooms: rest.rooms.filter((room) => room.id !== roomId),
+			cupboard: cupboardWithoutRoom(rest.cupboard, roomId, null),
 			jobs: rest.jobs.map((job) => withoutRoomSteps(job, roomId))
 		},
 		[...retiring(jobs), { code: 'history-stays' }]
@@ -150,6 +175,7 @@ export function mergeRooms(home: Home, fromId: string, intoId: string): Edit {
 	const moved: Home = {
 		...rest,
 		rooms: rest.rooms.filter((room) => room.id !== fromId),
+		cupboard: cupboardWithoutRoom(rest.cupboard, fromId, intoId),
 		jobs: rest.jobs
 			.map((job) => (job.room === fromId ? { ...job, room: intoId } : job))
 			.map((job) => withoutRoomSteps(job, fromId))

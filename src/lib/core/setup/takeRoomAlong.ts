@@ -42,13 +42,18 @@ export function sameMembers(
 
 type Depths = Job['depths'];
 
-/** The same steps, in the room that came along; what was done in another room is done in it as well. */
+/**
+ * The same steps, in the room that came along; what was done in another room is done in it as well. The bottles stay
+ * where they are: a step keeps what kind of product it needs.
+ */
 function stepsAlong(depths: Depths, room: RoomAlong['room']): Depths {
 	const moved = (depth: Depths['usual']) => ({
 		...depth,
-		steps: depth.steps.map(({ room: where, ...step }) =>
-			where === room.from ? { ...step, room: room.to } : step
-		)
+		steps: depth.steps.map(({ room: where, ...step }) => ({
+			...step,
+			...(where === room.from ? { room: room.to } : {}),
+			products: step.products.map(({ product: _product, ...use }) => use)
+		}))
 	});
 	return {
 		...(depths.quick ? { quick: moved(depths.quick) } : {}),

@@ -166,7 +166,7 @@ export async function saveHome(
 			revision,
 			isoOf(from),
 			home.version,
-			json({ household: home.household, pets: home.pets }),
+			json({ household: home.household, pets: home.pets, cupboard: home.cupboard }),
 			now
 		]
 	);

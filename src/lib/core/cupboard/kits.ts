@@ -1,0 +1,80 @@
+/** Kits: what to take along, what may not be carried there, what goes into the hot wash after. Rules: "Kits". */
+import type { Cupboard, Kit, Tool } from '../household/cupboardSchema';
+import type { Home, Job } from '../household/home';
+import { stepsAt } from './usesOfJob';
+
+export interface TakenAlong {
+	/** Kits that hold what the work needs, by their letters. */
+	readonly kits: readonly Kit[];
+	/** Products and tools of the cupboard that are in none of them, by id. */
+	readonly loose: readonly string[];
+	/** What jobs ask for that the cupboard does not name, as they say it. */
+	readonly others: readonly string[];
+	/** Tools among all of it that go into the hot wash after. */
+	readonly toWash: readonly Tool[];
+	/** Tools that a job asks for outside of the one room that they are for. */
+	readonly bound: readonly { readonly job: string; readonly tool: Tool }[];
+}
+
+const sameName = (a: string, b: string) => a.trim().toLowerCase() === b.trim().toLowerCase();
+
+/** The rooms of a job: its own, those it covers besides, and those of its steps. */
+function roomsOf(job: Job): Set<string> {
+	const steps = Object.values(job.depths).flatMap((depth) => depth?.steps ?? []);
+	return new Set([job.room, ...job.rooms, ...steps.flatMap((step) => step.room ?? [])]);
+}
+
+/** A tool that a job names: of several of one name the one for its room, then one that is for any. */
+function toolFor(cupboard: Cupboard, need: string, rooms: ReadonlySet<string>): Tool | undefined {
+	const called = cupboard.tools.filter((tool) => sameName(tool.name, need));
+	return (
+		called.find((tool) => tool.boundTo !== undefined && rooms.has(tool.boundTo)) ??
+		called.find((tool) => tool.boundTo === undefined) ??
+		called[0]
+	);
+}
+
+/**
+ * What some jobs need at their depths: the kits of their rooms that hold any of it, and what is in none. A thing that a
+ * job names counts as the tool or product of the cupboard that is called the same.
+ */
+export function takeAlong(
+	home: Pick<Home, 'cupboard'>,
+	jobs: readonly { readonly job: Job; readonly depth: 'quick' | 'usual' | 'deep' }[]
+): TakenAlong {
+	const { cupboard } = home;
+	const needed = new Map<string, Set<string>>();
+	const others = new Set<string>();
+	const bound: { job: string; tool: Tool }[] = [];
+	const need = (id: string, rooms: ReadonlySet<string>) =>
+		needed.set(id, new Set([...(needed.get(id) ?? []), ...rooms]));
+	for (const { job, depth } of jobs) {
+		const rooms = roomsOf(job);
+		for (const step of stepsAt(job, depth))
+			for (const use of step.products) if (use.product !== undefined) need(use.product, rooms);
+		for (const name of job.needs) {
+			const tool = toolFor(cupboard, name, rooms);
+			const product = cupboard.products.find((one) => sameName(one.name, name));
+			if (tool) {
+				need(tool.id, rooms);
+				if (tool.boundTo !== undefined && [...rooms].some((room) => room !== tool.boundTo))
+					bound.push({ job: job.id, tool });
+			} else if (product) need(product.id, rooms);
+			else others.add(name);
+		}
+	}
+	const kits = cupboard.kits.filter((kit) =>
+		kit.contents.some((id) => {
+			const rooms = needed.get(id);
+			return rooms && (kit.rooms.length === 0 || kit.rooms.some((room) => rooms.has(room)));
+		})
+	);
+	const inKits = new Set(kits.flatMap((kit) => kit.contents));
+	return {
+		kits,
+		loose: [...needed.keys()].filter((id) => !inKits.has(id)),
+		others: [...others],
+		toWash: cupboard.tools.filter((tool) => tool.hotWash && needed.has(tool.id)),
+		bound
+	};
+}
