@@ -117,14 +117,12 @@ describe('care', () => {
 				const alone = cares.some((care) => care.code === 'alone');
 				for (const family of FAMILIES)
 					if (!alone)
-						expect(never.includes(family)).toBe(
-							mustNotMeet([...held.families, ...held.perhaps], [family])
-						);
+						expect(never.includes(family)).toBe(mustNotMeet([...held.families, ...held.perhaps], [family]));
 				const firstLight = cares.findIndex((care) => !isGrave(care));
 				if (firstLight >= 0)
-					expect(cares.slice(firstLight).filter((care) => isGrave(care) && care.code !== 'never-with')).toEqual(
-						[]
-					);
+					expect(
+						cares.slice(firstLight).filter((care) => isGrave(care) && care.code !== 'never-with')
+					).toEqual([]);
 			}),
 			{ numRuns: 300 }
 		);
@@ -151,7 +149,8 @@ describe('mixing', () => {
 					expect(held).toBeCloseTo(made.measures.ml, 6);
 					expect(made.productMl * (1 + made.measures.errorPercent / 100)).toBeCloseTo(held, 6);
 					// Never off by more than the half of the smallest spoon, but for less than that spoon.
-					if (made.productMl >= 1.25) expect(Math.abs(held - made.productMl)).toBeLessThanOrEqual(0.625 + 1e-9);
+					if (made.productMl >= 1.25)
+						expect(Math.abs(held - made.productMl)).toBeLessThanOrEqual(0.625 + 1e-9);
 				}
 			),
 			{ numRuns: 300 }
@@ -159,15 +158,21 @@ describe('mixing', () => {
 	});
 	it('scales the usual mixes to any bottle, and none of them is a danger', () => {
 		fc.assert(
-			fc.property(fc.constantFrom(...RECIPES), fc.double({ min: 50, max: 20000, noNaN: true }), (recipe, ml) => {
-				const { parts, waterMl } = scaleRecipe(recipe, ml);
-				expect(parts.reduce((sum, one) => sum + one.ml, waterMl)).toBeCloseTo(ml, 6);
-				expect(mixDanger(parts)).toBeNull();
-			})
+			fc.property(
+				fc.constantFrom(...RECIPES),
+				fc.double({ min: 50, max: 20000, noNaN: true }),
+				(recipe, ml) => {
+					const { parts, waterMl } = scaleRecipe(recipe, ml);
+					expect(parts.reduce((sum, one) => sum + one.ml, waterMl)).toBeCloseTo(ml, 6);
+					expect(mixDanger(parts)).toBeNull();
+				}
+			)
 		);
 	});
 	it('finds the danger in whatever order things are poured', () => {
-		const part = fc.record({ families: fc.uniqueArray(fc.constantFrom(...FAMILIES), { minLength: 1, maxLength: 2 }) });
+		const part = fc.record({
+			families: fc.uniqueArray(fc.constantFrom(...FAMILIES), { minLength: 1, maxLength: 2 })
+		});
 		fc.assert(
 			fc.property(fc.array(part, { minLength: 1, maxLength: 5 }), (parts) => {
 				const danger = mixDanger(parts) !== null;

@@ -14,7 +14,8 @@ import {
 	STARTER_SHELF,
 	type Description
 } from '../../src/lib/core/cupboard/products';
-import { shoppingList, standIns } from '../../src/lib/core/cupboard/shopping';
+import { mayNeed, missingFor } from '../../src/lib/core/cupboard/neededBy';
+import { shoppingList } from '../../src/lib/core/cupboard/shopping';
 import { cupboardSchema, type Cupboard } from '../../src/lib/core/household/cupboardSchema';
 import { readHome, type Home } from '../../src/lib/core/household/home';
 import {
@@ -63,7 +64,11 @@ describe('what a cupboard may hold', () => {
 		['none', { products: [{ id: 'a', name: 'Green bottle' }] }, 'Say what is in "Green bottle"'],
 		['strength 0', { products: [{ ...bottle('a', 'chlorine'), strength: 0 }] }, 'more than 0 %'],
 		['strength 101', { products: [{ ...bottle('a', 'chlorine'), strength: 101 }] }, '100 % at most'],
-		['strength as text', { products: [{ ...bottle('a', 'chlorine'), strength: '5 %' }] }, 'a number of percent'],
+		[
+			'strength as text',
+			{ products: [{ ...bottle('a', 'chlorine'), strength: '5 %' }] },
+			'a number of percent'
+		],
 		[
 			'a mix of bleach and vinegar',
 			{
@@ -140,7 +145,10 @@ describe('what a cupboard may hold', () => {
 					{
 						...job,
 						depths: {
-							usual: { minutes: 5, steps: [{ text: 'Wipe', minutes: 5, class: 3, products: [{ families, product: 'a' }] }] }
+							usual: {
+								minutes: 5,
+								steps: [{ text: 'Wipe', minutes: 5, class: 3, products: [{ families, product: 'a' }] }]
+							}
 						}
 					}
 				],
@@ -186,7 +194,10 @@ describe('asking', () => {
 		expect(mayUse({ product: told('limescale'), person: person(9) })).toMatchObject({
 			verdict: 'no',
 			reasons: [{ code: 'age', from: 16 }],
-			helps: [{ code: 'instead', family: 'surfactant' }, { code: 'somebody-else', from: 16 }]
+			helps: [
+				{ code: 'instead', family: 'surfactant' },
+				{ code: 'somebody-else', from: 16 }
+			]
 		});
 		expect(mayUse({ product: told('soap'), person: person(5) }).helps[0]).toEqual({
 			code: 'instead',
@@ -201,9 +212,9 @@ describe('asking', () => {
 		);
 	});
 	it('tells of the animals, the air and the gloves', () => {
-		expect(careOf({ ...told('chlorine'), surface: 'tile', floor: true }, ['cat', 'bird']).map((one) => one.code)).toEqual(
-			['never-with', 'gloves', 'air', 'cold-water', 'pets', 'pets']
-		);
+		expect(
+			careOf({ ...told('chlorine'), surface: 'tile', floor: true }, ['cat', 'bird']).map((one) => one.code)
+		).toEqual(['never-with', 'gloves', 'air', 'cold-water', 'pets', 'pets']);
 		expect(
 			caresTogether([careOf(told('limescale')), careOf(told('chlorine'))]).filter(
 				(one) => one.code === 'never-with'
@@ -272,7 +283,10 @@ describe('changes', () => {
 		jobWith('taps', room, [step('vinegar', ['acid'])])
 	]);
 	it('carries what is in a product into the jobs that name it', () => {
-		const changed = putProduct(begun, cupboard({ products: [bottle('vinegar', 'scouring')] }).products[0] as never);
+		const changed = putProduct(
+			begun,
+			cupboard({ products: [bottle('vinegar', 'scouring')] }).products[0] as never
+		);
 		if (!changed.ok) throw new Error(JSON.stringify(changed));
 		expect(changed.home.jobs[0]?.depths.usual.steps[0]?.products[0]?.families).toEqual([
 			'abrasive',
@@ -292,7 +306,14 @@ describe('changes', () => {
 	it('refuses a tool of one room in a kit that is carried into others, and frees it when its room goes', () => {
 		const tool = putTool(begun, { id: 'brush', name: 'Brush', boundTo: room, hotWash: false });
 		if (!tool.ok) throw new Error('refused');
-		const kit = { id: 'k', name: 'Round', letter: 'R', weave: 'dots' as const, place: '', contents: ['brush'] };
+		const kit = {
+			id: 'k',
+			name: 'Round',
+			letter: 'R',
+			weave: 'dots' as const,
+			place: '',
+			contents: ['brush']
+		};
 		expect(putKit(tool.home, { ...kit, rooms: [room, other] }).ok).toBe(false);
 		expect(putKit(tool.home, { ...kit, rooms: [] }).ok).toBe(false);
 		const own = putKit(tool.home, { ...kit, rooms: [room] });
@@ -355,7 +376,15 @@ describe('what to take along', () => {
 	});
 	it('names the kits of the rooms, what is loose, what nobody named, and the cloths for the wash', () => {
 		const along = takeAlong(base, [
-			{ job: jobWith('taps', a, [step('vinegar', ['acid']), step('soap', ['surfactant'])], ['cloth', 'Ladder']), depth: 'usual' }
+			{
+				job: jobWith(
+					'taps',
+					a,
+					[step('vinegar', ['acid']), step('soap', ['surfactant'])],
+					['cloth', 'Ladder']
+				),
+				depth: 'usual'
+			}
 		]);
 		expect(along.kits.map((kit) => kit.letter)).toEqual(['K']);
 		expect(along.loose).toEqual(['soap']);
@@ -364,7 +393,9 @@ describe('what to take along', () => {
 		expect(along.bound).toEqual([]);
 	});
 	it('does not carry a tool of one room into another', () => {
-		const along = takeAlong(base, [{ job: jobWith('bath', b, [step(undefined, ['water'])], ['Toilet brush']), depth: 'usual' }]);
+		const along = takeAlong(base, [
+			{ job: jobWith('bath', b, [step(undefined, ['water'])], ['Toilet brush']), depth: 'usual' }
+		]);
 		expect(along.bound.map((one) => one.tool.id)).toEqual(['wc']);
 	});
 });
@@ -385,15 +416,32 @@ describe('the list to buy', () => {
 				{ id: 'citric', name: null, level: 'plenty' }
 			],
 			[
-				{ product: 'vinegar', day: 20, job: 'Taps' },
-				{ product: 'vinegar', day: 12, job: 'Kettle' }
+				{ product: 'vinegar', day: toDay('2026-05-20'), job: 'Taps' },
+				{ product: 'vinegar', day: toDay('2026-05-12'), job: 'Kettle' }
 			]
 		);
 		expect(list.map((one) => one.name)).toEqual(['vinegar', 'Cloths', 'soap', 'Sponges']);
-		expect(list[0]).toMatchObject({ neededOn: 12, neededBy: 'Kettle' });
+		expect(list[0]).toMatchObject({ neededOn: toDay('2026-05-12'), neededBy: 'Kettle' });
 	});
-	it('offers another of the same kind for what is out', () => {
-		expect(standIns(shelf, [{ id: 'vinegar', name: null, level: 'out' }], 'vinegar')).toEqual(['citric']);
-		expect(standIns(shelf, [{ id: 'citric', name: null, level: 'out' }], 'vinegar')).toEqual([]);
+	const taps = jobWith('taps', 'porch', [step(undefined, ['acid']), step(undefined, ['surfactant'])]);
+	const out = (...ids: string[]) => ids.map((id) => ({ id, name: null, level: 'out' as const }));
+	it('says what a job needs and is out, and offers what holds the same', () => {
+		expect(missingFor(taps, 'usual', shelf, out('vinegar'))).toEqual([]);
+		expect(missingFor(taps, 'usual', shelf, out('vinegar', 'citric'))).toMatchObject([
+			{ product: { id: 'vinegar' }, instead: [] }
+		]);
+		const named = jobWith('taps', 'porch', [step('vinegar', ['acid'])]);
+		expect(missingFor(named, 'usual', shelf, out('vinegar'))).toMatchObject([
+			{ product: { id: 'vinegar' }, instead: [{ id: 'citric' }] }
+		]);
+		// Of soap a home has several, and none is meant.
+		expect(missingFor(taps, 'usual', shelf, out('soap'))).toEqual([]);
+		expect(
+			missingFor(jobWith('x', 'porch', [step(undefined, ['water'])], ['Soap']), 'usual', shelf, out('soap'))
+		).toHaveLength(1);
+	});
+	it('knows which jobs may need a product', () => {
+		expect(mayNeed(taps, 'citric', shelf)).toBe(true);
+		expect(mayNeed(taps, 'soap', shelf)).toBe(false);
 	});
 });

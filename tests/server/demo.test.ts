@@ -29,6 +29,7 @@ const empty = async () => {
 		'session',
 		'standing',
 		'laundry_load',
+		'supply',
 		'zone_standing',
 		'ledger',
 		'job',

@@ -30,6 +30,7 @@ export const PLACES = [
 	{ href: '/schedule', name: 'Schedule' },
 	{ href: '/house', name: 'House' },
 	{ href: '/people', name: 'People' },
+	{ href: '/supplies', name: 'Supplies' },
 	{ href: '/history', name: 'History' },
 	{ href: '/print', name: 'Print' }
 ] as const;

@@ -21,7 +21,11 @@ export interface Question {
 
 export type Reason =
 	| { readonly code: 'alone' }
-	| { readonly code: 'meets'; readonly level: 'danger' | 'caution' | 'note'; readonly with: readonly Family[] }
+	| {
+			readonly code: 'meets';
+			readonly level: 'danger' | 'caution' | 'note';
+			readonly with: readonly Family[];
+	  }
 	| { readonly code: 'surface'; readonly families: readonly Family[] }
 	| { readonly code: 'age'; readonly from: number }
 	| { readonly code: 'exclusion'; readonly family: Family }
@@ -60,7 +64,16 @@ export function usesOf(
 	return [
 		...(after
 			? // What is there already was judged when it was used.
-				[{ ...at, surface: undefined, person: 'before', step: 'before', families: after.families, perhaps: after.perhaps }]
+				[
+					{
+						...at,
+						surface: undefined,
+						person: 'before',
+						step: 'before',
+						families: after.families,
+						perhaps: after.perhaps
+					}
+				]
 			: []),
 		...(after && helped.rinse ? [rinse('between')] : []),
 		{
@@ -89,9 +102,7 @@ function reasonsOf(question: Question): Reason[] {
 	const reasons: Reason[] = [];
 	if (isDangerAlone(product.families)) reasons.push({ code: 'alone' });
 	const level = after ? worstLevel(all(after), all(product), true) : null;
-	const met = after
-		? all(after).filter((family) => worstLevel([family], all(product), true) === level)
-		: [];
+	const met = after ? all(after).filter((family) => worstLevel([family], all(product), true) === level) : [];
 	if (level === 'danger') reasons.push({ code: 'meets', level, with: met });
 	const families = surface === undefined ? [] : (refusedFamilies(surface, all(product)) as Family[]);
 	if (families.length > 0) reasons.push({ code: 'surface', families });
@@ -134,7 +145,8 @@ export function mayUse(question: Question): Answer {
 	const reasons = reasonsOf(question);
 	if (isRight(question)) return { verdict: 'yes', reasons, helps: [] };
 	const bearsRinse = question.surface === undefined || !refusesRinse(question.surface);
-	const refused = question.surface === undefined ? [] : refusedFamilies(question.surface, all(question.product));
+	const refused =
+		question.surface === undefined ? [] : refusedFamilies(question.surface, all(question.product));
 	const briefly =
 		refused.length > 0 && refused.every((family) => bearsShortly(question.surface as string, family));
 	const meets = reasons.some((reason) => reason.code === 'meets' && reason.level === 'danger');

@@ -40,7 +40,14 @@ const holds = (one: Contents, some: readonly Family[]) => all(one).some((family)
 
 /** The animals of the home that mind a use of a product. */
 function petsThatMind(use: InHand, pets: readonly Pet[], floor: boolean): Pet[] {
-	const one = { step: 'it', person: '', surfaceOf: 'it', families: use.families, perhaps: use.perhaps, floor };
+	const one = {
+		step: 'it',
+		person: '',
+		surfaceOf: 'it',
+		families: use.families,
+		perhaps: use.perhaps,
+		floor
+	};
 	return [...new Set(pets)].filter((pet) => judgeUses([one], [], [pet]).pets.length > 0);
 }
 

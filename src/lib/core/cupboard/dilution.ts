@@ -31,7 +31,8 @@ export function inMeasures(ml: number): InMeasures {
 	let left = quarters * PART * MEASURES[2].ml;
 	const counts: { name: (typeof MEASURES)[number]['name']; count: number }[] = [];
 	for (const { name, ml: size } of MEASURES) {
-		const count = name === 'teaspoon' ? Math.round(left / (size * PART)) * PART : Math.floor(left / size + 1e-9);
+		const count =
+			name === 'teaspoon' ? Math.round(left / (size * PART)) * PART : Math.floor(left / size + 1e-9);
 		if (count > 0) counts.push({ name, count });
 		left -= count * size;
 	}

@@ -77,23 +77,3 @@ export function shoppingList(
 			(a.name < b.name ? -1 : a.name > b.name ? 1 : 0)
 	);
 }
-
-/**
- * What may stand in for a product that is out: products of the cupboard that hold the same families and are there, the
- * fullest first. Rules: "Supplies".
- */
-export function standIns(cupboard: Cupboard, supplies: readonly Supply[], id: string): string[] {
-	const wanted = cupboard.products.find((one) => one.id === id);
-	if (!wanted || wanted.families.length === 0) return [];
-	const fits = cupboard.products.filter(
-		(one) =>
-			one.id !== id &&
-			one.perhaps.length === 0 &&
-			one.families.length === wanted.families.length &&
-			one.families.every((family) => wanted.families.includes(family)) &&
-			levelOf(supplies, one.id) !== 'out'
-	);
-	return fits
-		.sort((a, b) => LEVELS.indexOf(levelOf(supplies, a.id)) - LEVELS.indexOf(levelOf(supplies, b.id)))
-		.map((one) => one.id);
-}

@@ -19,7 +19,10 @@ export function checkCupboard(cupboard: Cupboard, rooms: ReadonlySet<string>, re
 	}
 	cupboard.products.forEach((product, i) => {
 		if (product.families.length + product.perhaps.length === 0)
-			report(['cupboard', 'products', i, 'families'], `Say what is in "${product.name}", or choose Not sure.`);
+			report(
+				['cupboard', 'products', i, 'families'],
+				`Say what is in "${product.name}", or choose Not sure.`
+			);
 	});
 	cupboard.tools.forEach((tool, i) => {
 		if (tool.boundTo !== undefined && !rooms.has(tool.boundTo))

@@ -214,7 +214,10 @@ export const memberSchema = z.strictObject({
 });
 
 /** What is said of somebody of whom nothing is said. */
-export const PLAIN_PERSON: Pick<z.infer<typeof memberSchema>, 'away' | 'skills' | 'excludes' | 'allows' | 'dislikes'> = {
+export const PLAIN_PERSON: Pick<
+	z.infer<typeof memberSchema>,
+	'away' | 'skills' | 'excludes' | 'allows' | 'dislikes'
+> = {
 	away: [],
 	skills: [],
 	excludes: { families: [], jobs: [] },

@@ -21,7 +21,11 @@ export type Effect =
 	| { readonly code: 'passes-begin-anew'; readonly zone: string };
 
 export type EditRefusal =
-	| { readonly code: 'unknown'; readonly what: 'room' | 'zone' | 'job' | 'member' | 'product' | 'tool' | 'kit' | 'mix'; readonly id: string }
+	| {
+			readonly code: 'unknown';
+			readonly what: 'room' | 'zone' | 'job' | 'member' | 'product' | 'tool' | 'kit' | 'mix';
+			readonly id: string;
+	  }
 	| { readonly code: 'none-chosen' }
 	| { readonly code: 'no-weekday' }
 	| { readonly code: 'same-week' }

@@ -86,7 +86,13 @@ export function removeProduct(home: Home, id: string): Edit {
 	const effects: Effect[] =
 		naming.length === 0
 			? []
-			: [{ code: 'jobs-without-product', count: naming.length, names: naming.slice(0, 4).map((job) => job.name) }];
+			: [
+					{
+						code: 'jobs-without-product',
+						count: naming.length,
+						names: naming.slice(0, 4).map((job) => job.name)
+					}
+				];
 	return finish(
 		{
 			...withCupboard(home, {
@@ -94,7 +100,9 @@ export function removeProduct(home: Home, id: string): Edit {
 				kits: cupboard.kits.map((kit) => ({ ...kit, contents: kit.contents.filter((one) => one !== id) })),
 				mixes: cupboard.mixes.map((mix) => ({
 					...mix,
-					parts: mix.parts.map(({ product, ...part }) => (product === id || !product ? part : { ...part, product }))
+					parts: mix.parts.map(({ product, ...part }) =>
+						product === id || !product ? part : { ...part, product }
+					)
 				}))
 			}),
 			jobs: withUses(home.jobs, id, ({ product: _product, ...use }) => use)

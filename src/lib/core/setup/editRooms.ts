@@ -121,7 +121,11 @@ export const withoutRoomSteps = (job: Job, room: string): Job => {
  * The cupboard where a room is no more: kits and tools that were for it are for the one that it became part of, or
  * where there is none, a tool is for no single room any more, and leaves the kits that are carried about.
  */
-function cupboardWithoutRoom(cupboard: Home['cupboard'], room: string, into: string | null): Home['cupboard'] {
+function cupboardWithoutRoom(
+	cupboard: Home['cupboard'],
+	room: string,
+	into: string | null
+): Home['cupboard'] {
 	const freed = new Set(
 		into === null ? cupboard.tools.filter((tool) => tool.boundTo === room).map((tool) => tool.id) : []
 	);

@@ -42,6 +42,13 @@ export const ROUTES: Readonly<Record<string, RouteNeeds>> = {
 		see: 'plan-day',
 		send: { add: 'plan-day', tell: 'plan-day', drop: 'plan-day', set: 'edit-home' }
 	},
+	'/supplies': { see: 'see-house', send: { edit: 'edit-home', level: 'plan-day' } },
+	'/supplies/kits': { see: 'see-house', send: { edit: 'edit-home' } },
+	'/supplies/list': { see: 'see-house', send: { tell: 'plan-day', write: 'plan-day' } },
+	'/supplies/list/text': { see: 'see-house' },
+	'/supplies/mix': { see: 'see-house', send: { edit: 'edit-home' } },
+	'/supplies/mix/[mix]': { see: 'see-house' },
+	'/supplies/door': { see: 'see-house', send: { edit: 'edit-home' } },
 	'/schedule': {
 		see: 'see-day',
 		send: {

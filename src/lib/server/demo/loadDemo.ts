@@ -15,6 +15,7 @@ import { firstHousehold } from '../repo/householdRepo';
 import { addLoad } from '../repo/laundryRepo';
 import { insertEntries } from '../repo/ledgerRepo';
 import { rebuildProjection } from '../repo/projectionRepo';
+import { tellLevel } from '../repo/supplyRepo';
 import { makeLedger } from './makeLedger';
 
 /** In the file the home has been running for eight weeks on this day. */
@@ -61,6 +62,13 @@ function demoPile(home: Home): Omit<Load, 'id' | 'events'>[] {
 	];
 }
 
+/** What runs low in the demo's cupboard, and what is out. */
+const DEMO_LEVELS = [
+	['dish-liquid', 'low'],
+	['wash-powder', 'low'],
+	['surgical-spirit', 'out']
+] as const;
+
 /** Loads the demo where there is no home yet, in one transaction. Returns whether it did. */
 export async function loadDemo(path: string, now: number, on?: Pool): Promise<boolean> {
 	const file = readHomeFile(path);
@@ -100,6 +108,9 @@ export async function loadDemo(path: string, now: number, on?: Pool): Promise<bo
 		await rebuildProjection(db, household, prepared);
 		for (const load of demoPile(home))
 			await addLoad(db, household, { ...load, id: uuidv7({ msecs: now }) }, now);
+		for (const [thing, level] of DEMO_LEVELS)
+			if (home.cupboard.products.some((one) => one.id === thing))
+				await tellLevel(db, household, thing, level, now, null);
 		return true;
 	}, on);
 }

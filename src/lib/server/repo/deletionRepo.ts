@@ -94,4 +94,8 @@ export async function sweepExpired(db: Db, now: number): Promise<void> {
 	await db.query('DELETE FROM invitation WHERE expires_at < ?', [now - 30 * DAY]);
 	await db.query('DELETE FROM password_reset WHERE expires_at < ?', [now - DAY]);
 	await db.query('DELETE FROM outbox WHERE made_at < ?', [now - 90 * DAY]);
+	// What was only written on the list to buy, and bought a month ago.
+	await db.query("DELETE FROM supply WHERE name IS NOT NULL AND level = 'plenty' AND changed_at < ?", [
+		now - 30 * DAY
+	]);
 }

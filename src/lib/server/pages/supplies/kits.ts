@@ -1,0 +1,30 @@
+/** Kits and tools, to be looked at and changed. */
+import type { KitsView } from '$views/supplies';
+import { KITS } from '$words/supplies';
+import { v7 as uuidv7 } from 'uuid';
+import type { Asker } from '../../services/ledger/whoMay';
+import { supplyFacts } from './facts';
+import { kitView } from './supplies';
+
+export async function loadKits(asker: Asker): Promise<KitsView> {
+	const facts = await supplyFacts(asker);
+	const { cupboard } = facts.home.home;
+	const roomName = (id: string) => facts.home.roomById.get(id)?.name ?? '';
+	return {
+		revision: facts.revision,
+		formId: uuidv7(),
+		mayEdit: facts.mayEdit,
+		kits: cupboard.kits.map((kit) => kitView(kit)),
+		tools: cupboard.tools.map((tool) => ({
+			id: tool.id,
+			name: tool.name,
+			boundTo: tool.boundTo ?? '',
+			hotWash: tool.hotWash,
+			words: [tool.boundTo ? KITS.only(roomName(tool.boundTo)) : '', tool.hotWash ? KITS.washWords : '']
+				.filter(Boolean)
+				.join(', ')
+		})),
+		things: [...cupboard.products, ...cupboard.tools].map(({ id, name }) => ({ id, name })),
+		rooms: facts.home.rooms.map(({ id, name }) => ({ id, name }))
+	};
+}

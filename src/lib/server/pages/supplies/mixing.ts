@@ -1,0 +1,60 @@
+/** The mixing table, the bottles that stand ready, and their labels. */
+import { isoOf, toDay, type CivilDay } from '$core/calendar/civil';
+import { careOf, caresTogether } from '$core/cupboard/care';
+import { goodUntil } from '$core/cupboard/mixes';
+import type { Mix } from '$core/household/cupboardSchema';
+import type { MixingView, MixView } from '$views/supplies';
+import { shortDate } from '$words/general';
+import { careLine, FAMILY_WORDS, joined, MIXING, mlWords } from '$words/supplies';
+import { error } from '@sveltejs/kit';
+import { v7 as uuidv7 } from 'uuid';
+import type { Asker } from '../../services/ledger/whoMay';
+import { supplyFacts } from './facts';
+
+function mixView(mix: Mix, today: CivilDay): MixView {
+	const until = goodUntil(mix);
+	const isOver = until < today;
+	const families = [...new Set(mix.parts.flatMap((part) => part.families))];
+	const held = { families, perhaps: [] };
+	return {
+		id: mix.id,
+		name: mix.name,
+		parts: `${joined([
+			...mix.parts.map(
+				(part) => `${mlWords(part.ml)} of ${part.families.map((one) => FAMILY_WORDS[one]).join(', ')}`
+			),
+			`${mlWords(mix.waterMl)} of water`
+		])}`,
+		mixed: MIXING.mixedOn(shortDate(toDay(mix.mixedOn))),
+		until: isOver ? MIXING.over(shortDate(until)) : MIXING.goodUntil(shortDate(until)),
+		isOver,
+		cares: caresTogether([careOf(held)]).map((care) => careLine(care, held))
+	};
+}
+
+export async function loadMixing(asker: Asker): Promise<MixingView> {
+	const { home, today, revision, mayEdit } = await supplyFacts(asker);
+	const { cupboard } = home.home;
+	const bleach = cupboard.products.find(
+		(one) => one.families.includes('bleach') && one.strength !== undefined
+	);
+	return {
+		revision,
+		formId: uuidv7(),
+		mayEdit,
+		mixes: cupboard.mixes.map((mix) => mixView(mix, today)),
+		strength: bleach?.strength === undefined ? '' : String(bleach.strength)
+	};
+}
+
+/** The label of one bottle. */
+export async function loadLabel(asker: Asker, id: string) {
+	const { home, today } = await supplyFacts(asker);
+	const mix = home.home.cupboard.mixes.find((one) => one.id === id);
+	if (!mix)
+		error(404, {
+			message: 'There is no such bottle here any more.',
+			remedy: 'Go back to the mixing table and choose another.'
+		});
+	return { mix: mixView(mix, today), household: home.home.household.name, on: isoOf(today) };
+}

@@ -1,0 +1,104 @@
+<script lang="ts">
+	/** A product of the home: its name, what it is by plain descriptions, and what else is worth writing down. */
+	import { DESCRIPTIONS, type Description } from '$core/cupboard/products';
+	import { VESSELS } from '$core/household/cupboardSchema';
+	import type { ProductDetail, SuppliesView } from '$views/supplies';
+	import { DESCRIPTION_WORDS, SUPPLIES, VESSEL_WORDS } from '$words/supplies';
+	import { untrack } from 'svelte';
+	import EditForm from '../house/EditForm.svelte';
+	import Button from '../kit/Button.svelte';
+	import Check from '../kit/Check.svelte';
+	import Confirm from '../kit/Confirm.svelte';
+	import DateField from '../kit/DateField.svelte';
+	import TextField from '../kit/TextField.svelte';
+	import Toggles from '../kit/Toggles.svelte';
+	let {
+		view,
+		product = null,
+		onsaved
+	}: { view: SuppliesView; product?: ProductDetail | null; onsaved: () => void } = $props();
+	const first = untrack(() => product);
+	let is = $state<readonly string[]>(first?.descriptions ?? []);
+	let vessel = $state<readonly string[]>([first?.vessel ?? 'bottle']);
+	const holdsBleach = $derived(
+		is.some((one) => DESCRIPTIONS[one as Description].families.some((f) => f === 'bleach'))
+	);
+	const names = Object.keys(DESCRIPTIONS) as Description[];
+	let asks = $state(false);
+	let removing = $state<HTMLFormElement>();
+</script>
+
+<EditForm
+	action="/supplies?/edit"
+	{view}
+	values={{ op: 'product', product: product?.id ?? '' }}
+	class="grid gap-4"
+	{onsaved}
+>
+	<TextField
+		label={SUPPLIES.name}
+		name="name"
+		value={product?.name ?? ''}
+		placeholder={SUPPLIES.nameHint}
+		maxlength={80}
+		required
+	/>
+	<Toggles
+		label={SUPPLIES.whatIsIt}
+		help={SUPPLIES.whatHelp}
+		name="is"
+		many
+		options={names.map((one) => ({ value: one, label: DESCRIPTION_WORDS[one] }))}
+		bind:value={is}
+	/>
+	<Toggles
+		label={SUPPLIES.vessel}
+		name="vessel"
+		options={VESSELS.map((one) => ({ value: one, label: VESSEL_WORDS[one] }))}
+		bind:value={vessel}
+	/>
+	{#if holdsBleach}
+		<TextField
+			label={SUPPLIES.strength}
+			help={SUPPLIES.strengthHelp}
+			name="strength"
+			value={product?.strength ?? ''}
+			inputmode="decimal"
+			maxlength={6}
+		/>
+	{/if}
+	<div class="grid gap-4 min-[520px]:grid-cols-2">
+		<TextField
+			label={SUPPLIES.place}
+			name="place"
+			value={product?.place ?? ''}
+			placeholder={SUPPLIES.placeHint}
+			maxlength={80}
+		/>
+		<div class="self-end">
+			<Check label={SUPPLIES.locked} name="locked" formValue="on" checked={product?.locked ?? false} />
+		</div>
+		<DateField label={SUPPLIES.opened} name="openedOn" value={product?.openedOn ?? ''} />
+		<DateField label={SUPPLIES.bestBefore} name="bestBefore" value={product?.bestBefore ?? ''} />
+	</div>
+	<Button kind="solid" type="submit" class="justify-self-start">{SUPPLIES.keep}</Button>
+</EditForm>
+{#if product}
+	<EditForm
+		bind:form={removing}
+		action="/supplies?/edit"
+		{view}
+		values={{ op: 'removeProduct', product: product.id }}
+		class="mt-4"
+		{onsaved}
+	>
+		<Button kind="link" onclick={() => (asks = true)}>{SUPPLIES.remove}</Button>
+		<Confirm
+			bind:open={asks}
+			title={SUPPLIES.removeAsk(product.name)}
+			text={product.usedFor}
+			yes={SUPPLIES.remove}
+			onyes={() => removing?.requestSubmit()}
+		/>
+	</EditForm>
+{/if}

@@ -1,0 +1,47 @@
+<script lang="ts">
+	/** A tool or cloth: whether it is for one room only, and whether it goes into the hot wash. */
+	import type { KitsView } from '$views/supplies';
+	import { KITS } from '$words/supplies';
+	import EditForm from '../house/EditForm.svelte';
+	import Button from '../kit/Button.svelte';
+	import Check from '../kit/Check.svelte';
+	import Choice from '../kit/Choice.svelte';
+	import TextField from '../kit/TextField.svelte';
+	let {
+		view,
+		tool = null,
+		onsaved
+	}: { view: KitsView; tool?: KitsView['tools'][number] | null; onsaved: () => void } = $props();
+</script>
+
+<EditForm
+	action="/supplies/kits?/edit"
+	{view}
+	values={{ op: 'tool', tool: tool?.id ?? '' }}
+	class="grid gap-4"
+	{onsaved}
+>
+	<TextField label={KITS.name} name="name" value={tool?.name ?? ''} maxlength={80} required />
+	<Choice
+		label={KITS.boundTo}
+		name="boundTo"
+		value={tool?.boundTo ?? ''}
+		options={[
+			{ value: '', label: KITS.anyRoom },
+			...view.rooms.map((one) => ({ value: one.id, label: one.name }))
+		]}
+	/>
+	<Check label={KITS.hotWash} name="hotWash" formValue="on" checked={tool?.hotWash ?? false} />
+	<Button kind="solid" type="submit" class="justify-self-start">{KITS.keep}</Button>
+</EditForm>
+{#if tool}
+	<EditForm
+		action="/supplies/kits?/edit"
+		{view}
+		values={{ op: 'removeTool', tool: tool.id }}
+		class="mt-4"
+		{onsaved}
+	>
+		<Button kind="link" type="submit">{KITS.remove}</Button>
+	</EditForm>
+{/if}

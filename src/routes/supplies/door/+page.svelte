@@ -1,0 +1,101 @@
+<script lang="ts">
+	/** One sheet for the inside of the cupboard door. */
+	import EditForm from '$ui/house/EditForm.svelte';
+	import Button from '$ui/kit/Button.svelte';
+	import TextField from '$ui/kit/TextField.svelte';
+	import Notice from '$ui/Notice.svelte';
+	import Meeting from '$ui/supplies/Meeting.svelte';
+	import { DOOR_SHEET, SUPPLIES } from '$words/supplies';
+	let { data, form } = $props();
+	const view = $derived(data.view);
+	const said = $derived(
+		form && 'message' in form ? form.message : form && 'saved' in form ? form.saved : null
+	);
+</script>
+
+<svelte:head><title>{DOOR_SHEET.title} · Pail Round</title></svelte:head>
+
+<div class="grid gap-5 px-edge pt-3.5 pb-7 print:p-0 print:text-[11pt]">
+	<header class="flex flex-wrap items-end gap-x-6 gap-y-3 print:hidden">
+		<div>
+			<p class="mt-0 mb-1"><a class="text-link" href="/supplies">{SUPPLIES.heading}</a></p>
+			<h1 class="m-0">{DOOR_SHEET.title}</h1>
+		</div>
+		<Button kind="solid" onclick={() => window.print()}>{DOOR_SHEET.print}</Button>
+		{#if view.mayEdit}
+			<EditForm
+				action="/supplies/door?/edit"
+				{view}
+				values={{ op: 'poison' }}
+				class="flex min-w-0 flex-1 basis-80 flex-wrap items-end gap-3"
+			>
+				<div class="min-w-0 max-w-80 flex-1">
+					<TextField
+						label={DOOR_SHEET.poisonField}
+						name="number"
+						value={view.poisonCentre}
+						type="tel"
+						maxlength={60}
+					/>
+				</div>
+				<Button type="submit">{SUPPLIES.keep}</Button>
+			</EditForm>
+		{/if}
+	</header>
+	{#if said}<Notice tone={form && 'message' in form ? 'wrong' : undefined}><span>{said}</span></Notice>{/if}
+	<article
+		class="grid max-w-[1100px] gap-4 rounded-button border-2 border-cobalt-ink bg-enamel-hi px-6 py-5 print:max-w-none print:border-0 print:p-0"
+	>
+		<div class="flex flex-wrap items-baseline justify-between gap-3">
+			<h2 class="m-0">{DOOR_SHEET.never}</h2>
+			<p class="m-0 text-lead">
+				{DOOR_SHEET.poison}: <b>{view.poisonCentre || '____________________'}</b>
+			</p>
+		</div>
+		{#if !view.poisonCentre}<p class="m-0 text-tin-text print:hidden">{DOOR_SHEET.poisonNone}</p>{/if}
+		<p class="m-0">{DOOR_SHEET.neverLead}</p>
+		<ul
+			class="m-0 grid list-none gap-x-6 gap-y-3 p-0 min-[620px]:grid-cols-2 md:grid-cols-3 print:grid-cols-3"
+		>
+			{#each view.pairs as pair (`${pair.first} ${pair.second}`)}
+				<li class="flex min-w-0 items-start gap-3">
+					<Meeting />
+					<span class="min-w-0">
+						<b class="block text-madder">{pair.first} + {pair.second}</b>
+						{pair.what}
+						{#if pair.ours}<span class="block text-body text-tin-text wrap-anywhere">{pair.ours}</span>{/if}
+					</span>
+				</li>
+			{/each}
+		</ul>
+		<div class="grid gap-x-8 gap-y-4 md:grid-cols-2 print:grid-cols-2">
+			<div>
+				<h2 class="mt-0 mb-1.5">{DOOR_SHEET.surfaces}</h2>
+				<dl class="m-0 grid grid-cols-[8rem_1fr] gap-x-3 gap-y-1">
+					{#each view.surfaces as surface (surface.name)}
+						<dt class="font-name">{surface.name}</dt>
+						<dd class="m-0">
+							{DOOR_SHEET.notThis}
+							{surface.not}{#if surface.rooms}{' '}<span class="text-tin-text">({surface.rooms})</span>{/if}
+						</dd>
+					{/each}
+				</dl>
+			</div>
+			<div class="grid content-start gap-4">
+				<div>
+					<h2 class="mt-0 mb-1.5">{DOOR_SHEET.firstHelp}</h2>
+					<ol class="m-0 list-decimal pl-5">
+						{#each DOOR_SHEET.help as line (line)}<li class="mb-1">{line}</li>{/each}
+					</ol>
+				</div>
+				<div>
+					<h2 class="mt-0 mb-1.5">{DOOR_SHEET.alwaysTitle}</h2>
+					<ul class="m-0 list-disc pl-5">
+						{#each DOOR_SHEET.always as line (line)}<li class="mb-1">{line}</li>{/each}
+					</ul>
+				</div>
+			</div>
+		</div>
+		<p class="m-0 text-tin-text">{DOOR_SHEET.labelFirst}</p>
+	</article>
+</div>
