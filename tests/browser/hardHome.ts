@@ -9,6 +9,12 @@ interface HomeFile {
 	rooms: Named[];
 	zones: (Named & { list: string[] })[];
 	members: (Named & { role: string; dislikes?: string[] })[];
+	cupboard: {
+		products: Named[];
+		tools: Named[];
+		kits: (Named & { contents: string[] })[];
+		poisonCentre: string;
+	};
 	jobs: (Named & { layer: string; cadence: { type: string }; missRule: string })[];
 }
 
@@ -42,12 +48,16 @@ export function hardHome(): HomeFile {
 	for (const job of home.jobs)
 		if (job.layer === 'weekly' && job.cadence.type === 'weekly' && onADay++ < 26)
 			Object.assign(job.cadence, { weekdays: [1, 2, 3, 4, 5, 6, 7] });
+	const { products, tools, kits } = home.cupboard;
+	for (const things of [products, tools, kits])
+		things.forEach((one, i) => (one.name = i % 2 === 0 ? `${JOB}smittel ${i}`.slice(0, 60) : one.name));
 	return home;
 }
 
 export function emptyHome(): HomeFile {
 	const home = demo();
 	home.jobs = [];
+	home.cupboard = { products: [], tools: [], kits: [], poisonCentre: '' };
 	for (const zone of home.zones) zone.list = [];
 	for (const one of home.members) one.dislikes = [];
 	return home;

@@ -28,6 +28,7 @@ const pathOf = (route: string) =>
 		.replace('/timer/[id]', `/timer/${freshId()}`)
 		.replace('[id]', 'stair-skirting')
 		.replace('[member]', 'bram')
+		.replace('[mix]', 'no-such-bottle')
 		.replace('[line]', 'pair-up-the-boots')
 		.replace('[name]', 'home.json')
 		.replace('[secret]', 'nothing');

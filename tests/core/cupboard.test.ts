@@ -27,6 +27,7 @@ import {
 	removeProduct
 } from '../../src/lib/core/setup/editCupboard';
 import { retireRoom } from '../../src/lib/core/setup/editRooms';
+import { jobFromForm } from '../../src/lib/core/setup/jobForm';
 import { ageAlone, mayDo } from '../../src/lib/core/people/whoCan';
 import { homeData, job as plainJob } from './home';
 
@@ -214,7 +215,7 @@ describe('asking', () => {
 	it('tells of the animals, the air and the gloves', () => {
 		expect(
 			careOf({ ...told('chlorine'), surface: 'tile', floor: true }, ['cat', 'bird']).map((one) => one.code)
-		).toEqual(['never-with', 'gloves', 'air', 'cold-water', 'pets', 'pets']);
+		).toEqual(['never-with', 'gloves', 'air', 'cold-water', 'pets', 'wet-floor']);
 		expect(
 			caresTogether([careOf(told('limescale')), careOf(told('chlorine'))]).filter(
 				(one) => one.code === 'never-with'
@@ -443,5 +444,51 @@ describe('the list to buy', () => {
 	it('knows which jobs may need a product', () => {
 		expect(mayNeed(taps, 'citric', shelf)).toBe(true);
 		expect(mayNeed(taps, 'soap', shelf)).toBe(false);
+	});
+});
+
+describe('the form of a job', () => {
+	const before = jobWith('taps', 'porch', [step('vinegar', ['acid']), step(undefined, ['surfactant'])]);
+	const read = (form: Record<string, string[]>) => {
+		const made = jobFromForm(before, {
+			'minutes-usual': ['10'],
+			'usual-text': ['On', 'Off'],
+			'usual-minutes': ['5', '5'],
+			'usual-class': ['3', '3'],
+			...form
+		});
+		if (!made.ok) throw new Error(JSON.stringify(made.problems));
+		return made.job.depths.usual.steps.map((one) => one.products);
+	};
+	it('keeps what is used where it has no field for it', () => {
+		expect(read({})).toEqual(before.depths.usual.steps.map((one) => one.products));
+		expect(read({ 'usual-with': ['same', 'same'] })).toEqual(
+			before.depths.usual.steps.map((one) => one.products)
+		);
+	});
+	it('says a product with its surface and how long it stays, a rinse, and nothing', () => {
+		expect(
+			read({
+				'usual-with': ['citric|acid', '|water'],
+				'usual-surface': ['plated', 'plated'],
+				'usual-rinse': ['', 'rinse'],
+				'usual-wait': ['Works', ''],
+				'usual-min': ['5', ''],
+				'usual-max': ['10', '']
+			})
+		).toEqual([
+			[
+				{
+					families: ['acid'],
+					product: 'citric',
+					surface: 'plated',
+					rinse: false,
+					floor: false,
+					contactMinutes: 10
+				}
+			],
+			[{ families: ['water'], surface: 'plated', rinse: true, floor: false }]
+		]);
+		expect(read({ 'usual-with': ['', ''] })).toEqual([[], []]);
 	});
 });

@@ -4,6 +4,9 @@ import { addDays, isoOf, toDay, weekdayOf } from '../../src/lib/core/calendar/ci
 import { prepareHome } from '../../src/lib/core/schedule/preparedHome';
 import { FLOORS, PETS, ROOM_KINDS, SURFACES } from '../../src/lib/core/household/home';
 import { blankJob } from '../../src/lib/core/setup/blankJob';
+import { judgeUses } from '../../src/lib/core/cupboard/cautions';
+import { usesOfJob } from '../../src/lib/core/cupboard/usesOfJob';
+import { EMPTY_CUPBOARD } from '../../src/lib/core/household/cupboardSchema';
 import { refusedFamilies, surfaceOfFloor } from '../../src/lib/core/cupboard/surfaces';
 import { ageNeeded, ageOn } from '../../src/lib/core/people/whoCan';
 import { outlook } from '../../src/lib/core/schedule/outlook';
@@ -158,13 +161,12 @@ describe('any row of touches', () => {
 				if (!made.ok) throw new Error('no home');
 				for (const job of made.home.jobs) {
 					const room = made.home.rooms.find((one) => one.id === job.room);
+					const { dangers, refused } = judgeUses(usesOfJob(job, 'usual', EMPTY_CUPBOARD, 'ann'), []);
+					expect([...dangers, ...refused], job.id).toEqual([]);
 					for (const step of job.depths.usual.steps)
-						for (const product of step.products) {
-							if (product.surface)
-								expect(refusedFamilies(product.surface, product.families), job.id).toEqual([]);
+						for (const product of step.products)
 							if (product.floor)
 								expect(refusedFamilies(surfaceOfFloor(room?.floor), product.families), job.id).toEqual([]);
-						}
 					if (job.who.mode !== 'fixed') continue;
 					for (const id of job.who.members) {
 						const member = made.home.members.find((one) => one.id === id);

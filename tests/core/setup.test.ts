@@ -1,9 +1,12 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { addDays, toDay, weekdayOf } from '../../src/lib/core/calendar/civil';
-import { refusedFamilies, surfaceOfFloor } from '../../src/lib/core/cupboard/surfaces';
+import { surfaceOfFloor } from '../../src/lib/core/cupboard/surfaces';
+import { judgeUses } from '../../src/lib/core/cupboard/cautions';
+import { usesOfJob } from '../../src/lib/core/cupboard/usesOfJob';
+import { EMPTY_CUPBOARD } from '../../src/lib/core/household/cupboardSchema';
 import { prepareHome } from '../../src/lib/core/schedule/preparedHome';
-import { LAYERS, ROOM_KINDS, type Home } from '../../src/lib/core/household/home';
+import { FLOORS, LAYERS, ROOM_KINDS, SURFACES, type Home } from '../../src/lib/core/household/home';
 import { outlook } from '../../src/lib/core/schedule/outlook';
 import { changeHome } from '../../src/lib/core/setup/change';
 import { draftFromHome, EMPTY_DRAFT, homeFromDraft, type Draft } from '../../src/lib/core/setup/draft';
@@ -24,6 +27,15 @@ function made(id: string, rest: Record<string, unknown> = {}): Home {
 	const home = homeFromDraft(draft(rest), library, pattern(id), FROM);
 	if (!home.ok) throw new Error(JSON.stringify(home.problems));
 	return home.home;
+}
+
+/** What a job's steps do to its surfaces, at any depth, and what in them must not meet. */
+function harmIn(job: Home['jobs'][number]): unknown[] {
+	return (['quick', 'usual', 'deep'] as const).flatMap((depth) => {
+		if (!job.depths[depth]) return [];
+		const { dangers, refused } = judgeUses(usesOfJob(job, depth, EMPTY_CUPBOARD, 'ann'), []);
+		return [...dangers, ...refused];
+	});
 }
 
 describe('the starter library', () => {
@@ -59,6 +71,19 @@ describe('the starter library', () => {
 		}
 	});
 
+	it('harms no surface that a room may have, at any depth of any of its jobs', () => {
+		for (const job of library.jobs)
+			for (const kind of job.kinds)
+				for (const made of [
+					...SURFACES.map((surface) => ({ surface })),
+					...FLOORS.map((floor) => ({ floor }))
+				]) {
+					const surfaces = 'surface' in made ? [made.surface] : [];
+					const floor = 'floor' in made ? made.floor : undefined;
+					const room = { id: 'r', name: 'R', kind, floor, surfaces, owners: [] };
+					expect(harmIn(jobForRoom(job, room, new Set())), `${job.id} ${JSON.stringify(made)}`).toEqual([]);
+				}
+	});
 	it('gives a room nothing that its surfaces refuse', () => {
 		const room = {
 			id: 'r',
@@ -70,17 +95,15 @@ describe('the starter library', () => {
 		};
 		for (const job of library.jobs.filter((one) => one.kinds.includes('bathroom'))) {
 			const fitted = jobForRoom(job, room, new Set());
-			for (const product of Object.values(fitted.depths).flatMap((depth) =>
-				depth.steps.flatMap((step) => step.products)
-			))
-				expect(refusedFamilies(product.surface ?? '', product.families), job.id).toEqual([]);
+			expect(harmIn(fitted), job.id).toEqual([]);
 		}
 		expect(surfaceOfFloor('boards')).toBe('wood');
 		const scale = library.jobs.find((job) => job.id === 'tap-scale');
 		if (!scale) throw new Error('no such job');
-		expect(jobForRoom(scale, room, new Set()).depths.usual.steps[0]?.products[0]?.families).toEqual([
-			'surfactant'
-		]);
+		// Plated taps bear acid for ten minutes, where a rinse follows; stone basins never.
+		const [on] = jobForRoom(scale, room, new Set()).depths.usual.steps;
+		expect(on?.products[0]).toMatchObject({ families: ['acid'], contactMinutes: 10 });
+		expect(on?.wait?.max).toBe(10);
 		expect(
 			jobForRoom(scale, { ...room, surfaces: [] }, new Set()).depths.usual.steps[0]?.products[0]?.families
 		).toEqual(['acid']);

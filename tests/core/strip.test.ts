@@ -118,6 +118,7 @@ describe('what is said of a plan', () => {
 		name,
 		late: false,
 		needs: [],
+		missing: [],
 		aside: tag(name, 5),
 		out: `/out/${name}`,
 		hold: `/hold/${name}`,

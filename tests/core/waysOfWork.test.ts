@@ -79,16 +79,38 @@ describe('the sink, properly, twice a year', () => {
 		});
 	});
 
-	it('what must not meet on it is kept apart by the plan, with the job that stands against it named', () => {
+	const meetingOn = (surface: string | undefined) => {
+		const on = (families: string[]) => [{ ...product(families), ...(surface ? { surface } : {}) }];
 		const home = homeOf([
 			job('bleach', {
 				room: 'kitchen',
-				depths: { usual: { minutes: 2, steps: [{ ...bleach, wait: undefined }] } }
+				depths: {
+					usual: { minutes: 2, steps: [step('Bleach on', 2, { class: 0, products: on(['bleach']) })] }
+				}
 			}),
-			job('shine', { room: 'kitchen', depths: { usual: { minutes: 3, steps: [shine] } } })
+			job('shine', {
+				room: 'kitchen',
+				depths: { usual: { minutes: 3, steps: [step('Glass cleaner', 3, { products: on(['alcohol']) })] } }
+			})
 		]);
-		const date = addDays(MONDAY, 2);
-		const { filled, plan } = solved(home, [], date, 'bite', 60, ['ada']);
+		return solved(home, [], addDays(MONDAY, 2), 'bite', 60, ['ada']);
+	};
+	it.each([undefined, 'tile'])(
+		'what must not meet on %s is parted by a rinse of its own in the plan',
+		(surface) => {
+			const { filled, plan } = meetingOn(surface);
+			expect(plan.left).toEqual([]);
+			const steps = sessionPlan(filled, plan, 60).steps;
+			expect(steps.map((one) => one.text)).toEqual([
+				'Bleach on',
+				'Rinse with plenty of water',
+				'Glass cleaner'
+			]);
+			expect(checkPlan(filled.input, plan.entries)).toEqual([]);
+		}
+	);
+	it('where a rinse would harm it is kept apart by the plan, with the job that stands against it named', () => {
+		const { filled, plan } = meetingOn('laminate');
 		const jobs = new Set(plan.entries.map((one) => one.job));
 		expect(jobs.size).toBe(1);
 		const left = plan.left[0] as string;

@@ -20,6 +20,12 @@ export interface JobEditorView {
 	readonly rooms: readonly { readonly id: string; readonly name: string; readonly zone: string | null }[];
 	readonly people: readonly { readonly id: string; readonly name: string; readonly why: string | null }[];
 	readonly others: readonly { readonly id: string; readonly name: string }[];
+	/** Products of the home, with what is in them. */
+	readonly products: readonly {
+		readonly id: string;
+		readonly name: string;
+		readonly families: readonly string[];
+	}[];
 	readonly late: string | null;
 	readonly estimate: string | null;
 }

@@ -1,6 +1,7 @@
 /** What the server hands to the pages of a pail. */
 import type { Depth } from '$core/household/fields';
 import type { Habit } from '$core/planner/chance';
+import type { CareLine } from './supplies';
 import type { WhyLeft } from '$core/planner/whyLeft';
 import type { Plan, PlanInput } from '$core/planner/plan';
 import type { SessionKind } from '$core/session/kinds';
@@ -120,9 +121,8 @@ export interface RunView {
 		readonly walkOrder: number;
 		readonly weave: string | null;
 	}[];
-	readonly cautions: Readonly<
-		Record<string, readonly { readonly headline: string; readonly text: string }[]>
-	>;
+	/** What to mind in each step, by its place in the plan. */
+	readonly cautions: readonly (readonly CareLine[])[];
 	/** What becomes of a job that is not finished, by line. */
 	readonly after: Readonly<Record<string, string>>;
 	/** What can still be put in. */
@@ -131,6 +131,10 @@ export interface RunView {
 	readonly errands: readonly { readonly date: string; readonly words: string }[];
 	/** Whoever looks can call a grown-up from here. */
 	readonly mayCall: boolean;
+	/** Cloths and tools of its jobs that go into the hot wash after. */
+	readonly toWash: readonly string[];
+	/** Whoever looks can put a load on the laundry's list. */
+	readonly mayWash: boolean;
 	readonly leftHouse: { readonly binned: number; readonly given: number } | null;
 	readonly formId: string;
 }
@@ -139,7 +143,10 @@ export interface RunView {
 export interface PailJob {
 	readonly name: string;
 	readonly late: boolean;
+	/** What to take along for it: kits by their letters, and what is in none. */
 	readonly needs: readonly string[];
+	/** What it needs and cannot have, a sentence each. */
+	readonly missing: readonly string[];
 	/** How it hangs aside where it is not in; null for what need not be said: only open, or a small job of the session's. */
 	readonly aside: JobRow | null;
 	/** Addresses of this pail with the job taken out, held or let go of, and put in. */

@@ -2,6 +2,7 @@
 import type { Layer } from '$core/household/home';
 import type { JobState } from '$core/schedule/series';
 import type { DayPart } from '$core/calendar/dayParts';
+import type { CareLine } from './supplies';
 
 export interface ZoneMark {
 	readonly id: string;
@@ -160,7 +161,9 @@ export interface SheetView {
 	/** What somebody wrote to whoever does it. */
 	readonly note: string | null;
 	readonly needs: readonly string[];
-	readonly cautions: readonly { readonly headline: string; readonly text: string }[];
+	readonly cautions: readonly CareLine[];
+	/** What it needs and is out, a sentence each. */
+	readonly missing: readonly string[];
 	readonly rhythm: string;
 	readonly ifItsDayGoesBy: string;
 	readonly last: string;

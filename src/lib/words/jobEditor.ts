@@ -1,8 +1,13 @@
 /** Every label of the editor of a job. */
+import { SAME_USES } from '$core/setup/jobForm';
 import type { Household, Job } from '$core/household/home';
 import { listNames, WEEKDAYS } from './general';
+import { FAMILY_WORDS, SURFACE_SHORT } from './supplies';
 
 export const EDITOR = {
+	stepWith: 'With',
+	stepOn: 'On',
+	stepRinse: 'Is it a rinse?',
 	called: 'A job called',
 	name: 'Name of the job',
 	room: 'Room',
@@ -176,6 +181,47 @@ export const applianceName = (id: string) => APPLIANCES.find((one) => one.value 
 /** What only one step can have at a time, with what a step names now among it. */
 export const appliancesFor = (now: string) =>
 	APPLIANCES.some((one) => one.value === now) ? APPLIANCES : [...APPLIANCES, { value: now, label: now }];
+
+/** What may be used in a step: the products of the home, then kinds; what it is now is always among them. */
+export function usesFor(
+	products: readonly { readonly id: string; readonly name: string; readonly families: readonly string[] }[],
+	now: string
+): { value: string; label: string; group?: string }[] {
+	const own = products.map((one) => ({
+		value: `${one.id}|${one.families.join(',')}`,
+		label: one.name,
+		group: 'In the cupboard'
+	}));
+	const kinds = Object.entries(FAMILY_WORDS).map(([family, label]) => ({
+		value: `|${family}`,
+		label,
+		group: 'Kinds'
+	}));
+	const all = [{ value: '', label: 'nothing' }, ...own, ...kinds];
+	if (all.some((one) => one.value === now)) return all;
+	const label =
+		now === SAME_USES
+			? 'as it is: several things'
+			: (now.split('|')[1] ?? '')
+					.split(',')
+					.map((family) => FAMILY_WORDS[family as keyof typeof FAMILY_WORDS] ?? family)
+					.join(', ');
+	return [...all, { value: now, label }];
+}
+
+/** What it is used on. */
+export function surfacesFor(now: string): { value: string; label: string }[] {
+	const all = [
+		{ value: '', label: 'not said' },
+		...Object.entries(SURFACE_SHORT).map(([value, label]) => ({ value, label }))
+	];
+	return all.some((one) => one.value === now) ? all : [...all, { value: now, label: now }];
+}
+
+export const RINSES = [
+	{ value: '', label: 'no' },
+	{ value: 'rinse', label: 'with plenty of water' }
+] as const;
 
 export const TURNS_EVERY = [
 	{ value: 'time', label: 'each time' },

@@ -46,6 +46,11 @@ export function takeAlong(plan: Plan, jobs: PailJobs): string[] {
 	return [...new Set(plannedIn(plan).flatMap((job) => jobs[job]?.needs ?? []))].slice(0, 8);
 }
 
+/** What planned jobs need and cannot have, each sentence once. */
+export const missingIn = (plan: Plan, jobs: PailJobs): string[] => [
+	...new Set(plannedIn(plan).flatMap((job) => jobs[job]?.missing ?? []))
+];
+
 export interface Aside {
 	readonly job: string;
 	readonly tag: JobRow;

@@ -139,3 +139,10 @@ export const CLEARING = {
 	where: 'Where it belongs',
 	whereAsk: 'belongs where?'
 } as const;
+
+/** What goes into the hot wash when a session is over. */
+export const WASH_AFTER = {
+	what: (names: readonly string[]) => `Into the hot wash: ${names.join(', ')}.`,
+	load: 'Cloths, 60°',
+	put: 'Put them on the laundry list'
+} as const;

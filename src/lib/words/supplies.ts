@@ -202,6 +202,17 @@ const PET_WORDS: Readonly<Record<Pet, string>> = {
 	fish: 'the fish'
 };
 
+/** A kit as it is taken along: its letter first, as it stands on it. */
+export const kitWords = (letter: string, name: string): string => `kit ${letter} (${name})`;
+
+/** A tool that a job would carry out of its room. */
+export const boundWords = (tool: string, room: string): string =>
+	`${tool} stays in ${room}: take another one for this job.`;
+
+/** What a job needs and is out, with what would do instead. */
+export const missingWords = (name: string, instead: readonly string[]): string =>
+	instead.length > 0 ? `${name} is out. ${joined(instead, 'or')} will do.` : `${name} is out.`;
+
 /** What comes of two that meet, in a few words. */
 export function meetWords(families: readonly Family[], other: readonly Family[]): string {
 	const both = (a: Family, b: Family) =>
@@ -217,8 +228,7 @@ export function meetWords(families: readonly Family[], other: readonly Family[])
 }
 
 /** A care as a line: what, and why or how. */
-export function careLine(care: Care, held: Contents): { headline: string; text: string; grave: boolean } {
-	const all = [...held.families, ...held.perhaps];
+export function careLine(care: Care): { headline: string; text: string; grave: boolean } {
 	switch (care.code) {
 		case 'alone':
 			return {
@@ -241,7 +251,7 @@ export function careLine(care: Care, held: Contents): { headline: string; text: 
 					care.families.map((family) => FAMILY_WORDS[family]),
 					'or'
 				)}.`,
-				text: `${meetWords(all, care.families)} Rinse with plenty of water between.`,
+				text: `${meetWords(care.of, care.families)} Rinse with plenty of water between.`,
 				grave: true
 			};
 		case 'briefly':
@@ -269,17 +279,17 @@ export function careLine(care: Care, held: Contents): { headline: string; text: 
 		case 'adult-near':
 			return { headline: 'With an adult near.', text: '', grave: false };
 		case 'pets':
-			return care.why === 'floor'
-				? {
-						headline: `Keep ${joined(care.pets.map((pet) => PET_WORDS[pet]))} off until it is dry.`,
-						text: '',
-						grave: false
-					}
-				: {
-						headline: `Keep ${joined(care.pets.map((pet) => PET_WORDS[pet]))} out of the room.`,
-						text: care.pets.includes('fish') ? 'Cover the tank.' : '',
-						grave: false
-					};
+			return {
+				headline: `Keep ${joined(care.pets.map((pet) => PET_WORDS[pet]))} out of the room.`,
+				text: care.pets.includes('fish') ? 'Cover the tank.' : '',
+				grave: false
+			};
+		case 'wet-floor':
+			return {
+				headline: 'Wet floor.',
+				text: `Nobody walks on it until it is dry${care.pets.length > 0 ? `, nor ${joined(care.pets.map((pet) => PET_WORDS[pet]))}` : ''}.`,
+				grave: false
+			};
 	}
 }
 

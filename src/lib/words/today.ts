@@ -134,6 +134,7 @@ export function enoughText(
 }
 
 export const SHEET = {
+	toBuy: 'To buy',
 	who: 'Who did it',
 	minutes: 'Minutes, if you know',
 	found: 'How dirty was it?',

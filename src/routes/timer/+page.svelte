@@ -12,7 +12,8 @@
 	import WhoAndHow from '$ui/session/WhoAndHow.svelte';
 	import { BetterPlan } from '$ui/session/betterPlan.svelte';
 	import { othersOf, seenRooms, sizeHref } from '$ui/session/hrefs';
-	import { asideOf, laterLink, laterText, offerWhy, takeAlong } from '$words/offer';
+	import { asideOf, laterLink, laterText, missingIn, offerWhy, takeAlong } from '$words/offer';
+	import { SHEET } from '$words/today';
 	import ChevronDown from '@lucide/svelte/icons/chevron-down';
 	import { FILL_UP, OTHER_USES, sittingLink } from '$words/session';
 	import { lanesOf } from '$ui/session/strip';
@@ -63,6 +64,7 @@
 	);
 	const aside = $derived(asideOf(plan, view.jobs, view.why));
 	const along = $derived(takeAlong(plan, view.jobs));
+	const missing = $derived(missingIn(plan, view.jobs));
 	const names = $derived(Object.fromEntries(view.people.map((one) => [one.id, one.name])));
 	const entries = $derived(
 		JSON.stringify(plan.entries.map((e) => [e.job, e.step, e.person, e.start, e.end]))
@@ -161,6 +163,9 @@
 			></Notice
 		>
 	{/if}
+	{#each missing as words (words)}<Notice tone="wrong"
+			><span>{words}</span><a class="text-link" href="/supplies/list">{SHEET.toBuy}</a></Notice
+		>{/each}
 	{#each view.cannot as words (words)}<Notice tone="wrong"><span>{words}</span></Notice>{/each}
 
 	{#if view.kind === 'clearing'}
@@ -241,7 +246,12 @@
 							data-sveltekit-noscroll>{view.brim ? FILL_UP.less : FILL_UP.more}</a
 						>{/if}
 				</div>{/if}
-			<p class="flex-1 pl-6 [border-left:var(--stitch)] text-tin-text max-[901px]:hidden">
+			<p
+				class="flex-1 pl-6 [border-left:var(--stitch)] text-tin-text max-[901px]:basis-full max-[901px]:border-0 max-[901px]:pl-0 {along.length >
+				0
+					? ''
+					: 'max-[901px]:hidden'}"
+			>
 				{#if along.length > 0}<b class="text-ink">Take with you</b><br />{along.join(
 						', '
 					)}{:else if view.cut}What is not finished stays on today’s list.{:else}A bell rings at the end. A

@@ -6,7 +6,7 @@ import { addDays, weekdayOf, type CivilDay, type Weekday } from '../calendar/civ
 import { DAY_PARTS, type DayPart } from '../calendar/dayParts';
 import { visitOn } from '../calendar/rotation';
 import { startOfWeekInMonth, weekOfMonth, weeksInMonth } from '../calendar/weeks';
-import type { JobStep } from '../household/jobSchema';
+import type { Job, JobStep } from '../household/jobSchema';
 import { partOf } from '../schedule/agenda';
 import { occurrencesBetween } from '../schedule/occurrences';
 import type { PreparedHome, Series } from '../schedule/preparedHome';
@@ -62,6 +62,8 @@ interface Week {
 	readonly today: CivilDay;
 	/** First day of the week that the card is for. */
 	readonly begin: CivilDay;
+	/** What to mind with a job, the gravest first; left out: what was written for it. */
+	readonly cautionsOf?: (job: Job) => readonly { readonly headline: string; readonly text: string }[];
 }
 
 const LETTERS = ['M', 'T', 'W', 'T', 'F', 'S', 'S'];
@@ -147,8 +149,8 @@ function dailyRows(
 }
 
 /** The first caution of some jobs, the danger first as it stands. */
-function cautionOf(lines: readonly Series[]): CardSide['caution'] {
-	return lines.flatMap((line) => line.job.cautions)[0] ?? null;
+function cautionOf({ cautionsOf }: Week, lines: readonly Series[]): CardSide['caution'] {
+	return lines.flatMap((line) => (cautionsOf ? cautionsOf(line.job) : line.job.cautions))[0] ?? null;
 }
 
 /**
@@ -197,7 +199,7 @@ export function roomCard(week: Week, roomId: string): Card | null {
 			minutes: sumOf(daily),
 			columns: Array.from({ length: 7 }, (_, i) => letterOf(addDays(begin, i))),
 			rows: dailyRows(week, daily, (line) => PART_NAMES[partOfLine(line)]),
-			caution: cautionOf(daily)
+			caution: cautionOf(week, daily)
 		});
 	if (rows.length > 0)
 		sides.push({
@@ -205,7 +207,7 @@ export function roomCard(week: Week, roomId: string): Card | null {
 			minutes: sumOf(weekly),
 			columns: weeks.map((_, i) => String(i + 1)),
 			rows,
-			caution: cautionOf(weekly)
+			caution: cautionOf(week, weekly)
 		});
 	if (sides.length === 0) return null;
 	return {
@@ -248,7 +250,7 @@ export function personCard(week: Week, member: string, day: CivilDay, ids: reado
 		zone: null,
 		from: day,
 		to: day,
-		sides: [{ name: 'Today', minutes: sumOf(mine), columns: [''], rows, caution: cautionOf(mine) }]
+		sides: [{ name: 'Today', minutes: sumOf(mine), columns: [''], rows, caution: cautionOf(week, mine) }]
 	};
 }
 
@@ -312,7 +314,7 @@ export function zoneCard(week: Week, zoneId: string): Card | null {
 						boxes: [{ line: line.id, date: dateOf.get(line.id) ?? to }]
 					})
 				),
-				caution: cautionOf(lines)
+				caution: cautionOf(week, lines)
 			}
 		]
 	};

@@ -17,7 +17,12 @@ export type Care =
 	| { readonly code: 'alone' }
 	/** The surface refuses it. */
 	| { readonly code: 'not-on'; readonly surface: string; readonly families: readonly Family[] }
-	| { readonly code: 'never-with'; readonly families: readonly Family[] }
+	/** `of`: what in hand it is that must not meet them. */
+	| {
+			readonly code: 'never-with';
+			readonly families: readonly Family[];
+			readonly of: readonly Family[];
+	  }
 	/** So many minutes at most, then rinse. */
 	| { readonly code: 'briefly'; readonly minutes: number }
 	| { readonly code: 'gloves' }
@@ -28,8 +33,10 @@ export type Care =
 	| { readonly code: 'slippery' }
 	/** Somebody grown up near: who is 8 to 11, with soap. */
 	| { readonly code: 'adult-near' }
-	/** Animals that mind what stands in the air, or on the floor. */
-	| { readonly code: 'pets'; readonly pets: readonly Pet[]; readonly why: 'air' | 'floor' };
+	/** Animals that mind what stands in the air. */
+	| { readonly code: 'pets'; readonly pets: readonly Pet[] }
+	/** Nobody walks on it until it is dry; `pets` are the animals of the home that would. */
+	| { readonly code: 'wet-floor'; readonly pets: readonly Pet[] };
 
 const GLOVES: readonly Family[] = ['carbonate', 'bleach', 'acid', 'caustic'];
 const AIR: readonly Family[] = ['bleach', 'solvent', 'caustic'];
@@ -53,13 +60,13 @@ function petsThatMind(use: InHand, pets: readonly Pet[], floor: boolean): Pet[] 
 
 /**
  * What to mind with a use of a product, in the order of its gravity: what is a danger to people first, then what to
- * wear and open, then what is lost, then the animals of the home. Water alone asks for nothing but a dry floor.
+ * wear and open, then what is lost, then the animals of the home and the floor.
  */
 export function careOf(use: InHand, pets: readonly Pet[] = [], person: UsePerson | null = null): Care[] {
 	const cares: Care[] = [];
 	if (isDangerAlone(use.families)) return [{ code: 'alone' }];
 	const never = neverWith(all(use));
-	if (never.length > 0) cares.push({ code: 'never-with', families: never });
+	if (never.length > 0) cares.push({ code: 'never-with', families: never, of: all(use) });
 	const refused =
 		use.surface === undefined ? [] : (refusedFamilies(use.surface, all(use)) as readonly Family[]);
 	if (refused.length > 0 && use.surface !== undefined)
@@ -77,9 +84,12 @@ export function careOf(use: InHand, pets: readonly Pet[] = [], person: UsePerson
 	const age = person?.age ?? null;
 	if (age !== null && age < 12 && holds(use, ['surfactant'])) cares.push({ code: 'adult-near' });
 	const inAir = petsThatMind(use, pets, false);
-	const onFloor = use.floor ? petsThatMind(use, pets, true).filter((pet) => !inAir.includes(pet)) : [];
-	if (inAir.length > 0) cares.push({ code: 'pets', pets: inAir, why: 'air' });
-	if (onFloor.length > 0) cares.push({ code: 'pets', pets: onFloor, why: 'floor' });
+	if (inAir.length > 0) cares.push({ code: 'pets', pets: inAir });
+	if (use.floor)
+		cares.push({
+			code: 'wet-floor',
+			pets: petsThatMind(use, pets, true).filter((pet) => !inAir.includes(pet))
+		});
 	return cares;
 }
 
@@ -101,7 +111,8 @@ export function caresTogether(lists: readonly (readonly Care[])[]): Care[] {
 		'flame',
 		'slippery',
 		'adult-near',
-		'pets'
+		'pets',
+		'wet-floor'
 	];
 	const found: Care[] = [];
 	for (const care of lists.flat()) {
@@ -109,7 +120,11 @@ export function caresTogether(lists: readonly (readonly Care[])[]): Care[] {
 			const known = found.findIndex((one) => one.code === 'never-with');
 			const before = found[known];
 			if (before?.code === 'never-with') {
-				found[known] = { ...before, families: [...new Set([...before.families, ...care.families])] };
+				found[known] = {
+					...before,
+					families: [...new Set([...before.families, ...care.families])],
+					of: [...new Set([...before.of, ...care.of])]
+				};
 				continue;
 			}
 		}

@@ -9,9 +9,11 @@ import { breaksOf, KIND_RULES, type SessionKind } from './kinds';
 import type { PailStep, SessionLine, SessionPlan } from './sessionPlan';
 import { classesForbid, orderPairs } from '../planner/orderPairs';
 import type { Depth } from '../household/fields';
+import type { JobStep } from '../household/jobSchema';
 import type { Habit } from '../planner/chance';
 import { HOP_COST, type Plan, type PlanInput, type PlanJob } from '../planner/plan';
-import { isUncapped, planSteps, sessionSteps, type AsPlanned } from './sessionSteps';
+import { rinsesBetween, type Rinses } from './rinses';
+import { isUncapped, planSteps, sessionSteps, stepsOf, type AsPlanned } from './sessionSteps';
 import { settle, type Together } from './together';
 
 export type { PailStep } from './sessionPlan';
@@ -58,6 +60,8 @@ export interface FillRequest {
 	readonly withOwnDepth?: ReadonlySet<string>;
 	/** Filled to the brim: no margin is kept. */
 	readonly brim?: boolean;
+	/** Rinses between jobs whose products must not meet; found when it is filled. */
+	readonly rinses?: Rinses;
 	/** Places in which floors are done last of all; left out: as the home says. */
 	readonly floors?: PlanInput['floors'];
 }
@@ -71,9 +75,10 @@ export interface Filling {
 }
 
 /** What the length of steps depends on, of a pail. */
-const asPlanned = ({ kind, habits, gathered }: FillRequest): AsPlanned => ({
+const asPlanned = ({ kind, habits, gathered, rinses }: FillRequest): AsPlanned => ({
 	kind,
 	...(habits ? { habits } : {}),
+	rinses,
 	uncapped: gathered.after
 });
 
@@ -100,11 +105,12 @@ const OPEN_WORTH = 1 / 1000;
 const RESTING_WORTH = 0.5;
 
 /** The problem of a pail. Breaks of a big day and the order of things are in it. */
-export function filling(request: FillRequest): Filling {
-	const { home, gathered, kind, bell, people, date, hold, without } = request;
+export function filling(asked: FillRequest): Filling {
+	const { home, gathered, kind, bell, people, date, hold, without } = asked;
 	const { household, rooms } = home.home;
 	const lines = gathered.lines.filter((line) => !without.includes(line.line.id));
 	const extra = gathered.extra.filter((one) => !without.includes(one.id));
+	const request = { ...asked, rinses: rinsesBetween(lines, stepsOf) };
 	const jobs = [
 		...lines.map((line): PlanJob => {
 			const job = planJob(line, asPlanned(request));
@@ -163,13 +169,19 @@ export function filling(request: FillRequest): Filling {
 	};
 }
 
+/** The steps of a job as the plan has them, with the rinses that part it from others. */
+export function stepsInPlan(filled: Filling, id: string): readonly JobStep[] {
+	const line = filled.lineOf.get(id);
+	return line ? sessionSteps(line, asPlanned(filled.request)) : (filled.extraOf.get(id)?.steps ?? []);
+}
+
 /** A plan as the steps of a session, in the order of their planned starts. */
 export function stepsOfPlan(filled: Filling, plan: Plan): PailStep[] {
 	const { home } = filled.request;
 	return plan.entries.flatMap((entry): PailStep[] => {
 		const line = filled.lineOf.get(entry.job);
 		const extra = filled.extraOf.get(entry.job);
-		const all = line ? sessionSteps(line, asPlanned(filled.request)) : (extra?.steps ?? []);
+		const all = stepsInPlan(filled, entry.job);
 		const step = all[entry.step];
 		const roomId = step?.room ?? line?.line.job.room ?? extra?.room ?? '';
 		const planned = filled.input.jobs.find((job) => job.id === entry.job)?.steps[entry.step];

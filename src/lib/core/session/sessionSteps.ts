@@ -4,6 +4,7 @@ import type { PlanJob } from '../planner/plan';
 import type { JobStep } from '../household/jobSchema';
 import type { DaySeries } from '../schedule/readDay';
 import { KIND_RULES, type SessionKind } from './kinds';
+import type { Rinses } from './rinses';
 
 /** What the length of steps depends on. */
 export interface AsPlanned {
@@ -12,6 +13,8 @@ export interface AsPlanned {
 	readonly habits?: ReadonlyMap<string, Habit>;
 	/** Lines that no cap of the kind binds: the sitting after a round. */
 	readonly uncapped?: ReadonlySet<string> | undefined;
+	/** Rinses at the end of lines, for what must not meet. */
+	readonly rinses?: Rinses | undefined;
 }
 
 /** The cap binds quick and usual depth; deep takes its own minutes, and so does what comes after a round. */
@@ -61,7 +64,9 @@ function learned(steps: readonly JobStep[], factor: number): readonly JobStep[] 
 }
 
 /** The steps of a line as a session has them: as long as they really take, within the cap of its kind. */
-export function sessionSteps(line: DaySeries, { habits, kind, uncapped }: AsPlanned) {
+export function sessionSteps(line: DaySeries, { habits, kind, uncapped, rinses }: AsPlanned) {
 	const steps = learned(stepsOf(line), habits?.get(line.line.id)?.factor ?? 1);
-	return capped(steps, isUncapped(line, uncapped) ? null : KIND_RULES[kind].cap);
+	const own = capped(steps, isUncapped(line, uncapped) ? null : KIND_RULES[kind].cap);
+	const rinse = rinses?.get(line.line.id);
+	return rinse ? [...own, ...rinse] : own;
 }

@@ -65,6 +65,41 @@ function cadenceOf(form: FormValues): unknown {
 	}
 }
 
+type Uses = Job['depths']['usual']['steps'][number]['products'];
+
+/** What is used in a step as its form says it: a product of the home and its families, `vinegar|acid`, or a kind, `|acid`. */
+export const useWord = (use: Uses[number]): string => `${use.product ?? ''}|${use.families.join(',')}`;
+
+/** In a row of steps: what is used stays as it is. */
+export const SAME_USES = 'same';
+
+/** The work of wet floors among the classes of steps. */
+const WET_FLOOR = 7;
+
+/** What a step uses: as the row says, or as it was where the form has no such field. */
+function usesOf(
+	at: (name: string) => string | undefined,
+	before: Uses,
+	wait: { readonly max: unknown } | null
+): unknown {
+	const used = at('with');
+	if (used === undefined || used === SAME_USES) return before;
+	if (used === '') return [];
+	const [product, families] = used.split('|');
+	const surface = at('surface') ?? before[0]?.surface ?? '';
+	const contact = wait?.max ?? before[0]?.contactMinutes;
+	return [
+		{
+			families: (families ?? '').split(',').filter(Boolean),
+			...(product ? { product } : {}),
+			...(surface ? { surface } : {}),
+			rinse: at('rinse') === 'rinse',
+			floor: Number(at('class')) === WET_FLOOR || (before[0]?.floor ?? false),
+			...(contact === undefined || contact === '' ? {} : { contactMinutes: contact })
+		}
+	];
+}
+
 /** Steps of a depth from their rows; null where the form has no rows of it. Empty rows are left out. */
 function stepsOf(
 	form: FormValues,
@@ -77,7 +112,7 @@ function stepsOf(
 		const at = (name: string) => form[`${depth}-${name}`]?.[i];
 		if (text.trim() === '') return [];
 		const label = at('wait')?.trim() ?? '';
-		// A step that is still there keeps what the form does not show: its products.
+		// A step that is still there keeps what the form does not show.
 		const same = before?.steps.find((step) => step.text === text.trim()) ?? before?.steps[i];
 		const { wait: _wait, appliance: was, ...kept } = same ?? { products: [] };
 		const asked = at('appliance');
@@ -87,6 +122,7 @@ function stepsOf(
 			{
 				...kept,
 				text,
+				products: usesOf(at, same?.products ?? [], label === '' ? null : { max: number(max || at('min')) }),
 				minutes: number(at('minutes')),
 				class: number(at('class')),
 				...(appliance === undefined ? {} : { appliance }),

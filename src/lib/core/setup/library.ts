@@ -1,6 +1,12 @@
 /** The library of jobs: an open file from which a room takes its jobs. docs/formats.md. */
 import { z } from 'zod';
-import { refusedFamilies, refusesRinse, surfaceOfFloor } from '../cupboard/surfaces';
+import {
+	bearsShortly,
+	refusedFamilies,
+	refusesRinse,
+	SHORT_CONTACT,
+	surfaceOfFloor
+} from '../cupboard/surfaces';
 import { id, name } from '../household/fields';
 import { FLOORS, PETS, ROOM_KINDS, SURFACES, type Home, type Job, type Room } from '../household/home';
 import { jobSchema } from '../household/jobSchema';
@@ -112,32 +118,57 @@ export function freeId(wanted: string, taken: ReadonlySet<string>): string {
 type Depths = Job['depths'];
 type Products = Depths['usual']['steps'][number]['products'];
 
+type Step = Depths['usual']['steps'][number];
+
+/** Whether the next use on a surface, after a step of a depth, is a rinse. */
+function rinsedNext(steps: readonly Step[], after: number, surface: string | undefined): boolean {
+	const next = steps
+		.slice(after + 1)
+		.flatMap((step) => step.products)
+		.find((product) => product.surface === surface);
+	return next?.rinse ?? false;
+}
+
+/** A wait that is over when a short contact is. */
+const waitShortly = (wait: Step['wait']): Step['wait'] =>
+	wait && {
+		...wait,
+		min: Math.min(wait.min, SHORT_CONTACT),
+		max: Math.min(wait.max ?? SHORT_CONTACT, SHORT_CONTACT)
+	};
+
 /**
- * The steps of a library job for one room: "floor" becomes what is underfoot there, and a product that the
- * surface refuses becomes soap, a rinse that would harm it a damp cloth. Rules: "Surfaces".
+ * The steps of a library job for one room: "floor" becomes what is underfoot there. What the surface bears for ten
+ * minutes stays so long and is rinsed off; what it refuses becomes soap, and a rinse that would harm it a damp cloth.
+ * Rules: "Surfaces".
  */
 function fitDepths(depths: Depths, room: RoomFacts): { depths: Depths; changed: boolean } {
 	let changed = false;
-	const fitProducts = (products: Products): Products =>
-		products.map((product) => {
+	const fitStep = (step: Step, i: number, steps: readonly Step[]): Step => {
+		let shortly = false;
+		const products = step.products.map((product): Products[number] => {
 			const surface =
 				product.surface === 'floor' ? surfaceOfFloor(room.floor) : strictest(product.surface, room);
 			if (surface === undefined) return product;
 			const refused = refusedFamilies(surface, product.families);
 			const rinse = product.rinse && !refusesRinse(surface);
-			if (refused.length > 0 || rinse !== product.rinse) changed = true;
-			return {
-				...product,
-				surface,
-				rinse,
-				families: refused.length > 0 ? (['surfactant'] as Products[number]['families']) : product.families
-			};
+			if (rinse !== product.rinse) changed = true;
+			const fitted = { ...product, surface, rinse };
+			if (refused.length === 0) return fitted;
+			if (refused.every((family) => bearsShortly(surface, family)) && rinsedNext(steps, i, product.surface)) {
+				shortly = true;
+				return {
+					...fitted,
+					contactMinutes: Math.min(product.contactMinutes ?? SHORT_CONTACT, SHORT_CONTACT)
+				};
+			}
+			changed = true;
+			return { ...fitted, families: ['surfactant'] };
 		});
+		return shortly && step.wait ? { ...step, products, wait: waitShortly(step.wait) } : { ...step, products };
+	};
 	const fit = (depth: Depths['usual'] | undefined) =>
-		depth && {
-			...depth,
-			steps: depth.steps.map((step) => ({ ...step, products: fitProducts(step.products) }))
-		};
+		depth && { ...depth, steps: depth.steps.map((step, i) => fitStep(step, i, depth.steps)) };
 	const fitted: Depths = { usual: fit(depths.usual) as Depths['usual'] };
 	if (depths.quick) fitted.quick = fit(depths.quick);
 	if (depths.deep) fitted.deep = fit(depths.deep);
@@ -185,7 +216,7 @@ export function jobForRoom(library: LibraryJob, room: RoomFacts, taken: Readonly
 					: { mode: 'shared', members: [...owners] },
 		cautions: changed
 			? [
-					...library.cautions.filter((caution) => !/^Acid|^Bleach/.test(caution.headline)),
+					...library.cautions,
 					{ headline: 'Mild soap here.', text: 'What is in this room does not take the usual product.' }
 				]
 			: library.cautions

@@ -38,7 +38,9 @@
 >
 	{#if !bare}
 		<header class="flex min-h-[58px] flex-wrap items-center gap-x-1 px-edge pt-2 max-sm:hidden print:hidden">
-			<a class="mark mr-auto md:mr-0 min-[1360px]:mr-4" href="/"><Glyph name="due" size={28} /><span>Pail Round</span></a>
+			<a class="mark mr-auto md:mr-0 min-[1360px]:mr-4" href="/"
+				><Glyph name="due" size={28} /><span>Pail Round</span></a
+			>
 			<nav
 				aria-label={FRAME.places}
 				class="order-last flex basis-full flex-wrap gap-0.5 md:order-none md:flex-1 md:basis-0"

@@ -83,7 +83,12 @@
 					/>{/each}
 			</div>
 		{:else}
-			<StepRows {fields} depth={value as DepthName} word={EDITOR[value as DepthName]} />
+			<StepRows
+				{fields}
+				depth={value as DepthName}
+				word={EDITOR[value as DepthName]}
+				products={view.products}
+			/>
 		{/if}
 	{/snippet}
 </Tabs>

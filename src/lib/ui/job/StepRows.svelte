@@ -2,14 +2,39 @@
 	/** The steps of one depth: what, minutes, what kind of work, and what runs or soaks after it. */
 	import Trash from '@lucide/svelte/icons/trash';
 	import Plus from '@lucide/svelte/icons/plus';
-	import { appliancesFor, EDITOR, STEP_KINDS } from '$words/jobEditor';
+	import { appliancesFor, EDITOR, RINSES, STEP_KINDS, surfacesFor, usesFor } from '$words/jobEditor';
+	import type { JobEditorView } from '$views/jobEditor';
 	import Button from '../kit/Button.svelte';
 	import Choice from '../kit/Choice.svelte';
 	import TextField from '../kit/TextField.svelte';
-	import { emptyStep, type DepthName, type JobFields } from './jobFields.svelte';
-	let { fields, depth, word }: { fields: JobFields; depth: DepthName; word: string } = $props();
+	import { mayUse } from '$core/cupboard/ask';
+	import type { Family } from '$core/cupboard/products';
+	import { SAME_USES } from '$core/setup/jobForm';
+	import { answerWords } from '$words/supplies';
+	import { emptyStep, type DepthName, type JobFields, type StepFields } from './jobFields.svelte';
+	let {
+		fields,
+		depth,
+		word,
+		products
+	}: {
+		fields: JobFields;
+		depth: DepthName;
+		word: string;
+		products: JobEditorView['products'];
+	} = $props();
 	const kinds = STEP_KINDS.map((label, i) => ({ value: String(i), label }));
 	const steps = $derived(fields.steps[depth]);
+	/** What the surface has against what is used on it; empty for nothing. */
+	function said(step: StepFields): string {
+		const families = (step.with.split('|')[1] ?? '').split(',').filter(Boolean) as Family[];
+		if (families.length === 0 || step.surface === '') return '';
+		const product = { families, perhaps: [] };
+		const answer = mayUse({ product, surface: step.surface });
+		if (answer.verdict === 'yes') return '';
+		const words = answerWords(answer, step.surface, product);
+		return `${words.short} ${words.why.join(' ')}`;
+	}
 	/** Other steps make other minutes of the whole. */
 	function changed() {
 		fields.stepsChanged = true;
@@ -55,6 +80,29 @@
 					changed();
 				}}><Trash size={20} aria-hidden="true" /></Button
 			>
+			<div class="col-span-full grid grid-cols-1 gap-x-3 gap-y-2 min-[480px]:grid-cols-3">
+				<Choice
+					label={EDITOR.stepWith}
+					options={usesFor(products, step.with)}
+					bind:value={step.with}
+					onchange={changed}
+				/>
+				{#if step.with !== '' && step.with !== SAME_USES}
+					<Choice
+						label={EDITOR.stepOn}
+						options={surfacesFor(step.surface)}
+						bind:value={step.surface}
+						onchange={changed}
+					/>
+					{#if step.with.endsWith('|water')}<Choice
+							label={EDITOR.stepRinse}
+							options={RINSES}
+							bind:value={step.rinse}
+							onchange={changed}
+						/>{/if}
+				{/if}
+				{#if said(step)}<p class="m-0 font-name text-brass-text min-[480px]:col-span-3">{said(step)}</p>{/if}
+			</div>
 		</div>
 	{/each}
 	<div>

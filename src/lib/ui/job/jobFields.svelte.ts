@@ -1,6 +1,6 @@
 /** What the editor of a job holds while it is changed, and the form that it sends. */
 import type { Job } from '$core/household/home';
-import type { FormValues } from '$core/setup/jobForm';
+import { SAME_USES, useWord, type FormValues } from '$core/setup/jobForm';
 
 export type DepthName = 'quick' | 'usual' | 'deep';
 export const DEPTH_NAMES: readonly DepthName[] = ['quick', 'usual', 'deep'];
@@ -13,6 +13,10 @@ export interface StepFields {
 	appliance: string;
 	least: string;
 	most: string;
+	/** What is used, as the form says it. */
+	with: string;
+	surface: string;
+	rinse: string;
 }
 
 export const emptyStep = (): StepFields => ({
@@ -22,7 +26,10 @@ export const emptyStep = (): StepFields => ({
 	wait: '',
 	appliance: '',
 	least: '',
-	most: ''
+	most: '',
+	with: '',
+	surface: '',
+	rinse: ''
 });
 
 const stepsOf = (job: Job, depth: DepthName): StepFields[] =>
@@ -33,7 +40,10 @@ const stepsOf = (job: Job, depth: DepthName): StepFields[] =>
 		wait: step.wait?.label ?? '',
 		appliance: step.appliance ?? '',
 		least: step.wait ? String(step.wait.min) : '',
-		most: step.wait?.max === undefined ? '' : String(step.wait.max)
+		most: step.wait?.max === undefined ? '' : String(step.wait.max),
+		with: step.products.length > 1 ? SAME_USES : step.products.map(useWord).join(''),
+		surface: step.products[0]?.surface ?? '',
+		rinse: step.products[0]?.rinse ? 'rinse' : ''
 	}));
 
 /** How a cadence is chosen in the editor: one name for each way of choosing it. */
@@ -227,6 +237,9 @@ export class JobFields {
 			form[`${depth}-appliance`] = steps.map((step) => step.appliance);
 			form[`${depth}-min`] = steps.map((step) => step.least);
 			form[`${depth}-max`] = steps.map((step) => step.most);
+			form[`${depth}-with`] = steps.map((step) => step.with);
+			form[`${depth}-surface`] = steps.map((step) => step.surface);
+			form[`${depth}-rinse`] = steps.map((step) => step.rinse);
 		}
 		return form as FormValues;
 	}

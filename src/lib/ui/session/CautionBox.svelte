@@ -1,17 +1,16 @@
 <script lang="ts">
-	/** The one danger of the step in hand; never left out to save room. */
-	import Caution from '../kit/Caution.svelte';
+	/** What to mind in the step in hand, the danger first; never left out to save room. */
+	import type { CareLine } from '$views/supplies';
+	import Cares from '../supplies/Cares.svelte';
 	let {
-		headline,
-		text,
+		lines,
 		who = null
 	}: {
-		headline: string;
-		text: string;
+		lines: readonly CareLine[];
 		/** Whose step it is, where several work. */ who?: string | null;
 	} = $props();
 </script>
 
-<div class="mt-2.5 sm:mt-3.5 sm:text-lead">
-	<Caution {headline} compact>{text}{who ? ` ${who} has it.` : ''}</Caution>
-</div>
+{#if lines.length > 0}
+	<div class="mt-2.5 grid gap-1.5 sm:mt-3.5 sm:text-lead"><Cares {lines} compact most={2} {who} /></div>
+{/if}

@@ -5,7 +5,7 @@
 	import type { ActionResult } from '@sveltejs/kit';
 	import ActForm from '../ActForm.svelte';
 	import Button from '../kit/Button.svelte';
-	import { ALONE } from '$words/session';
+	import { ALONE, WASH_AFTER } from '$words/session';
 	import Glyph from '../glyphs/Glyph.svelte';
 	import GreatPail from './GreatPail.svelte';
 	import Notice from '../Notice.svelte';
@@ -139,6 +139,20 @@
 				Still running by itself: {clock.waits.map((wait) => wait.label.toLowerCase()).join(', ')}. It stays on
 				Today with its time.
 			</p>
+		{/if}
+		{#if run.toWash.length > 0 && done.length > 0}
+			<div class="my-4 flex flex-wrap items-center gap-x-4 gap-y-2">
+				<span>{WASH_AFTER.what(run.toWash)}</span>
+				{#if run.mayWash}
+					<ActForm
+						action="/laundry?/add"
+						values={{ id: run.formId, kind: 'cloths', name: WASH_AFTER.load, owner: '', dry: 'line' }}
+						then={{ ended: (result) => (said = wordsOf(result)) }}
+					>
+						<Button type="submit">{WASH_AFTER.put}</Button>
+					</ActForm>
+				{/if}
+			</div>
 		{/if}
 		{#if run.plan.kind === 'bigday' && rest.length > 0 && !said}
 			<ActForm action="/timer/{run.id}?/carry" then={{ ended: (result) => (said = wordsOf(result)) }}>

@@ -19,7 +19,7 @@
 	const current = $derived(first ? running.step(first.step) : null);
 	const following = $derived(lane?.coming[1] ? running.step(lane.coming[1].step) : null);
 	const zone = $derived(current ? (run.zones[current.room] ?? null) : null);
-	const caution = $derived(current ? (run.cautions[current.job] ?? [])[0] : undefined);
+	const cautions = $derived(first ? (run.cautions[first.step] ?? []) : []);
 	const mine = $derived(
 		clock.steps.flatMap((step, i) =>
 			clock.doneBy[i] === lane?.who || (!clock.done[i] && lane?.coming.some((one) => one.step === i))
@@ -132,9 +132,7 @@
 	</section>
 
 	<RunNotices {running} {message} />
-	{#if caution}
-		<CautionBox headline={caution.headline} text={caution.text} />
-	{/if}
+	<CautionBox lines={cautions} />
 	{#if running.arranged.off.length > 0 && !running.atBell}
 		<p class="text-tin-text mt-3 max-sm:mt-1.5">
 			{offText(

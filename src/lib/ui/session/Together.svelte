@@ -62,9 +62,8 @@
 	const minutes = $derived(Math.round(clock.bellMinutes));
 	const caution = $derived(
 		lanes.flatMap((lane) => {
-			const step = lane.coming[0] ? running.step(lane.coming[0].step) : null;
-			const one = step ? (run.cautions[step.job] ?? [])[0] : undefined;
-			return one ? [{ who: lane.who, ...one }] : [];
+			const lines = lane.coming[0] ? (run.cautions[lane.coming[0].step] ?? []) : [];
+			return lines.some((line) => line.grave) ? [{ who: lane.who, lines }] : [];
 		})[0]
 	);
 </script>
@@ -191,7 +190,7 @@
 			<Waits {running} strings={false} />
 		{/if}
 		{#if caution}
-			<CautionBox headline={caution.headline} text={caution.text} who={run.names[caution.who]} />
+			<CautionBox lines={caution.lines} who={run.names[caution.who] ?? null} />
 		{/if}
 		{#if running.arranged.off.length > 0}
 			<p class="dim">

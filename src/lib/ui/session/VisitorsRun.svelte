@@ -18,7 +18,7 @@
 	const lane = $derived(run.as === null ? (running.dueFirst ?? running.lane()) : running.lane());
 	const first = $derived(lane?.coming[0] ?? null);
 	const current = $derived(first ? running.step(first.step) : null);
-	const caution = $derived(current ? (run.cautions[current.job] ?? [])[0] : undefined);
+	const cautions = $derived(first ? (run.cautions[first.step] ?? []) : []);
 	const others = $derived(
 		running.arranged.lanes
 			.filter((one) => one.who !== lane?.who && one.coming.length > 0)
@@ -172,7 +172,7 @@
 		{/if}
 	</div>
 	<div class="beside">
-		{#if caution}<CautionBox headline={caution.headline} text={caution.text} />{/if}
+		<CautionBox lines={cautions} />
 		{#if running.arranged.off.length > 0 || nextToGo}
 			<p
 				class="linen flex items-center gap-4 mt-3.5 py-3.5 px-4.5 max-[901px]:-mx-3.75 max-[901px]:mt-2.5 max-[901px]:mb-0 max-[901px]:py-2.5 max-[901px]:px-3.75"

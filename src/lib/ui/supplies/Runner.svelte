@@ -24,7 +24,9 @@
 				</li>
 			{/each}
 		</ul>
-		<p class="mt-2 mb-0"><a class="text-link" href="/supplies/kits">{SUPPLIES.allKits}</a></p>
+		<p class="mt-2 mb-0">
+			<a class="text-link inline-block min-h-7" href="/supplies/kits">{SUPPLIES.allKits}</a>
+		</p>
 	</div>
 	<div class="min-w-0">
 		<h2 class="m-0 mb-2">{SUPPLIES.toBuy}</h2>
@@ -37,14 +39,16 @@
 				</li>
 			{/each}
 		</ul>
-		<p class="mt-2 mb-0"><a class="text-link" href="/supplies/list">{SUPPLIES.openList}</a></p>
+		<p class="mt-2 mb-0">
+			<a class="text-link inline-block min-h-7" href="/supplies/list">{SUPPLIES.openList}</a>
+		</p>
 	</div>
 	<div class="min-w-0">
 		<h2 class="m-0 mb-2">{SUPPLIES.mix}</h2>
 		<p class="m-0 mb-2 text-tin-text">{SUPPLIES.mixLead}</p>
 		<p class="m-0 flex flex-wrap gap-x-5 gap-y-2">
-			<a class="text-link" href="/supplies/mix">{SUPPLIES.openMix}</a>
-			<a class="text-link" href="/supplies/door">{SUPPLIES.openDoor}</a>
+			<a class="text-link inline-block min-h-7" href="/supplies/mix">{SUPPLIES.openMix}</a>
+			<a class="text-link inline-block min-h-7" href="/supplies/door">{SUPPLIES.openDoor}</a>
 		</p>
 		<p class="mt-3 mb-0 text-tin-text">{SUPPLIES.labelFirst}</p>
 	</div>

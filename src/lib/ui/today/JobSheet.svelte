@@ -3,12 +3,12 @@
 	import { untrack } from 'svelte';
 	import ActForm from '../ActForm.svelte';
 	import Glyph from '../glyphs/Glyph.svelte';
-	import Caution from '../kit/Caution.svelte';
 	import Button from '../kit/Button.svelte';
 	import Choice from '../kit/Choice.svelte';
 	import TextField from '../kit/TextField.svelte';
 	import Toggles from '../kit/Toggles.svelte';
 	import { once } from '../once';
+	import Cares from '../supplies/Cares.svelte';
 	import MoveToDay from './MoveToDay.svelte';
 	import { minutesText, OUTCOME_WORDS } from '$words/general';
 	import { SHEET, skipThe, TODAY } from '$words/today';
@@ -68,8 +68,11 @@
 		<span class="text-tin-text">· {minutesText(row.minutes)} min{row.deep ? ', the deep one' : ''}</span>
 	</p>
 
-	{#each sheet.cautions as caution, i (i)}
-		<Caution headline={caution.headline}>{caution.text}</Caution>
+	<Cares lines={sheet.cautions} />
+	{#each sheet.missing as words (words)}
+		<p class="m-0 font-name text-brass-text">
+			{words} <a class="text-link" href="/supplies/list">{SHEET.toBuy}</a>
+		</p>
 	{/each}
 
 	{#if sheet.note}<p class="linen m-0 rounded-cloth px-4 py-3 whitespace-pre-line shadow-cloth wrap-anywhere">

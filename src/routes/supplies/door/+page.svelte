@@ -15,10 +15,12 @@
 
 <svelte:head><title>{DOOR_SHEET.title} · Pail Round</title></svelte:head>
 
-<div class="grid gap-5 px-edge pt-3.5 pb-7 print:p-0 print:text-[11pt]">
+<div class="grid grid-cols-[minmax(0,1fr)] gap-5 px-edge pt-3.5 pb-7 print:p-0 print:text-[11pt]">
 	<header class="flex flex-wrap items-end gap-x-6 gap-y-3 print:hidden">
 		<div>
-			<p class="mt-0 mb-1"><a class="text-link" href="/supplies">{SUPPLIES.heading}</a></p>
+			<p class="mt-0 mb-1">
+				<a class="text-link inline-block min-h-7" href="/supplies">{SUPPLIES.heading}</a>
+			</p>
 			<h1 class="m-0">{DOOR_SHEET.title}</h1>
 		</div>
 		<Button kind="solid" onclick={() => window.print()}>{DOOR_SHEET.print}</Button>
@@ -44,7 +46,7 @@
 	</header>
 	{#if said}<Notice tone={form && 'message' in form ? 'wrong' : undefined}><span>{said}</span></Notice>{/if}
 	<article
-		class="grid max-w-[1100px] gap-4 rounded-button border-2 border-cobalt-ink bg-enamel-hi px-6 py-5 print:max-w-none print:border-0 print:p-0"
+		class="grid max-w-[1100px] gap-4 grid-cols-[minmax(0,1fr)] rounded-button border-2 border-cobalt-ink bg-enamel-hi px-6 py-5 max-sm:px-4 print:max-w-none print:border-0 print:p-0"
 	>
 		<div class="flex flex-wrap items-baseline justify-between gap-3">
 			<h2 class="m-0">{DOOR_SHEET.never}</h2>
@@ -71,7 +73,7 @@
 		<div class="grid gap-x-8 gap-y-4 md:grid-cols-2 print:grid-cols-2">
 			<div>
 				<h2 class="mt-0 mb-1.5">{DOOR_SHEET.surfaces}</h2>
-				<dl class="m-0 grid grid-cols-[8rem_1fr] gap-x-3 gap-y-1">
+				<dl class="m-0 grid grid-cols-[minmax(0,8rem)_minmax(0,1fr)] gap-x-3 gap-y-1">
 					{#each view.surfaces as surface (surface.name)}
 						<dt class="font-name">{surface.name}</dt>
 						<dd class="m-0">

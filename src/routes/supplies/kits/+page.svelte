@@ -23,7 +23,7 @@
 <svelte:head><title>{KITS.title} · Pail Round</title></svelte:head>
 
 <header class="px-edge pt-3.5">
-	<p class="mt-0 mb-1"><a class="text-link" href="/supplies">{SUPPLIES.heading}</a></p>
+	<p class="mt-0 mb-1"><a class="text-link inline-block min-h-7" href="/supplies">{SUPPLIES.heading}</a></p>
 	<h1 class="m-0">{KITS.title}</h1>
 </header>
 {#if said}<div class="px-edge pt-2">

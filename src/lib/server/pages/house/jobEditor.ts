@@ -1,6 +1,7 @@
 /** What the editor of a job shows. */
 import { isoOf, type CivilDay } from '$core/calendar/civil';
 import { householdTime } from '$core/calendar/instant';
+import { allFamilies } from '$core/cupboard/products';
 import { isWork } from '$core/household/entry';
 import type { Job, Member } from '$core/household/home';
 import { estimateMinutes } from '$core/learning/minutes';
@@ -94,6 +95,11 @@ export async function loadJobEditor(
 		others: home.home.jobs
 			.filter((one) => one.id !== job.id && one.room === job.room)
 			.map((one) => ({ id: one.id, name: one.name })),
+		products: home.home.cupboard.products.map((one) => ({
+			id: one.id,
+			name: one.name,
+			families: allFamilies(one)
+		})),
 		late: day?.state === 'late' ? stateText(day, today) : null,
 		estimate: estimate
 			? `You said ${job.depths.usual.minutes} min, it takes about ${Math.round(estimate.median)} min.`

@@ -12,6 +12,7 @@ import {
 	zoneCard,
 	type Card
 } from '$core/cards/cards';
+import type { Job } from '$core/household/home';
 import { readCardCode, shownCardCode } from '$core/cards/code';
 import { pagesOf } from '$core/cards/pages';
 import { MEASURES, SIZES, type Size } from '$core/cards/sizes';
@@ -29,6 +30,7 @@ import { cardByCode, codeOfCard } from '../../repo/cardRepo';
 import { entriesBetween, undosOf } from '../../repo/ledgerRepo';
 import { givenFor, type Asker } from '../../services/ledger/whoMay';
 import { familyFacts, type FamilyFacts } from '../../services/people/familyFacts';
+import { jobCautions } from '../supplies/cautionLines';
 import { zoneMark } from '../today/jobRows';
 
 export const KINDS = ['room', 'person', 'zone', 'bookmark', 'week'] as const;
@@ -104,7 +106,14 @@ async function idsOf(facts: FamilyFacts, member: string, day: CivilDay): Promise
 }
 
 async function cardOf(facts: FamilyFacts, asked: Asked): Promise<Card | null> {
-	const week = { home: facts.home, projection: facts.projection, today: facts.today, begin: asked.begin };
+	const week = {
+		home: facts.home,
+		projection: facts.projection,
+		today: facts.today,
+		begin: asked.begin,
+		// Paper has room for what is a danger.
+		cautionsOf: (job: Job) => jobCautions(facts.home, job, 'usual').filter((line) => line.grave)
+	};
 	switch (asked.kind) {
 		case 'room':
 			return roomCard(week, asked.room);

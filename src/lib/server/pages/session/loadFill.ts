@@ -6,7 +6,8 @@ import { homeSpans } from '$core/people/presence';
 import { whyLeft, type WhyLeft } from '$core/planner/whyLeft';
 import { chanceOf, coveredIn, habitInPlan } from '$core/session/margin';
 import { readSession } from '$core/session/sessionState';
-import { stepsOf } from '$core/session/sessionSteps';
+import { stepsInPlan } from '$core/session/fill';
+import type { Supply } from '$core/cupboard/shopping';
 import { DEPTHS } from '$core/household/fields';
 import type { DaySeries } from '$core/schedule/readDay';
 import { type PailOffer } from '$core/session/offers';
@@ -19,6 +20,8 @@ import { KIND_WORDS, OFFER_TITLES } from '$words/session';
 import { error } from '@sveltejs/kit';
 import { v7 as uuidv7 } from 'uuid';
 import type { Asker } from '../../services/ledger/whoMay';
+import { suppliesOf } from '../../repo/supplyRepo';
+import { alongWords, boundLines, missingLines } from '../supplies/cautionLines';
 import {
 	defaultMinutes,
 	fill,
@@ -59,7 +62,8 @@ export async function loadFill(asker: Asker, url: URLSearchParams): Promise<Fill
 				s.plan.people.includes(member.id) &&
 				readSession(s.plan, s.events, at).phase === 'running'
 		)?.id ?? null;
-	const jobs = pailJobs(facts, filled, query, href);
+	const supplies = await facts.house.read('supplies', (db) => suppliesOf(db, asker.householdId));
+	const jobs = pailJobs({ ...facts, supplies }, filled, query, href);
 	return {
 		kind: query.kind,
 		title: titleOf(query.kind, minutes),
@@ -100,7 +104,7 @@ export async function loadFill(asker: Asker, url: URLSearchParams): Promise<Fill
 		catalogue: Object.fromEntries(
 			chosen.input.jobs.map((job) => {
 				const line = filled.lineOf.get(job.id);
-				const steps = line ? stepsOf(line) : (filled.extraOf.get(job.id)?.steps ?? []);
+				const steps = stepsInPlan(filled, job.id);
 				return [
 					job.id,
 					{
@@ -215,7 +219,7 @@ function whyNot(filled: Filled['filled'], { input, plan }: PailOffer): Record<st
 
 /** What the page knows of each job that could be in, whatever plan it shows. */
 function pailJobs(
-	{ home, day, given }: HouseNow,
+	{ home, day, given, supplies }: HouseNow & { readonly supplies: readonly Supply[] },
 	{ lineOf, extraOf }: Filled['filled'],
 	query: Query,
 	href: (changes: Partial<Record<keyof Query, string>>) => string
@@ -243,7 +247,11 @@ function pailJobs(
 				{
 					name: jobTitle(line.line.job.name, line.variant),
 					late: line.state === 'late',
-					needs: line.line.job.needs,
+					needs: alongWords(home, line.line.job, line.depth),
+					missing: [
+						...missingLines(home, line.line.job, line.depth, supplies),
+						...boundLines(home, line.line.job, line.depth)
+					],
 					aside: isOn ? jobRow(home, line, day.date, given) : null,
 					depth: line.depth,
 					depths: depthsOf(line),
@@ -253,7 +261,16 @@ function pailJobs(
 		}),
 		...[...extraOf].map(([id, one]): [string, PailJob] => [
 			id,
-			{ name: one.name, late: false, needs: [], aside: null, depth: 'usual', depths: [], ...hrefs(id) }
+			{
+				name: one.name,
+				late: false,
+				needs: [],
+				missing: [],
+				aside: null,
+				depth: 'usual',
+				depths: [],
+				...hrefs(id)
+			}
 		])
 	]);
 }

@@ -1,10 +1,12 @@
 /** A running session: what its page shows, and what is pressed on it. */
 import { isoOf } from '$core/calendar/civil';
 import { errandDays } from '$core/clearing/clearing';
+import { extentOf } from '$core/people/permissions';
 import { mayDo } from '$core/people/whoCan';
 import type { PreparedHome } from '$core/schedule/preparedHome';
 import { readDay } from '$core/schedule/readDay';
-import { isSessionsOwn } from '$core/session/sessionPlan';
+import { DEPTHS, type Depth } from '$core/household/fields';
+import { isSessionsOwn, type PailStep } from '$core/session/sessionPlan';
 import { readSession } from '$core/session/sessionState';
 import { linesTaken } from '$core/session/taken';
 import type { RunView } from '$views/session';
@@ -22,6 +24,7 @@ import { loadSession, loadSessionsAround, type StoredSession } from '../../repo/
 import type { Asker } from '../../services/ledger/whoMay';
 import { asItIs } from '../../services/session/addEvent';
 import { isTheirs } from '../../services/session/press';
+import { stepCautions, usePerson, washNames } from '../supplies/cautionLines';
 import { zoneMark } from '../today/jobRows';
 
 /** Days of the year behind, for the tally of what left the house. */
@@ -76,9 +79,7 @@ export async function loadRun(asker: Asker, id: string, as: string | null): Prom
 			walkOrder: room.walkOrder,
 			weave: zoneMark(home, room.zone)?.weave ?? null
 		})),
-		cautions: Object.fromEntries(
-			clock.steps.map((step) => [step.job, home.jobById.get(step.job)?.cautions ?? []])
-		),
+		cautions: clock.steps.map((step) => cautionsOfStep(home, session, step)),
 		after: Object.fromEntries(
 			lines.map((line) => {
 				const job = home.seriesById.get(line)?.job;
@@ -92,9 +93,25 @@ export async function loadRun(asker: Asker, id: string, as: string | null): Prom
 			words: dayAhead(day, session.date)
 		})),
 		mayCall: asker.viewer?.role === 'child' || asker.viewer?.role === 'helper',
+		toWash: washNames(
+			home,
+			[...new Set(clock.steps.map((step) => step.job))].flatMap((job) => home.jobById.get(job) ?? [])
+		),
+		mayWash: asker.viewer !== undefined && extentOf(asker.viewer?.role ?? 'child', 'plan-day') !== null,
 		leftHouse: plan.clearing ? await reading((db) => leftTheHouse(db, household, at - YEAR)) : null,
 		formId: uuidv7()
 	};
+}
+
+/** What to mind in a step, for whoever has it: at the depth that the session was planned with. */
+function cautionsOfStep(home: PreparedHome, session: StoredSession, step: PailStep) {
+	const job = home.jobById.get(step.job);
+	if (!job) return [];
+	const said = session.plan.lines?.[step.line]?.depth;
+	const isIts = (depth: Depth) => job.depths[depth]?.steps[step.step]?.text === step.text;
+	const depth = said ?? DEPTHS.find(isIts) ?? 'usual';
+	const member = home.members.find((one) => one.id === step.who);
+	return stepCautions(home, job, depth, step.step, member ? usePerson(member, session.date) : null);
 }
 
 /** What is on and in nobody's session, that one of these people may do. */

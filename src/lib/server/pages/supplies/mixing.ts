@@ -28,7 +28,7 @@ function mixView(mix: Mix, today: CivilDay): MixView {
 		mixed: MIXING.mixedOn(shortDate(toDay(mix.mixedOn))),
 		until: isOver ? MIXING.over(shortDate(until)) : MIXING.goodUntil(shortDate(until)),
 		isOver,
-		cares: caresTogether([careOf(held)]).map((care) => careLine(care, held))
+		cares: caresTogether([careOf(held)]).map((care) => careLine(care))
 	};
 }
 

@@ -114,7 +114,7 @@ function detailOf(facts: SupplyFacts, product: Product): ProductDetail {
 		cares: careOf(
 			product,
 			facts.home.home.pets.map((pet) => pet.kind)
-		).map((care) => careLine(care, product)),
+		).map((care) => careLine(care)),
 		goodOn: joined(good.slice(0, 5).map((surface) => named(surface, false))),
 		notOn: joined(never.map((surface) => named(surface, true))),
 		briefly:

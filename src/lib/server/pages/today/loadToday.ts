@@ -24,6 +24,7 @@ import { loadSessionsAround } from '../../repo/sessionRepo';
 import { givenFor } from '../../services/ledger/whoMay';
 import { asItIs } from '../../services/session/addEvent';
 import { growing } from './growing';
+import { suppliesOf } from '../../repo/supplyRepo';
 import { leftOpen } from './leftOpen';
 import { view } from './todayView';
 
@@ -99,7 +100,9 @@ export async function loadToday(query: TodayQuery): Promise<TodayView> {
 				? await house.read(`swaps from ${today}`, (db) => openSwaps(db, household, today))
 				: [],
 		growing: relation === 'today' && query.mayEdit ? await growing(house, household, today) : null,
-		leftOpen: relation === 'today' ? await leftOpen(house, household, sessions, today) : []
+		leftOpen: relation === 'today' ? await leftOpen(house, household, sessions, today) : [],
+		// Only the sheet of a job says what of it is out.
+		supplies: query.open === null ? [] : await house.read('supplies', (db) => suppliesOf(db, household))
 	});
 }
 

@@ -6,6 +6,7 @@ import type { DoneView, SheetView, JobRow } from '$views/today';
 import { dayAhead, minutesText, tinyDate } from '$words/general';
 import { memberName } from '$words/names';
 import { missWords, noNextWords, rhythmWords } from '$words/recurrence';
+import { alongWords, boundLines, jobCautions, missingLines, usePerson } from '../supplies/cautionLines';
 import type { Facts } from './todayFacts';
 
 export function sheetOf(
@@ -22,6 +23,8 @@ export function sheetOf(
 	const catchUp = home.home.household.rhythm.catchUpDays;
 	const catchUpName = catchUp.length === 0 ? null : nameOfWeekday(catchUp[0] as number);
 	const { last } = line;
+	const user = home.members.find((one) => one.id === query.me);
+	const asUser = user ? usePerson(user, today) : null;
 	const skipOn = line.state === 'open' ? line.dueOn : line.nextOn;
 	return {
 		row: row(line),
@@ -34,8 +37,9 @@ export function sheetOf(
 				: null
 		})),
 		note: job.note ?? null,
-		needs: job.needs,
-		cautions: job.cautions,
+		needs: alongWords(home, job, line.depth),
+		cautions: jobCautions(home, job, line.depth, asUser),
+		missing: [...missingLines(home, job, line.depth, facts.supplies), ...boundLines(home, job, line.depth)],
 		rhythm: rhythmWords(job),
 		ifItsDayGoesBy: missWords(job, catchUpName),
 		last: last

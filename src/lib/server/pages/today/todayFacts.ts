@@ -3,6 +3,7 @@ import type { Swap } from '../../repo/assignmentRepo';
 import type { CivilDay } from '$core/calendar/civil';
 import type { DayPart } from '$core/calendar/dayParts';
 import type { LedgerEntry } from '$core/household/entry';
+import type { Supply } from '$core/cupboard/shopping';
 import type { Load } from '$core/laundry/laundry';
 import type { GivenTurns } from '$core/people/ownList';
 import type { Agenda } from '$core/schedule/agenda';
@@ -32,4 +33,6 @@ export interface Facts {
 	/** What waits to be washed. */
 	readonly toWash: readonly unknown[];
 	readonly leftOpen: readonly LeftOpenView[];
+	/** How much there is of what the open job needs. */
+	readonly supplies: readonly Supply[];
 }

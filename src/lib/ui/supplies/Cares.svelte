@@ -1,0 +1,30 @@
+<script lang="ts">
+	/** What to mind, the danger first: framed in madder; what is only to be minded in one line below. */
+	import type { CareLine } from '$views/supplies';
+	import Caution from '../kit/Caution.svelte';
+	let {
+		lines,
+		compact = false,
+		most = 99,
+		who = null
+	}: {
+		lines: readonly CareLine[];
+		compact?: boolean;
+		/** So many dangers at most, where there is little room. */
+		most?: number;
+		/** Whose step it is, where several work. */
+		who?: string | null;
+	} = $props();
+	const grave = $derived(lines.filter((line) => line.grave).slice(0, most));
+	const light = $derived(
+		lines
+			.filter((line) => !line.grave)
+			.map((line) => `${line.headline} ${line.text}`.trim())
+			.join(' ')
+	);
+</script>
+
+{#each grave as line, i (i)}
+	<Caution headline={line.headline} {compact}>{line.text}{who ? ` ${who} has it.` : ''}</Caution>
+{/each}
+{#if light}<p class="m-0 font-name {compact ? 'text-body' : ''}">{light}</p>{/if}
