@@ -53,7 +53,6 @@ async function together(page, stack, shoot, press) {
 	await page.reload();
 	await page.waitForFunction(() => document.documentElement.dataset.ready === 'yes');
 	await press(page, 2);
-	await shoot(page, 'together');
 	await page.getByRole('button', { name: 'End session now' }).click();
 	await page.getByRole('heading', { name: /All done|has ended/ }).waitFor();
 	await page.waitForFunction(() => !Object.keys(localStorage).some((key) => key.startsWith('pail-press')));
@@ -233,9 +232,8 @@ try {
 	const phone = await open(390, 844, 'day');
 	await phone.goto(`${stack.url}/`);
 	await shoot(phone, 'today-phone');
-	await phone.getByRole('link', { name: 'Other ways to clean' }).click();
-	await phone.getByRole('dialog').waitFor();
-	await shoot(phone, 'other-ways-phone');
+	await phone.goto(`${stack.url}/supplies/list`);
+	await shoot(phone, 'to-buy-phone');
 
 	for (const [path, name] of [
 		['/house', 'house'],
@@ -243,6 +241,7 @@ try {
 		['/schedule', 'schedule'],
 		['/people', 'people'],
 		['/people/week?turn=fold-the-towels@2027-03-03', 'week'],
+		['/supplies?product=limescale-remover&on=tile&after=thin-bleach', 'supplies'],
 		['/print?kind=room&room=lamp-room', 'print']
 	]) {
 		await wide.goto(`${stack.url}${path}`);

@@ -118,7 +118,7 @@ describe('a whole home in a file', () => {
 	it('comes back the same', () => {
 		const read = readHouseholdFile(text, TODAY);
 		if (!read.ok) throw new Error(JSON.stringify(read.problems));
-		expect(read.file).toEqual({ versions, ledger });
+		expect(read.file).toEqual({ versions, supplies: [], ledger });
 	});
 	it('may be a plain home, too', () => {
 		const read = readHouseholdFile(JSON.stringify(homeData()), TODAY);

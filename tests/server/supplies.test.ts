@@ -1,5 +1,14 @@
 /** The cupboard through its real actions: changed once, told in any order, nothing half-written. */
+import { randomUUID } from 'node:crypto';
 import { describe, expect, it } from 'vitest';
+import { toDay } from '../../src/lib/core/calendar/civil';
+import { readHouseholdFile } from '../../src/lib/core/formats/householdFile';
+import { transaction } from '../../src/lib/server/db/pool';
+import { productsCsv } from '../../src/lib/server/pages/files/tables';
+import { loadMember } from '../../src/lib/server/pages/people/memberEdit';
+import { editMember } from '../../src/lib/server/services/people/member';
+import { productsFromCsv } from '../../src/lib/server/services/files/tables';
+import { exportHousehold, importHousehold } from '../../src/lib/server/services/home/wholeHome';
 import { loadHome } from '../../src/lib/server/repo/homeRepo';
 import { suppliesOf } from '../../src/lib/server/repo/supplyRepo';
 import { buyingText, loadBuying } from '../../src/lib/server/pages/supplies/buying';
@@ -206,5 +215,82 @@ describe('the sheet for the door', () => {
 		});
 		expect(sheet.pairs.find((pair) => pair.second === 'ammonia')?.ours).toBe('');
 		expect(sheet.pairs).toHaveLength(9);
+	});
+});
+
+describe('the files', () => {
+	it('carry the cupboard, how much there is, and the list, there and back', async () => {
+		const home = await begun();
+		await tell(asAda(home), form({ thing: 'vinegar', level: 'low' }));
+		await write(asAda(home), form({ id: newId(), name: 'Sponges' }));
+		const parts: string[] = [];
+		for await (const part of exportHousehold(pool() as never, home)) parts.push(part);
+		const read = readHouseholdFile(parts.join(''), toDay('2027-03-03'));
+		if (!read.ok) throw new Error(JSON.stringify(read.problems));
+		const other = randomUUID();
+		await transaction((db) => importHousehold(db, other, read.file, 1, () => undefined), pool());
+		expect(await cupboardOf(other)).toEqual(await cupboardOf(home));
+		expect((await loadBuying(asAda(other))).list.map((one) => one.name)).toEqual(['Vinegar', 'Sponges']);
+		const wrong = readHouseholdFile(
+			parts.join('').replace('"level":"low"', '"level":"full"'),
+			toDay('2027-03-03')
+		);
+		expect(wrong.ok ? '' : wrong.problems[0]?.at).toMatch(/^supplies/);
+	});
+	it('have products as a table, told first and written all or nothing', async () => {
+		const home = await begun();
+		const table = await productsCsv(home);
+		expect(table.split('\r\n')).toContain('vinegar,Vinegar,acid,,bottle,,yes,,,,plenty');
+		const more = `${table}blue,Blue jug,,alcohol ammonia,jug,porch,yes,2027-01-02,,,out\r\n`;
+		const sent = (text: string, write = '') => productsFromCsv(home, form({ text, id: newId(), write }));
+		expect(await sent(more)).toMatchObject({ report: { says: '1 new, 0 changed, 3 as they are.' } });
+		expect(await sent(more, '1')).toMatchObject({ said: '1 products are new, 0 changed.' });
+		expect((await cupboardOf(home)).products.slice(-1)).toMatchObject([
+			{ id: 'blue', families: [], perhaps: ['alcohol', 'ammonia'], locked: true, openedOn: '2027-01-02' }
+		]);
+		expect((await loadBuying(asAda(home))).list.map((one) => one.name)).toEqual(['Blue jug']);
+		const before = await cupboardOf(home);
+		for (const [row, says] of [
+			['x,X,sand,,jug,,no,,,,', 'families'],
+			['x,X,acid,,jug,,no,,,101,', '100 % at most'],
+			['x,X,,,jug,,no,,,,', 'Say what is in'],
+			['x,X,acid,,jug,,no,,,,much', 'is no level']
+		] as const) {
+			const answer = (await sent(`${table}${row}\r\n`, '1')) as unknown as {
+				report: { reports: { column: string; says: string }[] };
+			};
+			const [first] = answer.report.reports;
+			expect(`${first?.column}: ${first?.says}`).toContain(says);
+		}
+		expect(await cupboardOf(home)).toEqual(before);
+	});
+});
+
+describe('what somebody younger may use', () => {
+	it('is looser only as an adult confirms it, written down with who and when', async () => {
+		const home = await begun();
+		const cy = async () => (await loadHome(pool(), home))?.home.members.find((one) => one.id === 'cy');
+		const keep = (fields: Fields) =>
+			editMember(home, 'cy', form({ id: newId(), name: 'Cy', bornOn: '2018-05-01', ...fields }), 'ada');
+		// The page of somebody else's change does not touch it.
+		expect(said(await keep({ families: ['bleach'] })).status).toBe(200);
+		expect((await cy())?.allows).toEqual([]);
+		await keep({ families: ['bleach'], withAllows: '1', allows: ['surfactant', 'acid'] });
+		const allowed = [
+			{ family: 'surfactant', by: 'ada', on: '2027-03-03' },
+			{ family: 'acid', by: 'ada', on: '2027-03-03' }
+		];
+		expect((await cy())?.allows).toEqual(allowed);
+		setClock('2027-03-09T10:40:00Z');
+		await keep({ families: [], withAllows: '1', allows: ['acid'] });
+		expect((await cy())?.allows).toEqual(allowed.slice(1));
+		const view = await loadMember(home, 'cy');
+		expect(view.early.find((one) => one.code === 'acid')).toMatchObject({
+			from: 16,
+			on: true,
+			said: 'allowed by Ada, Wed 3 March'
+		});
+		expect((await loadMember(home, 'ben')).early).toEqual([]);
+		expect(said(await keep({ withAllows: '1', allows: ['sand'] })).status).toBe(400);
 	});
 });

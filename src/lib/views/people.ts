@@ -172,6 +172,15 @@ export interface MemberView {
 	readonly kit: string;
 	readonly hasKit: boolean;
 	readonly families: readonly { readonly code: string; readonly name: string; readonly out: boolean }[];
+	/** Products that are for older ones, and whether an adult allowed them before; empty for grown-ups. */
+	readonly early: readonly {
+		readonly code: string;
+		readonly name: string;
+		readonly from: number;
+		readonly on: boolean;
+		/** Who confirmed it and when; empty where nobody did. */
+		readonly said: string;
+	}[];
 	readonly jobs: readonly {
 		readonly id: string;
 		readonly name: string;

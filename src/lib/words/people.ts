@@ -23,6 +23,16 @@ export const FAMILY_NAMES: Readonly<Record<string, string>> = {
 	water: 'water'
 };
 
+export const EARLY = {
+	title: 'Allowed before the age for it',
+	says: 'A tick says that you allow it and show how. It is written down with your name and the day.',
+	label: (name: string, from: number, said: string) => `${name} (from ${from})${said ? `: ${said}` : ''}`
+} as const;
+
+/** Who allowed something, and when. */
+export const confirmedWords = (name: string, day: string): string =>
+	`allowed${name ? ` by ${name}` : ''}, ${day}`;
+
 /** Why somebody cannot, after their name: "Kit is away". */
 export function whyNotText(why: WhyNot, nameOf: (id: string) => string): string {
 	switch (why.code) {

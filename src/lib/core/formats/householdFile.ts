@@ -2,12 +2,21 @@
  * A whole home with its ledger in one JSON file: every version of the home with the day from which it holds, and
  * every entry in the order made. docs/formats.md.
  */
+import { z } from 'zod';
 import { isoOf, parseDay, type CivilDay } from '../calendar/civil';
 import { entrySchema, type LedgerEntry } from '../household/entry';
-import { planDate } from '../household/fields';
+import { LEVELS, type Supply } from '../cupboard/shopping';
+import { name, planDate } from '../household/fields';
 import type { HomeVersion } from '../schedule/preparedHome';
 import { readHome } from '../household/home';
 import { problemsOf, type Problem } from '../household/problems';
+
+/** A product or tool of the home by its id, or what was only written on the list, by its name. */
+const supplySchema = z.strictObject({
+	id: z.string().min(1).max(60),
+	name: name.nullable().default(null),
+	level: z.enum(LEVELS)
+});
 
 export const HOUSEHOLD_FORMAT = 'pail-round/household';
 export const HOUSEHOLD_VERSION = 1;
@@ -20,6 +29,8 @@ export interface FiledEntry {
 
 export interface HouseholdFile {
 	readonly versions: readonly HomeVersion[];
+	/** How much there is of what stands in the cupboard, and what was written on the list to buy. */
+	readonly supplies: readonly Supply[];
 	readonly ledger: readonly FiledEntry[];
 }
 
@@ -37,11 +48,11 @@ export function entryToFile({ entry, receivedAt }: FiledEntry): Record<string, u
 }
 
 /** The head of a file, up to where its entries begin: for writing one piece by piece. */
-export function fileHead(versions: readonly HomeVersion[]): string {
+export function fileHead(versions: readonly HomeVersion[], supplies: readonly Supply[] = []): string {
 	const parts = versions.map((version) =>
 		JSON.stringify({ holdsFrom: isoOf(version.from), home: version.home })
 	);
-	return `{\n"format": "${HOUSEHOLD_FORMAT}",\n"version": ${HOUSEHOLD_VERSION},\n"versions": [\n${parts.join(',\n')}\n],\n"ledger": [\n`;
+	return `{\n"format": "${HOUSEHOLD_FORMAT}",\n"version": ${HOUSEHOLD_VERSION},\n"versions": [\n${parts.join(',\n')}\n],\n"supplies": ${JSON.stringify(supplies)},\n"ledger": [\n`;
 }
 
 export const FILE_FOOT = '\n]\n}\n';
@@ -73,7 +84,9 @@ export function readHouseholdFile(text: string, today: CivilDay): ReadHousehold 
 	const file = data as Record<string, unknown>;
 	if (file.format === 'pail-round/home') {
 		const read = readHome(file);
-		return read.ok ? { ok: true, file: { versions: [{ from: today, home: read.home }], ledger: [] } } : read;
+		return read.ok
+			? { ok: true, file: { versions: [{ from: today, home: read.home }], supplies: [], ledger: [] } }
+			: read;
 	}
 	if (file.format !== HOUSEHOLD_FORMAT)
 		return problem('format', `"format" must be "${HOUSEHOLD_FORMAT}" or "pail-round/home".`);
@@ -103,6 +116,13 @@ export function readHouseholdFile(text: string, today: CivilDay): ReadHousehold 
 				says: 'Versions stand in the order of their days, one a day.'
 			});
 	}
+	const supplies = z.array(supplySchema).max(1000).optional().safeParse(file.supplies);
+	if (!supplies.success)
+		problems.push(
+			...problemsOf(supplies.error, file.supplies)
+				.slice(0, 20)
+				.map((p) => ({ at: `supplies${p.at.startsWith('[') ? '' : '.'}${p.at}`, says: p.says }))
+		);
 	if (file.ledger !== undefined && !Array.isArray(file.ledger))
 		problems.push({ at: 'ledger', says: 'The ledger is a list of entries.' });
 	const ledger: FiledEntry[] = [];
@@ -136,5 +156,5 @@ export function readHouseholdFile(text: string, today: CivilDay): ReadHousehold 
 		({ entry }) => ('job' in entry && !jobs.has(entry.job)) || ('chore' in entry && !jobs.has(entry.chore))
 	);
 	if (strange >= 0) return problem(`ledger[${strange}].job`, 'This job is in no version of the home.');
-	return { ok: true, file: { versions, ledger } };
+	return { ok: true, file: { versions, supplies: supplies.data ?? [], ledger } };
 }

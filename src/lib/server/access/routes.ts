@@ -69,10 +69,11 @@ export const ROUTES: Readonly<Record<string, RouteNeeds>> = {
 	'/house/pauses': { see: 'see-house', send: { pause: 'pause', move: 'plan-day', undo: 'pause' } },
 	'/house/files': {
 		see: 'files',
-		send: { feed: 'files', jobs: 'files', ledger: 'files', calendar: 'files' }
+		send: { feed: 'files', jobs: 'files', products: 'files', ledger: 'files', calendar: 'files' }
 	},
 	'/house/files/home.json': { see: 'files' },
 	'/house/files/jobs.csv': { see: 'files' },
+	'/house/files/products.csv': { see: 'files' },
 	'/house/files/ledger.csv': { see: 'files' },
 	// A home that is taken in becomes the sender's own: the account is asked for there, before anything is read.
 	'/house/files/import': { send: { POST: 'anyone' } },

@@ -58,3 +58,11 @@ export async function writtenOnList(db: Db, household: string): Promise<number> 
 	);
 	return Number(rows[0]?.n ?? 0);
 }
+
+/** Puts down what a file says of a thing. */
+export async function putSupply(db: Db, household: string, one: Supply, at: number): Promise<void> {
+	await db.query(
+		'REPLACE INTO supply (household_id, id, name, level, changed_at, by_member) VALUES (?, ?, ?, ?, ?, NULL)',
+		[household, one.id, one.name, one.level, at]
+	);
+}

@@ -65,15 +65,15 @@
 		<section class="tables grid gap-3.5 content-start">
 			<h2>Tables</h2>
 			<p class="dim">For a spreadsheet. Coming in, each line is looked at before anything is written.</p>
-			<p class="flex gap-2.5">
+			<p class="flex flex-wrap gap-2.5">
 				<a class="plain" href="/house/files/jobs.csv" download>Save jobs as a table</a><a
 					class="plain"
-					href="/house/files/ledger.csv"
-					download>Save history as a table</a
-				>
+					href="/house/files/products.csv"
+					download>Save products as a table</a
+				><a class="plain" href="/house/files/ledger.csv" download>Save history as a table</a>
 			</p>
 			<div class="grid grid-cols-[repeat(auto-fit,minmax(240px,1fr))] gap-x-6 gap-y-3.5">
-				{#each [['jobs', 'Read jobs from a table'], ['ledger', 'Read history from a table']] as [kind, words] (kind)}
+				{#each [['jobs', 'Read jobs from a table'], ['products', 'Read products from a table'], ['ledger', 'Read history from a table']] as [kind, words] (kind)}
 					<form
 						class="grid gap-2 justify-items-start"
 						method="post"

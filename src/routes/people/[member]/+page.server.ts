@@ -10,5 +10,10 @@ export const load: PageServerLoad = async ({ locals, params }) => ({
 
 export const actions: Actions = {
 	keep: async ({ locals, params, request }) =>
-		editMember(locals.householdId, params.member, await request.formData())
+		editMember(
+			locals.householdId,
+			params.member,
+			await request.formData(),
+			locals.viewer?.member ?? 'organiser'
+		)
 };

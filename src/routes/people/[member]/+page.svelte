@@ -1,5 +1,6 @@
 <script lang="ts">
 	/** One person: when at home, what learnt, what kept away from. */
+	import { EARLY } from '$words/people';
 	import Check from '$ui/kit/Check.svelte';
 	import TextField from '$ui/kit/TextField.svelte';
 	import DateField from '$ui/kit/DateField.svelte';
@@ -134,6 +135,30 @@
 						{/each}
 					</div>
 				</details>
+				{#if view.early.length > 0}
+					<details class="w-full">
+						<summary class="cursor-pointer py-2.5 px-0 text-cobalt-ink font-name"
+							>{EARLY.title}{view.early.some((one) => one.on)
+								? `: ${view.early
+										.filter((one) => one.on)
+										.map((one) => one.name)
+										.join(', ')}`
+								: ''}</summary
+						>
+						<p class="mt-0 mb-2 text-tin-text">{EARLY.says}</p>
+						<input type="hidden" name="withAllows" value="1" />
+						<div class="flex flex-wrap gap-x-5 gap-y-0">
+							{#each view.early as one (one.code)}
+								<Check
+									label={EARLY.label(one.name, one.from, one.said)}
+									name="allows"
+									formValue={one.code}
+									checked={one.on}
+								/>
+							{/each}
+						</div>
+					</details>
+				{/if}
 				<details class="w-full">
 					<summary class="cursor-pointer py-2.5 px-0 text-cobalt-ink font-name"
 						>Jobs left out or disliked{view.jobs.some((one) => one.out || one.disliked)

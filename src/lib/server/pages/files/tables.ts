@@ -1,9 +1,11 @@
 /** Jobs and ledger as tables, both ways: told line by line first, then written. */
 import { JOB_COLUMNS, jobRows, LEDGER_COLUMNS, ledgerRow, type TableRow } from '$core/formats/tables';
+import { PRODUCT_COLUMNS, productRows } from '$core/formats/productTable';
 import Papa from 'papaparse';
 import { reading } from '../../db/pool';
 import { loadHome } from '../../repo/homeRepo';
 import { entriesPage } from '../../repo/ledgerRepo';
+import { suppliesOf } from '../../repo/supplyRepo';
 
 const csv = (rows: readonly TableRow[], columns: readonly string[], header: boolean) =>
 	// Cells that a spreadsheet would run as formulas are told to be text.
@@ -16,6 +18,14 @@ export async function jobsCsv(household: string): Promise<string> {
 	const home = await reading((db) => loadHome(db, household));
 	if (!home) throw new RangeError(household);
 	return `${csv(jobRows(home.home), JOB_COLUMNS, true)}\r\n`;
+}
+
+export async function productsCsv(household: string): Promise<string> {
+	const [home, supplies] = await reading(
+		async (db) => [await loadHome(db, household), await suppliesOf(db, household)] as const
+	);
+	if (!home) throw new RangeError(household);
+	return `${csv(productRows(home.home, supplies), PRODUCT_COLUMNS, true)}\r\n`;
 }
 
 export function ledgerCsvStream(household: string): ReadableStream<Uint8Array> {

@@ -1,9 +1,15 @@
 /** One person: when at home, what learnt, what kept away from, and which jobs that leaves. */
+import { toDay, type CivilDay } from '$core/calendar/civil';
+import { ageFor } from '$core/cupboard/ask';
+import { FAMILIES } from '$core/cupboard/meet';
+import type { Member } from '$core/household/home';
 import { candidatesFor } from '$core/people/weekOccurrences';
+import { ageOn } from '$core/people/whoCan';
+import type { PreparedHome } from '$core/schedule/preparedHome';
 import type { MemberView } from '$views/people';
-import { WEEKDAYS } from '$words/general';
+import { shortDate, WEEKDAYS } from '$words/general';
 import { memberName } from '$words/names';
-import { cannotWords, FAMILY_NAMES } from '$words/people';
+import { cannotWords, confirmedWords, FAMILY_NAMES } from '$words/people';
 import { error } from '@sveltejs/kit';
 import { v7 as uuidv7 } from 'uuid';
 import { reading } from '../../db/pool';
@@ -19,6 +25,24 @@ const spansText = (spans: readonly Span[] | undefined, weekday: number) =>
 		.sort((a, b) => (a.from < b.from ? -1 : 1))
 		.map((span) => `${span.from}-${span.to}`)
 		.join(', ');
+
+/** Products for older ones than a child is, youngest age first. */
+function earlyOf(home: PreparedHome, member: Member, today: CivilDay): MemberView['early'] {
+	const age = ageOn(member, today);
+	if (age === null || age >= 16) return [];
+	return FAMILIES.filter((family) => ageFor([family]) > age)
+		.map((family) => {
+			const allowed = member.allows.find((one) => one.family === family);
+			return {
+				code: family,
+				name: FAMILY_NAMES[family] ?? family,
+				from: ageFor([family]),
+				on: allowed !== undefined,
+				said: allowed ? confirmedWords(memberName(home, allowed.by), shortDate(toDay(allowed.on))) : ''
+			};
+		})
+		.sort((a, b) => a.from - b.from);
+}
 
 export async function loadMember(household: string, id: string): Promise<MemberView> {
 	const facts = await familyFacts(household);
@@ -54,6 +78,7 @@ export async function loadMember(household: string, id: string): Promise<MemberV
 			name,
 			out: (member.excludes.families as string[]).includes(code)
 		})),
+		early: earlyOf(home, member, today),
 		jobs: home.home.jobs
 			.map((job) => ({
 				id: job.id,

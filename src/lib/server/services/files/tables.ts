@@ -1,10 +1,13 @@
-/** Jobs and entries from tables: told line by line first, then written. */
+/** Jobs, products and entries from tables: told line by line first, then written. */
 import { householdTime } from '$core/calendar/instant';
+import type { Home } from '$core/household/home';
+import { importProducts, PRODUCT_COLUMNS, type ProductImport } from '$core/formats/productTable';
 import {
 	importJobs,
 	importLedger,
 	JOB_COLUMNS,
 	LEDGER_COLUMNS,
+	type JobImport,
 	type LineReport,
 	type TableRow
 } from '$core/formats/tables';
@@ -15,10 +18,11 @@ import { fail } from '@sveltejs/kit';
 import Papa from 'papaparse';
 import { v7 as uuidv7 } from 'uuid';
 import { now } from '../../clock';
-import { reading, transaction } from '../../db/pool';
+import { reading, transaction, type Db } from '../../db/pool';
 import { followingId } from '../../ids';
 import { changeHomeOnce, loadHome } from '../../repo/homeRepo';
 import { revisionOf } from '../../repo/homeRows';
+import { tellLevel } from '../../repo/supplyRepo';
 import { recordEntries } from '../ledger/recordEntries';
 import { useCase } from '../useCase';
 
@@ -78,7 +82,7 @@ export async function fileOf(form: FormData): Promise<Uint8Array | null> {
 }
 
 export interface TableReport {
-	readonly kind: 'jobs' | 'ledger' | 'calendar';
+	readonly kind: 'jobs' | 'products' | 'ledger' | 'calendar';
 	readonly reports: readonly { readonly line: number; readonly column: string; readonly says: string }[];
 	readonly says: string;
 	readonly list: readonly string[];
@@ -87,22 +91,31 @@ export interface TableReport {
 	readonly text: string | null;
 }
 
-/** Jobs from a table: told first, written when it is sent again with `write`. */
-export async function jobsFromCsv(household: string, form: FormData) {
+type ReadRows = (home: Home, rows: readonly TableRow[]) => JobImport;
+
+/** What of the home comes from a table: told first, written when it is sent again with `write`. */
+function homeFromCsv(
+	household: string,
+	form: FormData,
+	kind: 'jobs' | 'products',
+	columns: readonly string[],
+	readRows: ReadRows,
+	then: (db: Db, read: JobImport, at: number) => Promise<void> = async () => undefined
+) {
 	return useCase(household, form, async () => {
 		const bytes = await fileOf(form);
 		if (!bytes) return fail(400, { message: 'Choose a file first.' });
-		const table = readTable(bytes, JOB_COLUMNS);
+		const table = readTable(bytes, columns);
 		if (typeof table === 'string') return fail(400, { message: table });
 		const revision = await reading((db) => revisionOf(db, household));
 		const home = await reading((db) => loadHome(db, household));
 		if (!home) throw new RangeError(household);
-		const read = importJobs(home.home, table.rows);
+		const read = readRows(home.home, table.rows);
 		const reports = [...table.reports, ...read.reports];
 		const count = read.added.length + read.changed.length;
 		if (form.get('write') !== '1' || reports.length > 0 || !read.home) {
 			const report: TableReport = {
-				kind: 'jobs',
+				kind,
 				reports: reports.slice(0, 200),
 				says:
 					reports.length > 0
@@ -113,7 +126,8 @@ export async function jobsFromCsv(household: string, form: FormData) {
 					...read.changed.map((name) => `changed: ${name}`)
 				].slice(0, 60),
 				note: table.note,
-				text: reports.length === 0 && count > 0 ? new TextDecoder().decode(bytes) : null
+				text:
+					reports.length === 0 && (count > 0 || kind === 'products') ? new TextDecoder().decode(bytes) : null
 			};
 			return { report };
 		}
@@ -130,15 +144,27 @@ export async function jobsFromCsv(household: string, form: FormData) {
 				today,
 				at
 			);
+			if (done === 'saved') await then(db, read, at);
 			return done;
 		});
 		if (outcome === 'behind')
 			return fail(409, {
 				message: 'Somebody changed the home meanwhile, so nothing was written. Read the file in once more.'
 			});
-		return { said: `${read.added.length} jobs are new, ${read.changed.length} changed.` };
+		return { said: `${read.added.length} ${kind} are new, ${read.changed.length} changed.` };
 	});
 }
+
+/** Jobs from a table. */
+export const jobsFromCsv = (household: string, form: FormData) =>
+	homeFromCsv(household, form, 'jobs', JOB_COLUMNS, importJobs);
+
+/** Products from a table, with how much there is of them. */
+export const productsFromCsv = (household: string, form: FormData) =>
+	homeFromCsv(household, form, 'products', PRODUCT_COLUMNS, importProducts, async (db, read, at) => {
+		for (const { id, level } of (read as ProductImport).levels)
+			await tellLevel(db, household, id, level, at, null);
+	});
 
 /** Entries of the ledger from a table. */
 export async function ledgerFromCsv(household: string, form: FormData) {

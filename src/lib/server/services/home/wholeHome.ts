@@ -5,13 +5,14 @@ import { prepareHome } from '$core/schedule/preparedHome';
 import type { Db } from '../../db/pool';
 import { createHousehold, readHistory, saveHome } from '../../repo/homeRows';
 import { entriesPage, insertEntries, type NewEntry } from '../../repo/ledgerRepo';
+import { putSupply, suppliesOf } from '../../repo/supplyRepo';
 import { rebuildProjection } from '../../repo/projectionRepo';
 
 const PAGE = 1000;
 
 /** The file of a home, piece by piece: at no time more than a page of its ledger is held. */
 export async function* exportHousehold(db: Db, household: string): AsyncGenerator<string> {
-	yield fileHead(await readHistory(db, household));
+	yield fileHead(await readHistory(db, household), await suppliesOf(db, household));
 	let after = 0;
 	let first = true;
 	for (;;) {
@@ -49,5 +50,6 @@ export async function importHousehold(
 		await insertEntries(db, household, entries.slice(i, i + PAGE), now);
 		tell(Math.min(entries.length, i + PAGE), entries.length);
 	}
+	for (const { id, name, level } of file.supplies) await putSupply(db, household, { id, name, level }, now);
 	await rebuildProjection(db, household, prepareHome(versions));
 }

@@ -1,6 +1,6 @@
 /** What is said of a person is changed. */
-import { parseDay } from '$core/calendar/civil';
-import type { Member } from '$core/household/home';
+import { isoOf, parseDay, type CivilDay } from '$core/calendar/civil';
+import type { Home, Member } from '$core/household/home';
 import { changeMember } from '$core/setup/editMembers';
 import { WEEKDAYS } from '$words/general';
 import { editHome } from '../home/editHome';
@@ -65,11 +65,31 @@ function readAway(text: string): Member['away'] | string {
 	return away;
 }
 
-export function editMember(household: string, id: string, form: FormData) {
+/** What is allowed before its age: what was confirmed before keeps who and when, the rest is confirmed now. */
+function allowsFrom(
+	home: Home,
+	id: string,
+	families: readonly string[],
+	by: string,
+	today: CivilDay
+): Member['allows'] {
+	const before = home.members.find((one) => one.id === id)?.allows ?? [];
+	return families.map(
+		(family) =>
+			before.find((one) => one.family === family) ?? {
+				family: family as Member['allows'][number]['family'],
+				by,
+				on: isoOf(today)
+			}
+	);
+}
+
+/** `by`: who changes it, and so confirms what is made looser. */
+export function editMember(household: string, id: string, form: FormData, by: string) {
 	return editHome(
 		household,
 		form,
-		({ home, text, list }) => {
+		({ home, today, text, list }) => {
 			const part = text('part');
 			if (part === 'presence') {
 				const spans: Span[] = [];
@@ -99,6 +119,7 @@ export function editMember(household: string, id: string, form: FormData) {
 				skills: wordsOf(text('skills')),
 				kit: text('ownKit') === '1' ? wordsOf(text('kit')) : undefined,
 				excludes: { families, jobs: list('out') },
+				...(text('withAllows') === '1' ? { allows: allowsFrom(home, id, list('allows'), by, today) } : {}),
 				dislikes: list('disliked')
 			});
 		},
