@@ -3,6 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { toDay } from '../../src/lib/core/calendar/civil';
 import { mayUse } from '../../src/lib/core/cupboard/ask';
 import { careOf, caresTogether } from '../../src/lib/core/cupboard/care';
+import { caresOfJob, caresOfStep, ownCautions } from '../../src/lib/core/cupboard/cautionsOfJob';
 import { dilute, inMeasures } from '../../src/lib/core/cupboard/dilution';
 import { takeAlong } from '../../src/lib/core/cupboard/kits';
 import { goodUntil, mixFacts } from '../../src/lib/core/cupboard/mixes';
@@ -490,5 +491,41 @@ describe('the form of a job', () => {
 			[{ families: ['water'], surface: 'plated', rinse: true, floor: false }]
 		]);
 		expect(read({ 'usual-with': ['', ''] })).toEqual([[], []]);
+	});
+});
+
+describe('what to mind in a step', () => {
+	const on = (text: string, families: string[], rinse = false) => ({
+		text,
+		minutes: 5,
+		class: 3,
+		products: [{ families, surface: 'tile', rinse, floor: false }]
+	});
+	const job = jobWith('toilet', 'porch', [
+		on('Acid on', ['acid']),
+		on('Brush', ['surfactant']),
+		on('Rinse', ['water'], true),
+		on('Shine', ['surfactant'])
+	]);
+	const home = withCupboard({}, [job]);
+	const codes = (step: number) => caresOfStep(home, job, 'usual', step).map((care) => care.code);
+	it('is what is in hand, and what is still there until it is rinsed off', () => {
+		expect([0, 1, 2, 3].map(codes)).toEqual([['never-with', 'gloves'], ['never-with'], [], []]);
+		expect(caresOfJob(home, job, 'usual').map((care) => care.code)).toEqual(['never-with', 'gloves']);
+	});
+	it('counts an adult near for whoever is under twelve', () => {
+		const kim = { id: 'kim', age: 9, excludes: [] };
+		expect(caresOfStep(home, job, 'usual', 3, kim).map((care) => care.code)).toEqual(['adult-near']);
+	});
+	it('leaves out what the library wrote by hand before the products said it, and nothing else', () => {
+		const cautions = [
+			{
+				headline: 'Acid: never with bleach.',
+				text: 'Nothing with bleach on this surface until it is rinsed; never on stone.'
+			},
+			{ headline: 'Acid: never with bleach.', text: 'Grandmother said so.' },
+			{ headline: 'Alcohol burns.', text: 'No flame near it; window open.' }
+		];
+		expect(ownCautions({ ...job, cautions } as never)).toEqual(cautions.slice(1));
 	});
 });

@@ -3,7 +3,7 @@ import type { Home } from '../household/home';
 import type { Depth } from '../household/fields';
 import type { Job } from '../household/jobSchema';
 import { careOf, caresTogether, type Care } from './care';
-import type { Pet, UsePerson } from './cautions';
+import type { Pet, Use, UsePerson } from './cautions';
 import type { Family } from './products';
 import { usesOfJob } from './usesOfJob';
 
@@ -66,7 +66,31 @@ function caresByStep(
 	}));
 }
 
-/** What to mind in one step of a job, for whoever does it; the gravest first. */
+/** Whether what a use put down is still there at the end of a step: nothing has rinsed it off. */
+function isStillThere(uses: readonly Use[], at: number, step: number): boolean {
+	const use = uses[at] as Use;
+	return !uses
+		.slice(at + 1)
+		.some((later) => later.rinse && later.surfaceOf === use.surfaceOf && Number(later.step) <= step);
+}
+
+/** What earlier steps of a job left on a surface, and must still not be met. */
+function caresLeft(home: Pick<Home, 'cupboard' | 'pets'>, job: Job, depth: Depth, step: number): Care[][] {
+	const uses = usesOfJob(job, depth, home.cupboard, '');
+	return uses
+		.filter((use, i) => Number(use.step) < step && isStillThere(uses, i, step))
+		.map((use) =>
+			careOf({
+				families: use.families as readonly Family[],
+				perhaps: (use.perhaps ?? []) as readonly Family[]
+			}).filter((care) => care.code === 'never-with')
+		);
+}
+
+/**
+ * What to mind in one step of a job, for whoever does it, the gravest first: what is in hand, and what earlier steps left
+ * on a surface until it is rinsed.
+ */
 export const caresOfStep = (
 	home: Pick<Home, 'cupboard' | 'pets'>,
 	job: Job,
@@ -74,11 +98,12 @@ export const caresOfStep = (
 	step: number,
 	person: UsePerson | null = null
 ): Care[] =>
-	caresTogether(
-		caresByStep(home, job, depth, person)
+	caresTogether([
+		...caresByStep(home, job, depth, person)
 			.filter((one) => one.step === step)
-			.map((one) => one.cares)
-	);
+			.map((one) => one.cares),
+		...caresLeft(home, job, depth, step)
+	]);
 
 /** What to mind in the whole of a job; the gravest first, each once. */
 export const caresOfJob = (

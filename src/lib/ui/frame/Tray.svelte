@@ -38,7 +38,7 @@
 >
 	{#if !bare}
 		<header class="flex min-h-[58px] flex-wrap items-center gap-x-1 px-edge pt-2 max-sm:hidden print:hidden">
-			<a class="mark mr-auto md:mr-0 min-[1360px]:mr-4" href="/"
+			<a class="mark mr-auto md:mr-2 min-[1360px]:mr-4" href="/"
 				><Glyph name="due" size={28} /><span>Pail Round</span></a
 			>
 			<nav
@@ -49,7 +49,7 @@
 					<a
 						href={place.href}
 						aria-current={here(place.href) ? 'page' : undefined}
-						class="my-1 grid min-h-9 place-items-center rounded-sign px-3 font-name no-underline md:px-[7px] min-[1360px]:px-3 lg:px-4 {here(
+						class="my-1 grid min-h-9 place-items-center rounded-sign px-3 font-name no-underline md:px-1.5 min-[1360px]:px-3 lg:px-4 {here(
 							place.href
 						)
 							? 'bg-cobalt text-on-cobalt shadow-[inset_0_0_0_2px_var(--cobalt),inset_0_0_0_3.5px_var(--on-cobalt)]'
