@@ -6,7 +6,7 @@ import { judgeUses } from '../../src/lib/core/cupboard/cautions';
 import { usesOfJob } from '../../src/lib/core/cupboard/usesOfJob';
 import { EMPTY_CUPBOARD } from '../../src/lib/core/household/cupboardSchema';
 import { prepareHome } from '../../src/lib/core/schedule/preparedHome';
-import { FLOORS, LAYERS, ROOM_KINDS, SURFACES, type Home } from '../../src/lib/core/household/home';
+import { FLOORS, LAYERS, readHome, ROOM_KINDS, SURFACES, type Home } from '../../src/lib/core/household/home';
 import { outlook } from '../../src/lib/core/schedule/outlook';
 import { changeHome } from '../../src/lib/core/setup/change';
 import { draftFromHome, EMPTY_DRAFT, homeFromDraft, type Draft } from '../../src/lib/core/setup/draft';
@@ -424,6 +424,44 @@ describe('the first steps', () => {
 			addDays(FROM, 30)
 		);
 		expect(other.ok && other.home.household.rhythm.pattern).toBe('Upkeep');
+	});
+	it.each(['rolling-zones', 'upkeep'])('run again as %s, they leave the cupboard as it is', (id) => {
+		const home = made('rolling-zones');
+		const [job] = home.jobs;
+		if (!job) throw new Error('no job');
+		const use = { families: ['acid' as const], product: 'vinegar', rinse: false, floor: false };
+		const { library: _library, ...own } = {
+			...job,
+			id: 'own-descale',
+			cadence: { type: 'daily' as const },
+			missRule: 'letgo' as const,
+			room: 'kitchen',
+			covers: [],
+			depths: { usual: { minutes: 5, steps: [{ text: 'Descale', minutes: 5, class: 3, products: [use] }] } }
+		};
+		const read = readHome({
+			...home,
+			jobs: [...home.jobs, own],
+			cupboard: {
+				products: [{ id: 'vinegar', name: 'Vinegar', families: ['acid'] }],
+				tools: [{ id: 'broom', name: 'Broom', boundTo: 'hall' }],
+				kits: [
+					{ id: 'kit', name: 'Kit', letter: 'K', weave: 'dots', rooms: ['kitchen'], contents: ['vinegar'] }
+				]
+			}
+		});
+		if (!read.ok) throw new Error(JSON.stringify(read.problems));
+		const again = { ...draftFromHome(read.home, 'h'), pattern: id };
+		const changed = changeHome(read.home, again, library, pattern(id), addDays(FROM, 30));
+		if (!changed.ok) throw new Error(JSON.stringify(changed.refusal));
+		expect(changed.home.cupboard).toEqual(read.home.cupboard);
+		expect(changed.home.jobs.some((one) => one.id === 'own-descale')).toBe(true);
+		// A tool of a room that is gone is for any.
+		const less = { ...again, rooms: again.rooms.filter((room) => room.id !== 'hall') };
+		const gone = changeHome(read.home, less, library, pattern(id), addDays(FROM, 30));
+		if (!gone.ok) throw new Error(JSON.stringify(gone.refusal));
+		expect(gone.home.cupboard.tools[0]?.boundTo).toBeUndefined();
+		expect(gone.home.cupboard.products).toEqual(read.home.cupboard.products);
 	});
 });
 

@@ -1,7 +1,7 @@
 /** The first steps run again on a home that is there: only what was changed changes. */
 import { isoOf, type CivilDay } from '../calendar/civil';
 import { addFromLibrary } from './editJobs';
-import { changeRoom, moveRoom, retireRoom } from './editRooms';
+import { changeRoom, cupboardWithoutRoom, moveRoom, retireRoom } from './editRooms';
 import type { Edit } from './edit';
 import { agreedAmong } from '../household/familySchema';
 import { readHome, type Home } from '../household/home';
@@ -149,6 +149,10 @@ function layAnew(home: Home, draft: Draft, library: Library, pattern: Pattern, t
 			startsOn: isoOf(today)
 		},
 		members,
+		// What stands in the cupboard has nothing to do with when the work is done.
+		cupboard: home.rooms
+			.filter((room) => !rooms.has(room.id))
+			.reduce((cupboard, room) => cupboardWithoutRoom(cupboard, room.id, null), home.cupboard),
 		jobs: [...made.home.jobs, ...own]
 	});
 	return read.ok

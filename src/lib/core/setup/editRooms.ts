@@ -121,7 +121,7 @@ export const withoutRoomSteps = (job: Job, room: string): Job => {
  * The cupboard where a room is no more: kits and tools that were for it are for the one that it became part of, or
  * where there is none, a tool is for no single room any more, and leaves the kits that are carried about.
  */
-function cupboardWithoutRoom(
+export function cupboardWithoutRoom(
 	cupboard: Home['cupboard'],
 	room: string,
 	into: string | null

@@ -89,7 +89,7 @@ export class ShoppingOutbox {
 				this.stuck = false;
 				// One that was ticked again meanwhile goes once more.
 				if (this.waiting.length === 1) await readAnew('app:supplies');
-				this.#set(this.waiting.filter((one) => one !== first && one.at !== first.at));
+				this.#set(this.waiting.filter((one) => one.thing !== first.thing || one.at !== first.at));
 			}
 		} catch {
 			this.#again();
