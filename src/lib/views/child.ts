@@ -1,4 +1,5 @@
 /** What a child's or helper's own page shows: their things of the day, and nothing of anybody else's. */
+import type { CareLine } from './supplies';
 
 export interface ThingView {
 	readonly line: string;
@@ -15,6 +16,8 @@ export interface ThingView {
 	readonly back: string | null;
 	/** The entry that a tick of today can be taken back by. */
 	readonly entry: string | null;
+	/** What to mind with it, the danger first; of what is still to do. */
+	readonly cautions: readonly CareLine[];
 	/** Who else could take it. */
 	readonly could: readonly { readonly id: string; readonly name: string }[];
 }

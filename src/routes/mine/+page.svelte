@@ -7,6 +7,7 @@
 	import Peg from '$ui/glyphs/Peg.svelte';
 	import Weave from '$ui/glyphs/Weave.svelte';
 	import Thing from '$ui/mine/Thing.svelte';
+	import Cares from '$ui/supplies/Cares.svelte';
 	import Notice from '$ui/Notice.svelte';
 	import { minutesText } from '$words/general';
 	let { data, form } = $props();
@@ -72,6 +73,9 @@
 				{#if next.back}<p class="mt-2 mb-3.5 text-tag text-ink">
 						<b>One thing back: {next.back.toLowerCase()}</b>
 					</p>{/if}
+				{#if next.cautions.length > 0}<div class="mb-3.5 grid gap-1.5">
+						<Cares lines={next.cautions} compact />
+					</div>{/if}
 				{#if next.state === 'look'}
 					<a class="sign w-full min-h-18 text-[1.75rem]" href="/mine/look/{encodeURIComponent(next.line)}"
 						>Last check</a

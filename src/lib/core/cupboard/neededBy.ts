@@ -78,10 +78,10 @@ export function missingFor(
 	});
 }
 
-/** True where a job, at any of its depths, needs a product or may use it. */
-export const mayNeed = (job: Job, product: string, cupboard: Cupboard): boolean =>
-	(['quick', 'usual', 'deep'] as const).some(
-		(depth) =>
-			job.depths[depth] &&
-			needsOf(job, depth, cupboard).some((list) => list.some((one) => one.id === product))
+/** The products that a job, at any of its depths, needs or may use, by their ids. */
+export const mayNeed = (job: Job, cupboard: Cupboard): Set<string> =>
+	new Set(
+		(['quick', 'usual', 'deep'] as const).flatMap((depth) =>
+			job.depths[depth] ? needsOf(job, depth, cupboard).flatMap((list) => list.map((one) => one.id)) : []
+		)
 	);

@@ -1,6 +1,7 @@
 <script lang="ts">
 	/** What to mind, the danger first: framed in madder; what is only to be minded in one line below. */
 	import type { CareLine } from '$views/supplies';
+	import { SUPPLIES } from '$words/supplies';
 	import Caution from '../kit/Caution.svelte';
 	let {
 		lines,
@@ -28,3 +29,4 @@
 	<Caution headline={line.headline} {compact}>{line.text}{who ? ` ${who} has it.` : ''}</Caution>
 {/each}
 {#if light}<p class="m-0 font-name {compact ? 'text-body' : ''}">{light}</p>{/if}
+{#if lines.length > 0 && !compact}<p class="m-0 text-tin-text">{SUPPLIES.labelFirst}</p>{/if}

@@ -22,6 +22,7 @@ import { type Asker } from '../../services/ledger/whoMay';
 import { lookOf, mineOf, type Mine } from '../../services/people/child';
 import { ribbonOf } from '../../services/people/familyFacts';
 import { awayToday } from '../people/loadCrew';
+import { jobCautions, usePerson } from '../supplies/cautionLines';
 import { zoneMark } from '../today/jobRows';
 
 /** A child is shown so many things at once. */
@@ -69,6 +70,7 @@ function thingView(facts: Mine, line: DaySeries): ThingView {
 							: '',
 		back: state === 'todo' && back?.answer?.point ? back.answer.point : null,
 		entry: tick?.id ?? null,
+		cautions: state === 'todo' ? jobCautions(home, job, line.depth, usePerson(me, today)) : [],
 		could:
 			state === 'todo'
 				? candidatesFor(home, line.line, today, entries, awayToday(facts, today))

@@ -34,9 +34,11 @@ function comingNeeds(home: PreparedHome, dates: ReadonlyMap<string, readonly Civ
 	return home.series.flatMap((series) => {
 		const [day] = dates.get(series.id) ?? [];
 		if (day === undefined) return [];
-		return cupboard.products
-			.filter((product) => mayNeed(series.job, product.id, cupboard))
-			.map((product): ComingNeed => ({ product: product.id, day, job: series.job.name }));
+		return [...mayNeed(series.job, cupboard)].map((product): ComingNeed => ({
+			product,
+			day,
+			job: series.job.name
+		}));
 	});
 }
 

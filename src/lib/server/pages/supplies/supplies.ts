@@ -75,7 +75,7 @@ function whoWords(facts: SupplyFacts, product: Product): string {
 
 function usedForWords(facts: SupplyFacts, product: Product): string {
 	const { home, coming, today } = facts;
-	const jobs = home.home.jobs.filter((job) => mayNeed(job, product.id, home.home.cupboard));
+	const jobs = home.home.jobs.filter((job) => mayNeed(job, home.home.cupboard).has(product.id));
 	if (jobs.length === 0) return '';
 	const next = coming.filter((need) => need.product === product.id).sort((a, b) => a.day - b.day)[0];
 	return `${jobs.length} ${plural(jobs.length, 'job')}${next ? `, next ${dayAhead(next.day, today)}` : ''}`;
