@@ -65,7 +65,9 @@
 					<span class="min-w-0">
 						<b class="block text-madder">{pair.first} + {pair.second}</b>
 						{pair.what}
-						{#if pair.ours}<span class="block text-body text-tin-text wrap-anywhere print:text-[10pt]">{pair.ours}</span>{/if}
+						{#if pair.ours}<span class="block text-body text-tin-text wrap-anywhere print:text-[10pt]"
+								>{pair.ours}</span
+							>{/if}
 					</span>
 				</li>
 			{/each}
