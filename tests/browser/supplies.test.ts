@@ -37,6 +37,12 @@ test.describe('on a phone', () => {
 		// Which of what is here is right on stone.
 		await choose(page, 'Surface', 'stone');
 		await expect(page.getByText('Not Vinegar or Thin bleach.')).toBeVisible();
+		// A bottle that is pressed brings what is worth knowing of it; an address that asks shows its answer.
+		await page.getByRole('link', { name: /^Vinegar/ }).tap();
+		await expect(page.getByRole('heading', { name: 'Vinegar' })).toBeInViewport();
+		await page.goto('/supplies?product=vinegar&on=stone');
+		await ready(page);
+		await expect(page.getByText(/^No\. Take soap instead/)).toBeInViewport();
 		await expectAccessibleAnywhere(page, 'the cupboard of a new home');
 	});
 

@@ -8,7 +8,8 @@
 	import Button from '../kit/Button.svelte';
 	import Caution from '../kit/Caution.svelte';
 	import Toggles from '../kit/Toggles.svelte';
-	import { onMount, tick } from 'svelte';
+	import { afterNavigate } from '$app/navigation';
+	import { tick } from 'svelte';
 	let { view, product, onchange }: { view: SuppliesView; product: ProductDetail; onchange: () => void } =
 		$props();
 	const grave = $derived(product.cares.filter((care) => care.grave));
@@ -30,10 +31,10 @@
 		].filter(([, words]) => words)
 	);
 	let panel = $state<HTMLElement>();
-	// On a phone it stands under the shelves: whoever pressed a bottle is brought to it.
-	onMount(() => {
-		if (panel && panel.getBoundingClientRect().top > window.innerHeight - 120)
-			panel.scrollIntoView({ block: 'start' });
+	// On a phone it stands under the shelves: whoever pressed a bottle is brought to it. An address that asks is answered above.
+	afterNavigate(({ type }) => {
+		const isBelow = panel && panel.getBoundingClientRect().top > window.innerHeight - 120;
+		if (type === 'link' && isBelow) panel?.scrollIntoView({ block: 'start' });
 	});
 	let form = $state<HTMLFormElement>();
 	const told = $derived(product.level);

@@ -1,6 +1,6 @@
 /** The cupboard: what stands on its shelves, and what is worth knowing of the one that was chosen. */
 import { toDay } from '$core/calendar/civil';
-import { ageFor } from '$core/cupboard/ask';
+import { ageFor, isRight } from '$core/cupboard/ask';
 import { careOf } from '$core/cupboard/care';
 import { mayNeed } from '$core/cupboard/neededBy';
 import { allFamilies, descriptionsOf, STARTER_SHELF } from '$core/cupboard/products';
@@ -60,13 +60,9 @@ function people({ home, today }: SupplyFacts): AskPerson[] {
 const capital = (text: string) => text.slice(0, 1).toUpperCase() + text.slice(1);
 
 function whoWords(facts: SupplyFacts, product: Product): string {
-	const families = allFamilies(product);
-	const from = ageFor(families);
-	const may = people(facts).filter(
-		(one) =>
-			(one.age === null || one.age >= from || families.every((family) => one.allows.includes(family))) &&
-			!one.excludes.some((family) => (families as string[]).includes(family))
-	);
+	const from = ageFor(allFamilies(product));
+	const may = people(facts).filter((person) => isRight({ product, person }));
+	if (may.length === 0) return '';
 	if (may.length === people(facts).length) return SUPPLIES.nobodyElse;
 	const names = may.map((one) => one.name);
 	const shown = names.length > 6 ? [...names.slice(0, 5), `${names.length - 5} more`] : names;
