@@ -56,6 +56,9 @@ export async function makeBackup(url, file, secret = null) {
 	mkdirSync(dirname(file), { recursive: true });
 	const encrypter = secret === null ? null : new (await import('age-encryption')).Encrypter();
 	encrypter?.setPassphrase(secret);
+	// How long the key of the passphrase takes, as a power of two: only tests, whose passphrases are no secret, make it short.
+	if (process.env.PAIL_BACKUP_WORK_FACTOR)
+		encrypter?.setScryptWorkFactor(Number(process.env.PAIL_BACKUP_WORK_FACTOR));
 	const { args, env } = clientArguments(url);
 	// Nothing is awaited until it is read: what a program that has ended said to nobody is thrown away by Node.
 	const child = spawn(

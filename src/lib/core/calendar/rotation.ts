@@ -158,12 +158,22 @@ export function zoneDaysBetween(from: CivilDay, to: CivilDay, rotation: Rotation
 	return days;
 }
 
+/** Visits of each zone in the year from a day on; a rotation never changes, so a year of it is counted once. */
+const countedYears = new WeakMap<Rotation, Map<CivilDay, ReadonlyMap<string, number>>>();
+
 /** How many visits of a zone begin in the year from `from` on. */
 export function visitsInYear(zone: string, from: CivilDay, rotation: Rotation): number {
-	let visits = 0;
-	for (const day of zoneDaysBetween(from, addDays(from, 364), rotation).get(zone) ?? []) {
-		if (visitOn(day, rotation)?.days[0] === day) visits++;
-	}
+	let years = countedYears.get(rotation);
+	if (!years) countedYears.set(rotation, (years = new Map()));
+	let counted = years.get(from);
+	if (!counted) years.set(from, (counted = visitsOfYear(from, rotation)));
+	return counted.get(zone) ?? 0;
+}
+
+function visitsOfYear(from: CivilDay, rotation: Rotation): ReadonlyMap<string, number> {
+	const visits = new Map<string, number>();
+	for (const [zone, days] of zoneDaysBetween(from, addDays(from, 364), rotation))
+		visits.set(zone, days.filter((day) => visitOn(day, rotation)?.days[0] === day).length);
 	return visits;
 }
 
