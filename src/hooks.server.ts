@@ -7,6 +7,7 @@ import { DatabaseAway, DiskFull, reading } from '$server/db/pool';
 import { log } from '$server/log';
 import { startSweeping } from '$server/ops/sweep';
 import { fingerprint } from '$server/secrets';
+import { writingFor } from '$server/writing';
 import {
 	error,
 	redirect,
@@ -143,11 +144,13 @@ export const handle: Handle = async ({ event, resolve }) => {
 	if (!needsNobody(pathname)) guard(event, access);
 	const light = event.cookies.get('light');
 	const attribute = light === 'day' || light === 'evening' ? `data-light="${light}"` : '';
-	const response = await resolve(event, {
-		transformPageChunk: ({ html }) => html.replace('%pail.light%', attribute),
-		preload: ({ type, path }) =>
-			type === 'js' || type === 'css' || (type === 'font' && /latin-(400|wght)/.test(path))
-	});
+	const response = await writingFor(event.locals.householdId, () =>
+		resolve(event, {
+			transformPageChunk: ({ html }) => html.replace('%pail.light%', attribute),
+			preload: ({ type, path }) =>
+				type === 'js' || type === 'css' || (type === 'font' && /latin-(400|wght)/.test(path))
+		})
+	);
 	const { headers } = response;
 	headers.set('X-Content-Type-Options', 'nosniff');
 	headers.set('Referrer-Policy', 'same-origin');

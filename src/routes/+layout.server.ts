@@ -17,7 +17,8 @@ import type { LayoutServerLoad } from './$types';
 function writingOf(home: PreparedHome | null, at: number) {
 	const rules = home?.home.household;
 	return {
-		locale: 'en-GB',
+		dates: rules?.dates ?? ('dayFirst' as const),
+		units: rules?.units ?? ('metric' as const),
 		clock: rules?.clock ?? ('24h' as const),
 		weekStart: rules?.weekStart ?? 1,
 		today: rules ? isoOf(householdTime(at, rules).date) : null

@@ -7,11 +7,15 @@
 	import { setWriting } from '$ui/kit/settings';
 	import Tray from '$ui/frame/Tray.svelte';
 	import { FRAME } from '$words/frame';
+	import { writeBy } from '$words/writing';
+	import { browser } from '$app/environment';
 	import { afterNavigate, invalidateAll } from '$app/navigation';
 	import { page } from '$app/state';
 	import { onMount, untrack, type Component } from 'svelte';
 	let { data, children } = $props();
 	setWriting(() => data.writing);
+	// On the server each request has its own.
+	if (browser) writeBy(() => data.writing);
 	// Says that scripts have taken over, for tests that press like a person would.
 	onMount(() => {
 		document.documentElement.dataset.ready = 'yes';

@@ -205,6 +205,33 @@ test('the rhythm of the house: old and new side by side, then kept', async ({ pa
 	await expect(page.getByText('Cleaning days and house rules holds from today.')).toBeVisible();
 });
 
+test('dates and amounts are written as the house rules say, in fields as well', async ({ page }) => {
+	await page.goto('/house/rhythm');
+	await ready(page);
+	await choose(page, 'Dates', 'March 25 (2027-03-25)');
+	await choose(page, 'Amounts', 'cups and spoons');
+	await page.getByRole('button', { name: 'Save', exact: true }).click();
+	await expect(page.getByText('Cleaning days and house rules holds from today.')).toBeVisible();
+	await page.goto('/');
+	await expect(page.getByRole('heading', { level: 1 })).toContainText('Wednesday, March 3');
+	await page.goto('/house/pauses');
+	await ready(page);
+	const from = page.getByRole('group', { name: 'From', exact: true }).first();
+	await expect(from.getByRole('spinbutton').first()).toHaveAccessibleName(/year/);
+	await page.goto('/supplies/mix');
+	await ready(page);
+	await expect(page.getByText('20 cups of hot water')).toBeVisible();
+	await page.getByLabel('Another amount, in cups').fill('4');
+	await expect(page.getByRole('heading', { name: 'Floor water, 4 cups' })).toBeVisible();
+	// As before, for the tests that come after.
+	await page.goto('/house/rhythm');
+	await ready(page);
+	await choose(page, 'Dates', '25 March (25/03)');
+	await choose(page, 'Amounts', 'millilitres and litres');
+	await page.getByRole('button', { name: 'Save', exact: true }).click();
+	await expect(page.getByText('Cleaning days and house rules holds from today.')).toBeVisible();
+});
+
 test('a pause is laid and taken off; after an illness the way back is shown', async ({ page }) => {
 	await page.goto('/house/pauses');
 	await ready(page);

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { describe, expect, it } from 'vitest';
+import { afterEach, describe, expect, it } from 'vitest';
 import { addDays, toDay } from '../../src/lib/core/calendar/civil';
 import type { EditRefusal, Effect } from '../../src/lib/core/setup/edit';
 import type { Refusal } from '../../src/lib/core/schedule/checkEntry';
@@ -7,9 +7,15 @@ import type { Job } from '../../src/lib/core/household/home';
 import { editRefusalText, effectText } from '../../src/lib/words/edits';
 import { refusalText } from '../../src/lib/words/refusals';
 import { cadenceText, missWords, rhythmWords } from '../../src/lib/words/recurrence';
+import { inMeasures } from '../../src/lib/core/cupboard/dilution';
+import type { DateOrder, Units } from '../../src/lib/core/household/home';
+import { waysOf } from '../../src/lib/ui/begin/device';
+import { amountWords, MIXING, mlOfUnit, volumesOffered } from '../../src/lib/words/supplies';
+import { LOCALES, writeBy } from '../../src/lib/words/writing';
 import {
 	clockText,
 	dayAhead,
+	daySpan,
 	duration,
 	listNames,
 	longDate,
@@ -223,5 +229,90 @@ describe('figures and dates', () => {
 				expect(text.split(' and ').length - 1).toBe(names.length > 1 ? 1 : 0);
 			})
 		);
+	});
+});
+
+describe('the home’s own way of writing', () => {
+	afterEach(() => writeBy(() => null));
+	const by = (dates: DateOrder, units: Units = 'metric') => writeBy(() => ({ dates, units }));
+
+	it('puts day and month in its order, everywhere', () => {
+		const told = () => [
+			longDate(DAY),
+			shortDate(DAY),
+			tinyDate(DAY),
+			daySpan(DAY, addDays(DAY, 4)),
+			daySpan(DAY, addDays(DAY, 40)),
+			dayAhead(addDays(DAY, 9), DAY),
+			cadenceText({ type: 'once', date: '2027-03-03' })
+		];
+		const dayFirst = [
+			'Wednesday, 3 March',
+			'Wed 3 March',
+			'Wed 3 Mar',
+			'3 to 7 March',
+			'3 March to 12 April',
+			'Fri 12 March',
+			'once, on Wednesday, 3 March'
+		];
+		expect(told()).toEqual(dayFirst);
+		by('dayFirst');
+		expect(told()).toEqual(dayFirst);
+		for (const order of ['monthFirst', 'yearFirst'] as const) {
+			by(order);
+			expect(told()).toEqual([
+				'Wednesday, March 3',
+				'Wed March 3',
+				'Wed Mar 3',
+				'March 3 to 7',
+				'March 3 to April 12',
+				'Fri March 12',
+				'once, on Wednesday, March 3'
+			]);
+		}
+	});
+
+	it('has fields in the same order', () => {
+		const fields = (order: DateOrder) =>
+			new Intl.DateTimeFormat(LOCALES[order], { year: 'numeric', month: '2-digit', day: '2-digit' })
+				.formatToParts()
+				.flatMap(({ type }) => (type === 'literal' ? [] : [type]))
+				.join(' ');
+		expect(fields('dayFirst')).toBe('day month year');
+		expect(fields('monthFirst')).toBe('month day year');
+		expect(fields('yearFirst')).toBe('year month day');
+	});
+
+	it('tells amounts in what it measures with, and the other way beside it', () => {
+		expect(amountWords(1500)).toBe('1.5 l');
+		expect(MIXING.pour('vinegar', 240, inMeasures(240))).toBe('240 ml of vinegar (1 cup)');
+		expect(volumesOffered().map((one) => one.label)).toEqual(['250 ml', '500 ml', '1 l', '5 l']);
+		by('monthFirst', 'cups');
+		expect(amountWords(900)).toBe('3¾ cups');
+		expect(amountWords(5)).toBe('1 teaspoon');
+		expect(MIXING.pour('vinegar', 240, inMeasures(240))).toBe('1 cup of vinegar (240 ml)');
+		expect(volumesOffered().map((one) => one.label)).toEqual(['1 cup', '2 cups', '4 cups', '20 cups']);
+		expect(mlOfUnit()).toBe(240);
+	});
+
+	it('is guessed from the language of a device', () => {
+		expect(waysOf('en-GB', 'Europe/London')).toEqual({
+			timeZone: 'Europe/London',
+			clock: '24h',
+			dates: 'dayFirst',
+			units: 'metric'
+		});
+		expect(waysOf('en-US', 'America/Chicago')).toMatchObject({
+			clock: '12h',
+			dates: 'monthFirst',
+			units: 'cups'
+		});
+		expect(waysOf('en', 'Europe/Oslo')).toMatchObject({ dates: 'monthFirst', units: 'metric' });
+		expect(waysOf('sv-SE', 'Europe/Stockholm')).toMatchObject({
+			clock: '24h',
+			dates: 'yearFirst',
+			units: 'metric'
+		});
+		expect(waysOf('not a language', 'Europe/Oslo')).toMatchObject({ clock: '24h', dates: 'dayFirst' });
 	});
 });

@@ -77,7 +77,7 @@ describe('touches', () => {
 		await Promise.all([
 			...KINDS.map((kind) => one.touch({ op: 'hang', kind, storey: '0' })),
 			one.touch({ op: 'pet', kind: 'cat' }),
-			one.touch({ op: 'timeZone', timeZone: 'Europe/Oslo' }),
+			one.touch({ op: 'device', timeZone: 'Europe/Oslo', clock: '24h', dates: 'dayFirst', units: 'metric' }),
 			one.touch({ op: 'minutes', minutes: '45' })
 		]);
 		const draft = await one.draft();
@@ -91,7 +91,7 @@ describe('touches', () => {
 		await one.touch({ op: 'hang', kind: 'kitchen', storey: '0' });
 		const before = await one.draft();
 		for (const fields of [
-			{ op: 'timeZone', timeZone: 'Moon/Base' },
+			{ op: 'device', timeZone: 'Moon/Base', clock: '24h', dates: 'dayFirst', units: 'metric' },
 			{ op: 'minutes', minutes: 'ten' },
 			{ op: 'hang', kind: 'ballroom', storey: '0' },
 			{ op: 'person', name: '', role: 'adult' },
@@ -123,7 +123,13 @@ describe('the beginning of a home', () => {
 	it('pressed twice at once, and again, makes one home in the zone of its device', async () => {
 		const one = browser();
 		await one.open();
-		await one.touch({ op: 'timeZone', timeZone: 'Pacific/Auckland' });
+		await one.touch({
+			op: 'device',
+			timeZone: 'Pacific/Auckland',
+			clock: '24h',
+			dates: 'dayFirst',
+			units: 'metric'
+		});
 		await one.touch({ op: 'hang', kind: 'kitchen', storey: '0' });
 		const before = (await allHomes(db.pool)).length;
 		const answers = await Promise.all([one.start(), one.start(), one.start()]);
@@ -153,7 +159,13 @@ describe('the beginning of a home', () => {
 		await one.start();
 		const household = one.home();
 		await one.take(household);
-		await one.touch({ op: 'timeZone', timeZone: 'Asia/Tokyo' });
+		await one.touch({
+			op: 'device',
+			timeZone: 'Asia/Tokyo',
+			clock: '24h',
+			dates: 'dayFirst',
+			units: 'metric'
+		});
 		await one.touch({ op: 'hang', kind: 'study', storey: '0' });
 		const form = new FormData();
 		for (const [name, value] of Object.entries({

@@ -2,6 +2,7 @@
 import { partsOf, weekdayOf, type CivilDay } from '$core/calendar/civil';
 import type { DayPart } from '$core/calendar/dayParts';
 import type { JobState } from '$core/schedule/series';
+import { writing } from './writing';
 
 export const WEEKDAYS = ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday'];
 export const MONTHS = [
@@ -22,14 +23,28 @@ export const MONTHS = [
 export const weekdayName = (day: CivilDay) => WEEKDAYS[weekdayOf(day) - 1] as string;
 export const monthName = (day: CivilDay) => MONTHS[partsOf(day).month - 1] as string;
 
+/** A day and its month in the home's own order: "3 March", "March 3". */
+const inOrder = (day: number, month: string) =>
+	writing().dates === 'dayFirst' ? `${day} ${month}` : `${month} ${day}`;
+
+/** "3 March" */
+export const dayMonth = (day: CivilDay) => inOrder(partsOf(day).day, monthName(day));
+/** "3 Mar" */
+export const tinyDayMonth = (day: CivilDay) => inOrder(partsOf(day).day, monthName(day).slice(0, 3));
+/** "1 to 7 March", "29 March to 4 April" */
+export function daySpan(from: CivilDay, to: CivilDay): string {
+	if (partsOf(from).month !== partsOf(to).month) return `${dayMonth(from)} to ${dayMonth(to)}`;
+	return writing().dates === 'dayFirst'
+		? `${partsOf(from).day} to ${dayMonth(to)}`
+		: `${dayMonth(from)} to ${partsOf(to).day}`;
+}
+
 /** "Wednesday, 3 March" */
-export const longDate = (day: CivilDay) => `${weekdayName(day)}, ${partsOf(day).day} ${monthName(day)}`;
+export const longDate = (day: CivilDay) => `${weekdayName(day)}, ${dayMonth(day)}`;
 /** "Wed 3 March" */
-export const shortDate = (day: CivilDay) =>
-	`${weekdayName(day).slice(0, 3)} ${partsOf(day).day} ${monthName(day)}`;
+export const shortDate = (day: CivilDay) => `${weekdayName(day).slice(0, 3)} ${dayMonth(day)}`;
 /** "Tue 23 Feb" */
-export const tinyDate = (day: CivilDay) =>
-	`${weekdayName(day).slice(0, 3)} ${partsOf(day).day} ${monthName(day).slice(0, 3)}`;
+export const tinyDate = (day: CivilDay) => `${weekdayName(day).slice(0, 3)} ${tinyDayMonth(day)}`;
 
 /** "Saturday" within a week, else "Sat 13 March". */
 export function dayAhead(day: CivilDay, today: CivilDay): string {
@@ -114,7 +129,7 @@ export function overdueText({ unit, count }: Lateness, dueOn: CivilDay | null, t
 /** "yesterday", "Tuesday" within a week, else "23 February". */
 export function dayBehind(day: CivilDay, today: CivilDay): string {
 	if (day === today - 1) return 'yesterday';
-	return today - day < 7 && day < today ? weekdayName(day) : `${partsOf(day).day} ${monthName(day)}`;
+	return today - day < 7 && day < today ? weekdayName(day) : dayMonth(day);
 }
 
 const STATE_WORDS: Record<JobState, string> = {

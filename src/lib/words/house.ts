@@ -1,11 +1,24 @@
 /** The words of House: rooms, zones, and the parts of the work that are switched on one after the other. */
-import type { Layer } from '$core/household/home';
+import type { DateOrder, Layer, Units } from '$core/household/home';
 
 export const LAYER_NAMES: Readonly<Record<Layer, string>> = {
 	basics: 'Daily routine',
 	weekly: 'Weekly jobs',
 	zone: 'Zone jobs',
 	long: 'Monthly and yearly jobs'
+};
+
+/** How the home writes, among the house rules. */
+export const WRITING: {
+	readonly dates: Readonly<Record<DateOrder, string>>;
+	readonly units: Readonly<Record<Units, string>>;
+} = {
+	dates: {
+		dayFirst: '25 March (25/03)',
+		monthFirst: 'March 25 (03/25)',
+		yearFirst: 'March 25 (2027-03-25)'
+	},
+	units: { metric: 'millilitres and litres', cups: 'cups and spoons' }
 };
 
 /** A room that goes along to another home. */

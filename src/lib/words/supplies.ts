@@ -2,10 +2,11 @@
 import type { Answer, HelpWith, Reason } from '$core/cupboard/ask';
 import type { Care } from '$core/cupboard/care';
 import type { Pet } from '$core/cupboard/cautions';
-import type { InMeasures } from '$core/cupboard/dilution';
+import { inMeasures, MEASURES, type InMeasures } from '$core/cupboard/dilution';
 import type { Contents, Description, Family } from '$core/cupboard/products';
 import type { Level } from '$core/cupboard/shopping';
 import { lowerNumber, plural } from './general';
+import { writing } from './writing';
 
 export const SUPPLIES = {
 	title: 'Supplies',
@@ -389,33 +390,48 @@ export const ASK = {
 
 const QUARTERS: Readonly<Record<string, string>> = { '0.25': '¼', '0.5': '½', '0.75': '¾' };
 
-/** "1 cup, 2 tablespoons and ½ teaspoon, level". */
-export function measuresWords({ counts }: InMeasures): string {
-	const one = ({ name, count }: { name: string; count: number }) => {
-		const whole = Math.floor(count);
-		const part = QUARTERS[String(count - whole)] ?? '';
-		return `${whole > 0 ? whole : ''}${part} ${plural(count <= 1 ? 1 : 2, name)}`;
-	};
-	return joined(counts.map(one));
+/** "2½ cups", "1 teaspoon" */
+function countWords(name: string, count: number): string {
+	const whole = Math.floor(count);
+	const part = QUARTERS[String(count - whole)] ?? '';
+	return `${whole > 0 ? whole : ''}${part} ${plural(count <= 1 ? 1 : 2, name)}`;
 }
 
+/** "1 cup, 2 tablespoons and ½ teaspoon", level. */
+export const measuresWords = ({ counts }: InMeasures) =>
+	joined(counts.map(({ name, count }) => countWords(name, count)));
+
 /** Millilitres up to a litre, then litres. */
-export function mlWords(ml: number): string {
+function metricWords(ml: number): string {
 	if (ml >= 1000) return `${Number((ml / 1000).toFixed(2))} l`;
 	return `${ml < 10 ? Number(ml.toFixed(1)) : Math.round(ml)} ml`;
 }
+
+const CUP = MEASURES[0].ml;
+
+/** Cups to a quarter, for what is filled up by eye; less than a quarter of a cup by the spoon. */
+function cupWords(ml: number): string {
+	const quarters = Math.round((ml / CUP) * 4) / 4;
+	return quarters < 0.25 ? measuresWords(inMeasures(ml)) : countWords('cup', quarters);
+}
+
+/** An amount of liquid as the home tells it. */
+export const amountWords = (ml: number) => (writing().units === 'cups' ? cupWords(ml) : metricWords(ml));
+
+/** What people fill, in ml, and what the home calls it. */
+export function volumesOffered(): readonly { readonly value: string; readonly label: string }[] {
+	const sizes = writing().units === 'cups' ? [CUP, 2 * CUP, 4 * CUP, 20 * CUP] : [250, 500, 1000, 5000];
+	return sizes.map((ml) => ({ value: String(ml), label: amountWords(ml) }));
+}
+
+/** How many ml one of what amounts are typed in holds. */
+export const mlOfUnit = () => (writing().units === 'cups' ? CUP : 1);
 
 export const MIXING = {
 	title: 'Mixing table',
 	lead: 'How much of what, for the bottle or bucket that you have.',
 	volume: 'How much do you want?',
-	volumes: [
-		{ value: '250', label: '250 ml' },
-		{ value: '500', label: '500 ml' },
-		{ value: '1000', label: '1 litre' },
-		{ value: '5000', label: '5 litres' }
-	],
-	other: 'Another amount, in ml',
+	other: () => `Another amount, in ${writing().units === 'cups' ? 'cups' : 'ml'}`,
 	recipes: {
 		floor: { name: 'Floor water', of: 'dish liquid', water: 'hot water', into: 'a bucket' },
 		dusting: { name: 'Dusting water', of: 'dish liquid', water: 'warm water', into: 'a bottle' },
@@ -442,14 +458,18 @@ export const MIXING = {
 	wrong: {
 		'no-strength': 'The strength is more than 0 % and at most 100 %. Look on the label.',
 		'no-target': 'Choose what it is for.',
-		'no-volume': 'Say how much you want, in millilitres.',
+		'no-volume': 'Say how much you want, as a number.',
 		'too-strong': 'The bottle is not as strong as that. Choose a weaker mix.'
 	},
-	tooMuch: 'At most 20 litres are mixed at once.',
+	tooMuch: 'At most 20 litres (83 cups) are mixed at once.',
 	strong:
 		'Stronger than 1000 ppm: only for the worst, by the label. Gloves, window open, nobody else in the room.',
-	pour: (what: string, amount: string, measures: string) => `${amount} of ${what} (${measures})`,
-	to: (water: string, amount: string) => `${amount} of ${water}`,
+	/** What is measured stands first as the home measures, then the other way. */
+	pour: (what: string, ml: number, measures: InMeasures) =>
+		writing().units === 'cups'
+			? `${measuresWords(measures)} of ${what} (${metricWords(ml)})`
+			: `${metricWords(ml)} of ${what} (${measuresWords(measures)})`,
+	to: (water: string, ml: number) => `${amountWords(ml)} of ${water}`,
 	keeps: (days: number) =>
 		days === 1
 			? 'Fresh each time; throw the rest away.'

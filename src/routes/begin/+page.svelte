@@ -2,6 +2,7 @@
 	import { invalidateAll } from '$app/navigation';
 	import { onMount } from 'svelte';
 	import Glyph from '$ui/glyphs/Glyph.svelte';
+	import { waysOf } from '$ui/begin/device';
 	import FirstMorning from '$ui/begin/FirstMorning.svelte';
 	import People from '$ui/begin/People.svelte';
 	import Rhythm from '$ui/begin/Rhythm.svelte';
@@ -12,12 +13,14 @@
 	const view = $derived(data.view);
 	const step = $derived(view.draft.step);
 	onMount(async () => {
-		// The device knows its time zone; the rhythm of the house can change it.
+		// The device knows its time zone and how its people write; the house rules can change it.
 		const { timeZone } = Intl.DateTimeFormat().resolvedOptions();
-		if (view.draft.changes !== null || !timeZone || timeZone === view.draft.timeZone) return;
+		const ways = waysOf(navigator.language, timeZone || view.draft.timeZone);
+		const keys = ['timeZone', 'clock', 'dates', 'units'] as const;
+		if (view.draft.changes !== null || keys.every((key) => ways[key] === view.draft[key])) return;
 		const body = new FormData();
-		body.set('op', 'timeZone');
-		body.set('timeZone', timeZone);
+		body.set('op', 'device');
+		for (const key of keys) body.set(key, ways[key]);
 		await fetch('/begin?/touch', { method: 'POST', body, headers: { 'x-sveltekit-action': 'true' } }).catch(
 			() => undefined
 		);

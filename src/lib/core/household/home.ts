@@ -34,6 +34,14 @@ export const timeZone = z.string().refine((zone) => {
 	}
 }, 'This time zone is not known. Use a name such as "Europe/Oslo".');
 
+/** In which order day, month and year are written. */
+export const DATE_ORDERS = ['dayFirst', 'monthFirst', 'yearFirst'] as const;
+export type DateOrder = (typeof DATE_ORDERS)[number];
+
+/** What amounts are told in: millilitres and litres, or cups and spoons. */
+export const UNITS = ['metric', 'cups'] as const;
+export type Units = (typeof UNITS)[number];
+
 export const LAYERS = ['basics', 'weekly', 'zone', 'long'] as const;
 
 export type Layer = (typeof LAYERS)[number];
@@ -44,6 +52,8 @@ export const householdSchema = z.strictObject({
 	/** The hour at which one household day ends and the next begins. */
 	dayStartsAt: clockTime.default('04:00'),
 	clock: z.enum(['24h', '12h']).default('24h'),
+	dates: z.enum(DATE_ORDERS).default('dayFirst'),
+	units: z.enum(UNITS).default('metric'),
 	weekStart: weekday.default(1),
 	weekBelongs: z.enum(['start', 'middle']).default('start'),
 	parts: z

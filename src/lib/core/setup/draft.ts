@@ -5,6 +5,7 @@ import { isoOf, type CivilDay } from '../calendar/civil';
 import { weekStartOf } from '../calendar/weeks';
 import { id, isoDate, minutes, name, weekday, weekdays } from '../household/fields';
 import {
+	DATE_ORDERS,
 	FLOORS,
 	LAYERS,
 	PETS,
@@ -12,12 +13,13 @@ import {
 	readHome,
 	ROOM_KINDS,
 	SURFACES,
-	WEAVES,
 	type Home,
 	type Job,
 	type Member,
 	type Room,
-	type Zone
+	type Zone,
+	UNITS,
+	WEAVES
 } from '../household/home';
 import { NOTHING_AGREED } from '../household/familySchema';
 import type { Problem } from '../household/problems';
@@ -65,6 +67,9 @@ export const draftSchema = z.strictObject({
 	storey: z.number().int().min(-5).max(60).default(1),
 	name: z.string().trim().max(80).default(''),
 	timeZone: z.string().max(60).default('Europe/London'),
+	clock: z.enum(['24h', '12h']).default('24h'),
+	dates: z.enum(DATE_ORDERS).default('dayFirst'),
+	units: z.enum(UNITS).default('metric'),
 	rooms: z.array(draftRoom).max(80, 'Eighty rooms are the most that the first steps take.').default([]),
 	people: z.array(draftPerson).max(40).default([]),
 	pets: z
@@ -314,7 +319,9 @@ export function homeFromDraft(draft: Draft, library: Library, chosen: Pattern, f
 		name: draft.name.trim() || 'Our home',
 		timeZone: draft.timeZone,
 		dayStartsAt: '04:00',
-		clock: '24h',
+		clock: draft.clock,
+		dates: draft.dates,
+		units: draft.units,
 		weekStart: draft.weekStart,
 		weekBelongs: 'start',
 		parts: { morning: '05:00', midday: '12:00', evening: '17:00' },
@@ -385,6 +392,9 @@ export function draftFromHome(home: Home, household: string): Draft {
 		storey: Math.max(...home.rooms.map((room) => room.storey)),
 		name: home.household.name,
 		timeZone: home.household.timeZone,
+		clock: home.household.clock,
+		dates: home.household.dates,
+		units: home.household.units,
 		rooms: [...home.rooms]
 			.sort((a, b) => a.walkOrder - b.walkOrder)
 			.map(({ id, name, kind, storey, floor, surfaces, owners, sheds }) => ({

@@ -1,7 +1,7 @@
 /** The touches of the first steps: each takes the answers one step on. Pure, so that a page and a test agree. */
 import { z } from 'zod';
 import { id, isoDate, minutes, weekday, weekdays } from '../household/fields';
-import { FLOORS, PETS, ROOM_KINDS, SURFACES, timeZone, WEAVES } from '../household/home';
+import { DATE_ORDERS, FLOORS, PETS, ROOM_KINDS, SURFACES, timeZone, UNITS, WEAVES } from '../household/home';
 import { PRESENCE, STEPS, zonesOf, type Draft, type DraftRoom } from './draft';
 import { freeId, type Library } from './library';
 import type { Pattern } from './pattern';
@@ -59,7 +59,13 @@ export const touchSchema = z.discriminatedUnion('op', [
 	z.strictObject({ op: z.literal('everything'), all: z.enum(['yes', 'no']) }),
 	z.strictObject({ op: z.literal('name'), name: text }),
 	/** Said by the device, so that nobody need be asked. */
-	z.strictObject({ op: z.literal('timeZone'), timeZone }),
+	z.strictObject({
+		op: z.literal('device'),
+		timeZone,
+		clock: z.enum(['24h', '12h']),
+		dates: z.enum(DATE_ORDERS),
+		units: z.enum(UNITS)
+	}),
 	z.strictObject({ op: z.literal('without'), key: z.string().max(130) }),
 	z.strictObject({ op: z.literal('step'), step: z.enum(STEPS) })
 ]);
@@ -281,9 +287,11 @@ export function applyTouch(draft: Draft, touch: Touch, pattern: Pattern, library
 			return { ...draft, everything: touch.all === 'yes' };
 		case 'name':
 			return { ...draft, name: touch.name };
-		case 'timeZone':
-			// A home that is changed keeps the zone that it has.
-			return draft.changes === null ? { ...draft, timeZone: touch.timeZone } : draft;
+		case 'device': {
+			// A home that is changed keeps the ways that it has.
+			const { op: _op, ...ways } = touch;
+			return draft.changes === null ? { ...draft, ...ways } : draft;
+		}
 		case 'without':
 			return { ...draft, without: toggled(draft.without, touch.key) };
 		case 'step':

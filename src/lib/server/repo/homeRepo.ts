@@ -4,6 +4,7 @@ import type { Home } from '$core/household/home';
 import { prepareHome, withHomeVersion, type PreparedHome } from '$core/schedule/preparedHome';
 import { env } from 'node:process';
 import { afterCommit, keptInTransaction, type Db, type Row } from '../db/pool';
+import { noteWriting } from '../writing';
 import { HELD_PER_BYTE, HomeCache, type Kept } from './homeCache';
 import { lastOfDay, readRevisions, revisionOf, saveHome } from './homeRows';
 import { followEdit } from './projectionRepo';
@@ -44,7 +45,10 @@ export async function findHome(db: Db, household: string): Promise<FoundHome | n
 	);
 	if (!rows[0]) return null;
 	const { revision, made_at: madeAt } = rows[0] as { revision: number; made_at: number };
-	const found = (home: PreparedHome) => ({ home, revision, madeAt, changes: Number(rows[0]?.changes) });
+	const found = (home: PreparedHome) => {
+		noteWriting(household, home.home);
+		return { home, revision, madeAt, changes: Number(rows[0]?.changes) };
+	};
 	const known = (keptInTransaction()?.get(`home ${household}`) as Kept | undefined) ?? cache.get(household);
 	if (known?.revision === revision && known.madeAt === madeAt) return found(known.home);
 	const base = known && known.revision < revision && (await isStill(db, household, known)) ? known : null;

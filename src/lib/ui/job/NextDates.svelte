@@ -3,7 +3,7 @@
 	import Peg from '../glyphs/Peg.svelte';
 	import Weave from '../glyphs/Weave.svelte';
 	import Rope from '../today/Rope.svelte';
-	import { tinyDate } from '$words/general';
+	import { tinyDate, tinyDayMonth } from '$words/general';
 	import { EDITOR } from '$words/jobEditor';
 	import type { CivilDay } from '$core/calendar/civil';
 	let {
@@ -51,7 +51,7 @@
 							class="grid justify-items-center bg-enamel-hi px-1 pt-6 pb-2 shadow-[0_0_0_1.5px_var(--cobalt-ink)]"
 						>
 							<span class="text-tin-text">{tinyDate(day).slice(0, 3)}</span><b class="whitespace-nowrap"
-								>{tinyDate(day).slice(4)}</b
+								>{tinyDayMonth(day)}</b
 							>
 							{#if weave}<span class="relative mt-1 h-3 w-full overflow-hidden"
 									><span class="absolute inset-0"><Weave {weave} /></span></span

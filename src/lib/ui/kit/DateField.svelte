@@ -7,6 +7,7 @@
 	import ChevronRight from '@lucide/svelte/icons/chevron-right';
 	import { tick, untrack } from 'svelte';
 	import { afterReset } from './afterReset';
+	import { LOCALES } from '$words/writing';
 	import { writing } from './settings';
 	import { FLOATING } from './styles';
 	let {
@@ -74,7 +75,7 @@
 	placeholder={inner ?? now}
 	minValue={date(min)}
 	maxValue={date(max)}
-	locale={settings.locale}
+	locale={LOCALES[settings.dates]}
 	weekStartsOn={(settings.weekStart % 7) as 0 | 1 | 2 | 3 | 4 | 5 | 6}
 	weekdayFormat="short"
 	fixedWeeks

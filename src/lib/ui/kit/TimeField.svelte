@@ -3,6 +3,7 @@
 	import { parseTime, type Time } from '@internationalized/date';
 	import { TimeField } from 'bits-ui';
 	import { untrack } from 'svelte';
+	import { LOCALES } from '$words/writing';
 	import { writing } from './settings';
 	let {
 		label,
@@ -46,7 +47,7 @@
 <TimeField.Root
 	value={inner}
 	onValueChange={(to) => set(to as Time | undefined)}
-	locale={settings.locale}
+	locale={LOCALES[settings.dates]}
 	hourCycle={settings.clock === '12h' ? 12 : 24}
 	{required}
 >

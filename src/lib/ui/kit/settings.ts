@@ -1,9 +1,8 @@
 /** How the home writes dates and times: asked by every part that shows one. */
+import type { Writing } from '$words/writing';
 import { getContext, setContext } from 'svelte';
 
-export interface WritingSettings {
-	/** BCP 47: decides the order of day and month. */
-	readonly locale: string;
+export interface WritingSettings extends Writing {
 	readonly clock: '24h' | '12h';
 	/** 1: Monday. */
 	readonly weekStart: number;
@@ -12,7 +11,13 @@ export interface WritingSettings {
 }
 
 const KEY = Symbol('how the home writes');
-const USUAL: WritingSettings = { locale: 'en-GB', clock: '24h', weekStart: 1, today: null };
+const USUAL: WritingSettings = {
+	dates: 'dayFirst',
+	units: 'metric',
+	clock: '24h',
+	weekStart: 1,
+	today: null
+};
 
 /** `read` is asked whenever something is drawn, so a change of the settings shows at once. */
 export const setWriting = (read: () => WritingSettings) => setContext(KEY, read);

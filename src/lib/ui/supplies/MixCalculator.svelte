@@ -4,7 +4,14 @@
 	import { mixFacts, RECIPES, scaleRecipe } from '$core/cupboard/mixes';
 	import { LARGEST_MIX } from '$core/household/cupboardSchema';
 	import type { MixingView } from '$views/supplies';
-	import { FAMILY_WORDS, measuresWords, MIXING, mlWords, SURFACE_SHORT } from '$words/supplies';
+	import {
+		amountWords,
+		FAMILY_WORDS,
+		MIXING,
+		mlOfUnit,
+		SURFACE_SHORT,
+		volumesOffered
+	} from '$words/supplies';
 	import { untrack } from 'svelte';
 	import EditForm from '../house/EditForm.svelte';
 	import Button from '../kit/Button.svelte';
@@ -16,13 +23,13 @@
 	let recipe = $state<readonly string[]>(['floor']);
 	/** Until another amount is chosen, as much as people mix of it: a bucket, or a bottle. */
 	let chosenVolume = $state<string | null>(null);
-	const usualVolume = $derived(recipe[0] === 'floor' ? '5000' : '500');
+	const usualVolume = $derived(volumesOffered()[recipe[0] === 'floor' ? 3 : 1]?.value ?? '');
 	const volume = $derived([chosenVolume ?? usualVolume]);
 	let other = $state('');
 	let strength = $state(untrack(() => view.strength || '5'));
 	let target = $state('hard');
 	const number = (text: string) => Number(text.trim().replace(',', '.'));
-	const ml = $derived(other.trim() === '' ? number(volume[0] ?? '') : number(other));
+	const ml = $derived(other.trim() === '' ? number(volume[0] ?? '') : number(other) * mlOfUnit());
 	const isBleach = $derived(recipe[0] === 'bleach');
 	const made = $derived.by(() => {
 		if (!(ml > 0)) return { wrong: MIXING.wrong['no-volume'] };
@@ -34,10 +41,10 @@
 			return {
 				lines: [
 					{
-						words: MIXING.pour(MIXING.bleachOf, mlWords(result.productMl), measuresWords(result.measures)),
+						words: MIXING.pour(MIXING.bleachOf, result.productMl, result.measures),
 						off: MIXING.off(result.measures.errorPercent)
 					},
-					{ words: MIXING.to('cold water', mlWords(result.waterMl)), off: '' }
+					{ words: MIXING.to('cold water', result.waterMl), off: '' }
 				],
 				strong: result.strong,
 				days: 1,
@@ -51,10 +58,10 @@
 		return {
 			lines: [
 				...scaled.parts.map((part) => ({
-					words: MIXING.pour(words?.of ?? '', mlWords(part.ml), measuresWords(part.measures)),
+					words: MIXING.pour(words?.of ?? '', part.ml, part.measures),
 					off: MIXING.off(part.measures.errorPercent)
 				})),
-				{ words: MIXING.to(words?.water ?? 'water', mlWords(scaled.waterMl)), off: '' }
+				{ words: MIXING.to(words?.water ?? 'water', scaled.waterMl), off: '' }
 			],
 			strong: false,
 			days: scaled.keepsDays,
@@ -77,7 +84,7 @@
 		/>
 		<Toggles
 			label={MIXING.volume}
-			options={MIXING.volumes}
+			options={volumesOffered()}
 			value={other.trim() === '' ? volume : []}
 			onchange={(to) => {
 				chosenVolume = to[0] ?? null;
@@ -85,7 +92,7 @@
 			}}
 		/>
 		<div class="max-w-64">
-			<TextField label={MIXING.other} bind:value={other} inputmode="decimal" maxlength={8} />
+			<TextField label={MIXING.other()} bind:value={other} inputmode="decimal" maxlength={8} />
 		</div>
 		{#if isBleach}
 			<div class="max-w-64">
@@ -103,7 +110,7 @@
 		class="min-w-0 rounded-button border-2 border-cobalt-ink bg-enamel-hi px-5 py-4"
 		aria-live="polite"
 	>
-		<h2 class="m-0 mb-2">{title}, {ml > 0 ? mlWords(ml) : '…'}</h2>
+		<h2 class="m-0 mb-2">{title}, {ml > 0 ? amountWords(ml) : '…'}</h2>
 		{#if 'wrong' in made}
 			<p class="m-0 font-name text-brass-text">{made.wrong}</p>
 		{:else}

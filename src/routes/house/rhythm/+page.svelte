@@ -3,6 +3,8 @@
 	import TextField from '$ui/kit/TextField.svelte';
 	import DateField from '$ui/kit/DateField.svelte';
 	import Choice from '$ui/kit/Choice.svelte';
+	import { DATE_ORDERS, UNITS } from '$core/household/home';
+	import { WRITING } from '$words/house';
 	import { minutesOfDay } from '$core/household/dayMinutes';
 	import DryingYard from '$ui/begin/DryingYard.svelte';
 	import Notice from '$ui/Notice.svelte';
@@ -153,6 +155,18 @@
 						{ value: '24h', label: '17:00' },
 						{ value: '12h', label: '5 pm' }
 					]}
+				/>
+				<Choice
+					label="Dates"
+					name="dates"
+					value={at('dates', house.dates)}
+					options={DATE_ORDERS.map((value) => ({ value, label: WRITING.dates[value] }))}
+				/>
+				<Choice
+					label="Amounts"
+					name="units"
+					value={at('units', house.units)}
+					options={UNITS.map((value) => ({ value, label: WRITING.units[value] }))}
 				/>
 			</div>
 			<details>

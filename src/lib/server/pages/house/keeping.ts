@@ -10,7 +10,15 @@ import { pausedDays } from '$core/schedule/pausedDays';
 import { prepareHome } from '$core/schedule/preparedHome';
 import { effectivePauses } from '$core/schedule/projection';
 import type { GrowingView, PausesView, RhythmView } from '$views/settings';
-import { listNames, longDate, PAUSE_WORDS, plural, shortDate, tinyDate, weekdayName } from '$words/general';
+import {
+	listNames,
+	longDate,
+	PAUSE_WORDS,
+	plural,
+	shortDate,
+	tinyDayMonth,
+	weekdayName
+} from '$words/general';
 import { LAYER_NAMES } from '$words/house';
 import { memberName } from '$words/names';
 import { v7 as uuidv7 } from 'uuid';
@@ -93,7 +101,7 @@ export async function loadPauses(household: string): Promise<PausesView> {
 		name: longDate(day.date),
 		label:
 			partsOf(day.date).day === 1 || day.date === begin
-				? tinyDate(day.date).slice(4)
+				? tinyDayMonth(day.date)
 				: String(partsOf(day.date).day),
 		isToday: day.date === today,
 		isPast: day.date < today,

@@ -7,7 +7,7 @@ import { occurrenceId, type Absence, type WeekOccurrence } from '$core/people/we
 import { partOf } from '$core/schedule/agenda';
 import type { DaySeries } from '$core/schedule/readDay';
 import type { WeekCloth, WeekLine, WeekView } from '$views/people';
-import { dayAhead, lowerNumber, plural, shortDate, weekdayName } from '$words/general';
+import { dayAhead, dayMonth, lowerNumber, plural, weekdayName } from '$words/general';
 import { memberName } from '$words/names';
 import { v7 as uuidv7 } from 'uuid';
 import { reading } from '../../db/pool';
@@ -89,7 +89,7 @@ export async function loadWeek(asker: Asker, query: WeekQuery): Promise<WeekView
 	return {
 		formId: uuidv7(),
 		week: query.week === 'next' ? 'next' : 'this',
-		title: `The week from ${shortDate(weekBegin).slice(4)}`,
+		title: `The week from ${dayMonth(weekBegin)}`,
 		days: Array.from({ length: 7 }, (_, i) => {
 			const date = addDays(weekBegin, i);
 			return {

@@ -9,7 +9,7 @@ import { lookRounds, stateOfRungs } from '$core/people/rungs';
 import { awayOn } from '$core/people/weekOccurrences';
 import { effectivePauses } from '$core/schedule/projection';
 import type { CrewPerson, CrewView, PresenceRow, WhyView } from '$views/people';
-import { clockText, dayAhead, shortDate, weekdayName } from '$words/general';
+import { clockText, dayAhead, dayMonth, shortDate, weekdayName } from '$words/general';
 import { memberName } from '$words/names';
 import { cannotText, reasonText } from '$words/people';
 import { v7 as uuidv7 } from 'uuid';
@@ -188,7 +188,7 @@ export async function loadCrew(household: string, asked: string | null): Promise
 				: facts.givenAt === null
 					? 'This week has not been given out yet.'
 					: `This week was given out on ${shortDate(toDay(isoOf(Math.floor(facts.givenAt / 86_400_000) as CivilDay)))}.`,
-		sharesWords: `Shares ${family.shares.agreedOn ? `agreed on ${shortDate(toDay(family.shares.agreedOn)).slice(4)}, ` : ''}${BY_WORDS[family.shares.by]}.`,
+		sharesWords: `Shares ${family.shares.agreedOn ? `agreed on ${dayMonth(toDay(family.shares.agreedOn))}, ` : ''}${BY_WORDS[family.shares.by]}.`,
 		days: days.map((day) => ({
 			letter: weekdayName(day).slice(0, 1),
 			name: shortDate(day),

@@ -1,7 +1,7 @@
 /** Paper: which cards there are, how they are printed, and ticking one off in one go. */
 import { effectivePauses } from '$core/schedule/projection';
 import { awayOn } from '$core/people/weekOccurrences';
-import { addDays, isoOf, parseDay, partsOf, type CivilDay } from '$core/calendar/civil';
+import { addDays, isoOf, parseDay, type CivilDay } from '$core/calendar/civil';
 import { weekStartOf } from '$core/calendar/weeks';
 import {
 	bookmarkCard,
@@ -21,7 +21,7 @@ import { comingDay } from '$core/schedule/comingDay';
 import { readDay } from '$core/schedule/readDay';
 import { effectiveLedger } from '$core/schedule/series';
 import type { PaperView, SheetView, TickPaperView } from '$views/print';
-import { longDate, shortDate, tinyDate } from '$words/general';
+import { dayMonth, daySpan, longDate, tinyDate } from '$words/general';
 import { v7 as uuidv7 } from 'uuid';
 import { z } from 'zod';
 
@@ -128,12 +128,7 @@ async function cardOf(facts: FamilyFacts, asked: Asked): Promise<Card | null> {
 	}
 }
 
-const spanWords = (from: CivilDay, to: CivilDay) =>
-	from === to
-		? longDate(from)
-		: partsOf(from).month === partsOf(to).month
-			? `${partsOf(from).day} to ${partsOf(to).day} ${shortDate(to).split(' ').at(-1) ?? ''}`
-			: `${shortDate(from).slice(4)} to ${shortDate(to).slice(4)}`;
+const spanWords = (from: CivilDay, to: CivilDay) => (from === to ? longDate(from) : daySpan(from, to));
 
 async function sheetOf(facts: FamilyFacts, asked: Asked): Promise<SheetView | null> {
 	const card = await cardOf(facts, asked);
@@ -147,7 +142,6 @@ async function sheetOf(facts: FamilyFacts, asked: Asked): Promise<SheetView | nu
 	// First days of the first and the last week that have a box.
 	const lastWeek = addDays(card.to, -6);
 	const firstWeek = addDays(lastWeek, -7 * Math.max(0, (weeks?.columns.length ?? 1) - 1));
-	const dayMonth = (day: CivilDay) => shortDate(day).slice(4);
 	const weekOfCard = spanWords(asked.begin, addDays(asked.begin, 6));
 	return {
 		code: shownCardCode(code),
@@ -211,7 +205,7 @@ export async function loadPaper(household: string, params: URLSearchParams): Pro
 		zones: home.home.zones.map(({ id, name }) => ({ id, name })),
 		weeks: Array.from({ length: 6 }, (_, i) => addDays(weekBegin, 7 * i)).map((date, i) => ({
 			date: isoOf(date),
-			name: i === 0 ? 'this week' : i === 1 ? 'the week after' : `from ${shortDate(date).slice(4)}`
+			name: i === 0 ? 'this week' : i === 1 ? 'the week after' : `from ${dayMonth(date)}`
 		})),
 		days: Array.from({ length: 8 }, (_, i) => addDays(today, i)).map((date, i) => ({
 			date: isoOf(date),

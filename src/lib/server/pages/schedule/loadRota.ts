@@ -28,6 +28,8 @@ import {
 	longDate,
 	lowerNumber,
 	monthName,
+	dayMonth,
+	daySpan,
 	MONTHS,
 	plural,
 	shortDate,
@@ -135,13 +137,13 @@ function swapView(home: PreparedHome, today: CivilDay, revision: number): RotaVi
 	const first = weekStartOf(today, weekStart);
 	const nameOf = (begin: CivilDay) =>
 		home.zoneById.get(zoneOfWeek(begin, home.rotation) ?? '')?.name ?? SWAP.noZone;
-	const day = (date: string) => shortDate(parseDay(date) ?? today).slice(4);
+	const day = (date: string) => dayMonth(parseDay(date) ?? today);
 	const { swaps, shifts } = home.home.household.rhythm;
 	return {
 		revision,
 		weeks: Array.from({ length: WEEKS_AHEAD }, (_, i) => addDays(first, 7 * i)).map((begin) => ({
 			value: isoOf(begin),
-			label: SWAP.weekOf(shortDate(begin).slice(4), nameOf(begin))
+			label: SWAP.weekOf(dayMonth(begin), nameOf(begin))
 		})),
 		standing: [
 			...swaps.map((one, at) => ({
@@ -230,13 +232,10 @@ function middleOf({ home, projection, today }: Facts, chosen: CivilDay, start: C
 	const zone = zoneDay === undefined ? null : readDayZone(home, projection, zoneDay);
 	const mark = zone ? zoneMark(home, zone.zone) : null;
 	const current = today >= start && today <= end;
-	const sameMonth = partsOf(start).month === partsOf(end).month;
-	const span = sameMonth
-		? `${partsOf(start).day} to ${partsOf(end).day} ${monthName(end)}`
-		: `${partsOf(start).day} ${monthName(start)} to ${partsOf(end).day} ${monthName(end)}`;
+	const span = daySpan(start, end);
 	const next = current ? nextZone(home, end) : null;
 	return {
-		title: current ? 'This week, day by day' : `The week of ${partsOf(start).day} ${monthName(start)}`,
+		title: current ? 'This week, day by day' : `The week of ${dayMonth(start)}`,
 		under: next ? `Next: ${next}` : `${home.home.household.rhythm.pattern}, ${partsOf(at).year}`,
 		middle: {
 			number: mark?.number ?? null,
@@ -393,9 +392,7 @@ function notesOf({ home, projection, today }: Facts, chosen: CivilDay): string[]
 	const notes = missedWords(home, missed);
 	for (const pause of effectivePauses(projection.home)) {
 		if (pause.scope === 'household' && pause.to >= today)
-			notes.push(
-				`The home is paused from ${partsOf(pause.from).day} ${monthName(pause.from)} to ${partsOf(pause.to).day} ${monthName(pause.to)}.`
-			);
+			notes.push(`The home is paused from ${dayMonth(pause.from)} to ${dayMonth(pause.to)}.`);
 	}
 	return [...new Set(notes)].slice(0, 3);
 }

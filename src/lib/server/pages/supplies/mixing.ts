@@ -5,7 +5,7 @@ import { goodUntil } from '$core/cupboard/mixes';
 import type { Mix } from '$core/household/cupboardSchema';
 import type { MixingView, MixView } from '$views/supplies';
 import { shortDate } from '$words/general';
-import { careLine, FAMILY_WORDS, joined, MIXING, mlWords } from '$words/supplies';
+import { amountWords, careLine, FAMILY_WORDS, joined, MIXING } from '$words/supplies';
 import { error } from '@sveltejs/kit';
 import { v7 as uuidv7 } from 'uuid';
 import type { Asker } from '../../services/ledger/whoMay';
@@ -21,9 +21,9 @@ function mixView(mix: Mix, today: CivilDay): MixView {
 		name: mix.name,
 		parts: `${joined([
 			...mix.parts.map(
-				(part) => `${mlWords(part.ml)} of ${part.families.map((one) => FAMILY_WORDS[one]).join(', ')}`
+				(part) => `${amountWords(part.ml)} of ${part.families.map((one) => FAMILY_WORDS[one]).join(', ')}`
 			),
-			`${mlWords(mix.waterMl)} of water`
+			`${amountWords(mix.waterMl)} of water`
 		])}`,
 		mixed: MIXING.mixedOn(shortDate(toDay(mix.mixedOn))),
 		until: isOver ? MIXING.over(shortDate(until)) : MIXING.goodUntil(shortDate(until)),

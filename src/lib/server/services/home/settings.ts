@@ -2,7 +2,7 @@
 import { LAYER_NAMES } from '$words/house';
 import { parseDay } from '$core/calendar/civil';
 import { householdTime } from '$core/calendar/instant';
-import { LAYERS, type Home, type Household, type Layer } from '$core/household/home';
+import { DATE_ORDERS, LAYERS, UNITS, type Home, type Household, type Layer } from '$core/household/home';
 import type { Edit } from '$core/setup/edit';
 import { changeHousehold, switchLayer } from '$core/setup/editHome';
 import { now } from '../../clock';
@@ -76,6 +76,8 @@ export function rhythmEdit(
 		weekBelongs: text('weekBelongs') === 'middle' ? 'middle' : 'start',
 		dayStartsAt: dayStartsAt.padStart(5, '0'),
 		clock: text('clock') === '12h' ? '12h' : '24h',
+		dates: DATE_ORDERS.find((one) => one === text('dates')) ?? home.household.dates,
+		units: UNITS.find((one) => one === text('units')) ?? home.household.units,
 		rhythm: {
 			...rhythm,
 			scheme,
