@@ -1,7 +1,7 @@
 import { now } from '$server/clock';
 import { loadToday, NoSuchDay } from '$server/pages/today/loadToday';
 import { loading } from '$server/services/guard';
-import { call, dayDepth, enough, move, skip, tick, undo } from '$server/services/ledger/entryActions';
+import { call, dayDepth, enough, move, note, skip, tick, undo } from '$server/services/ledger/entryActions';
 import { addOnce } from '$server/services/home/onceJob';
 import { leftOpenDone } from '$server/services/session/leftOpen';
 import { error, redirect } from '@sveltejs/kit';
@@ -46,6 +46,7 @@ export const actions: Actions = {
 	tick: async ({ locals, request }) => tick(locals, await request.formData()),
 	once: async ({ locals, request }) => addOnce(locals.householdId, await request.formData()),
 	skip: async ({ locals, request }) => skip(locals, await request.formData()),
+	note: async ({ locals, request }) => note(locals, await request.formData()),
 	move: async ({ locals, request }) => move(locals, await request.formData()),
 	call: async ({ locals, request }) => call(locals, await request.formData()),
 	depth: async ({ locals, request }) => dayDepth(locals, await request.formData()),

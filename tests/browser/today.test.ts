@@ -339,3 +339,19 @@ test('after a week in which nothing was done every job hangs with its name, and 
 		for (const name of await page.locator('li[data-line] a.name').all()) await expect(name).toBeVisible();
 	}
 });
+
+test('a note for one time is written on the sheet, read on the row and in the session', async ({ page }) => {
+	await page.goto('/?open=wipe-the-counters');
+	await ready(page);
+	const sheet = page.getByRole('dialog');
+	await sheet.getByRole('button', { name: 'Write a note for today' }).click();
+	await sheet.getByRole('textbox', { name: 'Note for today' }).fill('Leave the jam pan, it soaks.');
+	await sheet.getByRole('button', { name: 'Keep this note' }).click();
+	const row = page.locator(tag('wipe-the-counters'));
+	await expect(row).toContainText('Leave the jam pan, it soaks.');
+	await page.goto('/?open=wipe-the-counters');
+	await ready(page);
+	await expect(sheet.getByText('Note for this time: Leave the jam pan, it soaks.')).toBeVisible();
+	await sheet.getByRole('button', { name: 'Do it now' }).click();
+	await expect(page.getByText('Note: Leave the jam pan, it soaks.')).toBeVisible();
+});

@@ -114,8 +114,7 @@ describe('what is written in the ledger', () => {
 				true,
 				expect.stringMatching(pattern)
 			]);
-			for (const [name, value] of Object.entries(over))
-				expect(answer.values[name]).toBe((value as string).slice(0, 200));
+			for (const [name, value] of Object.entries(over)) expect(answer.values[name]).toBe(value);
 			expect(await ledgerOf(home)).toEqual([]);
 		}
 	);

@@ -2,9 +2,18 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { loadToday, NoSuchDay } from '../../src/lib/server/pages/today/loadToday';
+import { loadRun } from '../../src/lib/server/pages/session/running';
 import * as presses from '../../src/lib/server/services/session/press';
 import { start } from '../../src/lib/server/services/session/startSession';
-import { enough, extra, move, skip, tick, undo } from '../../src/lib/server/services/ledger/entryActions';
+import {
+	enough,
+	extra,
+	move,
+	note,
+	skip,
+	tick,
+	undo
+} from '../../src/lib/server/services/ledger/entryActions';
 import type { JobRow, TodayView } from '../../src/lib/views/today';
 import { asAda, form, newId, NOW, said, someHomes, type Fields } from './asking';
 
@@ -279,5 +288,57 @@ describe('the sheet of a job', () => {
 		]);
 		await act(home, undo, { of: second });
 		expect((await look(home, { open: 'bench' })).sheet?.ticks.map((one) => one.entry)).toEqual([first]);
+	});
+});
+
+describe('a note on one time of a job', () => {
+	it('is on its row and sheet for whoever does it, on a session of it, and gone when it is done', async () => {
+		const home = await household();
+		const row = async (at = NOW) => hanging(await look(home, { at })).find((one) => one.line === 'bench');
+		expect((await row())?.notes).toEqual([]);
+		const sheet = (await look(home, { open: 'bench' })).sheet;
+		expect(sheet?.oneTime).toMatchObject({ dueOn: '2027-03-03', text: '' });
+		const written = { line: 'bench', dueOn: '2027-03-03', note: 'The key is under the mat.' };
+		const id = newId();
+		const answer = said(await note(asAda(home), form({ id, ...written })));
+		expect([answer.status, answer.message]).toEqual([200, 'Noted. Whoever does it then reads it.']);
+		// Sent a second time it is one.
+		expect(said(await note(asAda(home), form({ id, ...written }))).status).toBe(200);
+		expect((await row())?.notes).toEqual(['The key is under the mat.']);
+		expect((await look(home, { open: 'bench', me: 'ben' })).sheet?.oneTime?.text).toBe(
+			'The key is under the mat.'
+		);
+		const session = newId();
+		const started = await start(asAda(home), form({ id: session, line: 'bench', member: 'ada' })).catch(
+			(thrown: unknown) => thrown
+		);
+		expect(started).toMatchObject({ status: 303 });
+		const run = await loadRun(asAda(home), session, null);
+		expect(run.notes).toEqual({ bench: ['The key is under the mat.'] });
+		await act(home, tick as Act, { line: 'bench', outcome: 'done', by: 'ada', date: '2027-03-03' });
+		expect(hanging(await look(home)).flatMap((one) => one.notes)).toEqual([]);
+	});
+
+	it('that is too long is refused in words, nothing is written, and what was typed comes back', async () => {
+		const home = await household();
+		const long = said(
+			await note(
+				asAda(home),
+				form({ id: newId(), line: 'bench', dueOn: '2027-03-03', note: 'x'.repeat(201) })
+			)
+		);
+		expect([long.status, long.message, long.values.note?.length]).toEqual([
+			400,
+			'A note has at most 200 letters.',
+			201
+		]);
+		const child = said(
+			await note(
+				{ householdId: home, viewer: { role: 'child', member: 'cy' }, me: 'cy' } as never,
+				form({ id: newId(), line: 'bench', dueOn: '2027-03-03', note: 'hello' })
+			)
+		);
+		expect(child.status).toBe(403);
+		expect(hanging(await look(home)).flatMap((one) => one.notes)).toEqual([]);
 	});
 });

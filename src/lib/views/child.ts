@@ -18,6 +18,8 @@ export interface ThingView {
 	readonly entry: string | null;
 	/** What to mind with it, the danger first; of what is still to do. */
 	readonly cautions: readonly CareLine[];
+	/** What was written to whoever does it. */
+	readonly notes: readonly string[];
 	/** Who else could take it. */
 	readonly could: readonly { readonly id: string; readonly name: string }[];
 }

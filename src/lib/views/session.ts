@@ -123,6 +123,8 @@ export interface RunView {
 	}[];
 	/** What to mind in each step, by its place in the plan. */
 	readonly cautions: readonly (readonly CareLine[])[];
+	/** What was written to whoever does a line: for every time of it, and for this one. */
+	readonly notes: Readonly<Record<string, readonly string[]>>;
 	/** What becomes of a job that is not finished, by line. */
 	readonly after: Readonly<Record<string, string>>;
 	/** What can still be put in. */

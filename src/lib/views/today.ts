@@ -37,6 +37,8 @@ export interface JobRow {
 	readonly deep: boolean;
 	/** Who has it in a running pail. */
 	readonly inPail: string | null;
+	/** What was written for this one time of it. */
+	readonly notes: readonly string[];
 	/** The last tick on it that day; empty for none. It goes along with the next one. */
 	readonly seen: string;
 }
@@ -160,6 +162,8 @@ export interface SheetView {
 	}[];
 	/** What somebody wrote to whoever does it. */
 	readonly note: string | null;
+	/** The one time that a note can be written for now, with what was written last; null where there is none. */
+	readonly oneTime: { readonly dueOn: string; readonly words: string; readonly text: string } | null;
 	readonly needs: readonly string[];
 	readonly cautions: readonly CareLine[];
 	/** What it needs and is out, a sentence each. */

@@ -148,6 +148,7 @@ export const SHEET = {
 	part: 'Started, not finished',
 	letgo: 'Skip until next time',
 	note: 'Note:',
+	noteOnce: 'Note for this time:',
 	needs: 'Take with you:',
 	doNow: 'Do it now',
 	moveTo: 'Move to another day',
@@ -158,6 +159,19 @@ export const SHEET = {
 	ifMissed: 'If missed',
 	lastDone: 'Last done',
 	nextDue: 'Next due'
+} as const;
+
+/** A word to whoever does one time of a job. */
+export const NOTE = {
+	write: (time: string) => `Write a note for ${time}`,
+	change: (time: string) => `Change the note for ${time}`,
+	label: (time: string) => `Note for ${time}`,
+	help: 'Whoever does it then reads it. It goes when that is done.',
+	for: (day: string) => (['today', 'tomorrow'].includes(day) ? day : `the one of ${day}`),
+	forNext: 'the next time',
+	keep: 'Keep this note',
+	kept: 'Noted. Whoever does it then reads it.',
+	takenAway: 'That note is taken away.'
 } as const;
 
 export const ONCE = {

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { SHEET } from '$words/today';
 	/** The own page of a child or helper: the next thing large, the others below, the gate, help. */
 	import Choice from '$ui/kit/Choice.svelte';
 	import { CALL } from '$words/people';
@@ -76,6 +77,10 @@
 				{#if next.cautions.length > 0}<div class="mb-3.5 grid gap-1.5">
 						<Cares lines={next.cautions} compact />
 					</div>{/if}
+				{#each next.notes as words, i (i)}<p class="mb-3.5 text-lead whitespace-pre-line wrap-anywhere">
+						<b>{SHEET.note}</b>
+						{words}
+					</p>{/each}
 				{#if next.state === 'look'}
 					<a class="sign w-full min-h-18 text-[1.75rem]" href="/mine/look/{encodeURIComponent(next.line)}"
 						>Last check</a

@@ -3,6 +3,9 @@ import { z } from 'zod';
 import { civilDay, dayPart, depth, id, minutes, name, uuid } from './fields';
 import { readBy, type Read } from './problems';
 
+/** As long as a note may be. */
+export const NOTE_LETTERS = 200;
+
 const member = id.nullable().default(null);
 
 const common = {
@@ -97,6 +100,16 @@ export const entrySchema = z.discriminatedUnion(
 			rung: z.number().int().min(0).max(7),
 			how: z.enum(['with', 'alone', 'signed', 'again'])
 		}),
+		/** A word to whoever does one time of a job: the one that is due on a day, or, where none has a day, the next. */
+		z.strictObject({
+			outcome: z.literal('note'),
+			...common,
+			chore: id,
+			part: dayPart.nullable().default(null),
+			dueOn: civilDay.nullable().default(null),
+			/** Empty: what was written for that time is taken away. */
+			text: z.string().trim().max(NOTE_LETTERS, `A note has at most ${NOTE_LETTERS} letters.`)
+		}),
 		/** A look round with somebody else's eyes: first by whoever did it, then by an adult. */
 		z.strictObject({
 			outcome: z.literal('lookround'),
@@ -113,7 +126,7 @@ export const entrySchema = z.discriminatedUnion(
 			point: z.string().trim().max(80).nullable().default(null)
 		})
 	],
-	'An entry says what happened: done, looked, part, letgo, skipped, moved, extra, called, undo, enough, dayDepth, pause, judgement, cleared, rung or lookround.'
+	'An entry says what happened: done, looked, part, letgo, skipped, moved, extra, called, undo, enough, dayDepth, pause, judgement, cleared, rung, note or lookround.'
 );
 
 export type LedgerEntry = z.infer<typeof entrySchema>;
@@ -123,6 +136,7 @@ export type PauseEntry = Extract<LedgerEntry, { outcome: 'pause' }>;
 
 export type ClearedEntry = Extract<LedgerEntry, { outcome: 'cleared' }>;
 export type RungEntry = Extract<LedgerEntry, { outcome: 'rung' }>;
+export type NoteEntry = Extract<LedgerEntry, { outcome: 'note' }>;
 export type LookRoundEntry = Extract<LedgerEntry, { outcome: 'lookround' }>;
 
 /** True for entries that belong to a line of a job. */

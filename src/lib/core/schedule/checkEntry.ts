@@ -65,6 +65,13 @@ export function checkEntry(home: PreparedHome, entry: LedgerEntry, today: CivilD
 		if (entry.outcome === 'rung' && entry.rung >= job.rungs.length)
 			return { code: 'rung-unknown', rung: entry.rung };
 	}
+	if (entry.outcome === 'note') {
+		if (!home.jobById.has(entry.chore)) return { code: 'job-gone', job: entry.chore };
+		if (!seriesOfEntry(home, entry.chore, entry.part))
+			return { code: 'part-unknown', job: entry.chore, part: entry.part };
+		if (entry.dueOn !== null && Math.abs(entry.dueOn - today) > FAR)
+			return { code: 'date-far', date: entry.dueOn };
+	}
 	if (entry.outcome === 'pause') return checkPause(home, entry.scope, entry.target);
 	return null;
 }

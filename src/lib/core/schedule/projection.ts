@@ -66,7 +66,7 @@ export function toSeriesEntry(entry: LedgerEntry): SeriesEntry | null {
 }
 
 /** Entries that touch no line and nothing of the home's days. */
-const APART: readonly LedgerEntry['outcome'][] = ['rung', 'lookround', 'cleared'];
+const APART: readonly LedgerEntry['outcome'][] = ['rung', 'lookround', 'cleared', 'note'];
 
 const settles = (entry: { outcome: string }) =>
 	entry.outcome === 'done' || entry.outcome === 'looked' || entry.outcome === 'letgo';

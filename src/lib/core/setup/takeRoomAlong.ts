@@ -167,6 +167,10 @@ export function entriesAlong(
 						}
 					: moved
 			);
+		} else if (entry.outcome === 'note') {
+			const chore = along.jobs.get(entry.chore);
+			if (chore === undefined) continue;
+			out.push({ ...entry, ...head, chore });
 		} else if (entry.outcome === 'cleared' && entry.room === along.room.from)
 			out.push({ ...entry, ...head, room: along.room.to, session: null });
 		else if (entry.outcome === 'rung' || entry.outcome === 'lookround') {

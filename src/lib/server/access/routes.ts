@@ -20,6 +20,7 @@ export const ROUTES: Readonly<Record<string, RouteNeeds>> = {
 		send: {
 			tick: 'tick',
 			skip: 'plan-day',
+			note: 'plan-day',
 			move: 'plan-day',
 			once: 'plan-day',
 			enough: 'plan-day',

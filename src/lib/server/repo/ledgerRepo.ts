@@ -43,6 +43,7 @@ export function entryOfRow(row: Row): LedgerEntry {
 		case 'cleared':
 		case 'rung':
 		case 'lookround':
+		case 'note':
 			return entrySchema.parse({
 				outcome: row.outcome,
 				...common,
@@ -124,6 +125,10 @@ function detailOf(entry: LedgerEntry): Record<string, unknown> | null {
 			const { member, chore, rung, how } = entry;
 			return { member, chore, rung, how };
 		}
+		case 'note': {
+			const { chore, part, dueOn, text } = entry;
+			return { chore, part, dueOn: dueOn === null ? null : isoOf(dueOn), text };
+		}
 		case 'lookround': {
 			const { member, chore, part, verdict, asking, done, point } = entry;
 			return { member, chore, part, verdict, asking, done, point };
@@ -135,7 +140,7 @@ function detailOf(entry: LedgerEntry): Record<string, unknown> | null {
 
 function valuesOf(household: string, { entry, job, part, receivedAt }: NewEntry, now: number): unknown[] {
 	const e = entry as Partial<Record<string, unknown>> & LedgerEntry;
-	const date = (value: unknown) => (value === undefined ? null : isoOf(value as CivilDay));
+	const date = (value: unknown) => (value === undefined || value === null ? null : isoOf(value as CivilDay));
 	const detail = detailOf(entry);
 	return [
 		household,
@@ -204,8 +209,17 @@ export async function entriesOfJobsSince(db: Db, household: string, jobs: readon
 export async function entriesOfHome(db: Db, household: string) {
 	return select(
 		db,
-		"household_id = ? AND job_id IS NULL AND outcome NOT IN ('rung', 'lookround', 'cleared') ORDER BY seq",
+		"household_id = ? AND job_id IS NULL AND outcome NOT IN ('rung', 'lookround', 'cleared', 'note') ORDER BY seq",
 		[household]
+	);
+}
+
+/** What was written for one time of a job since a day; undo entries included, in the order made. */
+export async function entriesOfNotes(db: Db, household: string, since: CivilDay) {
+	return select(
+		db,
+		"household_id = ? AND date >= ? AND (outcome = 'note' OR (outcome = 'undo' AND job_id IS NULL)) ORDER BY seq",
+		[household, isoOf(since)]
 	);
 }
 

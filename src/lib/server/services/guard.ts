@@ -47,6 +47,6 @@ export async function acting<T>(form: FormData, work: () => Promise<T>): Promise
 /** What was typed, to be shown again. */
 export function typed(form: FormData): Record<string, string> {
 	const values: Record<string, string> = {};
-	for (const [key, value] of form) if (typeof value === 'string') values[key] = value.slice(0, 200);
+	for (const [key, value] of form) if (typeof value === 'string') values[key] = value.slice(0, 2000);
 	return values;
 }

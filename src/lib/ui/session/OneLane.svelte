@@ -2,6 +2,7 @@
 	/** One person's way through a session: the great pail, the step, what comes then, and the one button. */
 	import Notice from '../Notice.svelte';
 	import CautionBox from './CautionBox.svelte';
+	import StepNotes from './StepNotes.svelte';
 	import Press from './Press.svelte';
 	import GreatPail from './GreatPail.svelte';
 	import RunHeader from './RunHeader.svelte';
@@ -133,6 +134,7 @@
 
 	<RunNotices {running} {message} />
 	<CautionBox lines={cautions} />
+	<StepNotes notes={current ? run.notes[current.line] : undefined} />
 	{#if running.arranged.off.length > 0 && !running.atBell}
 		<p class="text-tin-text mt-3 max-sm:mt-1.5">
 			{offText(

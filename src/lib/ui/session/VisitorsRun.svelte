@@ -7,6 +7,7 @@
 	import { RUN_HEAD } from '$words/session';
 	import Button from '../kit/Button.svelte';
 	import CautionBox from './CautionBox.svelte';
+	import StepNotes from './StepNotes.svelte';
 	import Press from './Press.svelte';
 	import RunHeader from './RunHeader.svelte';
 	import RunNotices from './RunNotices.svelte';
@@ -173,6 +174,7 @@
 	</div>
 	<div class="beside">
 		<CautionBox lines={cautions} />
+		<StepNotes notes={first ? run.notes[running.step(first.step)?.line ?? ''] : undefined} />
 		{#if running.arranged.off.length > 0 || nextToGo}
 			<p
 				class="linen flex items-center gap-4 mt-3.5 py-3.5 px-4.5 max-[901px]:-mx-3.75 max-[901px]:mt-2.5 max-[901px]:mb-0 max-[901px]:py-2.5 max-[901px]:px-3.75"

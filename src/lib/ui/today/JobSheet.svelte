@@ -10,6 +10,7 @@
 	import { once } from '../once';
 	import Cares from '../supplies/Cares.svelte';
 	import MoveToDay from './MoveToDay.svelte';
+	import OneTimeNote from './OneTimeNote.svelte';
 	import { minutesText, OUTCOME_WORDS } from '$words/general';
 	import { SHEET, skipThe, TODAY } from '$words/today';
 	import type { SheetView, TodayView } from '$views/today';
@@ -79,6 +80,12 @@
 			<b>{SHEET.note}</b>
 			{sheet.note}
 		</p>{/if}
+	{#each row.notes as words, i (i)}<p
+			class="linen m-0 rounded-cloth px-4 py-3 whitespace-pre-line shadow-cloth wrap-anywhere"
+		>
+			<b>{SHEET.noteOnce}</b>
+			{words}
+		</p>{/each}
 	{#if sheet.needs.length > 0}<p class="m-0"><b>{SHEET.needs}</b> {sheet.needs.join(', ')}</p>{/if}
 
 	{#if view.relation === 'today' && !view.isDevice && sheet.ticks.length === 0 && !closed}
@@ -105,6 +112,8 @@
 			</li>
 		{/each}
 	</ol>
+
+	{#if sheet.oneTime}<OneTimeNote {sheet} formId={view.formId} {writes} {busy} typed={typed.note} />{/if}
 
 	{#if sheet.ticks.length > 0}
 		<ul class="m-0 list-none p-0">

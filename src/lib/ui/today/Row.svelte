@@ -4,7 +4,7 @@
 	import ActForm from '../ActForm.svelte';
 	import Weave from '../glyphs/Weave.svelte';
 	import { minutesText } from '$words/general';
-	import { inSomebodysList, TODAY } from '$words/today';
+	import { inSomebodysList, SHEET, TODAY } from '$words/today';
 	import type { JobRow } from '$views/today';
 	import TickForm from './TickForm.svelte';
 	import type { Ticked } from './ticked.svelte';
@@ -116,6 +116,10 @@
 					·
 				{/if}{where.join(' · ')}{#if row.inPail}{' · '}{inSomebodysList(row.inPail)}{/if}
 			</p>
+			{#each row.notes as words, i (i)}<p class="m-0 line-clamp-2 leading-snug wrap-anywhere md:text-note">
+					<b>{SHEET.note}</b>
+					{words}
+				</p>{/each}
 		</div>
 		<span class="shrink-0 text-right whitespace-nowrap md:grid md:self-start md:pt-1 md:leading-none"
 			><b class="text-[1.1875rem] font-figure">{minutesText(row.minutes)}</b><span class="text-tin-text"

@@ -24,11 +24,12 @@ import { ribbonOf } from '../../services/people/familyFacts';
 import { awayToday } from '../people/loadCrew';
 import { jobCautions, usePerson } from '../supplies/cautionLines';
 import { zoneMark } from '../today/jobRows';
+import { loadNotes, notesAt, type Notes } from '../today/notes';
 
 /** A child is shown so many things at once. */
 const AT_ONCE = 3;
 
-function thingView(facts: Mine, line: DaySeries): ThingView {
+function thingView(facts: Mine, notes: Notes, line: DaySeries): ThingView {
 	const { home, me, today, entries, given } = facts;
 	const { job, room, part } = line.line;
 	const look = lookOf(facts, line);
@@ -71,6 +72,10 @@ function thingView(facts: Mine, line: DaySeries): ThingView {
 		back: state === 'todo' && back?.answer?.point ? back.answer.point : null,
 		entry: tick?.id ?? null,
 		cautions: state === 'todo' ? jobCautions(home, job, line.depth, usePerson(me, today)) : [],
+		notes:
+			state === 'todo'
+				? [...(job.note ? [job.note] : []), ...notesAt(notes, line, facts.projection, today)]
+				: [],
 		could:
 			state === 'todo'
 				? candidatesFor(home, line.line, today, entries, awayToday(facts, today))
@@ -108,7 +113,8 @@ export async function loadMine(asker: Asker): Promise<MineView> {
 	const { home, me, today, at, lines } = facts;
 	const { family } = home.home.household;
 	const isChild = me.role === 'child';
-	const things = lines.map((line) => thingView(facts, line));
+	const notes = await reading((db) => loadNotes(db, asker.householdId, today));
+	const things = lines.map((line) => thingView(facts, notes, line));
 	const open = things.filter((one) => one.state === 'todo' || one.state === 'look');
 	const finished = things.filter((one) => one.state === 'looked' || one.state === 'done');
 	// What is given back, or waits to be looked at, is the next act.

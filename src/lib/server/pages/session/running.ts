@@ -26,6 +26,7 @@ import { asItIs } from '../../services/session/addEvent';
 import { isTheirs } from '../../services/session/press';
 import { stepCautions, usePerson, washNames } from '../supplies/cautionLines';
 import { zoneMark } from '../today/jobRows';
+import { loadNotes, notesAt } from '../today/notes';
 
 /** Days of the year behind, for the tally of what left the house. */
 const YEAR = 365 * 24 * 60 * 60_000;
@@ -80,6 +81,7 @@ export async function loadRun(asker: Asker, id: string, as: string | null): Prom
 			weave: zoneMark(home, room.zone)?.weave ?? null
 		})),
 		cautions: clock.steps.map((step) => cautionsOfStep(home, session, step)),
+		notes: await notesOf(household, home, session, lines),
 		after: Object.fromEntries(
 			lines.map((line) => {
 				const job = home.seriesById.get(line)?.job;
@@ -101,6 +103,31 @@ export async function loadRun(asker: Asker, id: string, as: string | null): Prom
 		leftHouse: plan.clearing ? await reading((db) => leftTheHouse(db, household, at - YEAR)) : null,
 		formId: uuidv7()
 	};
+}
+
+/** What was written to whoever does the lines of a session. */
+async function notesOf(
+	household: string,
+	home: PreparedHome,
+	session: StoredSession,
+	lines: readonly string[]
+) {
+	return reading(async (db) => {
+		const notes = await loadNotes(db, household, session.date);
+		const once = new Map<string, readonly string[]>();
+		if (lines.some((line) => notes.has(line))) {
+			const projection = await loadProjection(db, household);
+			for (const line of readDay(home, projection, session.date).lines)
+				once.set(line.line.id, notesAt(notes, line, projection, session.date));
+		}
+		return Object.fromEntries(
+			lines.flatMap((line) => {
+				const always = home.seriesById.get(line)?.job.note;
+				const all = [...(always ? [always] : []), ...(once.get(line) ?? [])];
+				return all.length > 0 ? [[line, all] as const] : [];
+			})
+		);
+	});
 }
 
 /** What to mind in a step, for whoever has it: at the depth that the session was planned with. */

@@ -86,6 +86,7 @@ export function jobRow(
 		share: share > 0 ? `${Math.round(share * 100)} % done` : null,
 		deep: line.depth === 'deep',
 		inPail: null,
+		notes: [],
 		seen: line.ticks.at(-1) ?? ''
 	};
 }

@@ -26,6 +26,7 @@ import { asItIs } from '../../services/session/addEvent';
 import { growing } from './growing';
 import { suppliesOf } from '../../repo/supplyRepo';
 import { leftOpen } from './leftOpen';
+import { loadNotes } from './notes';
 import { view } from './todayView';
 
 export interface TodayQuery {
@@ -56,7 +57,7 @@ export async function loadToday(query: TodayQuery): Promise<TodayView> {
 	if (date === null || date > lastForecast(today) || date < addDays(today, -3700)) throw new NoSuchDay();
 	const relation = date === today ? 'today' : date < today ? 'past' : 'coming';
 
-	const [projection, holding, sessionsFound, given, habit, loads] = await Promise.all([
+	const [projection, holding, sessionsFound, given, habit, loads, notes] = await Promise.all([
 		relation === 'past'
 			? house.read('every entry', async (db) =>
 					projectionAt(
@@ -71,7 +72,8 @@ export async function loadToday(query: TodayQuery): Promise<TodayView> {
 		rules.minutesADay === undefined
 			? house.read(`habit before ${today}`, (db) => habitMinutes(db, household, today))
 			: null,
-		relation === 'today' ? house.read('open loads', (db) => openLoads(db, household)) : []
+		relation === 'today' ? house.read('open loads', (db) => openLoads(db, household)) : [],
+		house.read(`notes on ${today}`, (db) => loadNotes(db, household, today))
 	]);
 	const sessions = sessionsFound.map((one) => asItIs(one, home, now));
 	const day =
@@ -101,6 +103,7 @@ export async function loadToday(query: TodayQuery): Promise<TodayView> {
 				: [],
 		growing: relation === 'today' && query.mayEdit ? await growing(house, household, today) : null,
 		leftOpen: relation === 'today' ? await leftOpen(house, household, sessions, today) : [],
+		notes,
 		// Only the sheet of a job says what of it is out.
 		supplies: query.open === null ? [] : await house.read('supplies', (db) => suppliesOf(db, household))
 	});

@@ -1,11 +1,13 @@
 /** The sheet of one job. */
 import { isoOf } from '$core/calendar/civil';
 import type { DaySeries } from '$core/schedule/readDay';
+import { timeOfNote } from '$core/schedule/notes';
 import { stepsOf } from '$core/session/sessionSteps';
 import type { DoneView, SheetView, JobRow } from '$views/today';
-import { dayAhead, minutesText, tinyDate } from '$words/general';
+import { dayAhead, dayBehind, minutesText, tinyDate } from '$words/general';
 import { memberName } from '$words/names';
 import { missWords, noNextWords, rhythmWords } from '$words/recurrence';
+import { NOTE } from '$words/today';
 import { alongWords, boundLines, jobCautions, missingLines, usePerson } from '../supplies/cautionLines';
 import type { Facts } from './todayFacts';
 
@@ -37,6 +39,7 @@ export function sheetOf(
 				: null
 		})),
 		note: job.note ?? null,
+		oneTime: relation === 'past' || line.state === 'paused' ? null : oneTimeOf(facts, line),
 		needs: alongWords(home, job, line.depth),
 		cautions: jobCautions(home, job, line.depth, asUser),
 		missing: [...missingLines(home, job, line.depth, facts.supplies), ...boundLines(home, job, line.depth)],
@@ -53,6 +56,20 @@ export function sheetOf(
 				: null,
 		ticks: done.filter((d) => d.line === id),
 		isFuture: relation === 'coming'
+	};
+}
+
+function oneTimeOf({ notes, today, query }: Facts, line: DaySeries): SheetView['oneTime'] {
+	if (query.isDevice) return null;
+	const dueOn = timeOfNote(line);
+	const written = notes.get(line.line.id)?.find((note) => note.dueOn === dueOn);
+	return {
+		dueOn: dueOn === null ? '' : isoOf(dueOn),
+		words:
+			dueOn === null
+				? NOTE.forNext
+				: NOTE.for(dueOn < today ? dayBehind(dueOn, today) : dayAhead(dueOn, today)),
+		text: written?.text ?? ''
 	};
 }
 

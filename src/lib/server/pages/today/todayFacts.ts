@@ -13,6 +13,7 @@ import type { Day } from '$core/schedule/readDay';
 import type { LeftOpenView, TodayView } from '$views/today';
 import type { StoredSession } from '../../repo/sessionRepo';
 import type { TodayQuery } from './loadToday';
+import type { Notes } from './notes';
 
 export interface Facts {
 	readonly home: PreparedHome;
@@ -33,6 +34,8 @@ export interface Facts {
 	/** What waits to be washed. */
 	readonly toWash: readonly unknown[];
 	readonly leftOpen: readonly LeftOpenView[];
+	/** What was written for one time of a job, by its line. */
+	readonly notes: Notes;
 	/** How much there is of what the open job needs. */
 	readonly supplies: readonly Supply[];
 }

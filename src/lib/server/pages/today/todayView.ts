@@ -10,6 +10,7 @@ import { swapText } from '$words/people';
 import { v7 as uuidv7 } from 'uuid';
 import { doneViews, wentBy } from './doneOfDay';
 import { enoughWords } from './enoughForToday';
+import { notesAt } from './notes';
 import { otherWays } from './otherWays';
 import { partViews } from './parts';
 import { peopleViews, peopleWords } from './peopleOfDay';
@@ -34,7 +35,8 @@ export function view(facts: Facts): TodayView {
 	);
 	const rowOf = (line: DaySeries): JobRow => ({
 		...jobRow(home, line, today, facts.given, day.date),
-		inPail: inPail.get(line.line.id) ?? null
+		inPail: inPail.get(line.line.id) ?? null,
+		notes: notesAt(facts.notes, line, facts.projection, day.date)
 	});
 	const row = (line: DaySeries): JobRow => {
 		const made = rowOf(line);

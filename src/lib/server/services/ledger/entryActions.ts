@@ -8,6 +8,7 @@ import type { PreparedHome } from '$core/schedule/preparedHome';
 import { unseenTick } from '$core/schedule/unseenTick';
 import { memberName } from '$words/names';
 import { refusalText } from '$words/refusals';
+import { NOTE } from '$words/today';
 import { fail, type ActionFailure } from '@sveltejs/kit';
 import { z } from 'zod';
 import { now } from '../../clock';
@@ -56,7 +57,8 @@ const fields = z.object({
 	target: text.optional(),
 	from: text.optional(),
 	reason: text.optional(),
-	note: text.optional()
+	/** Longer ones are refused in words, by the schema of the entry. */
+	note: z.string().max(2000).optional()
 });
 
 type Fields = z.infer<typeof fields>;
@@ -97,7 +99,7 @@ function refuse(form: FormData, problems: readonly Problem[]): ActionFailure<Not
 	const [first] = problems;
 	return fail(400, {
 		message: first
-			? first.at === 'minutes' || first.at === 'date'
+			? ['minutes', 'date', 'text'].includes(first.at)
 				? first.says
 				: describeProblems([first])
 			: 'That cannot be written down.',
@@ -330,6 +332,29 @@ export function move(asker: Asker, form: FormData): Promise<Answer> {
 		}),
 		planJudge(asker),
 		(home, entry) => `Moved: ${nameOf(home, entry)}.`
+	);
+}
+
+/** Writes to whoever does one time of a job; an empty note takes away what was written. */
+export function note(asker: Asker, form: FormData): Promise<Answer> {
+	return write(
+		asker,
+		form,
+		(f, date) => {
+			const { job: chore, part } = lineOf(f);
+			return {
+				id: idOf(f, `${f.line} note`),
+				outcome: 'note',
+				date,
+				by: byOf(asker, f),
+				chore,
+				part,
+				dueOn: orNull(f.dueOn),
+				text: f.note ?? ''
+			};
+		},
+		(_db, home, entry) => (entry.outcome === 'note' ? planRefusal(asker, home, entry.chore) : null),
+		(_home, entry) => (entry.outcome === 'note' && entry.text === '' ? NOTE.takenAway : NOTE.kept)
 	);
 }
 
