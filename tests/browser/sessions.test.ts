@@ -372,7 +372,7 @@ test('a few words: what they will do shows first; unknown ones get suggestions; 
 	await page.goto('/');
 	await ready(page);
 	await page.keyboard.press('/');
-	const field = page.getByRole('textbox', { name: 'Type a command' });
+	const field = page.getByRole('combobox', { name: 'Type a command' });
 	await expect(field).toBeFocused();
 	await field.fill('done wipe counters by bram');
 	await expect(page.getByText('Writes down: Wipe the counters done, by Bram.')).toBeVisible();
@@ -388,11 +388,11 @@ test('a few words: what they will do shows first; unknown ones get suggestions; 
 		.toEqual([{ by_member: 'bram' }]);
 	await field.fill('xyzzy');
 	await expect(page.getByText('That is not understood.')).toBeVisible();
-	await page.getByRole('button', { name: 'what’s overdue' }).click();
+	await page.getByRole('option', { name: 'what’s overdue' }).click();
 	await expect(page.getByText(/jobs are overdue|job is overdue|Nothing is overdue/)).toBeVisible();
 	await field.fill('bram away till friday');
 	await expect(page.getByText('Bram is away from today to Friday')).toBeVisible();
-	await page.getByRole('button', { name: 'Save the pause' }).click();
+	await page.getByRole('option', { name: 'Save the pause' }).click();
 	await expect
 		.poll(() =>
 			stack.query(

@@ -16,6 +16,9 @@
 		label,
 		placeholder = '',
 		text = $bindable(''),
+		name,
+		maxlength,
+		field = $bindable(null),
 		lines,
 		filters = true,
 		empty
@@ -23,15 +26,35 @@
 		label: string;
 		placeholder?: string;
 		text?: string;
+		/** Sent with its form where no scripts run. */
+		name?: string;
+		maxlength?: number;
+		/** What is typed into. */
+		field?: HTMLInputElement | null;
 		lines: readonly CommandLine[];
 		/** False where the lines given are the answer already. */
 		filters?: boolean;
 		empty?: Snippet;
 	} = $props();
+	/** Lines that come while somebody types are new answers: the best of them is what Enter takes. */
+	let chosen = $state('');
+	const best = $derived(lines[0]?.value ?? '');
+	$effect(() => {
+		if (!filters) chosen = best;
+	});
 </script>
 
-<Command.Root shouldFilter={filters} {label} class="grid gap-2">
-	<Command.Input bind:value={text} {placeholder} class={FIELD} aria-label={label} />
+<Command.Root shouldFilter={filters} {label} bind:value={chosen} class="grid gap-2">
+	<Command.Input
+		bind:value={text}
+		bind:ref={field}
+		{name}
+		{maxlength}
+		{placeholder}
+		autocomplete="off"
+		class={FIELD}
+		aria-label={label}
+	/>
 	<Command.List class="max-h-96 overflow-auto">
 		<Command.Viewport>
 			{#if empty}<Command.Empty class="px-3 py-2 text-tin-text">{@render empty()}</Command.Empty>{/if}

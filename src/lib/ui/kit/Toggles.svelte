@@ -31,6 +31,11 @@
 		onchange?: (value: readonly string[]) => void;
 	} = $props();
 	const id = $props.id();
+	/** The days of a week stay one row on a phone, too. */
+	const isWeek = $derived(options.length === 7 && options.every((one) => one.label.length <= 3));
+	const row = $derived(
+		isWeek ? 'grid auto-cols-fr grid-flow-col gap-1 sm:flex sm:flex-wrap sm:gap-2' : 'flex flex-wrap gap-2'
+	);
 	function set(to: readonly string[]) {
 		// One of several stays chosen when it is pressed again.
 		if (!many && to.length === 0) return;
@@ -41,8 +46,11 @@
 
 {#snippet items()}
 	{#each options as one (one.value)}
-		<ToggleGroup.Item value={one.value} disabled={one.disabled} class={TOGGLE} aria-label={one.long}
-			>{one.label}</ToggleGroup.Item
+		<ToggleGroup.Item
+			value={one.value}
+			disabled={one.disabled}
+			class={[TOGGLE, isWeek && 'max-sm:px-0']}
+			aria-label={one.long}>{one.label}</ToggleGroup.Item
 		>
 	{/each}
 {/snippet}
@@ -52,19 +60,15 @@
 		<span {id} class="font-name">{label}</span>{#if help}<Help {help} of={label} />{/if}
 	</div>
 	{#if many}
-		<ToggleGroup.Root
-			type="multiple"
-			value={[...value]}
-			onValueChange={set}
-			class="flex flex-wrap gap-2"
-			aria-labelledby={id}>{@render items()}</ToggleGroup.Root
+		<ToggleGroup.Root type="multiple" value={[...value]} onValueChange={set} class={row} aria-labelledby={id}
+			>{@render items()}</ToggleGroup.Root
 		>
 	{:else}
 		<ToggleGroup.Root
 			type="single"
 			value={value[0] ?? ''}
 			onValueChange={(to) => set(to === '' ? [] : [to])}
-			class="flex flex-wrap gap-2"
+			class={row}
 			aria-labelledby={id}>{@render items()}</ToggleGroup.Root
 		>
 	{/if}

@@ -10,7 +10,9 @@
 	let openShown = $state(false);
 	const FEW = 3;
 	const shown = $derived(all ? view.overdue : view.overdue.slice(0, FEW));
-	const LINE = 'flex min-h-8 flex-wrap items-baseline gap-x-2.5';
+	const LINE = 'flex min-h-8 items-start gap-x-2.5 py-0.5';
+	/** The name, and beside it or below it what is to be known. */
+	const WORDS = 'flex min-w-0 flex-1 flex-wrap items-baseline justify-between gap-x-3';
 	const NAME = 'min-w-0 py-0.5 text-ink no-underline wrap-anywhere hover:underline';
 </script>
 
@@ -40,25 +42,29 @@
 	<ul class="m-0 list-none p-0">
 		{#each shown as one (one.row.line)}
 			<li class={LINE}>
-				<span class="self-center"
+				<span class="shrink-0"
 					><Glyph name={one.row.overdue ? 'late' : one.row.glyph} size={24} turns={one.row.lateTurns} /></span
 				>
-				<a href={hrefOf(one.row.line)} data-sveltekit-noscroll data-sveltekit-replacestate class={NAME}
-					>{one.row.name}</a
-				>
-				<span class="ml-auto text-right text-tin-text"
-					>{#if one.row.overdue}<b class="text-brass-text">{one.row.overdue}</b>{' · '}{/if}{one.next}</span
-				>
+				<span class={WORDS}>
+					<a href={hrefOf(one.row.line)} data-sveltekit-noscroll data-sveltekit-replacestate class={NAME}
+						>{one.row.name}</a
+					>
+					<span class="text-tin-text"
+						>{#if one.row.overdue}<b class="text-brass-text">{one.row.overdue}</b>{' · '}{/if}{one.next}</span
+					>
+				</span>
 			</li>
 		{/each}
 		{#if openShown}
 			{#each view.open as row (row.line)}
 				<li class={LINE}>
-					<span class="self-center"><Glyph name={row.glyph} size={22} /></span>
-					<a href={hrefOf(row.line)} data-sveltekit-noscroll data-sveltekit-replacestate class={NAME}
-						>{row.name}</a
-					>
-					<span class="ml-auto text-right text-tin-text">{row.words}</span>
+					<span class="shrink-0"><Glyph name={row.glyph} size={22} /></span>
+					<span class={WORDS}>
+						<a href={hrefOf(row.line)} data-sveltekit-noscroll data-sveltekit-replacestate class={NAME}
+							>{row.name}</a
+						>
+						<span class="text-tin-text">{row.words}</span>
+					</span>
 				</li>
 			{/each}
 		{/if}

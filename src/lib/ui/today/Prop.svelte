@@ -4,7 +4,7 @@
 </script>
 
 <div class="relative grid justify-items-center max-md:hidden" aria-hidden="true">
-	<svg width="26" height="100%" class="absolute top-9 bottom-0">
+	<svg width="26" class="absolute top-9 h-[calc(100%-2.25rem)]">
 		<path
 			d="M2 2Q3 14 13 18Q23 14 24 2"
 			fill="none"
