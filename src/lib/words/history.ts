@@ -29,6 +29,16 @@ export function oftenWords(gap: number): string {
 		: `Done about every ${Math.round(gap / 30.4)} months.`;
 }
 
+/** The pages of the book where nothing stands. */
+export const HISTORY = {
+	empty: 'Nothing is done yet',
+	emptyLine: 'What is ticked or timed stands here, a day at a time, with who did it and how long it took.',
+	toToday: 'Go to Today',
+	nothingFound: 'Nothing of that was done',
+	askOther: 'Another person, room or kind of work may have more.',
+	showAll: 'Show everything'
+} as const;
+
 export const MONTH = {
 	link: 'A month of who did how much',
 	everyone: 'Everyone',

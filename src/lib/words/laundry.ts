@@ -50,7 +50,12 @@ export const waitingToWash = (loads: number) =>
 /** A load of a wash day that went by. */
 export const missedWords = (day: string) => `not washed on ${day}`;
 
-export const LAUNDRY = { title: 'Laundry', doneBy: 'All laundry done by', add: 'Add a load' } as const;
+export const LAUNDRY = {
+	title: 'Laundry',
+	doneBy: 'All laundry done by',
+	add: 'Add a load',
+	empty: 'Every load that waits for the machine stands here in its basket. Add one when a hamper is full.'
+} as const;
 
 export interface StageOnShelf {
 	readonly key: Exclude<Stage, 'waiting'>;

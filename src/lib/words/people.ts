@@ -111,3 +111,12 @@ export const swapText = (from: string, job: string, day: string) =>
 	`${from} asks: will you take ${job || 'a job'} ${day}?`;
 
 export const SWAP_ANSWER = { yes: 'Yes, I take it', no: 'No' } as const;
+
+/** A week without a job to share out. */
+export const WEEK = {
+	empty: 'No jobs fall in this week',
+	emptyLine: 'Each person’s jobs stand here, day by day, as evenly as was agreed.',
+	addJobs: 'Add jobs from the library'
+} as const;
+
+export const RAIL = { nothingYet: 'Nothing is asked or done yet.' } as const;

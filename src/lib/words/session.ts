@@ -146,3 +146,10 @@ export const WASH_AFTER = {
 	load: 'Cloths, 60°',
 	put: 'Put them on the laundry list'
 } as const;
+
+/** A session with nothing in it. */
+export const NOTHING = {
+	title: (names: string) => `Nothing to do now for ${names}`,
+	line: 'Take a break, or start a session for somebody else.',
+	left: 'What waits does not fit: more minutes, or other people, may help.'
+} as const;

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { MONTH } from '$words/history';
+	import { HISTORY, MONTH } from '$words/history';
 	import DateField from '$ui/kit/DateField.svelte';
 	import Choice from '$ui/kit/Choice.svelte';
 	import { goto } from '$app/navigation';
@@ -8,6 +8,7 @@
 	import JobPage from '$ui/history/JobPage.svelte';
 	import WriteIn from '$ui/history/WriteIn.svelte';
 	import Notice from '$ui/Notice.svelte';
+	import Empty from '$ui/kit/Empty.svelte';
 	import { MONTHS } from '$words/general';
 	let { data, form } = $props();
 	const view = $derived(data.view);
@@ -18,6 +19,10 @@
 		const text = params.toString();
 		return text === '' ? '/history' : `/history?${text}`;
 	};
+	const isAsked = $derived(
+		[view.filter.job, view.filter.by, view.filter.room].some((one) => one !== '') ||
+			(view.filter.to !== '' && view.filter.to !== view.today)
+	);
 	const closeHref = $derived(href({}));
 	let pageShown = $state(false);
 	/** A month's name is written where the month changes. */
@@ -98,11 +103,15 @@
 	>
 		<section class="left" aria-label="Days">
 			{#if view.days.length === 0}
-				<p
-					class="nothing py-10 pr-6 pl-31 text-tin-text text-[1.125rem] max-[901px]:py-7.5 max-[901px]:pr-5 max-[901px]:pl-21"
-				>
-					Nothing was saved for this. Choose something else, or add something done.
-				</p>
+				<div class="pl-26 max-[901px]:pl-18">
+					<Empty
+						title={isAsked ? HISTORY.nothingFound : HISTORY.empty}
+						line={isAsked ? HISTORY.askOther : HISTORY.emptyLine}
+						act={isAsked
+							? { href: '/history', label: HISTORY.showAll }
+							: { href: '/', label: HISTORY.toToday }}
+					/>
+				</div>
 			{/if}
 			{#each view.days as day, i (day.date)}
 				{#if i === 0 || monthOf(view.days[i - 1]?.date ?? '') !== monthOf(day.date)}

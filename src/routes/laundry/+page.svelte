@@ -1,6 +1,8 @@
 <script lang="ts">
 	import { readAnew } from '$ui/connection.svelte';
 	import HouseBells from '$ui/HouseBells.svelte';
+	import Basket from '$ui/laundry/Basket.svelte';
+	import Empty from '$ui/kit/Empty.svelte';
 	import AddLoad from '$ui/laundry/AddLoad.svelte';
 	import DoneBy from '$ui/laundry/DoneBy.svelte';
 	import Lines from '$ui/laundry/Lines.svelte';
@@ -42,8 +44,14 @@
 		class="linen mt-4 grid flex-1 content-start gap-x-10 gap-y-6 px-edge [border-top:var(--stitch)] pt-4 pb-6 min-[900px]:grid-cols-2"
 	>
 		<div class="min-w-0">
-			<h2 class="m-0 mb-2">{toWashTitle(toWash)}</h2>
-			<Pile {view} />
+			{#if toWash > 0}
+				<h2 class="m-0 mb-2">{toWashTitle(toWash)}</h2>
+				<Pile {view} />
+			{:else}
+				<Empty title={toWashTitle(0)} line={LAUNDRY.empty}
+					>{#snippet drawing()}<Basket size={96} empty />{/snippet}</Empty
+				>
+			{/if}
 		</div>
 		<div class="min-w-0">
 			<h2 class="m-0 mb-2">{LAUNDRY.doneBy}</h2>

@@ -15,7 +15,8 @@
 	import { asideOf, laterLink, laterText, missingIn, offerWhy, takeAlong } from '$words/offer';
 	import { SHEET } from '$words/today';
 	import ChevronDown from '@lucide/svelte/icons/chevron-down';
-	import { FILL_UP, OTHER_USES, sittingLink } from '$words/session';
+	import Empty from '$ui/kit/Empty.svelte';
+	import { FILL_UP, NOTHING, OTHER_USES, sittingLink } from '$words/session';
 	import { lanesOf } from '$ui/session/strip';
 	import { once } from '$ui/once';
 	import { listNames } from '$words/general';
@@ -141,7 +142,7 @@
 					class="grid grid-cols-[repeat(auto-fit,minmax(220px,1fr))] gap-3.5 max-[901px]:grid-cols-[1fr] max-[901px]:gap-1.5"
 					aria-label="Ways to use the time"
 				>
-					{#each offers as offer (offer.name)}<OfferPail {offer} />{/each}
+					{#each offers.filter((one) => one.steps > 0) as offer (offer.name)}<OfferPail {offer} />{/each}
 				</nav>
 				<WhoAndHow {view} minutes={String(values.minutes ?? view.minutes)} />
 			</div>
@@ -198,10 +199,10 @@
 				{#if plan.entries.length > 0}
 					<InOrder {lanes} {view} bell={view.minutes} />
 				{:else}
-					<p class="my-6 text-[1.125rem]">
-						Nothing to do now for {listNames(view.people.map((one) => one.name))}. Take a break, or start a
-						session for somebody else.
-					</p>
+					<Empty
+						title={NOTHING.title(listNames(view.people.map((one) => one.name)))}
+						line={aside.length > 0 || view.later > 0 ? NOTHING.left : NOTHING.line}
+					/>
 				{/if}
 			</section>
 			<aside aria-labelledby="aside-title">

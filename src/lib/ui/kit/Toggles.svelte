@@ -49,7 +49,7 @@
 		<ToggleGroup.Item
 			value={one.value}
 			disabled={one.disabled}
-			class={[TOGGLE, isWeek && 'max-sm:px-0']}
+			class={[TOGGLE, isWeek && 'max-sm:min-w-0! max-sm:px-0!']}
 			aria-label={one.long}>{one.label}</ToggleGroup.Item
 		>
 	{/each}

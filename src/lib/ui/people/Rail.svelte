@@ -5,6 +5,7 @@
 	 */
 	import { scaleLinear } from 'd3-scale';
 	import Glyph from '../glyphs/Glyph.svelte';
+	import { RAIL } from '$words/people';
 	import type { CrewPerson } from '$views/people';
 	let { people }: { people: readonly CrewPerson[] } = $props();
 	const HIGH = 112;
@@ -78,12 +79,16 @@
 				<path d="M-4 {s}H158" class="stroke-enamel stroke-6" />
 				<path d="M-4 {s}H158" class="stroke-ink stroke-3 [stroke-dasharray:10_6]" />
 			</svg>
-			<p class="now mt-2 text-tin-text">
-				<b class="text-[1.375rem] font-figure text-ink">{one.week}</b> of {one.weekAgreed} min this week
-			</p>
-			<p class="dim mt-0.5">{one.four} of {one.fourAgreed} in four weeks</p>
-			{#if one.hidden > 0}<p class="dim mt-0.5">{one.hidden} of it planning, errands</p>{/if}
-			<p class={['mt-0.5 font-name', one.heavy && 'text-brass-text']}>{one.words}</p>
+			{#if one.fourAgreed === 0 && one.four === 0 && one.week === 0}
+				<p class="mt-2 text-tin-text">{RAIL.nothingYet}</p>
+			{:else}
+				<p class="now mt-2 text-tin-text">
+					<b class="text-[1.375rem] font-figure text-ink">{one.week}</b> of {one.weekAgreed} min this week
+				</p>
+				<p class="dim mt-0.5">{one.four} of {one.fourAgreed} in four weeks</p>
+				{#if one.hidden > 0}<p class="dim mt-0.5">{one.hidden} of it planning, errands</p>{/if}
+				<p class={['mt-0.5 font-name', one.heavy && 'text-brass-text']}>{one.words}</p>
+			{/if}
 			{#if one.carries}<p class="mt-0.5 flex items-center gap-2">
 					<Glyph name="yoke" size={24} />
 					{one.carries}

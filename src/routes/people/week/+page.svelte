@@ -4,6 +4,8 @@
 	import { page } from '$app/state';
 	import ActForm from '$ui/ActForm.svelte';
 	import WhyLabel from '$ui/people/WhyLabel.svelte';
+	import Empty from '$ui/kit/Empty.svelte';
+	import { WEEK } from '$words/people';
 	import Weave from '$ui/glyphs/Weave.svelte';
 	import Notice from '$ui/Notice.svelte';
 	import { minutesText } from '$words/general';
@@ -19,6 +21,10 @@
 		);
 		return `/people/week?${query.join('&')}`;
 	};
+	/** No job of the home falls in this week. */
+	const isEmpty = $derived(
+		view.days.every((day) => day.minutes === 0) && view.balance.every((one) => one.given === 0)
+	);
 	const inReturn = $derived([
 		{ value: '', label: 'nothing' },
 		...view.inReturn.flatMap((one) =>
@@ -37,7 +43,7 @@
 		<div class="flex-[1_1_420px]">
 			<h1>{view.title}</h1>
 			<p class="dim mt-1">
-				{view.givenWords} Nobody is further than {view.spread} of the work from what was agreed.
+				{#if !isEmpty}{view.givenWords} Nobody is further than {view.spread} of the work from what was agreed.{/if}
 			</p>
 		</div>
 		<div class="acts flex flex-wrap items-center gap-4">
@@ -46,7 +52,7 @@
 					>{view.week === 'next' ? 'This week' : 'The week after'}</span
 				></a
 			>
-			{#if !view.isGiven || view.changes > 0}
+			{#if !isEmpty && (!view.isGiven || view.changes > 0)}
 				<ActForm action="?/give" values={{ week: view.week }}
 					><button class={view.why ? 'plain' : 'sign small'}
 						>{view.isGiven ? 'Share out again …' : 'Share out this week’s jobs …'}</button
@@ -58,155 +64,164 @@
 	</header>
 	{#if wrong}<Notice tone="wrong"><span>{wrong}</span></Notice>{/if}
 	{#if said}<Notice><span>{said}</span></Notice>{/if}
-	{#each view.swaps as swap (swap.id)}
-		<Notice
-			><span>{swap.words}</span>
-			{#if swap.mine}
-				<ActForm action="?/answer" values={{ swap: swap.id, answer: 'yes' }} then={{ withoutId: true }}
-					><button class="plain">I will do it</button></ActForm
-				><ActForm action="?/answer" values={{ swap: swap.id, answer: 'no' }} then={{ withoutId: true }}
-					><button class="text-link">No, thanks</button></ActForm
-				>
-			{/if}</Notice
-		>
-	{/each}
-	<nav
-		class="grid grid-cols-[repeat(7,1fr)] gap-2 px-edge pt-1 pb-3 max-sm:grid-cols-[repeat(7,64px)] max-sm:overflow-x-auto max-sm:pb-3.5"
-		aria-label="Days of the week"
-	>
-		{#each view.days as day (day.date)}
-			<a
-				class="grid gap-1 py-2 px-3 border-2 border-transparent rounded-[10px] text-ink no-underline max-sm:py-2 max-sm:px-1.5 hover:bg-cobalt-wash [&[aria-current]]:bg-enamel-hi [&[aria-current]]:border-cobalt-ink"
-				href={to({ day: day.date, turn: null })}
-				aria-current={day.date === view.day ? 'date' : undefined}
-				data-sveltekit-noscroll
-			>
-				<span class={['name font-name', day.isPast && 'text-tin-text']}>{day.letter} {day.day}</span>
-				<span class="h-2 bg-linen" aria-hidden="true"
-					><span class="block h-full bg-cobalt-ink" style:width="{(day.minutes / most) * 100}%"></span></span
-				>
-				<span class="dim">{day.isPast ? 'past' : `${day.minutes} min`}</span>
-			</a>
-		{/each}
-	</nav>
-	<div class="yard px-edge pb-4.5">
-		<div
-			class="grid grid-cols-[150px_repeat(3,minmax(0,1fr))] gap-x-3.5 gap-y-0 py-1.5 font-name text-tin-text max-sm:hidden"
-			aria-hidden="true"
-		>
-			<span class="font-display font-normal text-ink">{view.dayName}</span>{#each parts as part (part)}<span
-					class="first:font-display first:font-normal first:text-ink">{part}</span
-				>{/each}
-		</div>
-		{#each view.lines as line (line.id ?? line.words)}
-			{@const balance = view.balance.find((one) => one.id === line.id)}
-			<div
-				class={[
-					'line grid grid-cols-[150px_repeat(3,minmax(0,1fr))] gap-x-3.5 gap-y-0 relative pb-2 min-h-17.5 border-t-2 max-sm:grid-cols-[1fr]',
-					line.id === null
-						? '[border-top-style:dashed] border-t-tin-2'
-						: '[border-top-style:solid] border-t-ink'
-				]}
-			>
-				<div class="pt-1.5">
-					<h2 class="text-tag">{line.name}</h2>
-					{#if balance}
-						<p class="dim text-[0.9375rem]">{balance.given} min given</p>
-						<p class={['font-name text-[0.9375rem]', balance.heavy && 'text-brass-text']}>{balance.words}</p>
-					{/if}
-				</div>
-				{#each line.parts as cloths, i (i)}
-					<ul
-						class="flex flex-wrap gap-2 content-start max-sm:pt-2 max-sm:empty:hidden"
-						aria-label="{line.name}, {parts[i]}"
+	{#if isEmpty}<Empty
+			title={WEEK.empty}
+			line={WEEK.emptyLine}
+			act={{ href: '/house/library', label: WEEK.addJobs }}
+		/>{:else}
+		{#each view.swaps as swap (swap.id)}
+			<Notice
+				><span>{swap.words}</span>
+				{#if swap.mine}
+					<ActForm action="?/answer" values={{ swap: swap.id, answer: 'yes' }} then={{ withoutId: true }}
+						><button class="plain">I will do it</button></ActForm
+					><ActForm action="?/answer" values={{ swap: swap.id, answer: 'no' }} then={{ withoutId: true }}
+						><button class="text-link">No, thanks</button></ActForm
 					>
-						{#each cloths as cloth (cloth.turn)}
-							<li style:width="{width(cloth.minutes)}px">
-								<a
-									class={[
-										'relative grid grid-cols-[auto_1fr] gap-x-2 gap-y-0 items-baseline min-h-13 px-2.5 pt-1.5 pb-3.5 text-ink no-underline leading-[1.15]',
-										view.why?.turn === cloth.turn
-											? 'bg-enamel-hi [box-shadow:0_0_0_2.5px_var(--cobalt-ink)]'
-											: 'bg-linen-hi shadow-cloth'
-									]}
-									href={to({ turn: cloth.turn })}
-									data-sveltekit-noscroll
-								>
-									<span class="minutes font-figure">{minutesText(cloth.minutes)}</span>
-									<span class="wrap-break-word hyphens-auto min-w-0">{cloth.name}</span>
-									{#if cloth.held}<span class="col-2 text-tin-text text-[0.9375rem]">by hand</span>{/if}
-									{#if cloth.zone}<span class="absolute top-auto right-0 bottom-0.75 left-0 h-1.75"
-											><Weave weave={cloth.zone.weave} /></span
-										>{/if}
-								</a>
-							</li>
-						{/each}
-					</ul>
-				{/each}
-			</div>
-		{/each}
-	</div>
-	<div
-		class="runner linen mt-auto grid grid-cols-[minmax(0,1fr)_minmax(0,1fr)] gap-x-12 gap-y-5 px-edge pt-4 pb-6.5 border-t-2 [border-top-style:dashed] border-t-linen-deep max-[901px]:grid-cols-[1fr]"
-	>
-		<div>
-			{#if view.why}
-				<WhyLabel why={view.why} full />
-				{#if view.why.to && view.why.could.length > 0}
-					<ActForm action="?/ask" class="row" values={{ turn: view.why.turn }}>
-						<Choice
-							label="Ask to swap: they say yes or no"
-							name="to"
-							options={view.why.could.map((one) => ({ value: one.id, label: one.name }))}
-						/>
-						<Choice label="In return" name="back" options={inReturn} /><button class="plain">Ask</button>
-					</ActForm>
-				{/if}
-			{:else}
-				<h2 class="mb-1.5">Choose a job</h2>
-				<p class="dim my-1.5">See why it is this person’s, who else could do it, and why not the others.</p>
-			{/if}
-		</div>
-		<div>
-			<h2 class="mb-1.5">What if somebody is away?</h2>
-			<form
-				method="get"
-				action={page.url.pathname}
-				class="grid grid-cols-[repeat(auto-fit,minmax(min(13rem,100%),1fr))] gap-2.5 items-end"
+				{/if}</Notice
 			>
-				{#if view.week === 'next'}<input type="hidden" name="week" value="next" />{/if}
-				<Choice
-					label="Who"
-					name="without"
-					value={view.trial?.member}
-					options={view.members.map((one) => ({ value: one.id, label: one.name }))}
-				/>
-				<DateField label="From" name="from" value={view.trial?.from ?? view.today} />
-				<DateField label="To" name="to" value={view.trial?.to ?? view.weekEnd} />
-				<button class="plain">Try it</button>
-			</form>
-			{#if view.trial}
-				<p class="my-1.5">
-					{#if view.trial.moved.length === 0}
-						Without {view.trial.name} nothing would move.
-					{:else}
-						<b
-							>{view.trial.moved.length === 12 ? 'Twelve and more' : view.trial.moved.length} of {view.trial
-								.name}’s jobs</b
+		{/each}
+		<nav
+			class="grid grid-cols-[repeat(7,1fr)] gap-2 px-edge pt-1 pb-3 max-sm:grid-cols-[repeat(7,64px)] max-sm:overflow-x-auto max-sm:pb-3.5"
+			aria-label="Days of the week"
+		>
+			{#each view.days as day (day.date)}
+				<a
+					class="grid gap-1 py-2 px-3 border-2 border-transparent rounded-[10px] text-ink no-underline max-sm:py-2 max-sm:px-1.5 hover:bg-cobalt-wash [&[aria-current]]:bg-enamel-hi [&[aria-current]]:border-cobalt-ink"
+					href={to({ day: day.date, turn: null })}
+					aria-current={day.date === view.day ? 'date' : undefined}
+					data-sveltekit-noscroll
+				>
+					<span class={['name font-name', day.isPast && 'text-tin-text']}>{day.letter} {day.day}</span>
+					<span class="h-2 bg-linen" aria-hidden="true"
+						><span class="block h-full bg-cobalt-ink" style:width="{(day.minutes / most) * 100}%"
+						></span></span
+					>
+					<span class="dim">{day.isPast ? 'past' : `${day.minutes} min`}</span>
+				</a>
+			{/each}
+		</nav>
+		<div class="yard px-edge pb-4.5">
+			<div
+				class="grid grid-cols-[150px_repeat(3,minmax(0,1fr))] gap-x-3.5 gap-y-0 py-1.5 font-name text-tin-text max-sm:hidden"
+				aria-hidden="true"
+			>
+				<span class="font-display font-normal text-ink">{view.dayName}</span>{#each parts as part (part)}<span
+						class="first:font-display first:font-normal first:text-ink">{part}</span
+					>{/each}
+			</div>
+			{#each view.lines as line (line.id ?? line.words)}
+				{@const balance = view.balance.find((one) => one.id === line.id)}
+				<div
+					class={[
+						'line grid grid-cols-[150px_repeat(3,minmax(0,1fr))] gap-x-3.5 gap-y-0 relative pb-2 min-h-17.5 border-t-2 max-sm:grid-cols-[1fr]',
+						line.id === null
+							? '[border-top-style:dashed] border-t-tin-2'
+							: '[border-top-style:solid] border-t-ink'
+					]}
+				>
+					<div class="pt-1.5">
+						<h2 class="text-tag">{line.name}</h2>
+						{#if balance}
+							<p class="dim text-[0.9375rem]">{balance.given} min given</p>
+							<p class={['font-name text-[0.9375rem]', balance.heavy && 'text-brass-text']}>
+								{balance.words}
+							</p>
+						{/if}
+					</div>
+					{#each line.parts as cloths, i (i)}
+						<ul
+							class="flex flex-wrap gap-2 content-start max-sm:pt-2 max-sm:empty:hidden"
+							aria-label="{line.name}, {parts[i]}"
 						>
-						would go elsewhere{#if view.trial.more.length > 0}: {view.trial.more.join(', ')}{/if}.
-						{#if view.trial.nobody > 0}{view.trial.nobody} would be nobody’s.{/if}
-					{/if}
-					<span class="dim">Nothing is written.</span>
-				</p>
-				<ul class="flex-wrap gap-2 content-start block columns-2 gap-x-6 max-sm:columns-1">
-					{#each view.trial.moved as one, i (i)}<li class="break-inside-avoid py-0.5">
-							{one.name}, {one.when}: <b>{one.to}</b>
-						</li>{/each}
-				</ul>
-			{/if}
+							{#each cloths as cloth (cloth.turn)}
+								<li style:width="{width(cloth.minutes)}px">
+									<a
+										class={[
+											'relative grid grid-cols-[auto_1fr] gap-x-2 gap-y-0 items-baseline min-h-13 px-2.5 pt-1.5 pb-3.5 text-ink no-underline leading-[1.15]',
+											view.why?.turn === cloth.turn
+												? 'bg-enamel-hi [box-shadow:0_0_0_2.5px_var(--cobalt-ink)]'
+												: 'bg-linen-hi shadow-cloth'
+										]}
+										href={to({ turn: cloth.turn })}
+										data-sveltekit-noscroll
+									>
+										<span class="minutes font-figure">{minutesText(cloth.minutes)}</span>
+										<span class="wrap-break-word hyphens-auto min-w-0">{cloth.name}</span>
+										{#if cloth.held}<span class="col-2 text-tin-text text-[0.9375rem]">by hand</span>{/if}
+										{#if cloth.zone}<span class="absolute top-auto right-0 bottom-0.75 left-0 h-1.75"
+												><Weave weave={cloth.zone.weave} /></span
+											>{/if}
+									</a>
+								</li>
+							{/each}
+						</ul>
+					{/each}
+				</div>
+			{/each}
 		</div>
-	</div>
+		<div
+			class="runner linen mt-auto grid grid-cols-[minmax(0,1fr)_minmax(0,1fr)] gap-x-12 gap-y-5 px-edge pt-4 pb-6.5 border-t-2 [border-top-style:dashed] border-t-linen-deep max-[901px]:grid-cols-[1fr]"
+		>
+			<div>
+				{#if view.why}
+					<WhyLabel why={view.why} full />
+					{#if view.why.to && view.why.could.length > 0}
+						<ActForm action="?/ask" class="row" values={{ turn: view.why.turn }}>
+							<Choice
+								label="Ask to swap: they say yes or no"
+								name="to"
+								options={view.why.could.map((one) => ({ value: one.id, label: one.name }))}
+							/>
+							<Choice label="In return" name="back" options={inReturn} /><button class="plain">Ask</button>
+						</ActForm>
+					{/if}
+				{:else}
+					<h2 class="mb-1.5">Choose a job</h2>
+					<p class="dim my-1.5">See why it is this person’s, who else could do it, and why not the others.</p>
+				{/if}
+			</div>
+			<div>
+				<h2 class="mb-1.5">What if somebody is away?</h2>
+				<form
+					method="get"
+					action={page.url.pathname}
+					class="grid grid-cols-[repeat(auto-fit,minmax(min(13rem,100%),1fr))] gap-2.5 items-end"
+				>
+					{#if view.week === 'next'}<input type="hidden" name="week" value="next" />{/if}
+					<Choice
+						label="Who"
+						name="without"
+						value={view.trial?.member}
+						options={view.members.map((one) => ({ value: one.id, label: one.name }))}
+					/>
+					<DateField label="From" name="from" value={view.trial?.from ?? view.today} />
+					<DateField label="To" name="to" value={view.trial?.to ?? view.weekEnd} />
+					<button class="plain">Try it</button>
+				</form>
+				{#if view.trial}
+					<p class="my-1.5">
+						{#if view.trial.moved.length === 0}
+							Without {view.trial.name} nothing would move.
+						{:else}
+							<b
+								>{view.trial.moved.length === 12 ? 'Twelve and more' : view.trial.moved.length} of {view.trial
+									.name}’s jobs</b
+							>
+							would go elsewhere{#if view.trial.more.length > 0}: {view.trial.more.join(', ')}{/if}.
+							{#if view.trial.nobody > 0}{view.trial.nobody} would be nobody’s.{/if}
+						{/if}
+						<span class="dim">Nothing is written.</span>
+					</p>
+					<ul class="flex-wrap gap-2 content-start block columns-2 gap-x-6 max-sm:columns-1">
+						{#each view.trial.moved as one, i (i)}<li class="break-inside-avoid py-0.5">
+								{one.name}, {one.when}: <b>{one.to}</b>
+							</li>{/each}
+					</ul>
+				{/if}
+			</div>
+		</div>
+	{/if}
 </section>
 
 <style>
