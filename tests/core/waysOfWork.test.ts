@@ -12,8 +12,14 @@ import {
 } from '../../src/lib/core/calendar/civil';
 import { missedZones, zoneOn, type Rotation } from '../../src/lib/core/calendar/rotation';
 import { rowOfMonth, weekOfMonth } from '../../src/lib/core/calendar/weeks';
+import { mayUse } from '../../src/lib/core/cupboard/ask';
 import { judgeUses, type Use } from '../../src/lib/core/cupboard/cautions';
+import { caresOfStep } from '../../src/lib/core/cupboard/cautionsOfJob';
+import type { Family } from '../../src/lib/core/cupboard/products';
+import type { LedgerEntry } from '../../src/lib/core/household/entry';
 import { NOTHING_DONE, occurrencesBetween } from '../../src/lib/core/schedule/occurrences';
+import { projectHome } from '../../src/lib/core/schedule/projection';
+import { readDay } from '../../src/lib/core/schedule/readDay';
 import { prepareHome } from '../../src/lib/core/schedule/preparedHome';
 import { checkPlan } from '../../src/lib/core/planner/checkPlan';
 import { whyLeft } from '../../src/lib/core/planner/whyLeft';
@@ -21,6 +27,7 @@ import { alarmsOf } from '../../src/lib/core/session/alarms';
 import { arrangedAt } from '../../src/lib/core/session/arranged';
 import { sessionPlan } from '../../src/lib/core/session/fill';
 import { readSession } from '../../src/lib/core/session/sessionState';
+import { entry } from './entries';
 import { job, makeHome, step } from './home';
 import { event, MINUTE, solved } from './sessions';
 
@@ -290,5 +297,94 @@ describe('months that begin late', () => {
 				}
 			}
 		}
+	});
+});
+
+describe('light days and deep days', () => {
+	const on = (families: string[], rest: object = {}) => ({ families, surface: 'steel', ...rest });
+	const hob = job('hob', {
+		room: 'kitchen',
+		cadence: { type: 'daily' },
+		missRule: 'letgo',
+		depths: {
+			quick: { minutes: 3, steps: [step('Wipe it', 3, { products: [on(['surfactant'])] })] },
+			usual: {
+				minutes: 6,
+				steps: [step('Wipe it', 4, { products: [on(['surfactant'])] }), step('Dry it', 2, { class: 4 })]
+			},
+			deep: {
+				minutes: 10,
+				steps: [
+					step('Wash it', 4, { products: [on(['surfactant'])] }),
+					step('Rinse it', 1, { products: [on(['water'], { rinse: true })] }),
+					step('Disinfect it', 2, { products: [on(['bleach'], { contactMinutes: 8 })] }),
+					step('Rinse it again', 1, { products: [on(['water'], { rinse: true })] }),
+					step('Dry it', 2, { class: 4 })
+				]
+			}
+		}
+	});
+	const filler = Array.from({ length: 6 }, (_, i) =>
+		job(`shelf-${i}`, {
+			room: 'kitchen',
+			cadence: { type: 'daily' },
+			missRule: 'letgo',
+			depths: { usual: { minutes: 4, steps: [step(`Shelf ${i}`, 4)] } }
+		})
+	);
+	const home = homeOf([hob, ...filler]);
+	const WEDNESDAY = addDays(MONDAY, 2);
+	const declared = (depth: string) => [entry({ outcome: 'dayDepth', date: '2027-03-03', depth })];
+	const hobOn = (day: CivilDay, ledger: LedgerEntry[]) => {
+		const found = readDay(home, projectHome(home, ledger), day).lines.find((one) => one.line.id === 'hob');
+		return [found?.depth, found?.minutes];
+	};
+
+	it('a day that is declared takes the minutes of its depth, and the day after is a usual one', () => {
+		expect(hobOn(WEDNESDAY, [])).toEqual(['usual', 6]);
+		expect(hobOn(WEDNESDAY, declared('quick'))).toEqual(['quick', 3]);
+		expect(hobOn(WEDNESDAY, declared('deep'))).toEqual(['deep', 10]);
+		expect(hobOn(addDays(WEDNESDAY, 1), declared('quick'))).toEqual(['usual', 6]);
+		// What has no short version keeps its own.
+		const shelf = readDay(home, projectHome(home, declared('quick')), WEDNESDAY).lines.find(
+			(one) => one.line.id === 'shelf-0'
+		);
+		expect([shelf?.depth, shelf?.minutes]).toEqual(['usual', 4]);
+	});
+
+	it('clean first, disinfect after: that soap would undo it is told, and rinsed off it is not', () => {
+		const after = (families: Family[] | null) =>
+			mayUse({
+				product: { families: ['quat'], perhaps: [] },
+				surface: 'tile',
+				after: families === null ? null : { families, perhaps: [] },
+				pets: []
+			});
+		expect(after(['surfactant']).reasons).toContainEqual({
+			code: 'meets',
+			level: 'note',
+			with: ['surfactant']
+		});
+		expect(after(null)).toMatchObject({ verdict: 'yes', reasons: [] });
+	});
+
+	it('bleach on metal is rinsed off within its time, whatever else is to do, and that is said', () => {
+		const { filled, plan } = solved(home, declared('deep'), WEDNESDAY, 'bite', 60, ['ada', 'ben']);
+		expect(plan.left).toEqual([]);
+		const made = sessionPlan(filled, plan, 60);
+		const of = (text: string) => made.steps.find((one) => one.text === text) as (typeof made.steps)[number];
+		const put = of('Disinfect it');
+		expect(of('Rinse it again').start - put.start).toBeLessThanOrEqual(8);
+		expect(put.within).toBe(6);
+		expect(checkPlan(filled.input, plan.entries)).toEqual([]);
+		// The checker knows it by itself: a plan that leaves it on longer is none.
+		const late = plan.entries.map((one) =>
+			one.job === 'hob' && one.step > 2 ? { ...one, start: one.start + 30, end: one.end + 30 } : one
+		);
+		expect(checkPlan({ ...filled.input, bell: 120 }, late).map((one) => one.rule)).toContain('wait');
+		expect(caresOfStep(home.home, home.jobById.get('hob') as never, 'deep', 2)).toContainEqual({
+			code: 'briefly',
+			minutes: 8
+		});
 	});
 });

@@ -72,7 +72,7 @@ export function careOf(use: InHand, pets: readonly Pet[] = [], person: UsePerson
 	if (refused.length > 0 && use.surface !== undefined)
 		cares.push(
 			refused.every((family) => bearsShortly(use.surface as string, family))
-				? { code: 'briefly', minutes: SHORT_CONTACT }
+				? { code: 'briefly', minutes: Math.min(use.contactMinutes ?? SHORT_CONTACT, SHORT_CONTACT) }
 				: { code: 'not-on', surface: use.surface, families: refused }
 		);
 	if (holds(use, GLOVES)) cares.push({ code: 'gloves' });

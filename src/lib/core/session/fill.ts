@@ -197,7 +197,10 @@ export function stepsOfPlan(filled: Filling, plan: Plan): PailStep[] {
 				roomName: home.roomById.get(roomId)?.name ?? '',
 				minutes: step.minutes,
 				start: entry.start,
-				wait: step.wait ? { label: step.wait.label, min: step.wait.min, max: step.wait.max ?? null } : null,
+				wait: step.wait
+					? { label: step.wait.label, min: step.wait.min, max: planned?.waitMax ?? null }
+					: null,
+				...(!step.wait && planned?.waitMax !== undefined ? { within: planned.waitMax } : {}),
 				last: entry.step === all.length - 1,
 				who: entry.person,
 				class: step.class,

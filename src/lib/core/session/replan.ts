@@ -172,7 +172,7 @@ function restOf(
 					minutes,
 					appliance: step.appliance ?? undefined,
 					waitMin: step.wait?.min,
-					waitMax: step.wait?.max ?? undefined,
+					waitMax: step.wait?.max ?? step.within,
 					uses: step.uses
 				};
 			})

@@ -15,6 +15,8 @@ export interface PailStep {
 	readonly minutes: number;
 	readonly start: number;
 	readonly wait: { readonly label: string; readonly min: number; readonly max: number | null } | null;
+	/** Where nothing is waited for: so many minutes at most to the next step of the job, as a product stays no longer. */
+	readonly within?: number | undefined;
 	/** The step that ends its job. */
 	readonly last: boolean;
 	/** Whose lane it is in. */

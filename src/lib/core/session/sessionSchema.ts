@@ -19,6 +19,7 @@ export const stepSchema = z.strictObject({
 	minutes: z.number().positive(),
 	start: z.number().min(0),
 	wait: z.strictObject({ label: z.string(), min: z.number(), max: z.number().nullable() }).nullable(),
+	within: z.number().min(0).optional(),
 	last: z.boolean(),
 	who: memberId.default(''),
 	class: z.number().int().min(0).max(8).default(0),

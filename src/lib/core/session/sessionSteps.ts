@@ -1,4 +1,5 @@
 /** The steps of a job as a session has them: as long as they really take, within the cap of its kind. */
+import { longestGaps } from '../cupboard/shortContact';
 import type { Habit } from '../planner/chance';
 import type { PlanJob } from '../planner/plan';
 import type { JobStep } from '../household/jobSchema';
@@ -37,14 +38,19 @@ function capped(steps: readonly JobStep[], cap: number | null): readonly JobStep
 	}));
 }
 
+/** The longest time of a wait, cut to how long a product may stay; never under its least time. */
+const longestWait = (wait: JobStep['wait'], gap: number | undefined): number | undefined =>
+	gap === undefined ? wait?.max : Math.max(wait?.min ?? 0, Math.min(wait?.max ?? Infinity, gap));
+
 export function planSteps(steps: readonly JobStep[], room: string): PlanJob['steps'] {
-	return steps.map((step) => ({
+	const gaps = longestGaps(steps);
+	return steps.map((step, i) => ({
 		room: step.room ?? room,
 		class: step.class,
 		minutes: step.minutes,
 		appliance: step.appliance,
 		waitMin: step.wait?.min,
-		waitMax: step.wait?.max,
+		waitMax: longestWait(step.wait, gaps[i]),
 		// A surface that was not named counts as one with all other such of its room: the strictest reading.
 		uses: step.products.map((product) => ({
 			surface: `${step.room ?? room}/${product.surface ?? ''}`,
