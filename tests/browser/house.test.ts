@@ -328,3 +328,36 @@ test('two weeks of the zones are swapped on the schedule, and taken back', async
 	await expect(page.getByText('Taken back. The zones come as before.')).toBeVisible();
 	await expect(next).toHaveText(before ?? '');
 });
+
+test('hours at home are told in words, changed by from and until, and taken for other days', async ({
+	page
+}) => {
+	await page.goto('/people/bram');
+	await ready(page);
+	const tuesday = page.getByRole('group', { name: 'Tuesday, here' });
+	await expect(tuesday).toContainText('until 07:30, from 16:45');
+	await tuesday.getByRole('button', { name: 'Change the hours: Tuesday, here' }).click();
+	await tuesday.getByRole('button', { name: 'Take these hours away: Tuesday, here' }).nth(1).click();
+	const until = tuesday.getByRole('group', { name: 'Tuesday, here, until' });
+	await until.getByRole('spinbutton').first().focus();
+	await page.keyboard.type('0915');
+	await tuesday.getByRole('button', { name: 'Same from Monday to Friday' }).click();
+	await expect(page.getByRole('group', { name: 'Friday, here' })).toContainText('until 09:15');
+	await expect(page.getByRole('group', { name: 'Saturday, here' })).toContainText('all day');
+	await page.getByRole('button', { name: 'Add days away' }).click();
+	for (const [label, digits] of [
+		['First day away', '01042027'],
+		['Last day away', '09042027']
+	] as const) {
+		await page.getByRole('group', { name: label, exact: true }).getByRole('spinbutton').first().focus();
+		await page.keyboard.type(digits);
+	}
+	await page.getByLabel('Why', { exact: true }).fill('the sea');
+	await expectAccessibleAnywhere(page, 'a person');
+	await page.getByRole('button', { name: 'Save the days' }).click();
+	await expect(page.getByText('Saved. Share out the week again')).toBeVisible();
+	await page.reload();
+	await ready(page);
+	await expect(page.getByRole('group', { name: 'Monday, here' })).toContainText('until 09:15');
+	await expect(page.getByLabel('Why', { exact: true })).toHaveValue('the sea');
+});

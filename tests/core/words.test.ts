@@ -11,6 +11,7 @@ import { inMeasures } from '../../src/lib/core/cupboard/dilution';
 import type { DateOrder, Units } from '../../src/lib/core/household/home';
 import { waysOf } from '../../src/lib/ui/begin/device';
 import { amountWords, MIXING, mlOfUnit, volumesOffered } from '../../src/lib/words/supplies';
+import { hoursWords } from '../../src/lib/words/people';
 import { LOCALES, writeBy } from '../../src/lib/words/writing';
 import {
 	clockText,
@@ -314,5 +315,17 @@ describe('the home’s own way of writing', () => {
 			units: 'metric'
 		});
 		expect(waysOf('not a language', 'Europe/Oslo')).toMatchObject({ clock: '24h', dates: 'dayFirst' });
+	});
+});
+
+describe('hours at home', () => {
+	it.each([
+		['', '24h', ''],
+		['00:00-24:00', '24h', 'all day'],
+		['00:00-07:30, 16:45-24:00', '24h', 'until 07:30, from 16:45'],
+		['08:00-17:30', '24h', '08:00 to 17:30'],
+		['08:00-17:30', '12h', '8 am to 5:30 pm']
+	] as const)('%s by the %s clock', (spans, clock, told) => {
+		expect(hoursWords(spans, clock)).toBe(told);
 	});
 });

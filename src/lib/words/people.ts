@@ -1,7 +1,7 @@
 /** The wording of reasons: who can, who cannot, and why it came to somebody. */
 import type { Reason } from '$core/people/assignWeek';
 import type { WhyNot } from '$core/people/whoCan';
-import { listNames } from './general';
+import { clockText, listNames } from './general';
 
 const PARTS = { morning: 'in the morning', midday: 'at midday', evening: 'in the evening' } as const;
 
@@ -120,3 +120,43 @@ export const WEEK = {
 } as const;
 
 export const RAIL = { nothingYet: 'Nothing is asked or done yet.' } as const;
+
+/** "00:00-07:30, 16:45-24:00" as "until 07:30, from 16:45"; empty for no hours. */
+export function hoursWords(spans: string, clock: '24h' | '12h'): string {
+	const told = [...spans.matchAll(/(\d\d:\d\d)-(\d\d:\d\d)/g)].map(([, from = '', to = '']) => {
+		const [begins, ends] = [from === '00:00', to === '24:00'];
+		if (begins && ends) return HOURS.allDay;
+		if (begins) return `until ${clockText(to, clock)}`;
+		return ends ? `from ${clockText(from, clock)}` : `${clockText(from, clock)} to ${clockText(to, clock)}`;
+	});
+	return told.join(', ');
+}
+
+/** When somebody is at home, and when they look after it. */
+export const HOURS = {
+	title: 'At home',
+	always: 'all day, every day',
+	here: 'Here',
+	looks: 'Looks after the home',
+	allDay: 'all day',
+	gone: 'away',
+	no: 'no',
+	from: (what: string) => `${what}, from`,
+	until: (what: string) => `${what}, until`,
+	to: 'to',
+	change: 'Change',
+	changeOf: (what: string) => `Change the hours: ${what}`,
+	copy: 'Same from Monday to Friday',
+	add: 'Add more hours',
+	addTo: (what: string) => `Add hours: ${what}`,
+	remove: (what: string) => `Take these hours away: ${what}`,
+	hereOn: (day: string) => `${day}, here`,
+	looksOn: (day: string) => `${day}, looks after the home`,
+	away: 'Away for longer, such as school terms',
+	first: 'First day away',
+	last: 'Last day away',
+	why: 'Why',
+	addAway: 'Add days away',
+	removeAway: 'Take these days away',
+	save: 'Save the days'
+} as const;

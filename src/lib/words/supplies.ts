@@ -360,7 +360,11 @@ export function answerWords(answer: Answer, surface: string | undefined, product
 	);
 	if (answer.verdict === 'yes') {
 		// What is only to be known beside a yes; animals are told with the care of the product.
-		return { short: 'Yes.', why: why.filter((_, i) => answer.reasons[i]?.code !== 'pets'), grave: false };
+		return {
+			short: surface === undefined ? ASK.yesAnywhere : ASK.yes,
+			why: why.filter((_, i) => answer.reasons[i]?.code !== 'pets'),
+			grave: false
+		};
 	}
 	return { short: answer.verdict === 'no' ? `No. ${helps}`.trim() : helps, why, grave };
 }
@@ -372,7 +376,7 @@ export const ASK = {
 	asWho: 'as',
 	end: '?',
 	what: 'what',
-	anything: 'anything else',
+	anything: 'any surface',
 	choose: 'Choose a product, or a surface to see what is right on it.',
 	here: 'In this home',
 	elsewhere: 'Others',
@@ -385,7 +389,9 @@ export const ASK = {
 	show: 'Ask',
 	right: (names: readonly string[]) => (names.length === 0 ? 'None of what is here.' : `${joined(names)}.`),
 	wrongOnes: (names: readonly string[]) => (names.length === 0 ? '' : `Not ${joined(names, 'or')}.`),
-	damp: 'A damp cloth is right everywhere.'
+	damp: 'A damp cloth is right everywhere.',
+	yes: 'Yes.',
+	yesAnywhere: 'Yes, on what bears it. Choose the surface to be sure.'
 } as const;
 
 const QUARTERS: Readonly<Record<string, string>> = { '0.25': '¼', '0.5': '½', '0.75': '¾' };

@@ -12,6 +12,7 @@
 		value = $bindable(''),
 		wrong = '',
 		required = false,
+		width = 'w-36',
 		onchange
 	}: {
 		label: string;
@@ -20,6 +21,7 @@
 		value?: string;
 		wrong?: string;
 		required?: boolean;
+		width?: 'w-36' | 'w-28';
 		onchange?: (value: string) => void;
 	} = $props();
 	const id = $props.id();
@@ -55,7 +57,7 @@
 		<TimeField.Label class="font-name {hideLabel ? 'sr-only' : ''}">{label}</TimeField.Label>
 		<TimeField.Input
 			aria-describedby={wrong ? `${id}-wrong` : undefined}
-			class="flex min-h-12 w-36 items-center rounded-cloth border-2 bg-enamel-hi px-3 text-lead text-ink has-focus-visible:shadow-focus {wrong
+			class="flex min-h-12 {width} items-center rounded-cloth border-2 bg-enamel-hi px-3 text-lead text-ink has-focus-visible:shadow-focus {wrong
 				? 'border-brass-text'
 				: 'border-tin-2'}"
 		>

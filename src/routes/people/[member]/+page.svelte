@@ -1,6 +1,10 @@
 <script lang="ts">
+	import { untrack } from 'svelte';
 	/** One person: when at home, what learnt, what kept away from. */
-	import { EARLY } from '$words/people';
+	import { EARLY, HOURS } from '$words/people';
+	import AwayDays from '$ui/people/AwayDays.svelte';
+	import HoursOfDay from '$ui/people/HoursOfDay.svelte';
+	import Button from '$ui/kit/Button.svelte';
 	import Check from '$ui/kit/Check.svelte';
 	import TextField from '$ui/kit/TextField.svelte';
 	import DateField from '$ui/kit/DateField.svelte';
@@ -12,6 +16,25 @@
 	const saved = $derived(form && 'saved' in form ? form.saved : null);
 	let always = $derived(view.isAlways);
 	let ownKit = $derived(view.hasKit);
+	/** The hours of each day as they stand in the form; another answer of the house begins them anew. */
+	let here = $state<string[]>([]);
+	let looks = $state<string[]>([]);
+	let copied = $state(0);
+	let known = '';
+	$effect.pre(() => {
+		const saved = JSON.stringify([view.home, view.carries]);
+		// Read anew with nothing changed: what is being typed stays.
+		if (saved === known) return;
+		known = saved;
+		here = view.home.map((day) => day.spans);
+		looks = view.carries.map((day) => day.spans);
+		untrack(() => copied++);
+	});
+	function copy(days: string[], from: number) {
+		for (let day = 0; day < 5; day++) days[day] = days[from] ?? '';
+		copied++;
+	}
+	const looksAfter = $derived(view.role === 'organiser' || view.role === 'adult');
 	const roles = {
 		organiser: 'organises the home',
 		adult: 'adult',
@@ -38,62 +61,50 @@
 			class="grid grid-cols-[minmax(0,1fr)_minmax(0,1fr)] gap-x-10 gap-y-7 items-start max-[901px]:grid-cols-[minmax(0,1fr)]"
 		>
 			<EditForm {view} values={{ part: 'presence' }} action="?/keep" class="part">
-				<h2 class="mt-2">At home</h2>
-				<Check label="all day, every day" name="always" formValue="1" bind:checked={always} />
-				<table class="w-full [border-collapse:collapse]">
-					<thead>
-						<tr
-							><td class="py-0.75 pr-2 pl-0"></td><th
-								class="text-left py-0.75 pr-3 pl-0 text-tin-text font-normal"
-								scope="col">Here</th
-							>{#if view.role === 'organiser' || view.role === 'adult'}<th
-									class="text-left py-0.75 pr-3 pl-0 text-tin-text font-normal"
-									scope="col">Looks after the home</th
-								>{/if}</tr
+				<h2 class="mt-2">{HOURS.title}</h2>
+				<Check label={HOURS.always} name="always" formValue="1" bind:checked={always} />
+				<ul class="m-0 w-full list-none p-0">
+					{#each view.home as day, i (day.weekday)}
+						{@const fixed = !data.mayEdit}
+						<li
+							class="grid grid-cols-[6.5rem_minmax(0,1fr)] gap-x-3 border-b border-tin-1 py-0.5 max-sm:grid-cols-[1fr] max-sm:py-1.5"
 						>
-					</thead>
-					<tbody>
-						{#each view.home as day, i (day.weekday)}
-							<tr>
-								<th class="text-left font-name py-0.75 pr-3 pl-0" scope="row">{day.name}</th>
-								<td class="py-0.75 pr-2 pl-0"
-									><input
-										class="field"
-										name="home-{day.weekday}"
-										value={day.spans}
-										disabled={always}
-										placeholder={always ? 'all day' : 'away'}
-										aria-label="{day.name}, here"
-										maxlength="80"
-									/></td
-								>
-								{#if view.role === 'organiser' || view.role === 'adult'}
-									<td class="py-0.75 pr-2 pl-0"
-										><input
-											class="field"
-											name="carries-{day.weekday}"
-											value={view.carries[i]?.spans ?? ''}
-											placeholder="no"
-											aria-label="{day.name}, looks after the home"
-											maxlength="80"
-										/></td
-									>
+							<b class="flex min-h-11 items-center self-start max-sm:min-h-0">{day.name}</b>
+							<div class="grid min-w-0">
+								{#if always}<span class="flex min-h-11 items-center text-tin-text">{HOURS.allDay}</span>
+								{:else}
+									{#key copied}<HoursOfDay
+											label={HOURS.hereOn(day.name)}
+											name="home-{day.weekday}"
+											bind:value={() => here[i] ?? '', (to) => (here[i] = to)}
+											none={HOURS.gone}
+											{fixed}
+											oncopy={() => copy(here, i)}
+										/>{/key}
 								{/if}
-							</tr>
-						{/each}
-					</tbody>
-				</table>
-				<p class="dim">Written as 08:00-17:30, several with a comma between.</p>
-				<label class="w-full"
-					><span class="dim"
-						>Away for longer, such as school terms: a line each, 2027-01-08 to 2027-03-26</span
-					><textarea class="field py-2.5 px-3.5" name="away" rows="2">{view.away}</textarea></label
-				>
-				<button class="sign small">Save the days</button>
+								{#if looksAfter}
+									<div class="flex flex-wrap items-start gap-x-2.5">
+										<span class="flex min-h-11 items-center text-tin-text">{HOURS.looks}:</span>
+										{#key copied}<HoursOfDay
+												label={HOURS.looksOn(day.name)}
+												name="carries-{day.weekday}"
+												bind:value={() => looks[i] ?? '', (to) => (looks[i] = to)}
+												none={HOURS.no}
+												{fixed}
+												oncopy={() => copy(looks, i)}
+											/>{/key}
+									</div>
+								{/if}
+							</div>
+						</li>
+					{/each}
+				</ul>
+				<AwayDays name="away" value={view.away} fixed={!data.mayEdit} />
+				<Button kind="solid" type="submit">{HOURS.save}</Button>
 			</EditForm>
 			<EditForm {view} values={{ part: 'facts' }} action="?/keep" class="part linen">
 				<h2 class="mt-2">What to know</h2>
-				<div class="w-full grid grid-cols-[1fr_1fr] gap-3">
+				<div class="w-full grid grid-cols-[1fr_1fr] gap-3 max-sm:grid-cols-[1fr]">
 					<TextField label="Name" name="name" required maxlength={80} value={view.name} />
 					<DateField label="Born on" name="bornOn" value={view.bornOn ?? ''} />
 				</div>

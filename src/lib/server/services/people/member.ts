@@ -21,7 +21,7 @@ function readSpans(typed: string, weekday: (typeof DAYS)[number]): Span[] | stri
 		.map((one) => one.trim())
 		.filter(Boolean)) {
 		const found = SPAN.exec(part);
-		if (!found) return `${WEEKDAYS[weekday - 1]}: "${part}" is no span. Write it as 08:00-17:30.`;
+		if (!found) return `${WEEKDAYS[weekday - 1]}: "${part}" is not whole. Say from when and until when.`;
 		const [, h1, m1, h2, m2] = found as unknown as [string, string, string, string, string];
 		const from = `${h1.padStart(2, '0')}:${m1}`;
 		const to = `${h2.padStart(2, '0')}:${m2}`;
@@ -123,6 +123,6 @@ export function editMember(household: string, id: string, form: FormData, by: st
 				dislikes: list('disliked')
 			});
 		},
-		() => 'Kept. The week can be given out anew by it.'
+		() => 'Saved. Share out the week again if it changes who can do what.'
 	);
 }
