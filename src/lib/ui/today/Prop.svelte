@@ -22,7 +22,7 @@
 		<rect x="10.5" y="16" width="5" height="2000" fill="var(--wood)" stroke="var(--wood-deep)" />
 	</svg>
 	<span
-		class="absolute top-64 right-2 rounded-sign bg-cobalt px-3 py-0.5 font-figure text-on-cobalt shadow-[inset_0_0_0_2px_var(--cobalt),inset_0_0_0_3.5px_var(--on-cobalt)]"
+		class="absolute top-64 right-2 rounded-sign bg-cobalt px-2.5 py-0.5 font-figure whitespace-nowrap text-on-cobalt shadow-[inset_0_0_0_2px_var(--cobalt),inset_0_0_0_3.5px_var(--on-cobalt)]"
 		>{time}</span
 	>
 </div>

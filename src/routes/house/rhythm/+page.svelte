@@ -1,6 +1,7 @@
 <script lang="ts">
 	import Toggles from '$ui/kit/Toggles.svelte';
 	import TextField from '$ui/kit/TextField.svelte';
+	import TimeField from '$ui/kit/TimeField.svelte';
 	import DateField from '$ui/kit/DateField.svelte';
 	import Choice from '$ui/kit/Choice.svelte';
 	import { DATE_ORDERS, UNITS } from '$core/household/home';
@@ -137,7 +138,7 @@
 					value={at('weekStart', String(house.weekStart))}
 					options={DAYS.map((day, i) => ({ value: String(i + 1), label: day }))}
 				/>
-				<TextField label="A day begins at" name="dayStartsAt" value={at('dayStartsAt', house.dayStartsAt)} />
+				<TimeField label="A day begins at" name="dayStartsAt" value={at('dayStartsAt', house.dayStartsAt)} />
 				<Choice
 					label="A week belongs to the month of"
 					name="weekBelongs"
