@@ -37,6 +37,10 @@ const pressable = async (page) =>
 		await page.evaluate(() => performance.now())
 	);
 
+/** Until the house has answered every press: what comes next is taken of what it knows. */
+const sent = (page) =>
+	page.waitForFunction(() => !Object.keys(localStorage).some((key) => key.startsWith('pail-press')));
+
 const begun = async (page) => {
 	await page.getByRole('button', { name: 'Start', exact: true }).click();
 	await page.waitForURL(/timer\/[0-9a-f-]{36}/);
@@ -55,7 +59,7 @@ async function together(page, stack, shoot, press) {
 	await press(page, 2);
 	await page.getByRole('button', { name: 'End session now' }).click();
 	await page.getByRole('heading', { name: /All done|has ended/ }).waitFor();
-	await page.waitForFunction(() => !Object.keys(localStorage).some((key) => key.startsWith('pail-press')));
+	await sent(page);
 	stack.setClock(at('10:40:00'));
 }
 
@@ -91,7 +95,7 @@ async function clearing(page, stack, shoot) {
 	}
 	await into('Bin', 7);
 	await into('Give away', 11);
-	await page.waitForFunction(() => !Object.keys(localStorage).some((key) => key.startsWith('pail-press')));
+	await sent(page);
 	stack.setClock(at('10:45:30'));
 	await page.reload();
 	await shoot(page, 'clearing-phone');
@@ -103,7 +107,7 @@ async function clearing(page, stack, shoot) {
 	await page.getByRole('button', { name: 'Bag stands there' }).click();
 	await page.getByText('Stays on the list').waitFor();
 	await page.getByRole('button', { name: 'Finish later' }).click();
-	await page.waitForFunction(() => !Object.keys(localStorage).some((key) => key.startsWith('pail-press')));
+	await sent(page);
 }
 
 /** Half an hour before they ring, in the afternoon. */
@@ -117,7 +121,7 @@ async function visitors(page, stack, shoot) {
 	await shoot(page, 'visitors-phone');
 	await page.getByRole('button', { name: 'More for this session' }).click();
 	await page.getByRole('menuitem', { name: /They are here/ }).click();
-	await page.waitForFunction(() => !Object.keys(localStorage).some((key) => key.startsWith('pail-press')));
+	await sent(page);
 	stack.setClock(at('10:40:00'));
 }
 
@@ -223,6 +227,7 @@ try {
 	await startJob(wide, 'shower-head-soak', 1);
 	await wide.getByRole('button', { name: 'End session now' }).click();
 	await wide.getByRole('heading', { name: /All done|has ended/ }).waitFor();
+	await sent(wide);
 	stack.setClock(at('10:40:00'));
 	await wide.goto(`${stack.url}/`);
 	await shoot(wide, 'today');
@@ -268,6 +273,7 @@ try {
 	await wide.waitForFunction(() => document.documentElement.dataset.ready === 'yes');
 	await wide.getByRole('button', { name: 'End session now' }).click();
 	await wide.getByRole('heading', { name: /All done|has ended/ }).waitFor();
+	await sent(wide);
 	stack.setClock(at('10:40:00'));
 	await together(wide, stack, shoot, press);
 	await laundry(wide, stack, shoot);
