@@ -73,7 +73,9 @@ export class Outbox {
 
 	constructor(
 		private readonly url: string,
-		private readonly serverNow: () => number
+		private readonly serverNow: () => number,
+		/** Whether the page knows a press by now. */
+		private readonly knows: (id: string) => boolean = () => true
 	) {}
 
 	press(kind: SessionEventKind, step: number | null = null, detail: EventDetail = {}): void {
@@ -123,11 +125,22 @@ export class Outbox {
 				forget(this.url, id);
 				if (answer.kind === 'refused') this.refusal = answer.message;
 				this.stuck = false;
-				if (this.waiting.length === 1) await readAnew('app:session');
+				if (this.waiting.length === 1) await this.#untilKnown(id);
 				this.waiting = this.waiting.filter((one) => one.id !== id);
 			}
 		} catch {
 			this.#again('away');
+		}
+	}
+
+	/**
+	 * Reads the page anew until it knows the press: a reading that another one overtook ends before it brings anything,
+	 * and without the press the page would for a moment be as it was before. What the house knew already is in no page.
+	 */
+	async #untilKnown(id: string): Promise<void> {
+		for (let tries = 0; tries < 3; tries++) {
+			await readAnew('app:session');
+			if (this.knows(id)) return;
 		}
 	}
 

@@ -48,7 +48,11 @@ export class Running {
 	#lastLook = 0;
 
 	constructor(source: () => RunView) {
-		this.outbox = new Outbox(`/timer/${source().id}?/event`, () => this.serverNow());
+		this.outbox = new Outbox(
+			`/timer/${source().id}?/event`,
+			() => this.serverNow(),
+			(id) => this.run.events.some((event) => event.id === id)
+		);
 		this.run = $derived(source());
 		this.now = $derived(this.run.now + Math.max(0, this.#ticking - this.#heardAt));
 		this.events = $derived([
