@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { addDays, isoOf, type CivilDay } from '../../src/lib/core/calendar/civil';
 import { readEntry, type LedgerEntry } from '../../src/lib/core/household/entry';
 import { checkEntry } from '../../src/lib/core/schedule/checkEntry';
-import { notesByLine, notesToRead, timeOfNote } from '../../src/lib/core/schedule/notes';
+import { notesByLine, notesToRead, noteToWrite, timeOfNote } from '../../src/lib/core/schedule/notes';
 import { projectHome } from '../../src/lib/core/schedule/projection';
 import { readDay } from '../../src/lib/core/schedule/readDay';
 import { day, done, entry, testId, undo } from './entries';
@@ -112,6 +112,31 @@ describe('a note on one time', () => {
 				'rail'
 			)
 		).toEqual(['x']);
+	});
+
+	it('can be changed while it stands, also where its time was moved; what was settled is not brought up again', () => {
+		const write = (at: string, ledger: readonly LedgerEntry[], line = 'bench') => {
+			const { found, projection } = lineOn(line, at, ledger);
+			return noteToWrite(notesByLine(ledger).get(line) ?? [], found, projection, day(at));
+		};
+		const moved = entry({
+			outcome: 'moved',
+			date: '2027-03-01',
+			job: 'bench',
+			dueOn: '2027-03-02',
+			to: '2027-03-04'
+		});
+		const ledger = [settled, note('a', '2027-03-02')];
+		expect(write('2027-03-01', ledger)).toEqual({ dueOn: day('2027-03-02'), text: 'a' });
+		expect(write('2027-03-04', [...ledger, moved])).toEqual({ dueOn: day('2027-03-02'), text: 'a' });
+		expect(read('2027-03-04', [...ledger, moved, note('b', '2027-03-02')])).toEqual(['b']);
+		// A note of a later time is not taken for that of the one that was missed.
+		expect(write('2027-03-10', [settled, note('later', '2027-03-09')])).toEqual({
+			dueOn: day('2027-03-02'),
+			text: ''
+		});
+		const rail = [note('x', null, { chore: 'rail', date: '2027-03-02' }), done('rail', '2027-03-04')];
+		expect(write('2027-03-04', rail, 'rail')).toEqual({ dueOn: null, text: '' });
 	});
 
 	it('stands at its own part of the day', () => {

@@ -1,4 +1,4 @@
-/** How long a step may be followed by nothing, where a product stays on what bears it only for a moment. Rules: "Surfaces". */
+/** How long a step may be followed by nothing, where a product stays on what bears it only for a moment. Rules: "Hard rules of a plan". */
 import { bearsShortly, refusedFamilies } from './surfaces';
 
 interface StepWithProducts {

@@ -66,3 +66,20 @@ export function notesToRead(
 		.sort((a, b) => a.time - b.time)
 		.map(({ note }) => note);
 }
+
+/**
+ * The time that a note written at a line now is for, with the note that stands for it; a time that was moved keeps the
+ * day that its note was written for.
+ */
+export function noteToWrite(
+	notes: readonly NoteEntry[],
+	line: DaySeries,
+	projection: SeriesProjection | undefined,
+	day: CivilDay
+): { readonly dueOn: CivilDay | null; readonly text: string } {
+	// Of times that were missed together the first stands, and its note comes first.
+	const [note] = notesToRead(notes, line, projection, day);
+	const dueOn = timeOfNote(line);
+	const isIts = note !== undefined && (line.state !== 'late' || note.dueOn === null || note.dueOn === dueOn);
+	return isIts ? { dueOn: note.dueOn, text: note.text } : { dueOn, text: '' };
+}

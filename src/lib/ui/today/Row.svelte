@@ -116,7 +116,9 @@
 					·
 				{/if}{where.join(' · ')}{#if row.inPail}{' · '}{inSomebodysList(row.inPail)}{/if}
 			</p>
-			{#each row.notes as words, i (i)}<p class="m-0 line-clamp-2 leading-snug wrap-anywhere md:text-note">
+			{#each row.notes as words, i (i)}<p
+					class="m-0 leading-snug whitespace-pre-line wrap-anywhere md:text-note"
+				>
 					<b>{SHEET.note}</b>
 					{words}
 				</p>{/each}

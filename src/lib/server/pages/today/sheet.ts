@@ -1,7 +1,7 @@
 /** The sheet of one job. */
 import { isoOf } from '$core/calendar/civil';
 import type { DaySeries } from '$core/schedule/readDay';
-import { timeOfNote } from '$core/schedule/notes';
+import { noteToWrite, timeOfNote } from '$core/schedule/notes';
 import { stepsOf } from '$core/session/sessionSteps';
 import type { DoneView, SheetView, JobRow } from '$views/today';
 import { dayAhead, dayBehind, minutesText, tinyDate } from '$words/general';
@@ -59,17 +59,16 @@ export function sheetOf(
 	};
 }
 
-function oneTimeOf({ notes, today, query }: Facts, line: DaySeries): SheetView['oneTime'] {
+function oneTimeOf({ notes, projection, day, today, query }: Facts, line: DaySeries): SheetView['oneTime'] {
 	if (query.isDevice) return null;
-	const dueOn = timeOfNote(line);
-	const written = notes.get(line.line.id)?.find((note) => note.dueOn === dueOn);
+	const time = timeOfNote(line);
+	const { id } = line.line;
+	const { dueOn, text } = noteToWrite(notes.get(id) ?? [], line, projection.series.get(id), day.date);
 	return {
 		dueOn: dueOn === null ? '' : isoOf(dueOn),
 		words:
-			dueOn === null
-				? NOTE.forNext
-				: NOTE.for(dueOn < today ? dayBehind(dueOn, today) : dayAhead(dueOn, today)),
-		text: written?.text ?? ''
+			time === null ? NOTE.forNext : NOTE.for(time < today ? dayBehind(time, today) : dayAhead(time, today)),
+		text
 	};
 }
 
