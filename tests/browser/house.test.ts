@@ -1,4 +1,4 @@
-import { choose, expect, expectAccessibleAnywhere, ready, test, typeDay } from './stack';
+import { choose, expect, expectAccessible, expectAccessibleAnywhere, ready, test, typeDay } from './stack';
 
 test.use({ stackOf: 'the House' });
 test.beforeEach(({ stack }) => stack.setClock('2027-03-03T10:40:00Z'));
@@ -167,7 +167,7 @@ test('the library is searched, and one touch hangs a job', async ({ page }) => {
 	await page.goto('/house/library');
 	await ready(page);
 	await page.getByLabel('Words to look for').fill('sofa');
-	await page.getByRole('button', { name: 'Look' }).click();
+	await page.getByRole('button', { name: 'Look', exact: true }).click();
 	await expect(page.getByText(/of 166\s+jobs/)).toBeVisible();
 	await page.getByRole('button', { name: 'Add to Waiting Room' }).first().click();
 	await expect(page.getByText(/^Added: .*Waiting Room\.$/)).toBeVisible();
@@ -360,4 +360,25 @@ test('hours at home are told in words, changed by from and until, and taken for 
 	await ready(page);
 	await expect(page.getByRole('group', { name: 'Monday, here' })).toContainText('until 09:15');
 	await expect(page.getByLabel('Why', { exact: true })).toHaveValue('the sea');
+});
+
+test('what is wrong with a field is said beside it, what was typed stays, and mended it is taken', async ({
+	page
+}) => {
+	await page.goto('/house/rhythm');
+	await ready(page);
+	const minutes = page.getByRole('textbox', { name: 'Minutes a day' });
+	await minutes.fill('5000');
+	await page.getByRole('button', { name: 'Save', exact: true }).click();
+	const said = page.getByText('Minutes of a day are more than 0 and at most 1440.');
+	await expect(said).toHaveCount(1);
+	await expect(minutes).toHaveAccessibleDescription(/more than 0 and at most 1440/);
+	await expect(minutes).toHaveAttribute('aria-invalid', 'true');
+	await expect(minutes).toBeFocused();
+	await expect(minutes).toHaveValue('5000');
+	await expectAccessible(page, 'a field that is wrong');
+	await minutes.fill('50');
+	await expect(said).toHaveCount(0);
+	await page.getByRole('button', { name: 'Save', exact: true }).click();
+	await expect(page.getByText(/holds? from today/).first()).toBeVisible();
 });

@@ -159,6 +159,14 @@ test('tabs, a table that is put in order, a command line, a shelf', async ({ pag
 	await page.getByRole('combobox', { name: 'Type a command' }).fill('mop');
 	await page.keyboard.press('Enter');
 	await expect(page.getByText('Last: Mop the Lamp Room')).toBeVisible();
+	const more = page.getByRole('button', { name: 'Rename, move or remove' });
+	await more.focus();
+	await expect(page.getByText('What is rarely needed.')).toBeHidden();
+	await page.keyboard.press('Enter');
+	await expect(page.getByText('What is rarely needed.')).toBeVisible();
+	await expect(more).toHaveAttribute('aria-expanded', 'true');
+	await page.keyboard.press('Space');
+	await expect(page.getByText('What is rarely needed.')).toBeHidden();
 	await page.getByRole('button', { name: /^More options/ }).focus();
 	await page.keyboard.press('Enter');
 	await expect(page.getByText('What lies on the shelf.')).toBeVisible();

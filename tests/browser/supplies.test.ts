@@ -111,6 +111,27 @@ test('a product is chosen by keyboard, told of, changed and taken away', async (
 	await expect(page.getByRole('link', { name: /^Beeswax/ })).toHaveCount(0);
 });
 
+test('a strength that is none is said beside its field, and nothing of the product is lost', async ({ page }) => {
+	await page.goto('/supplies');
+	await ready(page);
+	await page.getByRole('link', { name: /^Thin bleach/ }).click();
+	await page.getByRole('button', { name: 'Change it' }).click();
+	const sheet = page.getByRole('dialog', { name: /^Thin bleach/ });
+	await sheet.getByLabel('Stands where').fill('High shelf');
+	const strength = sheet.getByRole('textbox', { name: 'Strength on the bottle, in percent' });
+	await strength.fill('much');
+	await sheet.getByRole('button', { name: 'Keep it' }).click();
+	await expect(strength).toHaveAccessibleDescription(/number of percent/);
+	await expect(strength).toBeFocused();
+	await strength.fill('120');
+	await sheet.getByRole('button', { name: 'Keep it' }).click();
+	await expect(strength).toHaveAccessibleDescription(/100 % at most/);
+	await strength.fill('4,5');
+	await sheet.getByRole('button', { name: 'Keep it' }).click();
+	await expect(sheet).toBeHidden();
+	await expect(page.getByText('High shelf').first()).toBeVisible();
+});
+
 test('a mix is measured for the bottle that there is, kept, and labelled', async ({ page }) => {
 	await page.goto('/supplies/mix');
 	await ready(page);

@@ -2,7 +2,7 @@
  * A form that counts once, however often it is pressed and however the connection fares: its id is made here, and
  * is the same until the house has answered.
  */
-import { enhance } from '$app/forms';
+import { applyAction, enhance } from '$app/forms';
 import type { ActionResult } from '@sveltejs/kit';
 import { connection, sendingBegan, sendingEnded, wayEnded } from './connection.svelte';
 import { freshId } from './freshId';
@@ -13,6 +13,8 @@ export interface OnceOptions {
 	sending?: (busy: boolean) => void;
 	/** Told the answer when the page shows it. */
 	ended?: (result: ActionResult) => void;
+	/** Told what was refused first: true where a field shows it beside itself, and the page need not. */
+	beside?: (data: Readonly<Record<string, unknown>>) => boolean;
 	/** Empties the fields once they are written. */
 	empties?: boolean;
 	/** It ticks: a second tick within a moment is none, whichever row has slid under the finger meanwhile. */
@@ -74,7 +76,10 @@ export function once(form: HTMLFormElement, given: OnceOptions = {}) {
 				// What was undone may be said again, as something new.
 				if (result.type === 'success' && action.search.includes('undo')) ids.clear();
 				await wayEnded();
-				await update({ reset: options.empties === true });
+				if (result.type === 'failure' && options.beside?.(result.data ?? {}) === true)
+					// What the page said before is over.
+					await applyAction({ ...result, data: undefined });
+				else await update({ reset: options.empties === true });
 				underWay.delete(said);
 				show();
 				// What the page does with the answer may lead elsewhere: nothing is read anew before that has begun.

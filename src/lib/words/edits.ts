@@ -33,6 +33,12 @@ export function editRefusalText(refusal: EditRefusal): string {
 
 const items = (n: number) => `${numberWord(n)} deep ${plural(n, 'job')}`;
 
+/** The field that a refusal speaks of, and what to say beside it: nothing where it speaks of no single field. */
+export function refusedField(refusal: EditRefusal): { readonly field?: string; readonly says?: string } {
+	const first = refusal.code === 'problems' ? refusal.problems[0] : undefined;
+	return first?.field ? { field: first.field, says: first.says } : {};
+}
+
 /** One sentence an effect. */
 export function effectText(effect: Effect): string {
 	switch (effect.code) {

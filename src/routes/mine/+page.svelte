@@ -1,4 +1,5 @@
 <script lang="ts">
+	import More from '$ui/kit/More.svelte';
 	import { SHEET } from '$words/today';
 	/** The own page of a child or helper: the next thing large, the others below, the gate, help. */
 	import Choice from '$ui/kit/Choice.svelte';
@@ -108,19 +109,19 @@
 							><button class="plain">Done already</button></ActForm
 						>
 						{#if next.could.length > 0}
-							<details>
-								<summary
-									class="cursor-pointer min-h-11 grid place-items-center font-name text-cobalt-ink underline underline-offset-4 list-none"
-									>Ask to swap</summary
+							<More title="Ask to swap" openClass="basis-full">
+								<ActForm
+									action="?/swap"
+									class="flex flex-wrap items-end gap-2.5"
+									values={{ turn: `${next.line}@${view.date}` }}
 								>
-								<ActForm action="?/swap" values={{ turn: `${next.line}@${view.date}` }}>
 									<Choice
 										label="Ask"
 										name="to"
 										options={next.could.map((one) => ({ value: one.id, label: one.name }))}
 									/><button class="plain">Ask</button>
 								</ActForm>
-							</details>
+							</More>
 						{/if}
 					</div>
 				{/if}
@@ -259,14 +260,6 @@
 </section>
 
 <style>
-	details[open] {
-		flex-basis: 100%;
-	}
-	details :global(form) {
-		display: flex;
-		gap: 10px;
-		align-items: end;
-	}
 	@media (max-width: 640px) {
 		li > :global(svg) {
 			width: 84px;

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import More from '$ui/kit/More.svelte';
 	import TextField from '$ui/kit/TextField.svelte';
 	import ActForm from '$ui/ActForm.svelte';
 	import EmailField from '$ui/access/EmailField.svelte';
@@ -129,13 +130,12 @@
 					You are signed out everywhere at once, and it is gone within a day. What you did in a home stays
 					there.
 				</p>
-				<details>
-					<summary class="flex min-h-11 items-center">Delete my account …</summary>
+				<More title="Delete my account …">
 					<ActForm action="?/delete" class="fields" then={{ withoutId: true, empties: true }}>
 						<PasswordField name="old" />
 						<button class="plain">Delete my account</button>
 					</ActForm>
-				</details>
+				</More>
 			{:else if !view.isDemo}
 				<h2 class="mt-5.5 mb-2 first:mt-0">A password of your own</h2>
 				<p class="dim">
@@ -159,9 +159,5 @@
 		display: grid;
 		gap: 10px;
 		max-width: 420px;
-	}
-	.own :global(.fields label > span) {
-		display: block;
-		color: var(--tin-text);
 	}
 </style>

@@ -7,6 +7,8 @@
 	const problem = $derived(form && 'message' in form ? form.message : null);
 	const typed = $derived(form && 'values' in form && form.values ? (form.values as { email?: string }) : {});
 	const field = $derived(form && 'field' in form ? form.field : null);
+	/** Without scripts, what is wrong comes back with the page. */
+	const wrong = (name: string) => (field === name ? (problem ?? '') : '');
 </script>
 
 <Doorway
@@ -15,11 +17,11 @@
 		(data.waits
 			? 'Your home is ready. From here on only you, and whoever you let in, can open it.'
 			: 'Only you, and whoever you let in, will be able to open your home.')}
-	{problem}
+	problem={field ? null : problem}
 >
 	{#if !data.closed}<ActForm action="?/up" then={{ withoutId: true }}>
-			<EmailField value={typed.email ?? ''} wrong={field === 'email'} />
-			<PasswordField isNew wrong={field === 'password'} describedby="password-says" />
+			<EmailField value={typed.email ?? ''} wrong={wrong('email')} />
+			<PasswordField isNew wrong={wrong('password')} describedby="password-says" />
 			<p id="password-says" class="dim">
 				At least 10 characters. A few words in a row do well; capitals and signs are not asked for.
 			</p>

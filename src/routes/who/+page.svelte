@@ -1,4 +1,5 @@
 <script lang="ts">
+	import TextField from '$ui/kit/TextField.svelte';
 	import ActForm from '$ui/ActForm.svelte';
 	import Doorway from '$ui/access/Doorway.svelte';
 	let { data, form } = $props();
@@ -17,17 +18,7 @@
 {#if who?.hasPin}
 	<Doorway title={who.name} says="Your PIN, please." {problem}>
 		<ActForm action="?/is" values={{ member: who.id }} then={{ withoutId: true }}>
-			<label
-				><span>PIN</span><input
-					class="field text-[1.75rem] [letter-spacing:0.4em] text-center"
-					type="password"
-					name="pin"
-					inputmode="numeric"
-					autocomplete="off"
-					required
-					maxlength="8"
-				/></label
-			>
+			<TextField label="PIN" type="password" name="pin" inputmode="numeric" required maxlength={8} />
 			<button class="sign small">Open my list</button>
 		</ActForm>
 		{#snippet aside()}<button class="text-link" onclick={() => (chosen = '')}>Somebody else</button>{/snippet}

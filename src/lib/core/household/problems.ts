@@ -5,6 +5,8 @@ export interface Problem {
 	/** Such as `jobs[3] "wipe-bench" . room`. */
 	readonly at: string;
 	readonly says: string;
+	/** The field by its own name, such as `room`, where it is one field. */
+	readonly field?: string;
 }
 
 /** A path with the id of each list entry on the way, so that a reader finds it in a long file. */
@@ -96,7 +98,14 @@ export function problemsOf(error: z.ZodError, data: unknown): Problem[] {
 	return error.issues
 		.flatMap((issue) => closest(issue as z.core.$ZodIssue))
 		.slice(0, 50)
-		.map((issue) => ({ at: placeOf(issue.path, data), says: sentence(issue) }));
+		.map((issue) => {
+			const field = issue.path.findLast((key) => typeof key === 'string');
+			return {
+				at: placeOf(issue.path, data),
+				says: sentence(issue),
+				...(field === undefined ? {} : { field })
+			};
+		});
 }
 
 /** What came of reading foreign data: the value, or every problem with its place. */

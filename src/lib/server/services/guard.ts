@@ -31,6 +31,8 @@ export interface Notice {
 	readonly message: string;
 	readonly values?: Readonly<Record<string, string>>;
 	readonly field?: string;
+	/** What is wrong, beside that field: without the place, which `message` names. */
+	readonly says?: string;
 }
 
 /** Runs an action; a database that is away becomes a 503 with what was typed. */

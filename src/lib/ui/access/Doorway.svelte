@@ -72,9 +72,4 @@
 		display: grid;
 		gap: 14px;
 	}
-	.towel :global(label > span) {
-		display: block;
-		margin-bottom: 4px;
-		font-weight: var(--w-name);
-	}
 </style>

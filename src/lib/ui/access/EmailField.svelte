@@ -1,17 +1,16 @@
 <script lang="ts">
 	/** Where somebody writes their e-mail address. */
-	let { value = '', wrong = false }: { value?: string; wrong?: boolean } = $props();
+	import TextField from '../kit/TextField.svelte';
+	let { value = '', wrong = '' }: { value?: string; wrong?: string } = $props();
 </script>
 
-<label
-	><span>E-mail</span><input
-		class="field"
-		type="email"
-		name="email"
-		autocomplete="username"
-		required
-		maxlength="254"
-		aria-invalid={wrong}
-		{value}
-	/></label
->
+<TextField
+	label="E-mail"
+	name="email"
+	type="email"
+	autocomplete="username"
+	required
+	maxlength={254}
+	{value}
+	{wrong}
+/>

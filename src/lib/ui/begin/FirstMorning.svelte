@@ -1,5 +1,7 @@
 <script lang="ts">
 	/** The first week as it will be, and the one button that begins it. */
+	import More from '../kit/More.svelte';
+	import TextField from '../kit/TextField.svelte';
 	import { numberWord, plural } from '$words/general';
 	import { LEFT_OUT, leftOutLine, leftOutTitle, longerDays } from '$words/firstSteps';
 	import Touch from './Touch.svelte';
@@ -28,12 +30,12 @@
 					<h2 id="left-title" class="m-0 font-display text-h3">{leftOutTitle(first.leftOut.length)}</h2>
 					{#if first.leftOut.length > 0}
 						<p class="m-0 text-tin-text">{LEFT_OUT.says}</p>
-						<details>
-							<summary class="cursor-pointer font-name">{LEFT_OUT.which}</summary>
+						<More>
+							{#snippet title()}{LEFT_OUT.which}{/snippet}
 							<ul class="m-0 mt-2 grid list-none gap-x-8 p-0 sm:grid-cols-2">
 								{#each first.leftOut as one (one)}<li>{leftOutLine(one)}</li>{/each}
 							</ul>
-						</details>
+						</More>
 					{/if}
 					<div class="flex flex-wrap gap-3">
 						{#if first.wanted}<Touch values={{ op: 'minutes', minutes: String(first.wanted) }} kind="plain"
@@ -109,15 +111,14 @@
 			</div>
 		{/if}
 		<TouchForm values={{ op: 'name' }} class="name">
-			<label
-				><span>What the home is called</span><input
-					class="field"
-					name="name"
-					value={view.draft.name}
-					maxlength="80"
-					placeholder="Our home"
-				/></label
-			>
+			<TextField
+				label="What the home is called"
+				class="flex-1"
+				name="name"
+				value={view.draft.name}
+				maxlength={80}
+				placeholder="Our home"
+			/>
 			<button class="plain">Save</button></TouchForm
 		>
 		<p class="dim small text-lead mt-4.5">
@@ -140,13 +141,5 @@
 		gap: 10px;
 		align-items: end;
 		margin-top: 20px;
-	}
-	:global(.name) label {
-		flex: 1;
-	}
-	:global(.name) label span {
-		display: block;
-		color: var(--tin-text);
-		margin-bottom: 4px;
 	}
 </style>

@@ -1,5 +1,6 @@
 <script lang="ts">
 	/** Choosing a rhythm: the ten with their own week each, and two drying yards of this very home. */
+	import TextField from '../kit/TextField.svelte';
 	import { page } from '$app/state';
 	import DryingYard from './DryingYard.svelte';
 	import Touch from './Touch.svelte';
@@ -107,7 +108,13 @@
 	>
 		<div class="sets grid gap-0.5">
 			<TouchForm values={{ op: 'minutes' }} class="minutes">
-				<label>Minutes a day <input class="field" name="minutes" inputmode="numeric" value={holds} /></label>
+				<TextField
+					class="w-36"
+					label="Minutes a day"
+					name="minutes"
+					inputmode="numeric"
+					value={String(holds)}
+				/>
 				<button class="text-link">Set</button></TouchForm
 			>
 			<div class="days" role="group" aria-label="Free days">
@@ -186,16 +193,15 @@
 	.ten li :global(button) {
 		flex: 1;
 	}
-	.sets :global(.minutes),
-	:global(.minutes) label,
+	.sets :global(.minutes) {
+		display: flex;
+		align-items: end;
+		gap: 8px;
+	}
 	.days {
 		display: flex;
 		align-items: center;
 		gap: 8px;
-	}
-	:global(.minutes) .field {
-		width: 70px;
-		min-height: 34px;
 	}
 	.days > span:first-child {
 		width: 74px;

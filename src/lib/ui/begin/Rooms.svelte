@@ -1,5 +1,7 @@
 <script lang="ts">
 	/** The walk from the top of the house down: keys hang under it, a touch puts a room in. */
+	import More from '../kit/More.svelte';
+	import TextField from '../kit/TextField.svelte';
 	import DollHouse from '../house/DollHouse.svelte';
 	import Animal from './Animal.svelte';
 	import { lowerNumber, plural } from '$words/general';
@@ -187,14 +189,8 @@
 					class="rename"
 					onkept={() => (renaming = false)}
 				>
-					<input
-						class="field"
-						name="name"
-						value={room.name}
-						aria-label="Its name"
-						maxlength="80"
-						required
-					/><button class="plain">Save</button></TouchForm
+					<TextField label="Its name" hideLabel name="name" value={room.name} maxlength={80} required />
+					<button class="plain">Save</button></TouchForm
 				>
 			{/if}
 			<h3 class="mt-3.5 text-tag flex items-baseline justify-between">
@@ -251,10 +247,10 @@
 					That makes <b>{lowerNumber(wanted.length)} {plural(wanted.length, 'job')}</b>, about
 					<b>{room.minutesAWeek} min</b> a week.
 				</p>
-				<details>
-					<summary class="text-link list-none cursor-pointer"
-						>See {wanted.length === room.jobs.length ? 'them' : `the ${room.jobs.length}`}</summary
-					>
+				<More openClass="flex-[1_0_100%]">
+					{#snippet title()}See {wanted.length === room.jobs.length
+							? 'them'
+							: `the ${room.jobs.length}`}{/snippet}
 					<ul class="my-2 grid grid-cols-[1fr_1fr] gap-x-3.5 gap-y-0.5 text-body">
 						{#each room.jobs as job (job.key)}
 							<li>
@@ -269,7 +265,7 @@
 							</li>
 						{/each}
 					</ul>
-				</details>
+				</More>
 				<Touch values={{ op: 'unhang', room: room.id }} kind="text-link">Remove this room</Touch>
 			</div>
 		{:else}
@@ -312,9 +308,6 @@
 		display: flex;
 		gap: 8px;
 		margin-top: 8px;
-	}
-	.follows details[open] {
-		flex: 1 0 100%;
 	}
 	@media (max-width: 1000px) {
 		.way-on :global(.plain),

@@ -1,5 +1,6 @@
 <script lang="ts">
 	/** Rooms that lie together, in zones that are even; each room can be put elsewhere with one touch. */
+	import TextField from '../kit/TextField.svelte';
 	import Choice from '../kit/Choice.svelte';
 	import DollHouse from '../house/DollHouse.svelte';
 	import Weave from '../glyphs/Weave.svelte';
@@ -52,11 +53,13 @@
 				>
 				<div class="body relative flex-1 min-w-0">
 					<TouchForm values={{ op: 'nameZone', zone: zone.id }} class="name">
-						<input
+						<TextField
+							label="Name of zone {zone.number}"
+							hideLabel
+							class="flex-1"
 							name="name"
 							value={zone.name}
-							aria-label="Name of zone {zone.number}"
-							maxlength="80"
+							maxlength={80}
 							required
 						/>
 						<button class="text-link">Save the name</button></TouchForm
@@ -121,22 +124,6 @@
 		display: flex;
 		gap: 8px;
 		align-items: center;
-	}
-	:global(.name) input[name='name'] {
-		flex: 1;
-		min-width: 0;
-		font: inherit;
-		font-family: var(--font-display);
-		font-size: 1.1875rem;
-		color: var(--ink);
-		background: transparent;
-		border: 0;
-		border-bottom: 2px dashed transparent;
-		padding: 4px 0;
-	}
-	:global(.name) input[name='name']:hover,
-	:global(.name) input[name='name']:focus {
-		border-bottom-color: var(--tin-2);
 	}
 	/* The button takes no room from a long name until the name is written anew. */
 	:global(.name) button {

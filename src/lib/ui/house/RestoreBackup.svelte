@@ -1,5 +1,6 @@
 <script lang="ts">
 	/** A backup becomes a home of its own; it tells how far it is, and what of the file cannot be read. */
+	import FileField from '../kit/FileField.svelte';
 	import { freshId } from '../freshId';
 	import Notice from '../Notice.svelte';
 	let { formId }: { formId: string } = $props();
@@ -76,15 +77,12 @@
 	action="/house/files/import"
 >
 	<input type="hidden" name="id" value={formId} />
-	<label class="w-full"
-		>Restore a backup as a home of its own <input
-			class="field px-3 py-[9px]"
-			type="file"
-			name="file"
-			accept=".json,application/json"
-			required
-		/></label
-	>
+	<FileField
+		label="Restore a backup as a home of its own"
+		name="file"
+		accept=".json,application/json"
+		required
+	/>
 	<button class="plain" disabled={taking !== null}>Restore this backup …</button>
 </form>
 {#if taking}<p role="status">

@@ -1,5 +1,6 @@
 <script lang="ts">
 	/** One room: its name and facts, its jobs, and what can be done with it. */
+	import More from '../kit/More.svelte';
 	import Check from '../kit/Check.svelte';
 	import TextField from '../kit/TextField.svelte';
 	import Choice from '../kit/Choice.svelte';
@@ -65,8 +66,7 @@
 		<a class="plain" href="/house/library?room={room.id}">Add from the library</a>
 		<a class="plain" href="/house/job/new?room={room.id}">Add a job of your own</a>
 	</p>
-	<details>
-		<summary class="text-link list-none cursor-pointer">Rename, move, merge, take along or remove</summary>
+	<More title="Rename, move, merge, take along or remove">
 		<EditForm values={{ op: 'changeRoom', room: room.id }} {view} class="facts">
 			<TextField label="Name" name="name" value={room.ownName} maxlength={80} required />
 			<Choice
@@ -113,5 +113,5 @@
 		<EditForm values={{ op: 'retireRoom', room: room.id }} {view} tries>
 			<button class="text-link">Remove this room …</button>
 		</EditForm>
-	</details>
+	</More>
 {/if}

@@ -1,5 +1,6 @@
 <script lang="ts">
 	/** One zone: its deep list in order, how it picks, its clutter, its year. */
+	import More from '../kit/More.svelte';
 	import TextField from '../kit/TextField.svelte';
 	import Choice from '../kit/Choice.svelte';
 	import { dndzone } from 'svelte-dnd-action';
@@ -131,8 +132,7 @@
 		{/each}
 	</ol>
 	{#if items.length === 0 && zone.ofRooms.length === 0}<p class="dim my-2">No zone jobs yet.</p>{/if}
-	<details>
-		<summary class="text-link list-none cursor-pointer">Rename, move or remove</summary>
+	<More title="Rename, move or remove">
 		<EditForm values={{ op: 'changeZone', zone: zone.id }} {view} class="facts">
 			<TextField label="Name" name="name" value={zone.name} maxlength={80} required />
 			<Choice
@@ -157,7 +157,7 @@
 			/>
 			<button class="plain">Remove</button>
 		</EditForm>
-	</details>
+	</More>
 {/if}
 
 <style>

@@ -115,7 +115,7 @@
 {#if look === 'tape'}
 	<span class="inline-flex max-w-full min-w-0">{@render root(undefined, undefined, undefined)}</span>
 {:else}
-	<Field {label} {about} {help} {wrong} {hideLabel}>
+	<Field {label} {about} {help} {wrong} {hideLabel} {name}>
 		{#snippet children({ id, describedBy, invalid })}{@render root(id, describedBy, invalid)}{/snippet}
 	</Field>
 {/if}

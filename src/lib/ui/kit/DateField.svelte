@@ -8,6 +8,7 @@
 	import { tick, untrack } from 'svelte';
 	import { afterReset } from './afterReset';
 	import { LOCALES } from '$words/writing';
+	import { wrongBeside } from './answer.svelte';
 	import { writing } from './settings';
 	import { FLOATING } from './styles';
 	let {
@@ -39,6 +40,11 @@
 	} = $props();
 	const id = $props.id();
 	const settings = $derived(writing());
+	const beside = wrongBeside(
+		() => name,
+		() => wrong,
+		() => field?.querySelector<HTMLElement>('[role=spinbutton]')
+	);
 	const date = (iso: string): DateValue | undefined => {
 		try {
 			return iso === '' ? undefined : parseDate(iso);
@@ -49,6 +55,7 @@
 	const now = $derived(date(settings.today ?? '') ?? todayIn('UTC'));
 	const told = (to: DateValue | undefined) => to?.toString() ?? '';
 	async function set(to: DateValue | undefined) {
+		beside.mending();
 		inner = to;
 		value = told(to);
 		onchange?.(value);
@@ -84,11 +91,11 @@
 	<div class="grid min-w-0 content-start gap-1">
 		<DatePicker.Label class="font-name {hideLabel || isTape ? 'sr-only' : ''}">{label}</DatePicker.Label>
 		<DatePicker.Input
-			aria-describedby={wrong ? `${id}-wrong` : undefined}
+			aria-describedby={beside.text ? `${id}-wrong` : undefined}
 			bind:ref={field}
 			class="flex min-h-12 items-center rounded-cloth pl-3 text-lead has-focus-visible:shadow-focus {isTape
 				? 'bg-linen-hi font-text font-name text-cobalt-ink shadow-cloth'
-				: `w-full max-w-72 border-2 bg-enamel-hi text-ink ${wrong ? 'border-brass-text' : 'border-tin-2'}`}"
+				: `w-full max-w-72 border-2 bg-enamel-hi text-ink ${beside.text ? 'border-brass-text' : 'border-tin-2'}`}"
 		>
 			{#snippet children({ segments })}
 				{#each segments as { part, value: text }, i (`${part} ${i}`)}
@@ -108,7 +115,9 @@
 				>
 			{/snippet}
 		</DatePicker.Input>
-		{#if wrong}<p id="{id}-wrong" role="alert" class="m-0 font-name text-brass-text">{wrong}</p>{/if}
+		{#if beside.text}<p id="{id}-wrong" role="alert" class="m-0 font-name text-brass-text">
+				{beside.text}
+			</p>{/if}
 	</div>
 	{#if name}<input type="hidden" {name} {value} />{/if}
 	<DatePicker.Portal>

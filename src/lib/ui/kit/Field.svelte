@@ -1,6 +1,7 @@
 <script lang="ts">
 	/** A label, its field, one sentence of help and what is wrong with it: beside the field, read aloud with it. */
 	import type { Snippet } from 'svelte';
+	import { wrongBeside } from './answer.svelte';
 	import Help from './Help.svelte';
 	let {
 		label,
@@ -8,6 +9,7 @@
 		help = '',
 		wrong = '',
 		hideLabel = false,
+		name,
 		class: classes = '',
 		children
 	}: {
@@ -17,15 +19,22 @@
 		help?: string;
 		wrong?: string | readonly string[] | undefined;
 		hideLabel?: boolean;
+		/** The name it is sent by: what its form is answered about it stands beside it. */
+		name?: string | null | undefined;
 		class?: string;
 		/** Draws the field with the id and the descriptions it is given. */
 		children: Snippet<[{ id: string; describedBy: string | undefined; invalid: 'true' | undefined }]>;
 	} = $props();
 	const id = $props.id();
-	const wrongText = $derived(typeof wrong === 'string' ? wrong : (wrong?.[0] ?? ''));
+	const beside = wrongBeside(
+		() => name ?? undefined,
+		() => wrong,
+		() => document.getElementById(id)
+	);
+	const wrongText = $derived(beside.text);
 </script>
 
-<div class="grid min-w-0 content-start gap-1 {classes}">
+<div class="grid min-w-0 content-start gap-1 {classes}" oninput={beside.mending}>
 	<div class="flex items-center gap-2" class:sr-only={hideLabel}>
 		<label for={id} class="font-name">{label}</label>
 		{#if about}<span class="text-tin-text">{about}</span>{/if}

@@ -19,7 +19,7 @@
 	} = $props();
 </script>
 
-<Field {label} {help} {wrong}>
+<Field {label} {help} {wrong} {name}>
 	{#snippet children({ id, describedBy, invalid })}
 		<input
 			{id}

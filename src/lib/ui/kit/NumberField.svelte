@@ -46,7 +46,7 @@
 		'hover:bg-cobalt-wash focus-visible:shadow-focus disabled:cursor-default disabled:text-tin-2';
 </script>
 
-<Field {label} {about} {help} {wrong} {hideLabel}>
+<Field {label} {about} {help} {wrong} {hideLabel} {name}>
 	{#snippet children({ id, describedBy, invalid })}
 		<div
 			class="inline-flex h-12 w-36 items-stretch overflow-hidden rounded-button border-2 border-tin-2 bg-enamel-hi has-aria-invalid:border-brass-text"

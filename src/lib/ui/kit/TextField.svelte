@@ -1,8 +1,8 @@
 <script lang="ts">
-	/** Words that are typed: one line, or several. */
+	/** Words that are typed: one line, or several; or a word of a sentence. */
 	import type { HTMLInputAttributes } from 'svelte/elements';
 	import Field from './Field.svelte';
-	import { FIELD } from './styles';
+	import { FIELD, TAPE } from './styles';
 	let {
 		label,
 		about,
@@ -10,6 +10,7 @@
 		wrong,
 		hideLabel,
 		lines = 1,
+		look = 'field',
 		value = $bindable(''),
 		class: classes = '',
 		...rest
@@ -20,11 +21,21 @@
 		wrong?: string | readonly string[];
 		hideLabel?: boolean;
 		lines?: number;
+		/** `tape`: a word of a sentence, with its label said aloud only. */
+		look?: 'field' | 'tape';
 		value?: string;
 	} = $props();
 </script>
 
-<Field {label} {about} {help} {wrong} {hideLabel} class={classes as string}>
+<Field
+	{label}
+	{about}
+	{help}
+	{wrong}
+	hideLabel={hideLabel || look === 'tape'}
+	name={rest.name}
+	class={classes as string}
+>
 	{#snippet children({ id, describedBy, invalid })}
 		{#if lines > 1}
 			<textarea
@@ -43,10 +54,10 @@
 				type="text"
 				autocomplete="off"
 				bind:value
-				class={FIELD}
-				aria-describedby={describedBy}
-				aria-invalid={invalid}
+				class={look === 'tape' ? `${TAPE} cursor-text no-underline` : FIELD}
 				{...rest}
+				aria-describedby={[rest['aria-describedby'], describedBy].filter(Boolean).join(' ') || undefined}
+				aria-invalid={invalid}
 			/>
 		{/if}
 	{/snippet}

@@ -4,6 +4,7 @@
 	import { TimeField } from 'bits-ui';
 	import { untrack } from 'svelte';
 	import { LOCALES } from '$words/writing';
+	import { wrongBeside } from './answer.svelte';
 	import { writing } from './settings';
 	let {
 		label,
@@ -26,6 +27,12 @@
 	} = $props();
 	const id = $props.id();
 	const settings = $derived(writing());
+	let field: HTMLElement | null = $state(null);
+	const beside = wrongBeside(
+		() => name,
+		() => wrong,
+		() => field?.querySelector<HTMLElement>('[role=spinbutton]')
+	);
 	const time = (text: string): Time | undefined => {
 		try {
 			return text === '' ? undefined : parseTime(text);
@@ -35,6 +42,7 @@
 	};
 	const told = (to: Time | undefined) => (to ? to.toString().slice(0, 5) : '');
 	function set(to: Time | undefined) {
+		beside.mending();
 		inner = to;
 		value = told(to);
 		onchange?.(value);
@@ -56,8 +64,9 @@
 	<div class="grid min-w-0 content-start gap-1">
 		<TimeField.Label class="font-name {hideLabel ? 'sr-only' : ''}">{label}</TimeField.Label>
 		<TimeField.Input
-			aria-describedby={wrong ? `${id}-wrong` : undefined}
-			class="flex min-h-12 {width} items-center rounded-cloth border-2 bg-enamel-hi px-3 text-lead text-ink has-focus-visible:shadow-focus {wrong
+			bind:ref={field}
+			aria-describedby={beside.text ? `${id}-wrong` : undefined}
+			class="flex min-h-12 {width} items-center rounded-cloth border-2 bg-enamel-hi px-3 text-lead text-ink has-focus-visible:shadow-focus {beside.text
 				? 'border-brass-text'
 				: 'border-tin-2'}"
 		>
@@ -75,7 +84,9 @@
 				{/each}
 			{/snippet}
 		</TimeField.Input>
-		{#if wrong}<p id="{id}-wrong" role="alert" class="m-0 font-name text-brass-text">{wrong}</p>{/if}
+		{#if beside.text}<p id="{id}-wrong" role="alert" class="m-0 font-name text-brass-text">
+				{beside.text}
+			</p>{/if}
 	</div>
 	{#if name}<input type="hidden" {name} {value} />{/if}
 </TimeField.Root>

@@ -36,3 +36,6 @@ export const TOGGLE =
 	CONTROL +
 	' min-w-11 data-[state=on]:border-cobalt-ink data-[state=on]:bg-cobalt data-[state=on]:text-on-cobalt' +
 	' forced-colors:data-[state=on]:outline-4';
+
+/** Fields side by side: their labels stand on one line, they themselves on the next, whatever is said under one. */
+export const FIELDS = 'grid gap-x-3 *:row-span-3 *:grid-rows-subgrid *:pb-3 [&>*>:first-child]:self-end';

@@ -1,5 +1,6 @@
 <script lang="ts">
 	/** A luggage label: why a job is whose, and who else could. */
+	import More from '../kit/More.svelte';
 	import ActForm from '../ActForm.svelte';
 	import Label from '../house/Label.svelte';
 	import type { WhyView } from '$views/people';
@@ -23,8 +24,7 @@
 		</p>
 	{/if}
 	{#if full && why.cannot.length > 0}
-		<details>
-			<summary class="cursor-pointer min-h-8 text-cobalt-ink font-name">Why not the others</summary>
+		<More title="Why not the others">
 			<ul class="my-1.5">
 				{#each why.cannot as one, i (i)}<li
 						class="relative pl-7.5 my-1 before:absolute before:left-0 before:top-[0.55em] before:w-4.5 before:h-1.25 before:rounded-[3px] before:bg-cobalt-ink"
@@ -32,7 +32,7 @@
 						{one.words}
 					</li>{/each}
 			</ul>
-		</details>
+		</More>
 	{/if}
 	{#snippet acts()}
 		{#if why.to}

@@ -194,10 +194,6 @@
 	.week :global(.acts) {
 		padding: 6px 0 8px;
 	}
-	.week :global(.acts .field) {
-		width: 160px;
-		min-height: 44px;
-	}
 	.week :global(.acts .tape) {
 		font-size: 1rem;
 		flex: 1;

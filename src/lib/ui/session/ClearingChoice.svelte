@@ -1,5 +1,6 @@
 <script lang="ts">
 	/** Which spot is cleared, how much of it, and whether the three containers stand ready: before the clock starts. */
+	import Radios from '../kit/Radios.svelte';
 	import TextField from '../kit/TextField.svelte';
 	import Choice from '../kit/Choice.svelte';
 	import type { Snippet } from 'svelte';
@@ -12,7 +13,7 @@
 		['all', 'All of it'],
 		['half', 'A half'],
 		['quarter', 'A quarter']
-	];
+	] as const;
 </script>
 
 <form class="flex-1 flex flex-col" method="post" action="/timer?/start" use:once>
@@ -35,22 +36,13 @@
 			value={values.room ?? (view.clearRooms.find((room) => room.chosen) ?? view.clearRooms[0])?.id}
 			options={view.clearRooms.map((room) => ({ value: room.id, label: room.name }))}
 		/>
-		<fieldset class="bare-set">
-			<legend class="block mb-1 p-0 text-tin-text">How much of it</legend>
-			<span class="flex gap-4.5">
-				{#each PORTIONS as [key, words], i (key)}
-					<label class="inline-flex items-center gap-2 min-h-11 whitespace-nowrap"
-						><input
-							class="size-6.5 [accent-color:var(--cobalt)]"
-							type="radio"
-							name="portion"
-							value={key}
-							checked={(values.portion ?? 'all') === key || (i === 0 && !values.portion)}
-						/>{words}</label
-					>
-				{/each}
-			</span>
-		</fieldset>
+		<Radios
+			label="How much of it"
+			row
+			name="portion"
+			value={values.portion || PORTIONS[0][0]}
+			options={PORTIONS.map(([value, label]) => ({ value, label }))}
+		/>
 	</div>
 	<div
 		class="relative flex-1 grid grid-cols-[repeat(3,minmax(0,150px))] justify-center items-end gap-[6vw] min-h-50 px-5 pb-6 max-[901px]:gap-4 max-[901px]:min-h-42.5"

@@ -1,5 +1,6 @@
 <script lang="ts">
 	/** While a clearing runs: one thing at a time, three containers to count into. */
+	import TextField from '../kit/TextField.svelte';
 	import { CLEARING } from '$words/session';
 	import Choice from '../kit/Choice.svelte';
 	import type { Clearing } from '$core/clearing/clearing';
@@ -110,14 +111,14 @@
 		<div
 			class="flex flex-wrap items-center gap-x-4 gap-y-2.5 mt-3 max-sm:gap-x-2.5 max-sm:gap-y-1.5 max-sm:mt-1"
 		>
-			<label class="max-sm:flex-1 max-sm:min-w-0"
-				><span class="sr">{CLEARING.what}</span><input
-					class="field w-[15em] max-sm:w-full"
-					maxlength="60"
-					placeholder={CLEARING.whatAsk}
-					bind:value={thing}
-				/></label
-			>
+			<TextField
+				label={CLEARING.what}
+				hideLabel
+				class="w-[15em] max-sm:w-auto max-sm:flex-1"
+				maxlength={60}
+				placeholder={CLEARING.whatAsk}
+				bind:value={thing}
+			/>
 			<div class="min-w-44 max-sm:w-full">
 				<Choice
 					label={CLEARING.where}

@@ -1,4 +1,6 @@
 <script lang="ts">
+	import FileField from '$ui/kit/FileField.svelte';
+	import TextField from '$ui/kit/TextField.svelte';
 	import Switch from '$ui/kit/Switch.svelte';
 	import { CALENDAR_FEED } from '$words/files';
 	import Choice from '$ui/kit/Choice.svelte';
@@ -10,6 +12,12 @@
 	const report = $derived(form && 'report' in form ? form.report : null);
 	/** Addresses lead to events, or to events and to-dos. */
 	let todos = $state(false);
+	/** The tables that can be read in. */
+	const TABLES = [
+		['jobs', 'Read jobs from a table'],
+		['products', 'Read products from a table'],
+		['ledger', 'Read history from a table']
+	] as const;
 </script>
 
 <svelte:head><title>Backup and files · Pail Round</title></svelte:head>
@@ -73,7 +81,7 @@
 				><a class="plain" href="/house/files/ledger.csv" download>Save history as a table</a>
 			</p>
 			<div class="grid grid-cols-[repeat(auto-fit,minmax(240px,1fr))] gap-x-6 gap-y-3.5">
-				{#each [['jobs', 'Read jobs from a table'], ['products', 'Read products from a table'], ['ledger', 'Read history from a table']] as [kind, words] (kind)}
+				{#each TABLES as [kind, words] (kind)}
 					<form
 						class="grid gap-2 justify-items-start"
 						method="post"
@@ -81,9 +89,7 @@
 						enctype="multipart/form-data"
 						use:once
 					>
-						<label class="w-full"
-							>{words} <input class="field" type="file" name="file" accept=".csv,text/csv" required /></label
-						>
+						<FileField label={words} name="file" accept=".csv,text/csv" required />
 						<button class="plain">See what would change</button>
 					</form>
 				{/each}
@@ -99,11 +105,12 @@
 				{#each view.feeds as feed (feed.member)}
 					<li>
 						<b>{feed.name}</b>
-						{#if feed.path}<input
-								class="field"
+						{#if feed.path}<TextField
+								label="Address for {feed.name}"
+								hideLabel
+								class="col-span-full row-start-2"
 								readonly
 								value="{data.origin}{feed.path}{todos ? '?todo=1' : ''}"
-								aria-label="Address for {feed.name}"
 							/>{/if}
 						<form class="grid gap-2 justify-items-start" method="post" action="/house/files?/feed" use:once>
 							<input type="hidden" name="member" value={feed.member} />
@@ -119,15 +126,7 @@
 				enctype="multipart/form-data"
 				use:once
 			>
-				<label class="w-full"
-					>A family calendar, in <input
-						class="field"
-						type="file"
-						name="file"
-						accept=".ics,text/calendar"
-						required
-					/></label
-				>
+				<FileField label="A family calendar, in" name="file" accept=".ics,text/calendar" required />
 				<Choice
 					label="Whose calendar it is"
 					name="member"
@@ -162,9 +161,6 @@
 		padding-top: 20px;
 		border-top: var(--stitch);
 	}
-	.field[type='file'] {
-		padding: 9px 12px;
-	}
 	.feeds li {
 		display: grid;
 		grid-template-columns: 1fr auto;
@@ -172,12 +168,6 @@
 		padding: 8px 0;
 		border-bottom: 1px solid var(--tin-1);
 		align-items: center;
-	}
-	.feeds .field {
-		grid-column: 1 / -1;
-		grid-row: 2;
-		font-size: 0.9375rem;
-		min-height: 40px;
 	}
 	.report {
 		margin-top: 14px;

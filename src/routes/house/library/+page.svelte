@@ -1,4 +1,6 @@
 <script lang="ts">
+	import More from '$ui/kit/More.svelte';
+	import TextField from '$ui/kit/TextField.svelte';
 	import Choice from '$ui/kit/Choice.svelte';
 	import EditForm from '$ui/house/EditForm.svelte';
 	import Furniture from '$ui/house/Furniture.svelte';
@@ -24,7 +26,7 @@
 	<header class="flex flex-wrap items-center gap-x-6 gap-y-2 mb-3.5">
 		<form method="get" action="/house/library" class="flex flex-wrap items-center gap-x-3 gap-y-2.5">
 			<h1>Show</h1>
-			<input class="tape" name="q" value={view.words} placeholder="all work" aria-label="Words to look for" />
+			<TextField label="Words to look for" look="tape" name="q" value={view.words} placeholder="all work" />
 			<h1>for</h1>
 			<Choice
 				label="For which room"
@@ -83,24 +85,23 @@
 				<ul class="mt-1.5">
 					{#each jobs as job (job.id)}
 						<li class="break-inside-avoid py-1.5 border-b border-b-tin-1">
-							<details open={found <= FEW}>
-								<summary
-									class="grid grid-cols-[minmax(0,1fr)_auto] gap-x-3 gap-y-0 cursor-pointer list-none min-h-7 items-baseline"
-									><b class="flex items-center gap-1.5"
-										>{#if job.had > 0}<Check
-												size={18}
-												class="flex-none"
-												aria-hidden="true"
-											/>{/if}{job.name}</b
-									><span class="dim row-2 text-[0.9375rem]"
-										>{#if job.had > 0}<span class="text-ink"
-												>{job.had < job.places.length
-													? LIBRARY.hadIn(job.had, job.places.length)
-													: LIBRARY.had}</span
-											>,
-										{/if}{job.rhythm}, {LAYER_NAMES[job.layer].toLowerCase()}</span
-									><span class="font-figure">{minutesText(job.minutes)} min</span></summary
-								>
+							<More open={found <= FEW} wide keeps={false}>
+								{#snippet title()}<span class="grid grid-cols-[minmax(0,1fr)_auto] items-baseline gap-x-3"
+										><b class="flex items-center gap-1.5"
+											>{#if job.had > 0}<Check
+													size={18}
+													class="flex-none"
+													aria-hidden="true"
+												/>{/if}{job.name}</b
+										><span class="dim row-2 text-[0.9375rem]"
+											>{#if job.had > 0}<span class="text-ink"
+													>{job.had < job.places.length
+														? LIBRARY.hadIn(job.had, job.places.length)
+														: LIBRARY.had}</span
+												>,
+											{/if}{job.rhythm}, {LAYER_NAMES[job.layer].toLowerCase()}</span
+										><span class="font-figure">{minutesText(job.minutes)} min</span></span
+									>{/snippet}
 								<div class="body pt-1 pb-1.5 pl-3 [border-left:var(--stitch)] my-1">
 									<ol class="[list-style:decimal] pl-6">
 										{#each job.steps as step, i (i)}<li>{step}</li>{/each}
@@ -122,7 +123,7 @@
 											{job.cautions.join(' ')}
 										</p>{/if}
 								</div>
-							</details>
+							</More>
 							<div class="flex flex-wrap gap-x-4.5 gap-y-0.5">
 								{#each job.places.slice(0, OFFERED) as place (place.id)}
 									{#if place.has}<span class="text-tin-text text-[0.9375rem] self-center"

@@ -1,4 +1,6 @@
 <script lang="ts">
+	import More from '$ui/kit/More.svelte';
+	import TextField from '$ui/kit/TextField.svelte';
 	import DateField from '$ui/kit/DateField.svelte';
 	import Choice from '$ui/kit/Choice.svelte';
 	import { untrack } from 'svelte';
@@ -6,7 +8,6 @@
 	import Glyph from '$ui/glyphs/Glyph.svelte';
 	import { waitingToWash } from '$words/laundry';
 	import Notice from '$ui/Notice.svelte';
-	import { once } from '$ui/once';
 	import ActForm from '$ui/ActForm.svelte';
 	import ClothWeeks from '$ui/keep/ClothWeeks.svelte';
 	let { data, form } = $props();
@@ -46,13 +47,12 @@
 	{#if form && 'message' in form && form.message}
 		<Notice tone={'undo' in form ? 'done' : 'wrong'}><span>{form.message}</span></Notice>
 	{/if}
-	<form
-		method="post"
+	<ActForm
 		action="/house/pauses?/pause"
+		values={{ seed: view.formId }}
 		class="flex flex-wrap items-center gap-x-3 gap-y-2.5 mt-4.5 mb-6 font-display text-[1.375rem]"
-		use:once={{ empties: true }}
+		then={{ empties: true }}
 	>
-		<input type="hidden" name="seed" value={view.formId} />
 		<span>No chores for</span>
 		<Choice
 			label="Who or what is paused"
@@ -87,16 +87,16 @@
 		/>
 		<span>from</span><DateField look="tape" label="From" name="from" value={typed.from} required />
 		<span>to</span><DateField look="tape" label="To" name="to" value={typed.to} required />
-		<input
-			class="tape font-text"
+		<TextField
+			label="In a few words"
+			look="tape"
 			name="note"
-			maxlength="60"
+			maxlength={60}
 			placeholder="in a few words"
-			aria-label="In a few words"
 			value={typed.note}
 		/>
 		<button class="sign small">Save the pause</button>
-	</form>
+	</ActForm>
 	<div
 		class="grid grid-cols-[minmax(0,1.35fr)_minmax(0,1fr)] gap-x-12 gap-y-6 [border-top:var(--stitch)] pt-4.5 max-[901px]:grid-cols-[minmax(0,1fr)]"
 	>
@@ -123,8 +123,8 @@
 					{/each}
 				</ul>
 				{#if over.length > 0}
-					<details>
-						<summary class="text-link list-none cursor-pointer">{over.length} past pauses</summary>
+					<More>
+						{#snippet title()}{over.length} past pauses{/snippet}
 						<ul class="my-2">
 							{#each over as pause (pause.id)}<li
 									class="flex items-center gap-3.5 py-2.5 border-b border-b-tin-1 max-[901px]:flex-wrap"
@@ -134,7 +134,7 @@
 									>
 								</li>{/each}
 						</ul>
-					</details>
+					</More>
 				{/if}
 			</section>
 			<section aria-labelledby="back">

@@ -1,4 +1,6 @@
 <script lang="ts">
+	import { FIELDS } from '$ui/kit/styles';
+	import More from '$ui/kit/More.svelte';
 	import Toggles from '$ui/kit/Toggles.svelte';
 	import TextField from '$ui/kit/TextField.svelte';
 	import TimeField from '$ui/kit/TimeField.svelte';
@@ -8,8 +10,8 @@
 	import { WRITING } from '$words/house';
 	import { minutesOfDay } from '$core/household/dayMinutes';
 	import DryingYard from '$ui/begin/DryingYard.svelte';
+	import EditForm from '$ui/house/EditForm.svelte';
 	import Notice from '$ui/Notice.svelte';
-	import { once } from '$ui/once';
 	let { data, form } = $props();
 	const view = $derived(data.view);
 	const house = $derived(view.household);
@@ -43,13 +45,12 @@
 			><span>{form.saved} {form.effects?.join(' ')}</span></Notice
 		>{/if}
 	<div class="grid grid-cols-[minmax(0,1fr)_minmax(0,1.1fr)] gap-11 max-md:grid-cols-[1fr]">
-		<form method="post" action="/house/rhythm?/keep" class="min-w-0 grid-cols-[minmax(0,1fr)]" use:once>
-			<input type="hidden" name="id" value={view.formId} /><input
-				type="hidden"
-				name="revision"
-				value={view.revision}
-			/>
-			<input type="hidden" name="name" value={house.name} />
+		<EditForm
+			{view}
+			action="/house/rhythm?/keep"
+			values={{ name: house.name }}
+			class="min-w-0 grid-cols-[minmax(0,1fr)]"
+		>
 			<div class="min-w-0 flex flex-wrap items-center gap-x-3 gap-y-2 mb-3.5 font-display text-[1.375rem]">
 				How the zones take turns
 				<Choice
@@ -93,7 +94,7 @@
 				{/if}
 			</div>
 			{#if shown === 'weekdays'}
-				<div class="grid grid-cols-[repeat(3,1fr)] gap-3 my-3 items-end max-md:grid-cols-[1fr_1fr]">
+				<div class="{FIELDS} my-3 grid-cols-3 max-md:grid-cols-2">
 					{#each DAYS as day, i (day)}
 						<Choice
 							label={day}
@@ -118,7 +119,7 @@
 					/>
 				</div>
 			{/each}
-			<div class="grid grid-cols-[repeat(3,1fr)] gap-3 my-3 items-end max-md:grid-cols-[1fr_1fr]">
+			<div class="{FIELDS} my-3 grid-cols-3 max-md:grid-cols-2">
 				<TextField
 					label="Minutes for the zone each day"
 					name="sittingMinutes"
@@ -170,18 +171,16 @@
 					options={UNITS.map((value) => ({ value, label: WRITING.units[value] }))}
 				/>
 			</div>
-			<details>
-				<summary class="text-link list-none cursor-pointer">Where the home lies</summary>
+			<More title="Where the home lies">
 				<Choice
 					label="Time zone"
 					name="timeZone"
 					value={at('timeZone', house.timeZone)}
 					options={view.timeZones.map((zone) => ({ value: zone, label: zone.replaceAll('_', ' ') }))}
 				/>
-			</details>
-			<details>
-				<summary class="text-link list-none cursor-pointer">A theme for each weekday</summary>
-				<div class="grid grid-cols-[repeat(3,1fr)] gap-3 my-3 items-end max-md:grid-cols-[1fr_1fr]">
+			</More>
+			<More title="A theme for each weekday">
+				<div class="{FIELDS} my-3 grid-cols-3 max-md:grid-cols-2">
 					{#each DAYS as day, i (day)}
 						<TextField
 							label={day}
@@ -191,13 +190,13 @@
 						/>
 					{/each}
 				</div>
-			</details>
+			</More>
 			<div class="way-on">
 				<a class="plain" href="/house/rhythm" data-sveltekit-reload>Discard my changes</a>
 				<button class="plain" formmethod="get" formaction="/house/rhythm">Compare with before</button>
 				<button class="sign small">Save</button>
 			</div>
-		</form>
+		</EditForm>
 		<div class={['grid gap-2.5 content-start', view.next !== null && 'grid-cols-[1fr]']}>
 			<DryingYard yard={view.now} scale={74 / longest} {holds} />
 			{#if view.next}<DryingYard yard={view.next} scale={74 / longest} {holds} />{/if}

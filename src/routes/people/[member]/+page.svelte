@@ -1,4 +1,5 @@
 <script lang="ts">
+	import More from '$ui/kit/More.svelte';
 	import { untrack } from 'svelte';
 	/** One person: when at home, what learnt, what kept away from. */
 	import { EARLY, HOURS } from '$words/people';
@@ -131,31 +132,27 @@
 						value={view.kit}
 					/>
 				{/if}
-				<details class="w-full">
-					<summary class="cursor-pointer py-2.5 px-0 text-cobalt-ink font-name"
-						>Keeps away from{view.families.some((one) => one.out)
+				<More class="w-full">
+					{#snippet title()}Keeps away from{view.families.some((one) => one.out)
 							? `: ${view.families
 									.filter((one) => one.out)
 									.map((one) => one.name)
 									.join(', ')}`
-							: ''}</summary
-					>
+							: ''}{/snippet}
 					<div class="flex flex-wrap gap-x-5 gap-y-0">
 						{#each view.families as one (one.code)}
 							<Check label={one.name} name="families" formValue={one.code} checked={one.out} />
 						{/each}
 					</div>
-				</details>
+				</More>
 				{#if view.early.length > 0}
-					<details class="w-full">
-						<summary class="cursor-pointer py-2.5 px-0 text-cobalt-ink font-name"
-							>{EARLY.title}{view.early.some((one) => one.on)
+					<More class="w-full">
+						{#snippet title()}{EARLY.title}{view.early.some((one) => one.on)
 								? `: ${view.early
 										.filter((one) => one.on)
 										.map((one) => one.name)
 										.join(', ')}`
-								: ''}</summary
-						>
+								: ''}{/snippet}
 						<p class="mt-0 mb-2 text-tin-text">{EARLY.says}</p>
 						<input type="hidden" name="withAllows" value="1" />
 						<div class="flex flex-wrap gap-x-5 gap-y-0">
@@ -168,17 +165,15 @@
 								/>
 							{/each}
 						</div>
-					</details>
+					</More>
 				{/if}
-				<details class="w-full">
-					<summary class="cursor-pointer py-2.5 px-0 text-cobalt-ink font-name"
-						>Jobs left out or disliked{view.jobs.some((one) => one.out || one.disliked)
+				<More class="w-full">
+					{#snippet title()}Jobs left out or disliked{view.jobs.some((one) => one.out || one.disliked)
 							? `: ${view.jobs
 									.filter((one) => one.out || one.disliked)
 									.map((one) => one.name)
 									.join(', ')}`
-							: ''}</summary
-					>
+							: ''}{/snippet}
 					<table class="w-full [border-collapse:collapse]">
 						<thead
 							><tr
@@ -216,7 +211,7 @@
 							{/each}
 						</tbody>
 					</table>
-				</details>
+				</More>
 				<button class="plain">Save</button>
 				{#if view.cannot.length > 0}
 					<h2 class="mt-2">What {view.name} cannot take, and why</h2>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import More from '$ui/kit/More.svelte';
 	import TextField from '$ui/kit/TextField.svelte';
 	import PasswordField from '$ui/access/PasswordField.svelte';
 	import ActForm from '$ui/ActForm.svelte';
@@ -42,11 +43,7 @@
 						<ActForm action="?/invite" values={{ member: one.id }}
 							><button class="plain">{one.ins > 0 ? 'Add another phone' : 'Let them log in'}</button></ActForm
 						>
-						<details>
-							<summary
-								class="cursor-pointer min-h-11 grid place-items-center py-0 px-1.5 text-cobalt-ink font-name list-none underline underline-offset-4"
-								>More</summary
-							>
+						<More title="More" openClass="basis-full">
 							<div class="more">
 								<ActForm action="?/invite" class="row" values={{ member: one.id }}>
 									<TextField
@@ -80,7 +77,7 @@
 									>
 								{/if}
 							</div>
-						</details>
+						</More>
 					</div>
 				</li>
 			{/each}
@@ -123,11 +120,7 @@
 		</div>
 	</div>
 	{#if !data.isDemo}
-		<details class="mt-8.5 max-w-155">
-			<summary
-				class="cursor-pointer min-h-11 grid place-items-center py-0 px-1.5 text-cobalt-ink font-name list-none underline underline-offset-4"
-				>Delete this home …</summary
-			>
+		<More title="Delete this home …" class="mt-8.5 max-w-155" openClass="basis-full">
 			<p class="mt-0.5">
 				Nobody can open it from that moment on, and within a day all of it is gone: rooms, jobs, people and
 				what was done. What stays is the file that you save now.
@@ -145,17 +138,11 @@
 					</ActForm>
 				</li>
 			</ol>
-		</details>
+		</More>
 	{/if}
 </section>
 
 <style>
-	details[open] {
-		flex-basis: 100%;
-	}
-	details[open] summary {
-		place-items: center end;
-	}
 	.more :global(.row),
 	.devices :global(.row) {
 		align-items: end;

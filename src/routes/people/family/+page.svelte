@@ -1,5 +1,6 @@
 <script lang="ts">
 	/** What the family has agreed. */
+	import Radios from '$ui/kit/Radios.svelte';
 	import Check from '$ui/kit/Check.svelte';
 	import TextField from '$ui/kit/TextField.svelte';
 	import Choice from '$ui/kit/Choice.svelte';
@@ -16,7 +17,7 @@
 		{ id: 'share', name: 'Each their own', says: 'Own jobs, the same bell.' },
 		{
 			id: 'room',
-			name: 'Room All together, one room after another',
+			name: 'All together, one room after another',
 			says: 'Everybody in one room, then the next.'
 		},
 		{ id: 'role', name: 'One after another', says: 'One dusts everywhere, another wipes, another vacuums.' }
@@ -105,20 +106,8 @@
 						]}
 					/>
 					<div class="two grid grid-cols-[1fr_1fr] gap-3 max-sm:grid-cols-[1fr]">
-						<label
-							><span class="dim">Extra chores, a line each</span><textarea
-								class="field py-2.5 px-3.5"
-								name="duties"
-								rows="3">{view.ribbon.duties}</textarea
-							></label
-						>
-						<label
-							><span class="dim">Choices, a line each</span><textarea
-								class="field py-2.5 px-3.5"
-								name="choices"
-								rows="3">{view.ribbon.choices}</textarea
-							></label
-						>
+						<TextField label="Extra chores, a line each" name="duties" lines={3} value={view.ribbon.duties} />
+						<TextField label="Choices, a line each" name="choices" lines={3} value={view.ribbon.choices} />
 					</div>
 					{#if view.ribbon.next.length > 0}
 						<p class="dim">
@@ -137,22 +126,12 @@
 					value={view.gate}
 					placeholder="screens"
 				/>
-				<h2 class="mt-3.5 mb-2">Working together</h2>
-				<p class="flex flex-wrap gap-x-5.5 gap-y-1">
-					{#each ways as way (way.id)}
-						<label class="inline-flex flex-wrap items-center gap-x-2 gap-y-0.5 min-h-11"
-							><input
-								class="size-6.5 [accent-color:var(--cobalt)]"
-								type="radio"
-								name="together"
-								value={way.id}
-								checked={view.together === way.id}
-							/>
-							{way.name}
-							<span class="dim">{way.says}</span></label
-						>
-					{/each}
-				</p>
+				<Radios
+					label="Working together"
+					name="together"
+					value={view.together}
+					options={ways.map((way) => ({ value: way.id, label: way.name, line: way.says }))}
+				/>
 				<button class="plain">Save</button>
 			</EditForm>
 		</div>

@@ -43,7 +43,7 @@ export async function loadRhythm(
 			)
 		: null;
 	const next =
-		edit !== null && typeof edit !== 'string' && edit.ok
+		edit !== null && typeof edit !== 'string' && 'ok' in edit && edit.ok
 			? prepareHome([
 					...home.versions.filter((version) => version.from < today),
 					{ from: today, home: edit.home }

@@ -3,7 +3,7 @@ import type { CivilDay } from '$core/calendar/civil';
 import { householdTime } from '$core/calendar/instant';
 import type { Home } from '$core/household/home';
 import type { Edit } from '$core/setup/edit';
-import { editRefusalText, effectText } from '$words/edits';
+import { editRefusalText, effectText, refusedField } from '$words/edits';
 import { fail, type ActionFailure } from '@sveltejs/kit';
 import { now } from '../../clock';
 import { reading, transaction, type Db } from '../../db/pool';
@@ -20,6 +20,9 @@ export interface Edited {
 	readonly tried: boolean;
 	readonly values: Readonly<Record<string, string>>;
 }
+
+/** Why an edit is not made: a sentence, with the field of the form that it speaks of where it is one. */
+export type Unmade = string | { readonly field: string; readonly says: string };
 
 export interface EditContext {
 	readonly home: Home;
@@ -38,7 +41,7 @@ const UUID = /^[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}$/;
 export function editHome(
 	household: string,
 	form: FormData,
-	make: (context: EditContext) => Edit | string,
+	make: (context: EditContext) => Edit | Unmade,
 	words: (context: EditContext) => string,
 	/** What is written with it, once it is saved. */
 	then: (db: Db, at: number) => Promise<void> = async () => undefined
@@ -66,7 +69,13 @@ export function editHome(
 			return { saved: 'Kept.', effects: [], tried: false, values: {} };
 		const edit = make(context);
 		if (typeof edit === 'string') return fail(400, { message: edit, values: typed(form) });
-		if (!edit.ok) return fail(400, { message: editRefusalText(edit.refusal), values: typed(form) });
+		if ('says' in edit) return fail(400, { message: edit.says, field: edit.field, values: typed(form) });
+		if (!edit.ok)
+			return fail(400, {
+				message: editRefusalText(edit.refusal),
+				...refusedField(edit.refusal),
+				values: typed(form)
+			});
 		const effects = edit.effects.map(effectText);
 		if (tried) return { saved: words(context), effects, tried, values: typed(form) };
 		if (!UUID.test(id)) {

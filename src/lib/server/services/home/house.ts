@@ -41,8 +41,8 @@ export async function editHouse(asker: Asker, form: FormData) {
 				case 'addRoom': {
 					const kind = ROOM_KINDS.find((one) => one === text('kind'));
 					const storey = Number(text('storey'));
-					if (!kind) return 'Choose what kind of room it is.';
-					if (!Number.isInteger(storey)) return 'Choose on which storey it lies.';
+					if (!kind) return { field: 'kind', says: 'Choose what kind of room it is.' };
+					if (!Number.isInteger(storey)) return { field: 'storey', says: 'Choose on which storey it lies.' };
 					return addRoom(
 						home,
 						{ name: text('name') || KIND_NAMES[kind], kind, storey },

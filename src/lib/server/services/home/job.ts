@@ -55,7 +55,7 @@ export async function editJob(household: string, id: string, form: FormData) {
 			if (op === 'lastDone') {
 				const day = parseDay(text('day'));
 				if (day === null || day > today)
-					return 'Say on which day it was last done: today or before, as YYYY-MM-DD.';
+					return { field: 'day', says: 'Choose the day on which it was last done: today or before.' };
 				const edit = lastDoneAbout(home, id, day);
 				return edit.ok ? edit : 'Only a job that counts from when it was last done can be told so.';
 			}

@@ -10,7 +10,7 @@ import { reading } from '../../db/pool';
 import { loadHome } from '../../repo/homeRepo';
 import { revisionOf } from '../../repo/homeRows';
 import { loadProjection } from '../../repo/projectionRepo';
-import { editHome } from './editHome';
+import { editHome, type Unmade } from './editHome';
 
 export async function facts(household: string) {
 	const [home, projection, revision] = await reading(async (db) => {
@@ -29,7 +29,7 @@ export function rhythmEdit(
 	home: Home,
 	text: (name: string) => string,
 	list: (name: string) => readonly string[]
-): Edit | string {
+): Edit | Unmade {
 	const days = (name: string) =>
 		list(name)
 			.map(Number)
@@ -42,7 +42,7 @@ export function rhythmEdit(
 	if (type === 'cycle') {
 		const anchor = text('anchor') || (rhythm.scheme.type === 'cycle' ? rhythm.scheme.anchor : '');
 		if (parseDay(anchor) === null)
-			return 'Say in which week zone 1 is on: a date of that week, as YYYY-MM-DD.';
+			return { field: 'anchor', says: 'Choose a day of a week in which zone 1 is on.' };
 		scheme = { type: 'cycle', extra, anchor };
 	} else if (type === 'weekdays') {
 		const byWeekday = Object.fromEntries(
@@ -55,11 +55,16 @@ export function rhythmEdit(
 	else return 'Choose how the zones come round.';
 	const minutes = text('minutesADay') === '' ? undefined : Number(text('minutesADay').replace(',', '.'));
 	if (minutes !== undefined && !(minutes > 0 && minutes <= 1440))
-		return 'Minutes of a day are more than 0 and at most 1440.';
+		return { field: 'minutesADay', says: 'Minutes of a day are more than 0 and at most 1440.' };
 	const sitting = Number(text('sittingMinutes').replace(',', '.'));
-	if (!(sitting > 0 && sitting <= 600)) return 'Minutes for the zone each day are more than 0, such as 15.';
+	if (!(sitting > 0 && sitting <= 600))
+		return {
+			field: 'sittingMinutes',
+			says: 'Minutes for the zone each day are more than 0 and at most 600, such as 15.'
+		};
 	const dayStartsAt = text('dayStartsAt');
-	if (!TIME.test(dayStartsAt)) return 'The hour at which a day begins is written as HH:MM, such as 04:00.';
+	if (!TIME.test(dayStartsAt))
+		return { field: 'dayStartsAt', says: 'Write the hour at which a day begins, such as 04:00.' };
 	const weekStart = Number(text('weekStart')) as Household['weekStart'];
 	const subjects = Object.fromEntries(
 		['1', '2', '3', '4', '5', '6', '7'].flatMap((day) =>

@@ -112,7 +112,8 @@ export function editMember(household: string, id: string, form: FormData, by: st
 			}
 			const families = list('families') as Member['excludes']['families'];
 			const born = text('bornOn');
-			if (born !== '' && parseDay(born) === null) return 'A birthday is a date, such as 2015-06-02.';
+			if (born !== '' && parseDay(born) === null)
+				return { field: 'bornOn', says: 'Choose the day of birth, or leave it empty.' };
 			return changeMember(home, id, {
 				name: text('name'),
 				bornOn: born === '' ? undefined : born,

@@ -26,7 +26,7 @@ import {
 } from '$core/setup/editCupboard';
 import type { Edit } from '$core/setup/edit';
 import { STARTER_NAMES, SUPPLIES } from '$words/supplies';
-import { editHome, type EditContext } from '../home/editHome';
+import { editHome, type EditContext, type Unmade } from '../home/editHome';
 import type { Asker } from '../ledger/whoMay';
 import { mixFromForm } from './mixForm';
 
@@ -117,7 +117,7 @@ export function editCupboard(asker: Asker, form: FormData) {
 	);
 }
 
-function editOf(op: string, context: EditContext): Edit | string {
+function editOf(op: string, context: EditContext): Edit | Unmade {
 	const { home, today, text, list } = context;
 	switch (op) {
 		case 'starters': {
@@ -125,7 +125,7 @@ function editOf(op: string, context: EditContext): Edit | string {
 			return products.length === 0 ? 'Choose what stands in your cupboard.' : putProducts(home, products);
 		}
 		case 'product': {
-			if (text('name') === '') return 'Give the product a name.';
+			if (text('name') === '') return { field: 'name', says: 'Give the product a name.' };
 			const product = productFrom(context);
 			if (product.families.length + product.perhaps.length === 0)
 				return `Say what ${product.name} is, or choose Not sure.`;

@@ -11,6 +11,7 @@
 	import FileField from '../FileField.svelte';
 	import Menu from '../Menu.svelte';
 	import Message from '../Message.svelte';
+	import More from '../More.svelte';
 	import NumberField from '../NumberField.svelte';
 	import Pin from '../Pin.svelte';
 	import Progress from '../Progress.svelte';
@@ -210,6 +211,7 @@
 			]}
 			bind:value={tab}>{#snippet panel(value)}<p class="m-0">The {value}.</p>{/snippet}</Tabs
 		>
+		<More title="Rename, move or remove"><p class="m-0">What is rarely needed.</p></More>
 		<Progress label="9 of 11 jobs done" done={9} of={11} />
 		<Table
 			label="Jobs"

@@ -1,0 +1,63 @@
+/** What came of a form, by the names of its fields: a field of the kit shows beside itself what is wrong with it. */
+import { getContext, setContext, untrack } from 'svelte';
+
+const KEY = Symbol('the answer of a form');
+
+export class FormAnswer {
+	#wrong = $state.raw<{ readonly field: string; readonly says: string } | null>(null);
+	readonly #fields = new Map<string, () => void>();
+
+	/** A field that is drawn says its name and how it is focused; it leaves by what is given back. */
+	join(name: string, focus: () => void): () => void {
+		this.#fields.set(name, focus);
+		return () => {
+			if (this.#fields.get(name) === focus) this.#fields.delete(name);
+		};
+	}
+
+	/** What is wrong with a field, or nothing. */
+	about(name: string | undefined): string {
+		return name !== undefined && this.#wrong?.field === name ? this.#wrong.says : '';
+	}
+
+	/** Takes what is wrong with a field: true where that field is drawn and shows it. */
+	take(field: string, says: string): boolean {
+		const focus = this.#fields.get(field);
+		if (!focus || says === '') return false;
+		this.#wrong = { field, says };
+		focus();
+		return true;
+	}
+
+	/** What was wrong is being mended: with one field, or with all of them. */
+	clear(field?: string): void {
+		if (field === undefined || this.#wrong?.field === field) this.#wrong = null;
+	}
+}
+
+/** Made by a form, for the fields in it. */
+export const formAnswer = (): FormAnswer => setContext(KEY, new FormAnswer());
+
+/**
+ * What a field shows beside itself: what it was given, else what its form was answered. Call it while the field is
+ * made; `control` is what is focused.
+ */
+export function wrongBeside(
+	name: () => string | undefined,
+	given: () => string | readonly string[] | undefined,
+	control: () => HTMLElement | null | undefined
+): { readonly text: string; mending(): void } {
+	const answer = getContext<FormAnswer | undefined>(KEY);
+	$effect(() => {
+		const named = name();
+		if (answer && named !== undefined) return untrack(() => answer.join(named, () => control()?.focus()));
+	});
+	return {
+		get text() {
+			const told = given();
+			const own = typeof told === 'string' ? told : (told?.[0] ?? '');
+			return own === '' ? (answer?.about(name()) ?? '') : own;
+		},
+		mending: () => answer?.clear(name())
+	};
+}
