@@ -295,3 +295,42 @@ test('axe finds nothing on a pail, wide and narrow, by day and in the evening; t
 	await setDown(page);
 	await expectAccessibleAnywhere(page, 'finished');
 });
+
+test('on a small phone a danger and a soak that is due stand whole over the great button', async ({
+	browser,
+	stack
+}) => {
+	const context = await browser.newContext({
+		baseURL: stack.url,
+		viewport: { width: 390, height: 664 },
+		reducedMotion: 'reduce'
+	});
+	await context.addCookies([{ name: 'demo', value: 'look', url: stack.url }]);
+	const page = await context.newPage();
+	await start(page, 120, 'bram');
+	const danger = page.getByText(/^Never with/).first();
+	const due = page.getByRole('listitem').filter({ hasText: /fetch now|hurry/ });
+	let seen = { danger: 0, due: 0 };
+	for (let i = 0; i < 16 && (seen.danger === 0 || seen.due === 0); i++) {
+		stack.setClock(new Date(Date.parse('2027-03-03T10:40:00Z') + i * 120_000).toISOString());
+		await page.reload();
+		await ready(page);
+		const top = (await giant(page).boundingBox())?.y ?? 0;
+		for (const [what, one] of [
+			['danger', danger],
+			['due', due.first()]
+		] as const) {
+			if ((await one.count()) === 0 || !(await one.isVisible())) continue;
+			const box = await one.boundingBox();
+			expect((box?.y ?? 0) + (box?.height ?? 0), `${what} ends over the button`).toBeLessThanOrEqual(top);
+			seen = { ...seen, [what]: seen[what] + 1 };
+		}
+		const step = await page.getByText(/^Step \d+ of/).textContent();
+		await giant(page).click();
+		await expect(page.getByText(/^Step \d+ of/)).not.toHaveText(step ?? '');
+	}
+	expect(seen.danger).toBeGreaterThan(0);
+	expect(seen.due).toBeGreaterThan(0);
+	await setDown(page);
+	await context.close();
+});

@@ -111,7 +111,9 @@ test('a product is chosen by keyboard, told of, changed and taken away', async (
 	await expect(page.getByRole('link', { name: /^Beeswax/ })).toHaveCount(0);
 });
 
-test('a strength that is none is said beside its field, and nothing of the product is lost', async ({ page }) => {
+test('a strength that is none is said beside its field, and nothing of the product is lost', async ({
+	page
+}) => {
 	await page.goto('/supplies');
 	await ready(page);
 	await page.getByRole('link', { name: /^Thin bleach/ }).click();

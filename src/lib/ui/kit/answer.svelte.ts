@@ -5,13 +5,14 @@ const KEY = Symbol('the answer of a form');
 
 export class FormAnswer {
 	#wrong = $state.raw<{ readonly field: string; readonly says: string } | null>(null);
-	readonly #fields = new Map<string, () => void>();
+	#fields: readonly { readonly name: string; readonly focus: () => void }[] = [];
 
 	/** A field that is drawn says its name and how it is focused; it leaves by what is given back. */
 	join(name: string, focus: () => void): () => void {
-		this.#fields.set(name, focus);
+		const field = { name, focus };
+		this.#fields = [...this.#fields, field];
 		return () => {
-			if (this.#fields.get(name) === focus) this.#fields.delete(name);
+			this.#fields = this.#fields.filter((one) => one !== field);
 		};
 	}
 
@@ -22,10 +23,10 @@ export class FormAnswer {
 
 	/** Takes what is wrong with a field: true where that field is drawn and shows it. */
 	take(field: string, says: string): boolean {
-		const focus = this.#fields.get(field);
-		if (!focus || says === '') return false;
+		const drawn = this.#fields.find((one) => one.name === field);
+		if (!drawn || says === '') return false;
 		this.#wrong = { field, says };
-		focus();
+		drawn.focus();
 		return true;
 	}
 

@@ -52,8 +52,8 @@
 
 <div
 	class={[
-		'pail flex-1 grid grid-cols-[minmax(0,47fr)_minmax(0,46fr)] grid-rows-[auto_auto_auto_auto_auto_auto_auto_1fr_auto] gap-x-15 pt-2.5 pb-5 pr-[calc(var(--page-edge)_-_var(--rim)_+_8px)] pl-edge h-[calc(100svh_-_2_*_var(--rim)_-_var(--own-strip,0px))] min-h-140 [transition:background_var(--m-hang)] max-sm:flex max-sm:flex-col max-sm:h-auto max-sm:min-h-[calc(100svh_-_2_*_var(--rim)_-_var(--own-strip,0px))] max-sm:px-3.75 max-sm:pt-2.5 max-sm:pb-0',
-		running.atBell && 'bg-cobalt-wash'
+		'pail flex-1 grid grid-cols-[minmax(0,47fr)_minmax(0,46fr)] grid-rows-[auto_auto_auto_auto_auto_auto_auto_1fr_auto] gap-x-15 pt-2.5 pb-5 pr-[calc(var(--page-edge)_-_var(--rim)_+_8px)] pl-edge h-[calc(100svh_-_2_*_var(--rim)_-_var(--own-strip,0px))] min-h-140 [transition:background_var(--m-hang)] max-sm:[--giant:max(132px,25svh)] max-sm:flex max-sm:flex-col max-sm:h-auto max-sm:min-h-[calc(100svh_-_2_*_var(--rim)_-_var(--own-strip,0px))] max-sm:px-3.75 max-sm:pt-2.5 max-sm:pb-0',
+		running.atBell ? 'bg-cobalt-wash' : 'max-sm:bg-enamel'
 	]}
 >
 	<div class="head">
@@ -108,6 +108,7 @@
 			<h1 class="mt-3.5 text-[length:clamp(2rem,4.2vw,var(--t-step))] wrap-break-word max-sm:mt-1.5">
 				{current.text}
 			</h1>
+			<CautionBox lines={cautions} />
 			<p class="mt-4.5 text-[1.25rem] text-tin-text max-sm:mt-2 max-sm:text-lead">
 				{#if heldBy}Not before <b class="text-ink">{running.time(heldBy.fetchAt)}</b>: {heldBy.label.toLowerCase()}
 					works, {running.minutesTo(heldBy.fetchAt)} min.
@@ -133,7 +134,6 @@
 	</section>
 
 	<RunNotices {running} {message} />
-	<CautionBox lines={cautions} />
 	<StepNotes notes={current ? run.notes[current.line] : undefined} />
 	{#if running.arranged.off.length > 0 && !running.atBell}
 		<p class="text-tin-text mt-3 max-sm:mt-1.5">
@@ -149,12 +149,12 @@
 				)}, {running.step(other.coming[0]?.step ?? -1)?.roomName}{/each}
 		</p>
 	{/if}
-	<Waits {running} />
+	<Waits {running} over />
 
 	<div
 		class={[
-			'press row-[-2] relative max-sm:[--giant:max(150px,25svh)] max-sm:sticky max-sm:bottom-0 max-sm:-mx-3.75 max-sm:mt-auto max-sm:mb-0 max-sm:px-3.75 max-sm:pt-3 max-sm:pb-3.75',
-			running.atBell ? 'max-sm:bg-cobalt-wash' : 'max-sm:bg-enamel'
+			'press row-[-2] relative max-sm:sticky max-sm:bottom-0 max-sm:-mx-3.75 max-sm:mt-auto max-sm:mb-0 max-sm:px-3.75 max-sm:pt-3 max-sm:pb-3.75',
+			'max-sm:bg-inherit'
 		]}
 	>
 		<Press
@@ -192,7 +192,7 @@
 	@media (max-width: 640px) {
 		.great {
 			flex: 1 1 0;
-			min-height: 150px;
+			min-height: clamp(84px, 14svh, 150px);
 			max-height: 380px;
 			padding: 0;
 		}

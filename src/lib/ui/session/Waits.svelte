@@ -4,19 +4,37 @@
 	let {
 		running,
 		most = 3,
-		strings = true
-	}: { running: Running; most?: number; strings?: boolean } = $props();
+		strings = true,
+		over = false
+	}: {
+		running: Running;
+		most?: number;
+		strings?: boolean;
+		/** It stands over a great button that stays in sight. */
+		over?: boolean;
+	} = $props();
 	const many = $derived(running.run.plan.people.length > 1);
 	const waits = $derived([...running.clock.waits].sort((a, b) => a.fetchAt - b.fetchAt).slice(0, most));
+	const isDue = $derived(waits.some((wait) => wait.fetchAt <= running.now));
 </script>
 
 {#if waits.length > 0}
-	<ul class="waits mt-4.5 max-sm:mt-2.5">
+	<ul
+		class={[
+			'waits mt-4.5 max-sm:mt-2.5',
+			// What is due stays in sight over the great button, however much there is to read.
+			over &&
+				isDue &&
+				'max-sm:sticky max-sm:bottom-[calc(var(--giant)_+_27px)] max-sm:z-1 max-sm:bg-inherit max-sm:pt-1'
+		]}
+	>
 		{#each waits as wait (wait.step)}
 			{@const ready = wait.fetchAt <= running.now}
 			<li
 				class={[
-					'relative flex items-center gap-3 min-h-11.5 text-[1.125rem]',
+					'relative flex items-center gap-3 min-h-11.5 text-[1.125rem] max-sm:text-lead',
+					// On a phone what is due has the little room there is.
+					isDue && !ready && 'max-sm:hidden',
 					!strings ? 'max-sm:pl-0' : 'max-sm:pl-7.5',
 					ready && running.isUrgent(wait) && 'font-name'
 				]}
@@ -38,22 +56,26 @@
 					</svg>
 				{/if}
 				<span class="fetch" class:now={ready}>{running.time(wait.fetchAt)}</span>
-				<span>{wait.label}</span>
-				<span class="dim ml-auto text-tin-text text-right"
-					>{#if ready}{running.isUrgent(wait) ? 'hurry' : 'fetch now'}, {wait.roomName}{many
-							? `: ${running.nearest(wait)}`
-							: ''}{:else}<span class="max-sm:hidden">fetch{' '}</span>in {running.minutesTo(wait.fetchAt)} min{wait.latestAt
-							? `, not past ${running.time(wait.latestAt)}`
-							: ''}{/if}</span
+				<span
+					class="flex min-w-0 flex-1 items-center gap-3 max-sm:flex-col max-sm:items-start max-sm:gap-0 max-sm:leading-tight"
+					><span>{wait.label}</span><span
+						class="dim ml-auto text-tin-text text-right max-sm:ml-0 max-sm:text-left max-sm:text-body"
+						>{#if ready}{running.isUrgent(wait) ? 'hurry' : 'fetch now'}, {wait.roomName}{many
+								? `: ${running.nearest(wait)}`
+								: ''}{:else}<span class="max-sm:hidden">fetch{' '}</span>in {running.minutesTo(wait.fetchAt)} min{#if wait.latestAt}<span
+									class="max-sm:hidden">, not past {running.time(wait.latestAt)}</span
+								>{/if}{/if}</span
+					></span
 				>
 				{#if wait.trailing && ready}
-					<button class="text-link" onclick={() => running.press('fetched', wait.step, {}, false)}
-						>Fetched</button
+					<button
+						class="text-link min-h-11 px-2"
+						onclick={() => running.press('fetched', wait.step, {}, false)}>Fetched</button
 					>
 				{:else if ready && running.afterWait(wait) !== null}
 					{@const then = running.afterWait(wait) as number}
 					<button
-						class="text-link"
+						class="text-link min-h-11 px-2"
 						aria-label="Done: {running.step(then)?.text ?? ''}"
 						onclick={() => running.press('stepDone', then, {}, false)}>Done</button
 					>
