@@ -3,8 +3,9 @@
  * sideways, no words are cut, no control is small or under another, nothing fails. `npm run crawl` looks at more widths, in both lights.
  */
 import type { Page } from '@playwright/test';
-import { expect, ready, signUp, test } from './stack';
 import { emptyHome, hardHome } from './hardHome';
+import { allSent, begin, besideTheWork } from './pails';
+import { expect, ready, sendForm, signUp, test } from './stack';
 
 test.use({ stackOf: 'crawl' });
 
@@ -48,6 +49,12 @@ const PATHS = [
 	'/more',
 	'/say'
 ];
+/** What is seen by whoever has not come in, and what is not there. */
+const DOORS = ['/sign-in', '/sign-up', '/join', '/reset', '/about', '/begin', '/nowhere'];
+/** What a child sees. */
+const CHILD = ['/', '/mine', '/timer'];
+/** Sessions that are begun, looked at on their way and when they are over. */
+const SESSIONS = ['/timer?minutes=30', '/timer?kind=visitors', '/timer?kind=round'];
 
 /** What is wrong with the page as it stands at this width: what slides, and what is wider than the box that cuts it. */
 const faults = (page: Page) =>
@@ -85,6 +92,50 @@ const faults = (page: Page) =>
 				said.push(`cut at the side: ${name(one)}`);
 			if (hides(overflowY) && one.scrollHeight > one.clientHeight + 4) said.push(`cut below: ${name(one)}`);
 		}
+		// Heard and not seen.
+		const isClipped = (of: Element | null): boolean =>
+			of !== null && (getComputedStyle(of).clipPath.startsWith('inset') || isClipped(of.parentElement));
+		// Words that stand on other words: lines of text, each by its own box.
+		/** What is left of a box where those around it cut off, or slide, what is over their edge. */
+		const seen = (of: Element | null, box: DOMRect): DOMRect => {
+			if (of === null || of.tagName === 'MAIN') return box;
+			if (getComputedStyle(of).overflowX === 'visible') return seen(of.parentElement, box);
+			const edge = of.getBoundingClientRect();
+			const [x, y] = [Math.max(box.x, edge.x), Math.max(box.y, edge.y)];
+			const width = Math.min(box.right, edge.right) - x;
+			return seen(of.parentElement, new DOMRect(x, y, width, Math.min(box.bottom, edge.bottom) - y));
+		};
+		const lines = [...document.querySelectorAll<HTMLElement>('main *')]
+			.filter(
+				(one) =>
+					one.checkVisibility({ opacityProperty: true, visibilityProperty: true }) &&
+					!one.closest('[aria-hidden=true], .sr, .sr-only, svg, [data-sonner-toaster]') &&
+					!isClipped(one)
+			)
+			.flatMap((one) =>
+				[...one.childNodes]
+					.filter((node) => node.nodeType === 3 && node.textContent?.trim())
+					.flatMap((node) => {
+						const range = document.createRange();
+						range.selectNodeContents(node);
+						return [...range.getClientRects()].map((box) => ({ one, box: seen(one, box) }));
+					})
+			)
+			.filter(({ box }) => box.width > 2 && box.height > 2);
+		const stuck = (of: Element | null): boolean =>
+			of !== null &&
+			of.tagName !== 'MAIN' &&
+			(['fixed', 'sticky'].includes(getComputedStyle(of).position) || stuck(of.parentElement));
+		lines.forEach(({ one, box: a }, i) => {
+			for (const { one: other, box: b } of lines.slice(i + 1)) {
+				if (one === other) continue;
+				// The space over and under the letters of a line may be shared.
+				const w = Math.min(a.right, b.right) - Math.max(a.left, b.left);
+				const h = Math.min(a.bottom, b.bottom) - Math.max(a.top, b.top);
+				if (w > 3 && h > 0.45 * Math.min(a.height, b.height) && !stuck(one) && !stuck(other))
+					said.push(`words on words by ${Math.round(w)} by ${Math.round(h)}: ${name(one)}, ${name(other)}`);
+			}
+		});
 		// Controls: large enough to be hit, and none under another.
 		const controls = [
 			...document.querySelectorAll<HTMLElement>(
@@ -138,38 +189,93 @@ const faults = (page: Page) =>
 		return said;
 	});
 
-async function crawl(page: Page, home: string): Promise<string[]> {
+/** Looks at the page that is open in every width. */
+async function look(page: Page, where: string): Promise<string[]> {
+	const said: string[] = [];
+	for (const width of WIDTHS) {
+		await page.setViewportSize({ width, height: 900 });
+		// Two frames: what measures itself has drawn itself anew.
+		await page.evaluate(
+			() => new Promise((done) => requestAnimationFrame(() => requestAnimationFrame(done)))
+		);
+		for (const one of await faults(page)) said.push(`${where} at ${width}: ${one}`);
+	}
+	await page.setViewportSize({ width: WIDTHS[0] as number, height: 900 });
+	return said;
+}
+
+/** What pages say in their console, and what fails in them. */
+function listen(page: Page, home: string): string[] {
 	const said: string[] = [];
 	page.on('pageerror', (error) => said.push(`${home} ${page.url()}: ${error.message}`));
 	page.on('console', (told) => {
-		if (told.type() === 'error') said.push(`${home} ${page.url()} says: ${told.text()}`);
+		// That there is no such page is what is looked at.
+		if (told.type() === 'error' && !page.url().endsWith('/nowhere'))
+			said.push(`${home} ${page.url()} says: ${told.text()}`);
 	});
+	return said;
+}
+
+async function crawl(page: Page, home: string, paths: readonly string[]): Promise<string[]> {
+	const said = listen(page, home);
 	for (const colorScheme of LIGHTS) {
 		await page.emulateMedia({ colorScheme });
-		for (const path of PATHS) {
+		for (const path of paths) {
 			await page.setViewportSize({ width: WIDTHS[0] as number, height: 900 });
 			const response = await page.goto(path);
-			if (!response?.ok()) {
+			if (!response?.ok() && path !== '/nowhere') {
 				said.push(`${home} ${path}: ${response?.status()}`);
 				continue;
 			}
 			await ready(page);
-			for (const width of WIDTHS) {
-				await page.setViewportSize({ width, height: 900 });
-				// Two frames: what measures itself has drawn itself anew.
-				await page.evaluate(
-					() => new Promise((done) => requestAnimationFrame(() => requestAnimationFrame(done)))
-				);
-				for (const one of await faults(page)) said.push(`${home} ${path} at ${width}: ${one}`);
-			}
+			said.push(...(await look(page, `${home} ${path}`)));
 		}
 	}
 	return said;
 }
 
+/** Sessions of every kind on their way and over. */
+async function crawlSessions(page: Page, home: string): Promise<string[]> {
+	const said = listen(page, home);
+	await page.setViewportSize({ width: WIDTHS[0] as number, height: 900 });
+	for (const path of SESSIONS) {
+		const own = await begin(page, path);
+		for (const way of [own, `${own}?as=all`]) {
+			await page.goto(way);
+			await ready(page);
+			said.push(...(await look(page, `${home} ${path} running${way === own ? '' : ', all'}`)));
+		}
+		await page.goto(own);
+		await ready(page);
+		await besideTheWork(page, /^(End session now|They are here, stop)/);
+		await expect(page.getByRole('heading', { name: /All done|has ended/ })).toBeVisible();
+		await allSent(page);
+		said.push(...(await look(page, `${home} ${path} over`)));
+	}
+	await page.goto('/timer?kind=clearing');
+	await ready(page);
+	await page.getByLabel('Which spot').fill('bench');
+	await page.getByRole('button', { name: 'They are ready, start' }).click();
+	await page.waitForURL(/\/timer\/[0-9a-f-]{36}$/);
+	await ready(page);
+	said.push(...(await look(page, `${home} clearing running`)));
+	return said;
+}
+
 test('the demo is drawn whole at every width', async ({ page }) => {
 	test.setTimeout(isWhole ? 900_000 : 120_000);
-	expect(await crawl(page, 'demo')).toEqual([]);
+	expect(await crawl(page, 'demo', PATHS)).toEqual([]);
+});
+
+test('sessions, a child and the doors are drawn whole at every width', async ({ page, browser, stack }) => {
+	test.setTimeout(isWhole ? 900_000 : 120_000);
+	const said = await crawlSessions(page, 'demo');
+	await sendForm(page, stack, '/demo/as', { as: 'pip' });
+	said.push(...(await crawl(page, 'as a child', CHILD)));
+	const outside = await browser.newContext({ baseURL: stack.url, reducedMotion: 'reduce' });
+	said.push(...(await crawl(await outside.newPage(), 'outside', DOORS)));
+	await outside.close();
+	expect(said).toEqual([]);
 });
 
 for (const [name, home] of [
@@ -190,5 +296,7 @@ for (const [name, home] of [
 		await page.getByRole('button', { name: 'Restore this backup …' }).click();
 		await page.getByRole('button', { name: 'Go to it' }).click();
 		await expect(page).toHaveURL(`${stack.url}/`);
-		expect(await crawl(page, name)).toEqual([]);
+		const said = await crawl(page, name, PATHS);
+		if (name === 'hard') said.push(...(await crawlSessions(page, name)));
+		expect(said).toEqual([]);
 	});

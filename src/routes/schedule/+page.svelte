@@ -126,7 +126,7 @@
 				<thead
 					><tr
 						><th
-							class="font-normal text-tin-text p-1 text-left max-md:py-1 max-md:px-0.5 w-12 max-md:w-8"
+							class="font-normal text-tin-text p-1 text-left max-md:py-1 max-md:px-0.5 w-12 max-md:w-10"
 							scope="col">Week</th
 						>{#each NAMES as name, i (name)}<th
 								class="font-normal text-tin-text p-1 text-left max-md:py-1 max-md:px-0.5 first:w-12 max-md:first:w-8"
@@ -138,7 +138,7 @@
 					{#each view.month.rows as row (row.row)}
 						<tr>
 							<th
-								class="font-normal text-tin-text p-1 text-left max-md:py-1 max-md:px-0.5 w-12 max-md:w-8"
+								class="font-normal text-tin-text p-1 text-left max-md:py-1 max-md:px-0.5 w-12 max-md:w-10"
 								scope="row">{row.row}</th
 							>
 							{#each row.days as day, i (i)}
@@ -150,7 +150,7 @@
 										]}
 									>
 										<a
-											class="grid gap-0.75 py-1.5 px-2 h-full content-start text-ink no-underline max-md:px-1 max-md:pt-1 max-md:pb-0 max-md:text-[0.9375rem]"
+											class="grid grid-cols-[minmax(0,1fr)] gap-0.75 py-1.5 px-2 h-full content-start text-ink no-underline max-md:px-1 max-md:pt-1 max-md:pb-0 max-md:text-[0.9375rem]"
 											href={hrefOf(day.date)}
 										>
 											<span class="flex justify-between max-md:grid max-md:gap-0.5"
@@ -162,7 +162,7 @@
 											{#if day.weave}<span class="band h-3 block overflow-hidden"
 													><Weave weave={day.weave} /></span
 												>{:else}<span class="band h-3 block overflow-hidden [background:none]"></span>{/if}
-											<span class="text-[0.9375rem] leading-tight max-md:hidden"
+											<span class="text-[0.9375rem] leading-tight wrap-anywhere max-md:hidden"
 												>{day.names[0] ?? ''}{day.names.length > 1
 													? ` and ${day.names.length - 1} more`
 													: ''}</span

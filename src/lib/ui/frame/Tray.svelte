@@ -164,6 +164,11 @@
 	.lower:focus-visible {
 		box-shadow: inset 0 0 0 3px var(--on-rim);
 	}
+	@media (max-width: 350px) {
+		.lower {
+			font-size: 0.875rem;
+		}
+	}
 	@media (max-width: 640px) {
 		.tray {
 			padding-bottom: calc(62px + env(safe-area-inset-bottom));

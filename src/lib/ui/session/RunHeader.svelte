@@ -44,12 +44,12 @@
 		{ label: end, line: RUN_HEAD.endLine, onpick: stop }
 	]);
 	const quiet = $derived(
-		`inline-flex min-h-11 items-center gap-2 border-0 bg-transparent px-2 whitespace-nowrap text-tin-text ${folds ? 'max-sm:hidden' : ''}`
+		`inline-flex min-h-11 items-center gap-2 border-0 bg-transparent px-2 whitespace-nowrap text-tin-text ${folds ? 'max-[1023px]:hidden' : ''}`
 	);
-	const wide = $derived(folds ? 'max-sm:hidden' : '');
+	const wide = $derived(folds ? 'max-[1023px]:hidden' : '');
 </script>
 
-<header class="flex min-h-12 min-w-0 items-center gap-2.5 sm:gap-3.5 {folds ? '' : 'max-sm:flex-wrap'}">
+<header class="flex min-h-12 min-w-0 items-center gap-2.5 sm:gap-3.5 {folds ? '' : 'max-[1023px]:flex-wrap'}">
 	{@render children()}
 	<span class="ml-auto flex min-w-0 justify-end gap-x-3 gap-y-2 {folds ? 'shrink-0' : 'flex-wrap'}">
 		{#if running.permission === 'default'}
@@ -84,7 +84,7 @@
 			<Button type="submit" name="kind" value="setDown" class="whitespace-nowrap">{end}</Button>
 		</form>
 		{#if folds}
-			<span class="sm:hidden"
+			<span class="min-[1024px]:hidden"
 				><Menu label={RUN_HEAD.more} {lines}
 					>{#snippet trigger()}<Ellipsis size={24} aria-hidden="true" />{/snippet}</Menu
 				></span

@@ -142,7 +142,7 @@
 				{#if weave(current.room)}<span class="band absolute left-4 top-0 bottom-0 w-9"
 						><Weave weave={weave(current.room) ?? ''} /></span
 					>{/if}
-				<p class="flex items-center gap-3 text-cobalt-ink text-tag font-name">
+				<p class="flex items-center gap-3 text-cobalt-ink text-tag font-name max-[380px]:[&>svg]:hidden">
 					<Glyph name="running" size={34} /><span>Your job now</span><span
 						class="minutes ml-auto whitespace-nowrap text-tin-text font-normal"
 						><b class="text-h3 text-ink">{minutesText(current.minutes)}</b> min</span
