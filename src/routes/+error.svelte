@@ -1,9 +1,13 @@
 <script lang="ts">
+	import { ERROR_PAGE } from '$words/screens/frame';
 	import { page } from '$app/state';
 	import BitePail from '$ui/glyphs/BitePail.svelte';
 </script>
 
-<svelte:head><title>{page.status === 404 ? 'Not found' : 'Not just now'} · Pail Round</title></svelte:head>
+<svelte:head
+	><title>{ERROR_PAGE.pailRound(page.status === 404 ? ERROR_PAGE.notFound : ERROR_PAGE.notJustNow)}</title
+	></svelte:head
+>
 
 <section class="m-auto px-(--page-edge) pt-6 pb-15 max-w-160 text-center">
 	<div class="relative h-42.5" aria-hidden="true">
@@ -20,14 +24,14 @@
 			><BitePail minutes={String(page.status)} size={120} /></span
 		>
 	</div>
-	<h1>{page.error?.message ?? 'Something went wrong here.'}</h1>
+	<h1>{page.error?.message ?? ERROR_PAGE.somethingWentWrongHere}</h1>
 	<p class="text-[1.125rem] text-tin-text mt-3.5">
-		{page.error?.remedy ?? 'Go back to Today and try again.'}
+		{page.error?.remedy ?? ERROR_PAGE.goBackToTodayAnd}
 	</p>
 	<p class="acts text-[1.125rem] text-tin-text mt-7 flex gap-3.5 justify-center flex-wrap">
-		<a class="sign small" href="/">Back to Today</a>
+		<a class="sign small" href="/">{ERROR_PAGE.backToToday}</a>
 		{#if page.status >= 500}<a class="plain" href={page.url.pathname + page.url.search} data-sveltekit-reload
-				>Try again</a
+				>{ERROR_PAGE.tryAgain}</a
 			>{/if}
 	</p>
 </section>

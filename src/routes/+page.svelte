@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { PAGE } from '$words/screens/today';
 	import { goto } from '$app/navigation';
 	import { page } from '$app/state';
 	import { onMount, tick as settled, untrack } from 'svelte';
@@ -139,7 +140,7 @@
 	});
 </script>
 
-<svelte:head><title>{isToday ? TODAY.title : view.title} · Pail Round</title></svelte:head>
+<svelte:head><title>{PAGE.pailRound(isToday ? TODAY.title : view.title)}</title></svelte:head>
 
 <form id="key-form" method="post" hidden use:once>
 	<input type="hidden" name="date" value={view.date} />

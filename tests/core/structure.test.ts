@@ -1,5 +1,6 @@
 import { existsSync, readFileSync, readdirSync, statSync } from 'node:fs';
 import { dirname, join, normalize } from 'node:path';
+import { parse } from 'svelte/compiler';
 import { describe, expect, it } from 'vitest';
 
 function filesBelow(dir: string): string[] {
@@ -131,6 +132,41 @@ describe('imports run one way', () => {
 	});
 	it('no comment points to a page outside the repository', () => {
 		for (const file of sources) expect(readFileSync(file, 'utf8'), file).not.toMatch(/handbook/i);
+	});
+});
+
+describe('the words', () => {
+	/** What is read aloud or seen of an element beside what stands in it. */
+	const READ = ['label', 'title', 'aria-label', 'placeholder', 'says', 'help', 'about', 'alt'];
+	const isWord = (node: unknown): node is { data: string } =>
+		typeof node === 'object' &&
+		node !== null &&
+		(node as { type?: string }).type === 'Text' &&
+		/[A-Za-z]{2,}/.test((node as { data: string }).data);
+	/** The words that stand in the markup of a part: in its text, and in what is read of its elements. */
+	function wordsIn(node: unknown): string[] {
+		if (typeof node !== 'object' || node === null) return [];
+		if (Array.isArray(node)) return node.flatMap(wordsIn);
+		const one = node as Record<string, unknown>;
+		if (one.type === 'StyleDirective') return [];
+		if (one.type === 'Attribute') {
+			const isRead = READ.includes(String(one.name)) && Array.isArray(one.value);
+			return isRead ? (one.value as unknown[]).filter(isWord).map((text) => text.data) : [];
+		}
+		if (isWord(one)) return [one.data.trim()];
+		return Object.entries(one)
+			.filter(([key]) => !['css', 'instance', 'module', 'metadata', 'parent'].includes(key))
+			.flatMap(([, value]) => wordsIn(value));
+	}
+	it('stand in the words, not in the markup; the parts of the kit at work show made-up ones', () => {
+		const found = filesBelow('src')
+			.filter((file) => file.endsWith('.svelte') && !file.includes('/kit/'))
+			.flatMap((file) =>
+				wordsIn(parse(readFileSync(file, 'utf8'), { modern: true }).fragment).map(
+					(word) => `${file}: ${word}`
+				)
+			);
+		expect(found).toEqual([]);
 	});
 });
 

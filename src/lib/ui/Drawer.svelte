@@ -1,5 +1,6 @@
 <script lang="ts">
 	/** A sheet over the page (Bits UI dialog): focus stays in it, Escape closes it. Without scripts it stands in the page. */
+	import { DRAWER } from '$words/screens/frame';
 	import { Dialog } from 'bits-ui';
 	import { onMount, type Snippet } from 'svelte';
 	let {
@@ -29,7 +30,7 @@
 						<Dialog.Title class="drawer-title" level={2}>{title}</Dialog.Title>
 						<p>{under}</p>
 					</div>
-					<Dialog.Close class="plain">Close</Dialog.Close>
+					<Dialog.Close class="plain">{DRAWER.close}</Dialog.Close>
 				</div>
 				{@render children()}
 			</Dialog.Content>
@@ -42,7 +43,7 @@
 				<h2 class="drawer-title">{title}</h2>
 				<p>{under}</p>
 			</div>
-			<a class="plain" href={closeHref}>Close</a>
+			<a class="plain" href={closeHref}>{DRAWER.close}</a>
 		</div>
 		{@render children()}
 	</section>

@@ -1,5 +1,6 @@
 <script lang="ts" module>
 	/** What runs by itself and rings on a page that is not its own: instants by the server's clock. */
+	import { HOUSE_BELLS } from '$words/screens/frame';
 	export interface HouseWait {
 		readonly label: string;
 		/** What hands do then, or where. */
@@ -63,6 +64,6 @@
 {#if told.length > 0}
 	<Notice tone="wrong">
 		<span>{told.join(' ')}</span>
-		<button class="text-link" onclick={() => (told = [])}>I heard it</button>
+		<button class="text-link" onclick={() => (told = [])}>{HOUSE_BELLS.iHeardIt}</button>
 	</Notice>
 {/if}

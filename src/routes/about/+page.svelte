@@ -1,5 +1,6 @@
 <script lang="ts">
 	/** What this is, in ten seconds. */
+	import { ABOUT_PAGE } from '$words/screens/access';
 	import Glyph from '$ui/glyphs/Glyph.svelte';
 	import Peg from '$ui/glyphs/Peg.svelte';
 	import Button from '$ui/kit/Button.svelte';
@@ -8,7 +9,7 @@
 	const GLYPHS = ['open', 'due', 'running'] as const;
 </script>
 
-<svelte:head><title>{ABOUT.title} · Pail Round</title></svelte:head>
+<svelte:head><title>{ABOUT_PAGE.pailRound(ABOUT.title)}</title></svelte:head>
 
 <section class="mx-auto grid w-full max-w-5xl my-auto gap-8 px-edge py-8">
 	<div class="max-w-2xl">

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { BEGIN_PAGE } from '$words/screens/begin';
 	import { invalidateAll } from '$app/navigation';
 	import { onMount } from 'svelte';
 	import Glyph from '$ui/glyphs/Glyph.svelte';
@@ -29,7 +30,8 @@
 </script>
 
 <svelte:head
-	><title>{view.steps.find((one) => one.current)?.name} · First steps · Pail Round</title></svelte:head
+	><title>{BEGIN_PAGE.firstStepsPailRound(view.steps.find((one) => one.current)?.name ?? '')}</title
+	></svelte:head
 >
 
 <div class="[--edge:calc(var(--page-edge)_-_var(--rim))] flex-1 flex flex-col">
@@ -37,11 +39,11 @@
 		class="flex items-center gap-5 px-(--edge) pt-2 min-h-15.5 max-md:flex-wrap max-md:gap-x-3.5 max-md:gap-y-1.5"
 	>
 		<a class="mark mr-4.5 max-md:mr-0 max-md:text-[1.375rem]" href={view.hasHome ? '/' : '/begin'}
-			><Glyph name="due" size={28} /><span>Pail Round</span></a
+			><Glyph name="due" size={28} /><span>{BEGIN_PAGE.pailRound}</span></a
 		>
 		<nav
 			class="flex gap-4.5 flex-1 max-md:order-3 max-md:flex-[1_0_100%] max-md:gap-1.5 max-md:overflow-x-auto"
-			aria-label="First steps"
+			aria-label={BEGIN_PAGE.firstSteps}
 		>
 			{#each view.steps as one (one.key)}
 				<a
@@ -61,7 +63,8 @@
 				</a>
 			{/each}
 		</nav>
-		{#if view.hasHome}<a class="plain max-md:ml-auto max-md:py-0 max-md:px-3.5" href="/">Come back later</a
+		{#if view.hasHome}<a class="plain max-md:ml-auto max-md:py-0 max-md:px-3.5" href="/"
+				>{BEGIN_PAGE.comeBackLater}</a
 			>{/if}
 	</header>
 	{#if form && 'message' in form && form.message}

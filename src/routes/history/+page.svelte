@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { HISTORY_PAGE } from '$words/screens/history';
 	import { HISTORY, MONTH } from '$words/history';
 	import DateField from '$ui/kit/DateField.svelte';
 	import Choice from '$ui/kit/Choice.svelte';
@@ -29,7 +30,7 @@
 	const monthOf = (date: string) => MONTHS[Number(date.slice(5, 7)) - 1];
 </script>
 
-<svelte:head><title>History · Pail Round</title></svelte:head>
+<svelte:head><title>{HISTORY_PAGE.historyPailRound}</title></svelte:head>
 
 <div class="[--edge:calc(var(--page-edge)_-_var(--rim))] flex-1 flex flex-col pb-2.5">
 	<header
@@ -41,10 +42,10 @@
 			class="flex flex-wrap items-center gap-x-2.25 gap-y-2"
 			data-sveltekit-noscroll
 		>
-			<h1 class="sr-only">History</h1>
-			<span class="font-display text-[1.5rem]">Show</span>
+			<h1 class="sr-only">{HISTORY_PAGE.history}</h1>
+			<span class="font-display text-[1.5rem]">{HISTORY_PAGE.show}</span>
 			<Choice
-				label="Which work"
+				label={HISTORY_PAGE.whichWork}
 				look="tape"
 				name="job"
 				value={view.filter.job}
@@ -54,9 +55,9 @@
 				]}
 				sends
 			/>
-			<span class="font-display text-[1.5rem]">by</span>
+			<span class="font-display text-[1.5rem]">{HISTORY_PAGE.by}</span>
 			<Choice
-				label="By whom"
+				label={HISTORY_PAGE.byWhom}
 				look="tape"
 				name="by"
 				value={view.filter.by}
@@ -66,9 +67,9 @@
 				]}
 				sends
 			/>
-			<span class="font-display text-[1.5rem]">in</span>
+			<span class="font-display text-[1.5rem]">{HISTORY_PAGE.inIt}</span>
 			<Choice
-				label="In which room"
+				label={HISTORY_PAGE.inWhichRoom}
 				look="tape"
 				name="room"
 				value={view.filter.room}
@@ -78,19 +79,19 @@
 				]}
 				sends
 			/>
-			<span class="font-display text-[1.5rem]">back from</span>
+			<span class="font-display text-[1.5rem]">{HISTORY_PAGE.backFrom}</span>
 			<DateField
 				look="tape"
-				label="Back from which day"
+				label={HISTORY_PAGE.backFromWhichDay}
 				name="to"
 				max={view.today}
 				value={view.filter.to || view.today}
 				sends
 			/>
-			<noscript><button class="plain">Show</button></noscript>
+			<noscript><button class="plain">{HISTORY_PAGE.show}</button></noscript>
 		</form>
 		<a class="sign small whitespace-nowrap" href={href({ write: '1' })} data-sveltekit-noscroll
-			>Add something done</a
+			>{HISTORY_PAGE.addSomethingDone}</a
 		>
 	</header>
 
@@ -101,7 +102,7 @@
 	<div
 		class="flex-1 relative grid grid-cols-[minmax(0,1.78fr)_24px_minmax(0,1fr)] mx-3 bg-enamel-hi border-[1.5px] border-tin-1 rounded-[6px] [box-shadow:0_3px_0_-1px_var(--tin-1)] max-[901px]:grid-cols-[1fr] max-[901px]:my-0 max-[901px]:mx-1.5"
 	>
-		<section class="left" aria-label="Days">
+		<section class="left" aria-label={HISTORY_PAGE.days}>
 			{#if view.days.length === 0}
 				<div class="pl-26 max-[901px]:pl-18">
 					<Empty
@@ -129,7 +130,9 @@
 				<span
 					class="flex justify-between pr-4 pl-5 font-display text-[1.125rem] [font-variant-numeric:oldstyle-nums] max-[901px]:py-0 max-[901px]:pr-2 max-[901px]:pl-2.5 max-[901px]:text-body"
 				></span><span class="col-span-2 flex flex-wrap gap-x-4.5 pl-3"
-					>{#if view.older}<a class="text-link py-2" href={href({ to: view.older })}>Earlier days</a>{/if}
+					>{#if view.older}<a class="text-link py-2" href={href({ to: view.older })}
+							>{HISTORY_PAGE.earlierDays}</a
+						>{/if}
 					<a class="text-link py-2" href="/history/month">{MONTH.link}</a></span
 				>
 			</p>
@@ -138,16 +141,16 @@
 		<section
 			class="right pt-4.5 pb-5.5 pr-7 pl-5 min-w-0 max-[901px]:hidden"
 			class:shown={pageShown}
-			aria-label="All times of a job"
+			aria-label={HISTORY_PAGE.allTimesOfAJob}
 		>
 			<button
 				class="plain hidden max-[901px]:inline-flex max-[901px]:mb-3.5"
-				onclick={() => (pageShown = false)}>Back to all days</button
+				onclick={() => (pageShown = false)}>{HISTORY_PAGE.backToAllDays}</button
 			>
 			{#if view.page}<JobPage page={view.page} formId={view.formId} filter={view.filter.q} />{:else}<p
 					class="nothing py-10 pr-6 pl-31 text-tin-text text-[1.125rem] max-[901px]:py-7.5 max-[901px]:pr-5 max-[901px]:pl-21"
 				>
-					Choose a job to see all its times.
+					{HISTORY_PAGE.chooseAJobToSee}
 				</p>{/if}
 		</section>
 	</div>
@@ -155,8 +158,8 @@
 
 {#if data.writing}
 	<Drawer
-		title="Add something done"
-		under="For what was done and not ticked."
+		title={HISTORY_PAGE.addSomethingDone}
+		under={HISTORY_PAGE.forWhatWasDoneAnd}
 		onclose={() => goto(closeHref, { noScroll: true })}
 		{closeHref}
 	>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { HOUSE_PAGE } from '$words/screens/house';
 	import AddForm from '$ui/house/AddForm.svelte';
 	import { MANY } from '$words/manyJobs';
 	import { dndzone } from 'svelte-dnd-action';
@@ -48,7 +49,7 @@
 	const asking = $derived(tried && dismissed !== tried ? tried : null);
 </script>
 
-<svelte:head><title>House · Pail Round</title></svelte:head>
+<svelte:head><title>{HOUSE_PAGE.housePailRound}</title></svelte:head>
 
 <form method="post" action="/house?/edit" hidden bind:this={dropForm} use:once>
 	<input type="hidden" name="op" value="moveRoom" /><input type="hidden" name="try" value="1" />
@@ -65,19 +66,22 @@
 	<section class="flex flex-col min-w-0" aria-labelledby="house-title">
 		<header class="flex justify-between items-start gap-4.5 max-md:flex-col max-md:gap-1">
 			<div>
-				<h1 id="house-title">House</h1>
+				<h1 id="house-title">{HOUSE_PAGE.house}</h1>
 				<p class="dim mt-1 text-lead">{view.summary}</p>
 			</div>
-			<nav class="flex gap-4.5 pt-1 flex-wrap max-md:gap-x-4.5 max-md:gap-y-0" aria-label="More of the house">
+			<nav
+				class="flex gap-4.5 pt-1 flex-wrap max-md:gap-x-4.5 max-md:gap-y-0"
+				aria-label={HOUSE_PAGE.moreOfTheHouse}
+			>
 				{#if mayEdit}
-					<a class="text-link" href="/house/library">Library</a>
+					<a class="text-link" href="/house/library">{HOUSE_PAGE.library}</a>
 					<a class="text-link" href="/house/jobs">{MANY.title}</a>
-					<a class="text-link" href="/house/rhythm">Cleaning days and house rules</a>
-					<a class="text-link" href="/house/growing">Start small</a>
-					<a class="text-link" href="/house/files">Backup and files</a>
-					<a class="text-link" href="/house/changes">Last changes</a>
+					<a class="text-link" href="/house/rhythm">{HOUSE_PAGE.cleaningDaysAndHouseRules}</a>
+					<a class="text-link" href="/house/growing">{HOUSE_PAGE.startSmall}</a>
+					<a class="text-link" href="/house/files">{HOUSE_PAGE.backupAndFiles}</a>
+					<a class="text-link" href="/house/changes">{HOUSE_PAGE.lastChanges}</a>
 				{:else}
-					<a class="text-link" href="/house/pauses">Pauses</a>
+					<a class="text-link" href="/house/pauses">{HOUSE_PAGE.pauses}</a>
 				{/if}
 			</nav>
 		</header>
@@ -92,25 +96,27 @@
 				chosen={view.room?.id ?? null}
 				cat={view.cat === 'cat' ? 'cat' : null}
 				hrefOf={(id) => `/house?room=${id}`}
-				label="The house: {view.rooms
-					.map((room) => `${room.name}${room.number ? `, zone ${room.number}` : ''}`)
-					.join('; ')}"
+				label={HOUSE_PAGE.theHouse(
+					view.rooms
+						.map((room) => `${room.name}${room.number ? HOUSE_PAGE.inZone(room.number) : ''}`)
+						.join('; ')
+				)}
 			/>
 		</div>
 		<div class="flex items-center gap-4 min-h-12 max-md:flex-wrap">
 			{#if mayEdit && view.proposal && !left}<p class="dim">
-					Rooms that would move are shown half in their new pattern.
+					{HOUSE_PAGE.roomsThatWouldMoveAre}
 				</p>{/if}
 			<span class="add ml-auto flex gap-2.5 max-md:m-0" hidden={!mayEdit}>
 				<button
 					class="plain"
 					aria-expanded={adding === 'room'}
-					onclick={() => (adding = adding === 'room' ? null : 'room')}>Add a room</button
+					onclick={() => (adding = adding === 'room' ? null : 'room')}>{HOUSE_PAGE.addARoom}</button
 				>
 				<button
 					class="plain"
 					aria-expanded={adding === 'zone'}
-					onclick={() => (adding = adding === 'zone' ? null : 'zone')}>Add a zone</button
+					onclick={() => (adding = adding === 'zone' ? null : 'zone')}>{HOUSE_PAGE.addAZone}</button
 				>
 			</span>
 		</div>
@@ -125,7 +131,7 @@
 				</ul>
 				{#snippet acts()}
 					<EditForm values={triedValues} {view}>
-						<button class="sign small">Do it</button>
+						<button class="sign small">{HOUSE_PAGE.doIt}</button>
 					</EditForm>
 					<button
 						class="plain"
@@ -134,7 +140,7 @@
 							hung = Object.fromEntries(
 								view.zones.map((zone) => [zone.id, zone.rooms.map((room) => ({ ...room }))])
 							);
-						}}>Change nothing</button
+						}}>{HOUSE_PAGE.changeNothing}</button
 					>
 				{/snippet}
 			</Label>
@@ -147,10 +153,10 @@
 			<fieldset class="bare-set" disabled={!mayEdit} class:read-only={!mayEdit}><ZonePage {view} /></fieldset>
 		{:else if view.zones.length > 0}
 			<div class="flex items-baseline gap-10 pr-0.5">
-				<h2 class="flex-1 whitespace-nowrap text-tag">Cleaning each week</h2>
-				<span class="dim max-md:hidden" aria-hidden="true">needed</span><span
+				<h2 class="flex-1 whitespace-nowrap text-tag">{HOUSE_PAGE.cleaningEachWeek}</h2>
+				<span class="dim max-md:hidden" aria-hidden="true">{HOUSE_PAGE.needed}</span><span
 					class="dim max-md:hidden"
-					aria-hidden="true">your family has</span
+					aria-hidden="true">{HOUSE_PAGE.yourFamilyHas}</span
 				>
 			</div>
 			<ul class="yokes mb-2.5">
@@ -185,7 +191,7 @@
 							}}
 							onconsider={(event) => (hung = { ...hung, [zone.id]: event.detail.items })}
 							onfinalize={(event) => finalize(zone.id, event)}
-							aria-label="Rooms of {zone.name}"
+							aria-label={HOUSE_PAGE.roomsOf(zone.name)}
 						>
 							{#each hung[zone.id] ?? [] as room (room.id)}<li
 									class="py-0.75 px-2.5 rounded-[5px] bg-linen-hi [box-shadow:var(--sh-plate)] cursor-grab text-[0.9375rem] min-h-7 focus-visible:rounded-[5px]"
@@ -210,18 +216,19 @@
 							{view}
 						>
 							<button class="sign small"
-								>Move {view.proposal?.moves.length === 1 ? 'this room' : 'these rooms'}</button
+								>{HOUSE_PAGE.move(
+									view.proposal?.moves.length === 1 ? HOUSE_PAGE.thisRoom : HOUSE_PAGE.theseRooms
+								)}</button
 							>
 						</EditForm>
-						<button class="plain" onclick={() => (left = true)}>Leave everything where it is</button>
+						<button class="plain" onclick={() => (left = true)}>{HOUSE_PAGE.leaveEverythingWhereItIs}</button>
 					{/snippet}
 				</Label>
 			{/if}
 		{:else}
-			<h2>No zones</h2>
+			<h2>{HOUSE_PAGE.noZones}</h2>
 			<p class="dim">
-				This home cleans without zones. Add one, then choose how zones take turns in Cleaning days and house
-				rules.
+				{HOUSE_PAGE.thisHomeCleansWithoutZones}
 			</p>
 		{/if}
 	</section>

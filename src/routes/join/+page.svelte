@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { JOIN_PAGE } from '$words/screens/access';
 	import TextField from '$ui/kit/TextField.svelte';
 	import ActForm from '$ui/ActForm.svelte';
 	import Doorway from '$ui/access/Doorway.svelte';
@@ -10,37 +11,31 @@
 {#if data.invited}
 	<Doorway
 		title={data.invited.home}
-		says={data.invited.name
-			? `This opens the home on this phone, as ${data.invited.name}.`
-			: 'This makes it a device of the family: it shows the day for all, and whoever taps ticks.'}
+		says={data.invited.name ? JOIN_PAGE.thisOpensTheHomeOn(data.invited.name) : JOIN_PAGE.thisMakesItADevice}
 		{problem}
 	>
 		<ActForm action="/join?/come" values={{ code: data.invited.code }} then={{ withoutId: true }}>
 			<button class="sign small"
-				>{data.invited.name ? `Log in as ${data.invited.name}` : 'Use this device for the family'}</button
+				>{data.invited.name ? JOIN_PAGE.logInAs(data.invited.name) : JOIN_PAGE.useThisDeviceForThe}</button
 			>
 		</ActForm>
-		{#snippet aside()}<span class="dim">The invitation can be used once.</span>{/snippet}
+		{#snippet aside()}<span class="dim">{JOIN_PAGE.theInvitationCanBeUsed}</span>{/snippet}
 	</Doorway>
 {:else}
-	<Doorway
-		title="I have a code"
-		says="Twelve letters and figures, from whoever organises the home."
-		{problem}
-	>
+	<Doorway title={JOIN_PAGE.iHaveACode} says={JOIN_PAGE.twelveLettersAndFiguresFrom} {problem}>
 		<ActForm action="/join?/come" then={{ withoutId: true }}>
 			<TextField
-				label="Code"
+				label={JOIN_PAGE.code}
 				name="code"
 				required
 				maxlength={20}
 				autocomplete="off"
 				autocapitalize="characters"
 				spellcheck="false"
-				placeholder="ABCD-EFGH-JKLM"
+				placeholder={JOIN_PAGE.abcdEfghJklm}
 			/>
-			<button class="sign small">Log in</button>
+			<button class="sign small">{JOIN_PAGE.logIn}</button>
 		</ActForm>
-		{#snippet aside()}<a class="text-link" href="/sign-in">I have a password</a>{/snippet}
+		{#snippet aside()}<a class="text-link" href="/sign-in">{JOIN_PAGE.iHaveAPassword}</a>{/snippet}
 	</Doorway>
 {/if}

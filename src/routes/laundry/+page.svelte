@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { LAUNDRY_PAGE } from '$words/screens/laundry';
 	import { readAnew } from '$ui/connection.svelte';
 	import HouseBells from '$ui/HouseBells.svelte';
 	import Basket from '$ui/laundry/Basket.svelte';
@@ -16,7 +17,7 @@
 	const saved = $derived(form && 'saved' in form ? form.saved : null);
 </script>
 
-<svelte:head><title>{LAUNDRY.title} · Pail Round</title></svelte:head>
+<svelte:head><title>{LAUNDRY_PAGE.pailRound(LAUNDRY.title)}</title></svelte:head>
 
 <div class="flex flex-1 flex-col">
 	<HouseBells

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { MINE_PAGE } from '$words/screens/mine';
 	import More from '$ui/kit/More.svelte';
 	import { SHEET } from '$words/today';
 	/** The own page of a child or helper: the next thing large, the others below, the gate, help. */
@@ -22,7 +23,7 @@
 	const gateDone = $derived(view.gate ? view.gate.of - view.gate.left : 0);
 </script>
 
-<svelte:head><title>{view.name} · Pail Round</title></svelte:head>
+<svelte:head><title>{MINE_PAGE.pailRound(view.name)}</title></svelte:head>
 
 <section
 	class="relative w-[min(760px,100%)] mx-auto px-6 pt-3 pb-7 flex flex-col gap-3.5 flex-1 max-sm:px-3.75 max-sm:pt-2.5 max-sm:pb-4.5"
@@ -51,10 +52,10 @@
 		>
 			<p class="flex-[1_1_220px] text-lead">{swap.words}</p>
 			<ActForm action="?/swap" values={{ swap: swap.id, answer: 'yes' }} then={{ withoutId: true }}
-				><button class="plain">Yes, I will do it</button></ActForm
+				><button class="plain">{MINE_PAGE.yesIWillDoIt}</button></ActForm
 			>
 			<ActForm action="?/swap" values={{ swap: swap.id, answer: 'no' }} then={{ withoutId: true }}
-				><button class="plain">No, thanks</button></ActForm
+				><button class="plain">{MINE_PAGE.noThanks}</button></ActForm
 			>
 		</div>
 	{/each}
@@ -73,7 +74,7 @@
 				<h2 class="text-[2.375rem] leading-display">{next.name}</h2>
 				<p class="mt-2 mb-3.5 text-tag text-tin-text">{where(next)}</p>
 				{#if next.back}<p class="mt-2 mb-3.5 text-tag text-ink">
-						<b>One thing back: {next.back.toLowerCase()}</b>
+						<b>{MINE_PAGE.oneThingBack(next.back.toLowerCase())}</b>
 					</p>{/if}
 				{#if next.cautions.length > 0}<div class="mb-3.5 grid gap-1.5">
 						<Cares lines={next.cautions} compact />
@@ -84,10 +85,10 @@
 					</p>{/each}
 				{#if next.state === 'look'}
 					<a class="sign w-full min-h-18 text-[1.75rem]" href="/mine/look/{encodeURIComponent(next.line)}"
-						>Last check</a
+						>{MINE_PAGE.lastCheck}</a
 					>
 				{:else if view.pail}
-					<a class="sign w-full min-h-18 text-[1.75rem]" href="/timer/{view.pail}">Continue</a>
+					<a class="sign w-full min-h-18 text-[1.75rem]" href="/timer/{view.pail}">{MINE_PAGE.continue}</a>
 				{:else}
 					<ActForm
 						action="/timer?/start"
@@ -98,7 +99,7 @@
 							minutes: Math.max(1, Math.ceil(next.minutes))
 						}}
 					>
-						<button class="sign w-full min-h-18 text-[1.75rem]">Start</button>
+						<button class="sign w-full min-h-18 text-[1.75rem]">{MINE_PAGE.start}</button>
 					</ActForm>
 				{/if}
 				{#if next.state === 'todo'}
@@ -106,20 +107,20 @@
 						<ActForm
 							action="?/tick"
 							values={{ line: next.line, outcome: 'done', date: view.date, by: view.member }}
-							><button class="plain">Done already</button></ActForm
+							><button class="plain">{MINE_PAGE.doneAlready}</button></ActForm
 						>
 						{#if next.could.length > 0}
-							<More title="Ask to swap" openClass="basis-full">
+							<More title={MINE_PAGE.askToSwap} openClass="basis-full">
 								<ActForm
 									action="?/swap"
 									class="flex flex-wrap items-end gap-2.5"
 									values={{ turn: `${next.line}@${view.date}` }}
 								>
 									<Choice
-										label="Ask"
+										label={MINE_PAGE.ask}
 										name="to"
 										options={next.could.map((one) => ({ value: one.id, label: one.name }))}
-									/><button class="plain">Ask</button>
+									/><button class="plain">{MINE_PAGE.ask}</button>
 								</ActForm>
 							</More>
 						{/if}
@@ -131,7 +132,7 @@
 				>{/if}
 		</article>
 	{:else}
-		<p class="my-10 text-center font-display text-[2rem]">Nothing left to do.</p>
+		<p class="my-10 text-center font-display text-[2rem]">{MINE_PAGE.nothingLeftToDo}</p>
 	{/if}
 	<ul class="grid gap-3">
 		{#each view.things as one (one.line)}
@@ -156,7 +157,7 @@
 					{:else}
 						<p class="mt-0.5 text-lead text-tin-text">{where(one)}{one.words ? `, ${one.words}` : ''}</p>
 						{#if one.back}<p class="mt-0.5 text-lead text-ink">
-								<b>One thing back: {one.back.toLowerCase()}</b>
+								<b>{MINE_PAGE.oneThingBack(one.back.toLowerCase())}</b>
 							</p>{/if}
 					{/if}
 				</div>
@@ -165,11 +166,11 @@
 						class="tick"
 						action="?/tick"
 						values={{ line: one.line, outcome: 'done', date: view.date, by: view.member }}
-						><button class="plain">Done</button></ActForm
+						><button class="plain">{MINE_PAGE.done}</button></ActForm
 					>
 				{:else if one.entry && one.state === 'done'}
 					<ActForm class="tick" action="?/undo" values={{ of: one.entry, date: view.date }}
-						><button class="text-link">Not yet</button></ActForm
+						><button class="text-link">{MINE_PAGE.notYet}</button></ActForm
 					>
 				{/if}
 				{#if one.weave}<span class="absolute top-auto right-0 bottom-2 left-0 h-2.5 bottom-1.25"
@@ -179,7 +180,7 @@
 		{/each}
 	</ul>
 	{#if view.growing.length > 0}
-		<p class="text-lead">To practise: <b>{view.growing.join('; ')}</b></p>
+		<p class="text-lead">{MINE_PAGE.toPractise} <b>{view.growing.join('; ')}</b></p>
 	{/if}
 	{#if view.ribbon}
 		<div
@@ -196,9 +197,11 @@
 				/><circle cx="16" cy="14" r="2.8" fill="var(--cobalt-ink)" /></svg
 			>
 			<p class="flex-[1_1_220px] text-lead">
-				<b>You are today’s captain.</b><br />
+				<b>{MINE_PAGE.youAreTodaysCaptain}</b><br />
 				{#if view.ribbon.duties.length}{view.ribbon.duties.join(', ')}.{/if}
-				{#if view.ribbon.choices.length}You choose: {view.ribbon.choices.join(', ').toLowerCase()}.{/if}
+				{#if view.ribbon.choices.length}{MINE_PAGE.youChoose(
+						view.ribbon.choices.join(', ').toLowerCase()
+					)}{/if}
 			</p>
 		</div>
 	{/if}
@@ -226,15 +229,15 @@
 			<div>
 				<h3 class="font-text text-h3 font-name">
 					{view.gate.left > 0
-						? `${view.gate.left} left before ${view.gate.name}`
-						: `Chores done: ${view.gate.name} now`}
+						? MINE_PAGE.leftBefore(view.gate.left, view.gate.name)
+						: MINE_PAGE.choresDoneNow(view.gate.name)}
 				</h3>
 				<p class="mt-0.5 text-lead text-tin-text">
 					{view.gate.left > 0
 						? gateDone > 0
-							? 'Each chore done brings it closer.'
-							: 'The first chore done brings it closer.'
-						: 'All chores are done.'}
+							? MINE_PAGE.eachChoreDoneBringsIt
+							: MINE_PAGE.theFirstChoreDoneBrings
+						: MINE_PAGE.allChoresAreDone}
 				</p>
 			</div>
 		</div>

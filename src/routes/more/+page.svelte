@@ -1,5 +1,6 @@
 <script lang="ts">
 	/** What the lower rim of a phone has no room for. */
+	import { MORE_PAGE } from '$words/screens/frame';
 	import { page } from '$app/state';
 	import MenuOfHome from '$ui/frame/MenuOfHome.svelte';
 	import type { FrameView } from '$views/frame';
@@ -8,7 +9,7 @@
 	const rest = $derived(frame.places.filter(({ href }) => !IN_RIM.includes(href)));
 </script>
 
-<svelte:head><title>{FRAME.more} · Pail Round</title></svelte:head>
+<svelte:head><title>{MORE_PAGE.pailRound(FRAME.more)}</title></svelte:head>
 
 <section class="w-full max-w-xl px-edge py-5">
 	<h1 class="m-0 wrap-anywhere">{frame.household}{frame.isDemo ? ` (${FRAME.demo.toLowerCase()})` : ''}</h1>

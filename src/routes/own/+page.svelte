@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { OWN_PAGE } from '$words/screens/access';
 	import More from '$ui/kit/More.svelte';
 	import TextField from '$ui/kit/TextField.svelte';
 	import ActForm from '$ui/ActForm.svelte';
@@ -12,23 +13,22 @@
 	const codes = $derived(form && 'codes' in form ? (form.codes as readonly string[]) : []);
 </script>
 
-<svelte:head><title>Your password and sign-ins · Pail Round</title></svelte:head>
+<svelte:head><title>{OWN_PAGE.yourPasswordAndSignIns}</title></svelte:head>
 
 <section class="own px-edge pt-2.5 pb-15">
 	<header class="flex flex-wrap items-center justify-between gap-3 mb-2.5">
-		<h1>{view.name}’s password and sign-ins</h1>
+		<h1>{OWN_PAGE.sPasswordAndSignIns(view.name)}</h1>
 		<ActForm action="/sign-in?/out" then={{ withoutId: true }}
-			><button class="plain">Sign out here</button></ActForm
+			><button class="plain">{OWN_PAGE.signOutHere}</button></ActForm
 		>
 	</header>
 	{#if wrong}<Notice tone="wrong"><span>{wrong}</span></Notice>{/if}
 	{#if said}<Notice><span>{said}</span></Notice>{/if}
 	{#if codes.length > 0}
 		<div class="linen my-3 py-4.5 px-6.5" role="status">
-			<h2 class="mt-5.5 mb-2">Ten codes for the day you lose your app</h2>
+			<h2 class="mt-5.5 mb-2">{OWN_PAGE.tenCodesForTheDay}</h2>
 			<p>
-				Each lets you in once, in place of the app’s code. They are shown only now: print them or write them
-				down.
+				{OWN_PAGE.eachLetsYouInOnce}
 			</p>
 			<ul class="grid grid-cols-[repeat(auto-fill,minmax(190px,1fr))] gap-x-5 gap-y-1.5">
 				{#each codes as code (code)}<li>
@@ -39,112 +39,110 @@
 	{/if}
 	{#if view.isDemo}
 		<p class="dim">
-			The demo home is open to all, so nobody has a password here. In your own home they are managed here.
+			{OWN_PAGE.theDemoHomeIsOpen}
 		</p>
 	{/if}
 	<div class="grid grid-cols-[1fr_1fr] gap-x-15 gap-y-5 mt-3.5 max-sm:grid-cols-[1fr]">
 		<div>
-			<h2 class="mb-2">Where you are signed in</h2>
+			<h2 class="mb-2">{OWN_PAGE.whereYouAreSignedIn}</h2>
 			<ul class="mb-3.5">
 				{#each view.signIns as one (one.id)}
 					<li class="flex justify-between items-center gap-4 py-2.5 border-b border-b-tin-1">
 						<span
-							><b>{one.words}</b>{#if one.here}, this one{/if}<br /><span class="dim"
-								>{one.how}, last used {one.seen}</span
+							><b>{one.words}</b>{#if one.here}{OWN_PAGE.thisOne}{/if}<br /><span class="dim"
+								>{OWN_PAGE.lastUsed(one.how, one.seen)}</span
 							></span
 						>
 						{#if !one.here}
 							<ActForm action="?/out" values={{ signIn: one.id }} then={{ withoutId: true }}
-								><button class="text-link">Sign this one out</button></ActForm
+								><button class="text-link">{OWN_PAGE.signThisOneOut}</button></ActForm
 							>
 						{/if}
 					</li>
 				{:else}
 					<li class="dim flex justify-between items-center gap-4 py-2.5 border-b border-b-tin-1">
-						You are not signed in anywhere with an account of your own.
+						{OWN_PAGE.youAreNotSignedIn}
 					</li>
 				{/each}
 			</ul>
 			{#if view.signIns.length > 1}
 				<ActForm action="?/outAll" then={{ withoutId: true }}
-					><button class="plain">Sign out everywhere else</button></ActForm
+					><button class="plain">{OWN_PAGE.signOutEverywhereElse}</button></ActForm
 				>
 			{/if}
 		</div>
 		<div>
 			{#if view.email !== null}
-				<h2 class="mt-5.5 mb-2 first:mt-0">Password</h2>
+				<h2 class="mt-5.5 mb-2 first:mt-0">{OWN_PAGE.password}</h2>
 				<p class="dim">{view.email}</p>
 				<ActForm action="?/password" class="fields" then={{ withoutId: true, empties: true }}>
-					<PasswordField label="Old password" name="old" />
-					<PasswordField label="New password" isNew />
-					<button class="plain">Change my password</button>
+					<PasswordField label={OWN_PAGE.oldPassword} name="old" />
+					<PasswordField label={OWN_PAGE.newPassword} isNew />
+					<button class="plain">{OWN_PAGE.changeMyPassword}</button>
 				</ActForm>
-				<h2 class="mt-5.5 mb-2">A second factor</h2>
+				<h2 class="mt-5.5 mb-2">{OWN_PAGE.aSecondFactor}</h2>
 				{#if view.second}
 					<p>
-						Signing in asks for a code of your authenticator app. {view.codesLeft === 1
-							? 'One recovery code is'
-							: `${view.codesLeft} recovery codes are`} left.
+						{OWN_PAGE.signingInAsksForA(
+							view.codesLeft === 1 ? OWN_PAGE.oneRecoveryCodeIs : OWN_PAGE.recoveryCodesAre(view.codesLeft)
+						)}
 					</p>
 					<ActForm action="?/noSecond" class="fields" then={{ withoutId: true, empties: true }}>
 						<PasswordField name="old" />
-						<button class="plain">End this pause</button>
+						<button class="plain">{OWN_PAGE.endThisPause}</button>
 					</ActForm>
 				{:else if view.setUp}
 					<div class="flex gap-4.5 items-center mb-2.5">
 						<div
 							class="w-37.5 flex-none [background:white]"
 							role="img"
-							aria-label="QR code for your authenticator app"
+							aria-label={OWN_PAGE.qrCodeForYourAuthenticator}
 						>
 							<!-- eslint-disable-next-line svelte/no-at-html-tags -- drawn by our own server from a secret of its own -->
 							{@html view.setUp.qr}
 						</div>
 						<p>
-							Scan it with your authenticator app, or type <b class="[letter-spacing:0.06em] wrap-anywhere"
-								>{view.setUp.secret}</b
-							>
+							{OWN_PAGE.scanItWithYourAuthenticator}
+							<b class="[letter-spacing:0.06em] wrap-anywhere">{view.setUp.secret}</b>
 						</p>
 					</div>
 					<ActForm action="?/prove" class="fields" then={{ withoutId: true, empties: true }}>
 						<TextField
-							label="The code it shows"
+							label={OWN_PAGE.theCodeItShows}
 							name="code"
 							inputmode="numeric"
 							autocomplete="one-time-code"
 							required
 							maxlength={7}
 						/>
-						<button class="sign small">Check the code</button>
+						<button class="sign small">{OWN_PAGE.checkTheCode}</button>
 					</ActForm>
 				{:else}
-					<p class="dim">A code of your phone beside the password, for homes with much in them.</p>
+					<p class="dim">{OWN_PAGE.aCodeOfYourPhone}</p>
 					<ActForm action="?/second" class="fields" then={{ withoutId: true }}>
 						<PasswordField name="old" />
-						<button class="plain">Set one up</button>
+						<button class="plain">{OWN_PAGE.setOneUp}</button>
 					</ActForm>
 				{/if}
-				<h2 class="mt-5.5 mb-2">Delete your account</h2>
+				<h2 class="mt-5.5 mb-2">{OWN_PAGE.deleteYourAccount}</h2>
 				<p class="dim">
-					You are signed out everywhere at once, and it is gone within a day. What you did in a home stays
-					there.
+					{OWN_PAGE.youAreSignedOutEverywhere}
 				</p>
-				<More title="Delete my account …">
+				<More title={OWN_PAGE.deleteMyAccount}>
 					<ActForm action="?/delete" class="fields" then={{ withoutId: true, empties: true }}>
 						<PasswordField name="old" />
-						<button class="plain">Delete my account</button>
+						<button class="plain">{OWN_PAGE.deleteMyAccount2}</button>
 					</ActForm>
 				</More>
 			{:else if !view.isDemo}
-				<h2 class="mt-5.5 mb-2 first:mt-0">A password of your own</h2>
+				<h2 class="mt-5.5 mb-2 first:mt-0">{OWN_PAGE.aPasswordOfYourOwn}</h2>
 				<p class="dim">
-					You came in by an invitation. With an address and a password you can come in on any device.
+					{OWN_PAGE.youCameInByAn}
 				</p>
 				<ActForm action="?/account" class="fields" then={{ withoutId: true }}>
 					<EmailField />
 					<PasswordField isNew />
-					<button class="plain">Save e-mail and password</button>
+					<button class="plain">{OWN_PAGE.saveEMailAndPassword}</button>
 				</ActForm>
 			{/if}
 		</div>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { PEOPLE_PAGE } from '$words/screens/people';
 	import Presence from '$ui/people/Presence.svelte';
 	import Rail from '$ui/people/Rail.svelte';
 	import WhyLabel from '$ui/people/WhyLabel.svelte';
@@ -7,11 +8,11 @@
 	const view = $derived(data.view);
 </script>
 
-<svelte:head><title>People · Pail Round</title></svelte:head>
+<svelte:head><title>{PEOPLE_PAGE.peoplePailRound}</title></svelte:head>
 
 <section class="flex flex-col flex-1">
 	<header class="flex flex-wrap justify-between items-center gap-x-5 gap-y-1.5 px-edge pt-2.5 pb-3.5">
-		<h1>Done this week</h1>
+		<h1>{PEOPLE_PAGE.doneThisWeek}</h1>
 		<p class="dim flex items-center gap-2 max-sm:flex-wrap" aria-hidden="true">
 			<svg class="[&:not(:first-child)]:ml-4" width="22" height="26" viewBox="0 0 22 26"
 				><path
@@ -20,13 +21,13 @@
 					stroke="var(--cobalt-ink)"
 					stroke-width="2"
 				/></svg
-			>this week
+			>{PEOPLE_PAGE.thisWeek}
 			<svg class="[&:not(:first-child)]:ml-4" width="16" height="26" viewBox="0 0 16 26"
 				><path d="M1 1H15V25H1Z" fill="var(--linen-hi)" stroke="var(--tin-2)" stroke-width="1.6" /></svg
-			>four weeks
+			>{PEOPLE_PAGE.fourWeeks}
 			<svg class="[&:not(:first-child)]:ml-4" width="38" height="6" viewBox="0 0 38 6"
 				><path d="M0 3H38" stroke="var(--ink)" stroke-width="3" stroke-dasharray="10 4" /></svg
-			>agreed share
+			>{PEOPLE_PAGE.agreedShare}
 		</p>
 	</header>
 	<Rail people={view.people} />
@@ -36,24 +37,25 @@
 		<p class="flex-[1_1_320px]">
 			{view.note} <span class="dim">{view.sharesWords}</span>
 			{#if view.ribbon}
-				<br />{view.ribbon.name} is today’s captain{#if view.ribbon.duties.length}: <span class="dim"
-						>{view.ribbon.duties.join(', ').toLowerCase()}</span
+				<br />{PEOPLE_PAGE.isTodaysCaptain(view.ribbon.name)}{#if view.ribbon.duties.length}: <span
+						class="dim">{view.ribbon.duties.join(', ').toLowerCase()}</span
 					>{/if}
 			{/if}
 		</p>
-		<nav class="flex flex-wrap gap-2.5" aria-label="More about people">
+		<nav class="flex flex-wrap gap-2.5" aria-label={PEOPLE_PAGE.moreAboutPeople}>
 			<a class="plain py-0 px-3.25" href="/people/week"
-				>{view.givenOut ? 'The week' : 'Share out this week’s jobs …'}</a
+				>{view.givenOut ? PEOPLE_PAGE.theWeek : PEOPLE_PAGE.shareOutThisWeeksJobs}</a
 			>
 			<a class="plain py-0 px-3.25" href="/people/learning"
-				>Chores being learned{#if view.looks + view.ready > 0}<span
+				>{PEOPLE_PAGE.choresBeingLearned}{#if view.looks + view.ready > 0}<span
 						class="count inline-grid place-items-center min-w-6 h-6 px-1.5 rounded-[7px] bg-cobalt text-on-cobalt text-[0.9375rem]"
 						>{view.looks + view.ready}</span
 					>{/if}</a
 			>
 			<a class="plain py-0 px-3.25" href="/history/month">{MONTH.link}</a>
-			<a class="plain py-0 px-3.25" href="/people/family">Change who does how much</a>
-			{#if data.canOpenDoors}<a class="plain py-0 px-3.25" href="/people/access">Who can log in</a>{/if}
+			<a class="plain py-0 px-3.25" href="/people/family">{PEOPLE_PAGE.changeWhoDoesHowMuch}</a>
+			{#if data.canOpenDoors}<a class="plain py-0 px-3.25" href="/people/access">{PEOPLE_PAGE.whoCanLogIn}</a
+				>{/if}
 		</nav>
 	</div>
 	<div

@@ -1,5 +1,6 @@
 <script lang="ts">
 	/** Cards for those who carry no phone: chosen here, printed to the millimetre, ticked off afterwards. */
+	import { PRINT_PAGE } from '$words/screens/print';
 	import Choice from '$ui/kit/Choice.svelte';
 	import { goto } from '$app/navigation';
 	import Sheet from '$ui/print/Sheet.svelte';
@@ -32,16 +33,16 @@
 	};
 </script>
 
-<svelte:head><title>Print · Pail Round</title></svelte:head>
+<svelte:head><title>{PRINT_PAGE.printPailRound}</title></svelte:head>
 
 <section
 	class="grid grid-cols-[320px_minmax(0,1fr)] gap-x-9 gap-y-6 px-edge pt-2.5 pb-7.5 flex-1 max-[801px]:grid-cols-[minmax(0,1fr)]"
 >
 	<div class="left">
-		<h1>Print</h1>
+		<h1>{PRINT_PAGE.print}</h1>
 		<form method="get" action="/print" bind:this={chooser} onchange={choose}>
 			<fieldset class="border-0 my-2.5">
-				<legend class="sr">Which card</legend>
+				<legend class="sr">{PRINT_PAGE.whichCard}</legend>
 				{#each kinds as kind (kind.id)}
 					<label
 						class="kind relative grid py-2.25 px-3.5 border-b border-b-tin-1 cursor-pointer hover:bg-cobalt-wash"
@@ -61,21 +62,21 @@
 			<div class="grid grid-cols-[1fr_1fr] gap-2.5">
 				{#if view.kind === 'room'}
 					<Choice
-						label="Room"
+						label={PRINT_PAGE.room}
 						name="room"
 						value={view.room}
 						options={view.rooms.map((one) => ({ value: one.id, label: one.name }))}
 					/>
 				{:else if view.kind === 'person'}
 					<Choice
-						label="Who"
+						label={PRINT_PAGE.who}
 						name="member"
 						value={view.member}
 						options={view.members.map((one) => ({ value: one.id, label: one.name }))}
 					/>
 				{:else if view.kind === 'zone'}
 					<Choice
-						label="Zone"
+						label={PRINT_PAGE.zone}
 						name="zone"
 						value={view.zoneId}
 						options={view.zones.map((one) => ({ value: one.id, label: one.name }))}
@@ -83,43 +84,43 @@
 				{/if}
 				{#if view.kind === 'person'}
 					<Choice
-						label="Day"
+						label={PRINT_PAGE.day}
 						name="day"
 						value={view.day}
 						options={view.days.map((one) => ({ value: one.date, label: one.name }))}
 					/>
 				{:else}
 					<Choice
-						label="Week"
+						label={PRINT_PAGE.week}
 						name="week"
 						value={view.week}
 						options={view.weeks.map((one) => ({ value: one.date, label: one.name }))}
 					/>
 				{/if}
 				<Choice
-					label="Paper"
+					label={PRINT_PAGE.paper}
 					name="size"
 					value={view.size}
 					options={['A4', 'A5', 'A6', 'Letter'].map((size) => ({ value: size, label: size }))}
 				/>
 			</div>
-			<noscript><button class="plain">Show it</button></noscript>
+			<noscript><button class="plain">{PRINT_PAGE.showIt}</button></noscript>
 		</form>
 		<div class="acts flex flex-wrap gap-x-5.5 gap-y-3 items-center mt-4.5">
-			{#if view.sheet}<a class="sign small" href={view.print}>Print this card</a>{/if}
-			<a class="text-link" href="/print/tick">Enter what was done from a printed list</a>
+			{#if view.sheet}<a class="sign small" href={view.print}>{PRINT_PAGE.printThisCard}</a>{/if}
+			<a class="text-link" href="/print/tick">{PRINT_PAGE.enterWhatWasDoneFrom}</a>
 		</div>
 	</div>
 	<div
 		class="preview flex flex-wrap gap-4.5 content-start justify-center py-4 min-w-0"
 		bind:clientWidth={frame}
-		aria-label="What it looks like"
+		aria-label={PRINT_PAGE.whatItLooksLike}
 		role="region"
 	>
 		{#if view.sheet}
 			<Sheet sheet={view.sheet} mm="{mm}px" />
 		{:else}
-			<p class="dim">There is nothing of it to print: it has no jobs yet.</p>
+			<p class="dim">{PRINT_PAGE.thereIsNothingOfIt}</p>
 		{/if}
 	</div>
 </section>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { RESET_PAGE } from '$words/screens/access';
 	import ActForm from '$ui/ActForm.svelte';
 	import EmailField from '$ui/access/EmailField.svelte';
 	import PasswordField from '$ui/access/PasswordField.svelte';
@@ -10,30 +11,27 @@
 </script>
 
 {#if set}
-	<Doorway title="The new password holds" says="Every other sign-in has ended.">
-		<a class="sign small" href="/sign-in">Sign in</a>
+	<Doorway title={RESET_PAGE.theNewPasswordHolds} says={RESET_PAGE.everyOtherSignInHas}>
+		<a class="sign small" href="/sign-in">{RESET_PAGE.signIn}</a>
 	</Doorway>
 {:else if data.code !== null}
-	<Doorway title="A new password" {problem}>
+	<Doorway title={RESET_PAGE.aNewPassword} {problem}>
 		<ActForm action="/reset?/set" values={{ code: data.code }} then={{ withoutId: true }}>
-			<PasswordField label="New password" isNew />
-			<button class="sign small">Save</button>
+			<PasswordField label={RESET_PAGE.newPassword} isNew />
+			<button class="sign small">{RESET_PAGE.save}</button>
 		</ActForm>
-		{#snippet aside()}<a class="text-link" href="/reset">Ask for another way</a>{/snippet}
+		{#snippet aside()}<a class="text-link" href="/reset">{RESET_PAGE.askForAnotherWay}</a>{/snippet}
 	</Doorway>
 {:else if asked}
-	<Doorway
-		title="Look in your mail"
-		says="If {asked} belongs to somebody here, a way to a new password is on its way there. It can be used once, within the hour."
-	>
-		<a class="sign small" href="/sign-in">Back to signing in</a>
+	<Doorway title={RESET_PAGE.lookInYourMail} says={RESET_PAGE.ifBelongsToSomebodyHere(asked)}>
+		<a class="sign small" href="/sign-in">{RESET_PAGE.backToSigningIn}</a>
 	</Doorway>
 {:else}
-	<Doorway title="A new password" says="A way to it comes by mail." {problem}>
+	<Doorway title={RESET_PAGE.aNewPassword} says={RESET_PAGE.aWayToItComes} {problem}>
 		<ActForm action="/reset?/ask" then={{ withoutId: true }}>
 			<EmailField />
-			<button class="sign small">Send it</button>
+			<button class="sign small">{RESET_PAGE.sendIt}</button>
 		</ActForm>
-		{#snippet aside()}<a class="text-link" href="/sign-in">Back to signing in</a>{/snippet}
+		{#snippet aside()}<a class="text-link" href="/sign-in">{RESET_PAGE.backToSigningIn}</a>{/snippet}
 	</Doorway>
 {/if}

@@ -1,10 +1,11 @@
 <script lang="ts">
+	import { SAY_PAGE } from '$words/screens/frame';
 	import { SAY } from '$words/say';
 	import SayIt from '$ui/say/SayIt.svelte';
 	let { data } = $props();
 </script>
 
-<svelte:head><title>{SAY.title} · Pail Round</title></svelte:head>
+<svelte:head><title>{SAY_PAGE.pailRound(SAY.title)}</title></svelte:head>
 
 <div
 	class="flex-1 grid grid-cols-[minmax(0,1fr)_minmax(300px,420px)] gap-x-12 gap-y-5 px-edge pt-4.5 pb-7 max-[901px]:grid-cols-[minmax(0,1fr)] max-[901px]:content-start max-[901px]:px-3.75 max-[901px]:pt-3.5 max-[901px]:pb-5"

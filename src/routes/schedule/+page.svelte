@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { SCHEDULE_PAGE } from '$words/screens/schedule';
 	import Choice from '$ui/kit/Choice.svelte';
 	import AddOnce from '$ui/today/AddOnce.svelte';
 	import { goto } from '$app/navigation';
@@ -31,7 +32,7 @@
 	});
 </script>
 
-<svelte:head><title>Schedule · Pail Round</title></svelte:head>
+<svelte:head><title>{SCHEDULE_PAGE.schedulePailRound}</title></svelte:head>
 
 <div
 	class="rota grid grid-cols-[minmax(0,1.42fr)_minmax(440px,1fr)] gap-11 flex-1 px-edge pt-1 pb-4"
@@ -54,13 +55,13 @@
 				<h1>{view.mode === 'month' && view.month ? view.month.name : view.title}</h1>
 				<p class="dim">{view.under}</p>
 			</div>
-			<nav class="flex gap-2.5" aria-label="Weeks">
+			<nav class="flex gap-2.5" aria-label={SCHEDULE_PAGE.weeks}>
 				<a
 					class="arrow"
 					href={view.mode === 'month' && view.month
 						? `/schedule?show=month&on=${view.month.before}`
 						: `${hrefOf(view.before)}${view.mode === 'list' ? '&show=list' : ''}`}
-					aria-label="Before"
+					aria-label={SCHEDULE_PAGE.before}
 					data-sveltekit-noscroll>‹</a
 				>
 				<a
@@ -68,7 +69,7 @@
 					href={view.mode === 'month' && view.month
 						? `/schedule?show=month&on=${view.month.after}`
 						: `${hrefOf(view.after)}${view.mode === 'list' ? '&show=list' : ''}`}
-					aria-label="After"
+					aria-label={SCHEDULE_PAGE.after}
 					data-sveltekit-noscroll>›</a
 				>
 			</nav>
@@ -88,11 +89,11 @@
 				members={view.members}
 				rooms={view.rooms}
 			/>
-			<a class="text-link" href="/house/pauses">Pauses</a>
+			<a class="text-link" href="/house/pauses">{SCHEDULE_PAGE.pauses}</a>
 			{#if view.swap}<button class="text-link" aria-expanded={swapping} onclick={() => (swapping = !swapping)}
 					>{SWAP.open}</button
 				>{/if}
-			<a class="text-link" href="/house/files#calendar">Calendar</a>
+			<a class="text-link" href="/house/files#calendar">{SCHEDULE_PAGE.calendar}</a>
 		</p>
 		{#if form && 'saved' in form && form.saved}<Notice><span>{form.saved}</span></Notice>{/if}
 		{#if view.swap && swapping}<SwapWeeks swap={view.swap} formId={view.formId} chosen={view.chosen} />{/if}
@@ -101,7 +102,7 @@
 				<span>{form.message}</span>
 				{#if 'undo' in form && form.undo}
 					<ActForm action="/schedule?on={view.chosen}&/undo" values={{ of: form.undo, seed: view.formId }}>
-						<button class="text-link">Undo</button>
+						<button class="text-link">{SCHEDULE_PAGE.undo}</button>
 					</ActForm>
 				{/if}
 			</Notice>
@@ -119,7 +120,7 @@
 						>{zone.name}
 					</li>
 				{/each}
-				<li class="flex items-center gap-2"><Glyph name="coming" size={24} />Yearly job</li>
+				<li class="flex items-center gap-2"><Glyph name="coming" size={24} />{SCHEDULE_PAGE.yearlyJob}</li>
 			</ul>
 		{:else if view.mode === 'month' && view.month}
 			<table class="w-full [border-collapse:collapse] [table-layout:fixed]">
@@ -127,7 +128,7 @@
 					><tr
 						><th
 							class="font-normal text-tin-text p-1 text-left max-md:py-1 max-md:px-0.5 w-12 max-md:w-10"
-							scope="col">Week</th
+							scope="col">{SCHEDULE_PAGE.week}</th
 						>{#each NAMES as name, i (name)}<th
 								class="font-normal text-tin-text p-1 text-left max-md:py-1 max-md:px-0.5 first:w-12 max-md:first:w-8"
 								scope="col">{NAMES[(i + 0) % 7]}</th
@@ -164,10 +165,12 @@
 												>{:else}<span class="band h-3 block overflow-hidden [background:none]"></span>{/if}
 											<span class="text-[0.9375rem] leading-tight wrap-anywhere max-md:hidden"
 												>{day.names[0] ?? ''}{day.names.length > 1
-													? ` and ${day.names.length - 1} more`
+													? SCHEDULE_PAGE.andMore(day.names.length - 1)
 													: ''}</span
 											>
-											<span class="dim">{day.minutes}<span class="max-md:hidden"> min</span></span>
+											<span class="dim"
+												>{day.minutes}<span class="max-md:hidden"> {SCHEDULE_PAGE.min}</span></span
+											>
 										</a>
 									</td>
 								{:else}<td class="border border-tin-1 align-top h-22.5 p-0 max-md:h-22 bg-linen"></td>{/if}
@@ -182,14 +185,12 @@
 					<li class="break-inside-avoid py-2.5 [border-bottom:var(--stitch)]">
 						<h2>{day.name}{day.subject ? `, ${day.subject}` : ''}</h2>
 						<p>
-							{#if day.zone}{day.zone.name} is on.{/if}
-							{#if day.items.length === 0}Nothing but the daily routine{day.note
-									? `; ${day.note.toLowerCase()}`
-									: ''}.{:else}
+							{#if day.zone}{SCHEDULE_PAGE.isOn(day.zone.name)}{/if}
+							{#if day.items.length === 0}{SCHEDULE_PAGE.nothingButTheDailyRoutine(
+									day.note ? `; ${day.note.toLowerCase()}` : ''
+								)}{:else}
 								{day.items
-									.map(
-										(item) => `${item.name}, ${item.who || 'anyone'}, ${minutesText(item.minutes)} minutes`
-									)
+									.map((item) => SCHEDULE_PAGE.itemLine(item.name, item.who, minutesText(item.minutes)))
 									.join('. ')}.{/if}
 						</p>
 					</li>
@@ -199,7 +200,7 @@
 		<form method="get" action="/schedule" class="flex flex-wrap items-center gap-x-3 gap-y-1.5 mt-2 mb-1">
 			<input type="hidden" name="on" value={view.chosen} />
 			<Choice
-				label="When is"
+				label={SCHEDULE_PAGE.whenIs}
 				name="find"
 				value={view.find ?? ''}
 				options={[
@@ -208,12 +209,12 @@
 				]}
 				sends
 			/>
-			<noscript><button class="plain">Show its next date</button></noscript>
+			<noscript><button class="plain">{SCHEDULE_PAGE.showItsNextDate}</button></noscript>
 			{#if view.found}
 				<p class="flex-[1_0_100%]" role="status">
 					<b>{view.found.name}</b>
 					{view.found.words}. {#if view.found.week}<a class="text-link" href={hrefOf(view.found.week)}
-							>Show its week</a
+							>{SCHEDULE_PAGE.showItsWeek}</a
 						>{/if}
 				</p>
 			{/if}

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { SIGN_IN_PAGE } from '$words/screens/access';
 	import TextField from '$ui/kit/TextField.svelte';
 	import ActForm from '$ui/ActForm.svelte';
 	import EmailField from '$ui/access/EmailField.svelte';
@@ -12,33 +13,33 @@
 </script>
 
 {#if asks}
-	<Doorway title="Now the code" says="Your authenticator app shows six figures for this minute." {problem}>
+	<Doorway title={SIGN_IN_PAGE.nowTheCode} says={SIGN_IN_PAGE.yourAuthenticatorAppShowsSix} {problem}>
 		<ActForm action="?/second" values={{ to }} then={{ withoutId: true }}>
 			<TextField
-				label="Code"
+				label={SIGN_IN_PAGE.code}
 				name="code"
 				inputmode="numeric"
 				autocomplete="one-time-code"
 				required
 				maxlength={7}
 			/>
-			<button class="sign small">Log in</button>
+			<button class="sign small">{SIGN_IN_PAGE.logIn}</button>
 		</ActForm>
 	</Doorway>
 {:else}
-	<Doorway title="Sign in" says="For the people who live in this home." {problem}>
+	<Doorway title={SIGN_IN_PAGE.signIn} says={SIGN_IN_PAGE.forThePeopleWhoLive} {problem}>
 		<ActForm action="?/in" values={{ to }} then={{ withoutId: true }}>
 			<EmailField value={typed.email ?? ''} />
 			<PasswordField />
-			<button class="sign small">Sign in</button>
+			<button class="sign small">{SIGN_IN_PAGE.signIn}</button>
 		</ActForm>
 		{#snippet aside()}
-			<a class="text-link" href="/join">I have a code</a>
-			<a class="text-link" href="/reset">Ask for a new password</a>
-			<a class="text-link" href="/begin">Begin a home of your own</a>
-			<a class="text-link" href="/about">What is Pail Round?</a>
+			<a class="text-link" href="/join">{SIGN_IN_PAGE.iHaveACode}</a>
+			<a class="text-link" href="/reset">{SIGN_IN_PAGE.askForANewPassword}</a>
+			<a class="text-link" href="/begin">{SIGN_IN_PAGE.beginAHomeOfYour}</a>
+			<a class="text-link" href="/about">{SIGN_IN_PAGE.whatIsPailRound}</a>
 			{#if data.hasDemo}<form method="post" action="/demo/look">
-					<button class="text-link">Look around the demo home</button>
+					<button class="text-link">{SIGN_IN_PAGE.lookAroundTheDemoHome}</button>
 				</form>{/if}
 		{/snippet}
 	</Doorway>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { SIGN_UP_PAGE } from '$words/screens/access';
 	import ActForm from '$ui/ActForm.svelte';
 	import EmailField from '$ui/access/EmailField.svelte';
 	import PasswordField from '$ui/access/PasswordField.svelte';
@@ -12,23 +13,20 @@
 </script>
 
 <Doorway
-	title="Make an account"
-	says={data.closed ??
-		(data.waits
-			? 'Your home is ready. From here on only you, and whoever you let in, can open it.'
-			: 'Only you, and whoever you let in, will be able to open your home.')}
+	title={SIGN_UP_PAGE.makeAnAccount}
+	says={data.closed ?? (data.waits ? SIGN_UP_PAGE.yourHomeIsReadyFrom : SIGN_UP_PAGE.onlyYouAndWhoeverYou)}
 	problem={field ? null : problem}
 >
 	{#if !data.closed}<ActForm action="?/up" then={{ withoutId: true }}>
 			<EmailField value={typed.email ?? ''} wrong={wrong('email')} />
 			<PasswordField isNew wrong={wrong('password')} describedby="password-says" />
 			<p id="password-says" class="dim">
-				At least 10 characters. A few words in a row do well; capitals and signs are not asked for.
+				{SIGN_UP_PAGE.atLeast10CharactersA}
 			</p>
-			<button class="sign small">{data.waits ? 'Sign up and open it' : 'Sign up'}</button>
+			<button class="sign small">{data.waits ? SIGN_UP_PAGE.signUpAndOpenIt : SIGN_UP_PAGE.signUp}</button>
 		</ActForm>{/if}
 	{#snippet aside()}
-		<a class="text-link" href="/sign-in">I have a password already</a>
-		{#if data.waits}<a class="text-link" href="/begin">Back to the first steps</a>{/if}
+		<a class="text-link" href="/sign-in">{SIGN_UP_PAGE.iHaveAPasswordAlready}</a>
+		{#if data.waits}<a class="text-link" href="/begin">{SIGN_UP_PAGE.backToTheFirstSteps}</a>{/if}
 	{/snippet}
 </Doorway>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { SUPPLIES_PAGE } from '$words/screens/supplies';
 	import Button from '$ui/kit/Button.svelte';
 	import Sheet from '$ui/kit/Sheet.svelte';
 	import Notice from '$ui/Notice.svelte';
@@ -21,7 +22,7 @@
 	);
 </script>
 
-<svelte:head><title>{SUPPLIES.title} · Pail Round</title></svelte:head>
+<svelte:head><title>{SUPPLIES_PAGE.pailRound(SUPPLIES.title)}</title></svelte:head>
 
 <div class="flex flex-1 flex-col">
 	<header class="flex flex-wrap items-start gap-x-10 gap-y-4 px-edge pt-3.5">

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { TIMER_PAGE } from '$words/screens/session';
 	import { onMount } from 'svelte';
 	import BitePail from '$ui/glyphs/BitePail.svelte';
 	import Glyph from '$ui/glyphs/Glyph.svelte';
@@ -77,7 +78,7 @@
 	const chosen = $derived(view.offers.find((offer) => offer.chosen));
 </script>
 
-<svelte:head><title>{view.title} · Pail Round</title></svelte:head>
+<svelte:head><title>{TIMER_PAGE.pailRound(view.title)}</title></svelte:head>
 
 {#snippet hidden()}
 	<input type="hidden" name="kind" value={view.kind} />
@@ -116,7 +117,7 @@
 						<a
 							class="grid [place-items:end_center] min-w-11 min-h-12 rounded-[8px]"
 							href={href(minutes)}
-							aria-label="{minutes} minutes"
+							aria-label={TIMER_PAGE.minutes(minutes)}
 							aria-current={minutes === view.minutes ? 'true' : undefined}
 							data-sveltekit-noscroll
 						>
@@ -140,7 +141,7 @@
 			<div class="ways min-w-0" class:open={choosing}>
 				<nav
 					class="grid grid-cols-[repeat(auto-fit,minmax(220px,1fr))] gap-3.5 max-[901px]:grid-cols-[1fr] max-[901px]:gap-1.5"
-					aria-label="Ways to use the time"
+					aria-label={TIMER_PAGE.waysToUseTheTime}
 				>
 					{#each offers.filter((one) => one.steps > 0) as offer (offer.name)}<OfferPail {offer} />{/each}
 				</nav>
@@ -152,15 +153,16 @@
 	{#if form && 'message' in form}
 		<Notice tone="wrong">
 			<span>{form.message}</span>
-			{#if 'running' in form && form.running}<a class="text-link" href="/timer/{form.running}">Go to it</a
+			{#if 'running' in form && form.running}<a class="text-link" href="/timer/{form.running}"
+					>{TIMER_PAGE.goToIt}</a
 				>{/if}
 		</Notice>
 	{/if}
 	{#if view.running && !form}
 		<Notice
-			><span>{view.memberName} has a timed session already.</span><a
+			><span>{TIMER_PAGE.hasATimedSessionAlready(view.memberName)}</span><a
 				class="text-link"
-				href="/timer/{view.running}">Go to it</a
+				href="/timer/{view.running}">{TIMER_PAGE.goToIt}</a
 			></Notice
 		>
 	{/if}
@@ -182,7 +184,7 @@
 			onfocusout={() => better.touch(false)}
 		>
 			<section class="lanes" aria-labelledby="steps-title">
-				<h2 id="steps-title" class="sr">The steps, in order</h2>
+				<h2 id="steps-title" class="sr">{TIMER_PAGE.theStepsInOrder}</h2>
 				{#if plan.entries.length > 0 && !view.cut}
 					<div class="mb-5.5 max-[901px]:hidden">
 						<Strip
@@ -206,9 +208,9 @@
 				{/if}
 			</section>
 			<aside aria-labelledby="aside-title">
-				<h2 id="aside-title">Left out, and why</h2>
+				<h2 id="aside-title">{TIMER_PAGE.leftOutAndWhy}</h2>
 				{#if aside.length === 0 && view.later === 0}<p class="dim mt-1.5 text-tin-text">
-						{plan.entries.length > 0 ? 'Nothing. Everything fits.' : 'Nothing waits to be done.'}
+						{plan.entries.length > 0 ? TIMER_PAGE.nothingEverythingFits : TIMER_PAGE.nothingWaitsToBeDone}
 					</p>{/if}
 				{#if view.laterHref}<p class="dim mt-1.5 text-tin-text">
 						{laterText(view.later)}
@@ -228,7 +230,7 @@
 								class="text-link whitespace-nowrap"
 								href={one.href}
 								data-sveltekit-noscroll
-								aria-label="Add {one.tag.name}">Add it anyway</a
+								aria-label={TIMER_PAGE.add(one.tag.name)}>{TIMER_PAGE.addItAnyway}</a
 							>
 						</li>
 					{/each}
@@ -253,10 +255,9 @@
 					? ''
 					: 'max-[901px]:hidden'}"
 			>
-				{#if along.length > 0}<b class="text-ink">Take with you</b><br />{along.join(
+				{#if along.length > 0}<b class="text-ink">{TIMER_PAGE.takeWithYou}</b><br />{along.join(
 						', '
-					)}{:else if view.cut}What is not finished stays on today’s list.{:else}A bell rings at the end. A
-					locked phone rings only while this page keeps it awake.{/if}
+					)}{:else if view.cut}{TIMER_PAGE.whatIsNotFinishedStays}{:else}{TIMER_PAGE.aBellRingsAtThe}{/if}
 			</p>
 			<form class="max-[901px]:w-full" method="post" action="/timer?/start" use:once>
 				<input type="hidden" name="id" value={view.formId} />
@@ -264,8 +265,8 @@
 				{#if !view.cut}<input type="hidden" name="plan" value={entries} />{/if}
 				{#if plan.entries.length > 0}<button
 						class="sign min-w-60 max-[901px]:w-full"
-						data-settled={better.settled ? 'yes' : undefined}>Start</button
-					>{:else}<a class="sign min-w-60 max-[901px]:w-full" href="/">Back to Today</a>{/if}
+						data-settled={better.settled ? 'yes' : undefined}>{TIMER_PAGE.start}</button
+					>{:else}<a class="sign min-w-60 max-[901px]:w-full" href="/">{TIMER_PAGE.backToToday}</a>{/if}
 			</form>
 		</footer>
 	{/if}

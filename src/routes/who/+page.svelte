@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { WHO_PAGE } from '$words/screens/access';
 	import TextField from '$ui/kit/TextField.svelte';
 	import ActForm from '$ui/ActForm.svelte';
 	import Doorway from '$ui/access/Doorway.svelte';
@@ -16,17 +17,18 @@
 </script>
 
 {#if who?.hasPin}
-	<Doorway title={who.name} says="Your PIN, please." {problem}>
+	<Doorway title={who.name} says={WHO_PAGE.yourPinPlease} {problem}>
 		<ActForm action="?/is" values={{ member: who.id }} then={{ withoutId: true }}>
-			<TextField label="PIN" type="password" name="pin" inputmode="numeric" required maxlength={8} />
-			<button class="sign small">Open my list</button>
+			<TextField label={WHO_PAGE.pin} type="password" name="pin" inputmode="numeric" required maxlength={8} />
+			<button class="sign small">{WHO_PAGE.openMyList}</button>
 		</ActForm>
-		{#snippet aside()}<button class="text-link" onclick={() => (chosen = '')}>Somebody else</button>{/snippet}
+		{#snippet aside()}<button class="text-link" onclick={() => (chosen = '')}>{WHO_PAGE.somebodyElse}</button
+			>{/snippet}
 	</Doorway>
 {:else}
-	<Doorway title="Who are you?" says="{view.device} of {view.home}" {problem}>
+	<Doorway title={WHO_PAGE.whoAreYou} says={WHO_PAGE.ofIt(view.device, view.home)} {problem}>
 		{#if view.people.length === 0}
-			<p>Nobody here has a list of their own on this device.</p>
+			<p>{WHO_PAGE.nobodyHereHasAList}</p>
 		{/if}
 		<div class="grid gap-3">
 			{#each view.people as one (one.id)}
@@ -44,6 +46,6 @@
 				{/if}
 			{/each}
 		</div>
-		{#snippet aside()}<a class="text-link" href="/">The day for all</a>{/snippet}
+		{#snippet aside()}<a class="text-link" href="/">{WHO_PAGE.theDayForAll}</a>{/snippet}
 	</Doorway>
 {/if}

@@ -1,5 +1,6 @@
 <script lang="ts">
 	/** What hangs before the door: one towel on a line, with what must be said to come in. */
+	import { ACCESS_DOORWAY } from '$words/screens/access';
 	import type { Snippet } from 'svelte';
 	import Notice from '../Notice.svelte';
 	import Thing from '../mine/Thing.svelte';
@@ -20,7 +21,7 @@
 	} = $props();
 </script>
 
-<svelte:head><title>{title} · Pail Round</title></svelte:head>
+<svelte:head><title>{ACCESS_DOORWAY.pailRound(title)}</title></svelte:head>
 
 <section class="relative flex-1 content-start w-full pt-6 pb-7.5 flex flex-col items-center gap-6.5">
 	<svg

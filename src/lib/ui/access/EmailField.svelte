@@ -1,11 +1,12 @@
 <script lang="ts">
 	/** Where somebody writes their e-mail address. */
+	import { ACCESS_EMAIL_FIELD } from '$words/screens/access';
 	import TextField from '../kit/TextField.svelte';
 	let { value = '', wrong = '' }: { value?: string; wrong?: string } = $props();
 </script>
 
 <TextField
-	label="E-mail"
+	label={ACCESS_EMAIL_FIELD.eMail}
 	name="email"
 	type="email"
 	autocomplete="username"

@@ -1,17 +1,19 @@
 <script lang="ts">
 	/** Four lines, one a week; a cloth is as long as its minutes, sewn of basics, weekly round and zone. */
+	import { BEGIN_DRYING_YARD } from '$words/screens/begin';
 	import type { Yard } from '$views/setup';
 	let { yard, scale, holds }: { yard: Yard; scale: number; holds: number } = $props();
 	const names = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'];
 	const px = (minutes: number) => minutes * scale;
 </script>
 
-<section class="yard" aria-label="Four weeks of {yard.name}">
+<section class="yard" aria-label={BEGIN_DRYING_YARD.fourWeeksOf(yard.name)}>
 	<header>
 		<h2>{yard.name}</h2>
 		<p>
-			<b>{yard.hoursAWeek} h</b> a week, longest day <b>{yard.longest} min</b>, {yard.longestDay}{#if yard.over > 0},
-				<b class="brass">{yard.over} over</b>{/if}
+			<b>{yard.hoursAWeek} h</b>
+			{BEGIN_DRYING_YARD.aWeekLongestDay} <b>{BEGIN_DRYING_YARD.min(yard.longest)}</b>, {yard.longestDay}{#if yard.over > 0},
+				<b class="brass">{BEGIN_DRYING_YARD.over(yard.over)}</b>{/if}
 		</p>
 	</header>
 	<div class="names" aria-hidden="true">

@@ -1,5 +1,6 @@
 <script lang="ts">
 	/** The first week as it will be, and the one button that begins it. */
+	import { BEGIN_FIRST_MORNING } from '$words/screens/begin';
 	import More from '../kit/More.svelte';
 	import TextField from '../kit/TextField.svelte';
 	import { numberWord, plural } from '$words/general';
@@ -17,13 +18,17 @@
 	class="grid grid-cols-[minmax(0,1.4fr)_minmax(400px,1fr)] gap-14 flex-1 max-md:grid-cols-[1fr] max-md:gap-5"
 >
 	<section aria-labelledby="morning-title">
-		<h1 id="morning-title">{changing ? 'As it will be' : 'The first morning'}</h1>
+		<h1 id="morning-title">
+			{changing ? BEGIN_FIRST_MORNING.asItWillBe : BEGIN_FIRST_MORNING.theFirstMorning}
+		</h1>
 		{#if first}
 			<p class="dim text-lead mt-1.5">
-				{first.begun} of {first.jobs} jobs begin{view.draft.begin === 'basics'
-					? '; the rest starts later'
-					: ''}. About
-				{first.minutes} minutes a day in the first week.
+				{BEGIN_FIRST_MORNING.ofJobsBeginAboutMinutes(
+					first.begun,
+					first.jobs,
+					view.draft.begin === 'basics' ? BEGIN_FIRST_MORNING.theRestStartsLater : '',
+					first.minutes
+				)}
 			</p>
 			{#if first.leftOut.length > 0 || view.draft.everything}
 				<section class="my-4 grid gap-3 rounded-xl border-2 border-tin-2 p-4" aria-labelledby="left-title">
@@ -61,23 +66,25 @@
 								style:width="{(day.minutes / most) * 100}%"
 							></span></span
 						>
-						<span class="text-right font-figure">{day.minutes} min</span>
+						<span class="text-right font-figure">{BEGIN_FIRST_MORNING.min(day.minutes)}</span>
 						<span class="col-[2_/_-1] text-tin-text leading-[1.25]"
 							>{day.jobs.slice(0, 3).join(', ')}{day.jobs.length > 3
-								? ` and ${day.jobs.length - 3} more`
+								? BEGIN_FIRST_MORNING.andMore(day.jobs.length - 3)
 								: ''}</span
 						>
 					</li>
 				{/each}
 			</ol>
 		{:else}
-			<p class="dim text-lead mt-1.5">No rooms yet. Add one to see its first week here.</p>
-			<p><Touch values={{ op: 'step', step: 'rooms' }} kind="plain">To the rooms</Touch></p>
+			<p class="dim text-lead mt-1.5">{BEGIN_FIRST_MORNING.noRoomsYetAddOne}</p>
+			<p>
+				<Touch values={{ op: 'step', step: 'rooms' }} kind="plain">{BEGIN_FIRST_MORNING.toTheRooms}</Touch>
+			</p>
 		{/if}
 	</section>
 	<section class="flex flex-col">
 		{#if !changing}
-			<h2>How to begin</h2>
+			<h2>{BEGIN_FIRST_MORNING.howToBegin}</h2>
 			<div class="grid gap-3 mt-3">
 				<Touch values={{ op: 'begin', begin: 'basics' }} pressed={view.draft.begin === 'basics'}>
 					<span
@@ -87,11 +94,9 @@
 								? 'border-cobalt-ink bg-enamel-hi [box-shadow:inset_0_0_0_2px_var(--enamel),inset_0_0_0_3.5px_var(--cobalt-ink)]'
 								: 'border-tin-2'
 						]}
-						><b class="font-display font-normal text-[1.25rem]">Start with the daily routine</b><span
-							class="text-tin-text"
-							>A quarter of an hour, three times a day. Weekly, zone, monthly and yearly jobs come one by one,
-							when you are ready.</span
-						></span
+						><b class="font-display font-normal text-[1.25rem]"
+							>{BEGIN_FIRST_MORNING.startWithTheDailyRoutine}</b
+						><span class="text-tin-text">{BEGIN_FIRST_MORNING.aQuarterOfAnHour}</span></span
 					>
 				</Touch>
 				<Touch values={{ op: 'begin', begin: 'all' }} pressed={view.draft.begin === 'all'}>
@@ -102,34 +107,38 @@
 								? 'border-cobalt-ink bg-enamel-hi [box-shadow:inset_0_0_0_2px_var(--enamel),inset_0_0_0_3.5px_var(--cobalt-ink)]'
 								: 'border-tin-2'
 						]}
-						><b class="font-display font-normal text-[1.25rem]">Start with everything</b><span
-							class="text-tin-text"
-							>For a home that cleans regularly already. First dates are spread over the weeks.</span
-						></span
+						><b class="font-display font-normal text-[1.25rem]">{BEGIN_FIRST_MORNING.startWithEverything}</b
+						><span class="text-tin-text">{BEGIN_FIRST_MORNING.forAHomeThatCleans}</span></span
 					>
 				</Touch>
 			</div>
 		{/if}
 		<TouchForm values={{ op: 'name' }} class="name">
 			<TextField
-				label="What the home is called"
+				label={BEGIN_FIRST_MORNING.whatTheHomeIsCalled}
 				class="flex-1"
 				name="name"
 				value={view.draft.name}
 				maxlength={80}
-				placeholder="Our home"
+				placeholder={BEGIN_FIRST_MORNING.ourHome}
 			/>
-			<button class="plain">Save</button></TouchForm
+			<button class="plain">{BEGIN_FIRST_MORNING.save}</button></TouchForm
 		>
 		<p class="dim small text-lead mt-4.5">
-			{numberWord(view.rooms.length)}
-			{plural(view.rooms.length, 'room')}, {view.patterns.find((one) => one.id === view.draft.pattern)?.name},
-			{view.draft.minutesADay} minutes a day. Everything can be changed later, one thing at a time.
+			{BEGIN_FIRST_MORNING.minutesADayEverythingCan(
+				numberWord(view.rooms.length),
+				plural(view.rooms.length, 'room'),
+				view.patterns.find((one) => one.id === view.draft.pattern)?.name ?? '',
+				view.draft.minutesADay
+			)}
 		</p>
 		<div class="way-on">
-			<Touch values={{ op: 'step', step: 'people' }} kind="plain">Back to the people</Touch>
+			<Touch values={{ op: 'step', step: 'people' }} kind="plain">{BEGIN_FIRST_MORNING.backToThePeople}</Touch
+			>
 			<form method="post" action="/begin?/start">
-				<button class="sign" disabled={!first}>{changing ? 'Save the changes' : 'Begin our home'}</button>
+				<button class="sign" disabled={!first}
+					>{changing ? BEGIN_FIRST_MORNING.saveTheChanges : BEGIN_FIRST_MORNING.beginOurHome}</button
+				>
 			</form>
 		</div>
 	</section>

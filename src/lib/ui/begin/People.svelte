@@ -1,5 +1,6 @@
 <script lang="ts">
 	/** Who lives here, when they are there, whose room is whose. Everything can be left out. */
+	import { BEGIN_PEOPLE } from '$words/screens/begin';
 	import TextField from '../kit/TextField.svelte';
 	import Animal from './Animal.svelte';
 	import Touch from './Touch.svelte';
@@ -50,8 +51,8 @@
 	class="grid grid-cols-[minmax(0,1.5fr)_minmax(400px,1fr)] gap-12 flex-1 max-md:grid-cols-[minmax(0,1fr)] max-md:gap-5"
 >
 	<section aria-labelledby="people-title">
-		<h1 id="people-title">Who lives here?</h1>
-		<p class="dim text-lead mt-1.5">Names are enough. Jobs are given by age, and to whoever is there.</p>
+		<h1 id="people-title">{BEGIN_PEOPLE.whoLivesHere}</h1>
+		<p class="dim text-lead mt-1.5">{BEGIN_PEOPLE.namesAreEnoughJobsAre}</p>
 		<ul class="rail mt-4.5 pt-3.5 border-t-7 border-t-wood rounded-[4px]">
 			{#each view.draft.people as person (person.id)}
 				<li class="grid gap-2.5 border-b border-b-tin-1 px-1 py-2.5">
@@ -62,7 +63,7 @@
 							<b class="wrap-anywhere">{person.name}</b>
 							<span class="text-tin-text text-[0.9375rem]"
 								>{person.id === organiser ? ROLES.organiser : ROLES[person.role]}{person.bornOn
-									? `, born ${person.bornOn.slice(0, 4)}`
+									? BEGIN_PEOPLE.born(person.bornOn.slice(0, 4))
 									: ''}</span
 							>
 						</div>
@@ -70,19 +71,19 @@
 							<button
 								class="text-link min-h-11"
 								type="button"
-								aria-label="Change the age of {person.name}"
-								onclick={() => (aging = person.id)}>Age</button
+								aria-label={BEGIN_PEOPLE.changeTheAgeOf(person.name)}
+								onclick={() => (aging = person.id)}>{BEGIN_PEOPLE.age}</button
 							>
 						{/if}
 						<span class="ml-auto">
 							<Touch
 								values={{ op: 'unperson', person: person.id }}
 								kind="text-link"
-								label="Remove {person.name}">Remove</Touch
+								label={BEGIN_PEOPLE.removeOf(person.name)}>{BEGIN_PEOPLE.remove}</Touch
 							>
 						</span>
 					</div>
-					<div class="flex flex-wrap gap-1.5" role="group" aria-label="When {person.name} is there">
+					<div class="flex flex-wrap gap-1.5" role="group" aria-label={BEGIN_PEOPLE.whenIsThere(person.name)}>
 						{#each presenceFor(person.role) as [value, words] (value)}
 							<Touch
 								values={{ op: 'presence', person: person.id, presence: value }}
@@ -102,13 +103,13 @@
 						<div
 							class="flex flex-wrap items-center gap-1.5"
 							role="group"
-							aria-label="How old {person.name} is"
+							aria-label={BEGIN_PEOPLE.howOldIs(person.name)}
 						>
-							<span class="pr-1">How old?</span>
+							<span class="pr-1">{BEGIN_PEOPLE.howOld}</span>
 							{#each AGES as age (age)}
 								<Touch
 									values={{ op: 'age', person: person.id, age: String(age) }}
-									label="{age} years"
+									label={BEGIN_PEOPLE.years(age)}
 									onkept={() => (aging = null)}
 									><span
 										class="grid min-h-11 min-w-11 place-items-center rounded-[8px] border-[1.5px] border-tin-2 sm:min-h-8.5 sm:min-w-8.5"
@@ -119,7 +120,11 @@
 						</div>
 					{/if}
 					{#if person.presence === 'oneday'}
-						<div class="flex flex-wrap gap-1.5" role="group" aria-label="On which day {person.name} comes">
+						<div
+							class="flex flex-wrap gap-1.5"
+							role="group"
+							aria-label={BEGIN_PEOPLE.onWhichDayComes(person.name)}
+						>
 							{#each WEEKDAYS as day (day.number)}
 								<Touch
 									values={{
@@ -147,7 +152,7 @@
 		</ul>
 		<TouchForm values={{ op: 'person' }} empties class="add">
 			<TextField
-				label={view.draft.people.length === 0 ? 'Your own name' : 'Name'}
+				label={view.draft.people.length === 0 ? BEGIN_PEOPLE.yourOwnName : BEGIN_PEOPLE.name}
 				name="name"
 				maxlength={80}
 				autocomplete="off"
@@ -159,7 +164,7 @@
 				{/each}
 			</span></TouchForm
 		>
-		<h2 class="mt-7.5">And animals</h2>
+		<h2 class="mt-7.5">{BEGIN_PEOPLE.andAnimals}</h2>
 		<ul class="mt-3.5 grid grid-cols-[repeat(5,minmax(0,92px))] gap-3">
 			{#each PETS as [kind, word] (kind)}
 				{@const on = view.draft.pets.some((pet) => pet.kind === kind)}
@@ -171,8 +176,8 @@
 	</section>
 	<section class="flex flex-col">
 		{#if own.length > 0 && view.draft.people.length > 0}
-			<h2 class="mt-1">Whose room is whose</h2>
-			<p class="dim text-lead mt-1.5">Beds and tidying there go to whoever it belongs to.</p>
+			<h2 class="mt-1">{BEGIN_PEOPLE.whoseRoomIsWhose}</h2>
+			<p class="dim text-lead mt-1.5">{BEGIN_PEOPLE.bedsAndTidyingThereGo}</p>
 			<ul>
 				{#each own as room (room.id)}
 					<li class="flex justify-between items-center gap-3.5 py-2.5 border-b border-b-tin-1 flex-wrap">
@@ -182,7 +187,7 @@
 								<Touch
 									values={{ op: 'owner', room: room.id, person: person.id }}
 									pressed={room.owners.includes(person.id)}
-									label="{room.name} belongs to {person.name}"
+									label={BEGIN_PEOPLE.belongsTo(room.name, person.name)}
 									><span
 										class={[
 											'grid place-items-center min-h-8.5 px-3 rounded-[8px]',
@@ -199,8 +204,10 @@
 			</ul>
 		{/if}
 		<div class="way-on">
-			<Touch values={{ op: 'step', step: 'rhythm' }} kind="plain">Back to how you clean</Touch>
-			<Touch values={{ op: 'step', step: 'first-morning' }} kind="sign">Next: the first morning</Touch>
+			<Touch values={{ op: 'step', step: 'rhythm' }} kind="plain">{BEGIN_PEOPLE.backToHowYouClean}</Touch>
+			<Touch values={{ op: 'step', step: 'first-morning' }} kind="sign"
+				>{BEGIN_PEOPLE.nextTheFirstMorning}</Touch
+			>
 		</div>
 	</section>
 </div>

@@ -1,5 +1,6 @@
 <script lang="ts">
 	/** Choosing a rhythm: the ten with their own week each, and two drying yards of this very home. */
+	import { BEGIN_RHYTHM } from '$words/screens/begin';
 	import TextField from '../kit/TextField.svelte';
 	import { page } from '$app/state';
 	import DryingYard from './DryingYard.svelte';
@@ -22,8 +23,8 @@
 	class="grid grid-cols-[290px_minmax(0,1fr)] grid-rows-[1fr_auto] gap-x-7.5 gap-y-0 flex-1 max-md:grid-cols-[minmax(0,1fr)]"
 >
 	<section class="ten" aria-labelledby="rhythm-title">
-		<h1 id="rhythm-title">Choose how you clean</h1>
-		<p class="dim text-lead mt-1.5 mb-3">Four weeks of your own home.</p>
+		<h1 id="rhythm-title">{BEGIN_RHYTHM.chooseHowYouClean}</h1>
+		<p class="dim text-lead mt-1.5 mb-3">{BEGIN_RHYTHM.fourWeeksOfYourOwn}</p>
 		<ul class="mb-3">
 			{#each view.patterns as pattern (pattern.id)}
 				{@const chosen = pattern.id === view.draft.pattern}
@@ -55,9 +56,9 @@
 										>
 										{pattern.why}</span
 									>{/if}{#if chosen}<span class="text-cobalt-ink text-[0.9375rem]"
-										>{beside ? 'on the left' : 'seen here'}</span
+										>{beside ? BEGIN_RHYTHM.onTheLeft : BEGIN_RHYTHM.seenHere}</span
 									>{:else if pattern.id === beside}<span class="text-cobalt-ink text-[0.9375rem]"
-										>beside it</span
+										>{BEGIN_RHYTHM.besideIt}</span
 									>{/if}</span
 							>
 							<svg viewBox="0 0 78 32" width="78" height="32" aria-hidden="true">
@@ -79,7 +80,8 @@
 							class="text-link text-[0.9375rem] ml-auto opacity-85"
 							href="/begin?step=rhythm&beside={pattern.id === beside ? '' : pattern.id}"
 							data-sveltekit-noscroll
-							aria-label="Put {pattern.name} beside it">{pattern.id === beside ? 'Away' : 'Beside'}</a
+							aria-label={BEGIN_RHYTHM.putBesideIt(pattern.name)}
+							>{pattern.id === beside ? BEGIN_RHYTHM.away : BEGIN_RHYTHM.beside}</a
 						>{/if}
 				</li>
 			{/each}
@@ -97,10 +99,10 @@
 			<DryingYard yard={view.yard} {scale} {holds} />
 			{#if view.beside}<DryingYard yard={view.beside} {scale} {holds} />{/if}
 		{:else}
-			<p class="dim text-lead mt-1.5 mb-3">Add a room first to see its four weeks here.</p>
+			<p class="dim text-lead mt-1.5 mb-3">{BEGIN_RHYTHM.addARoomFirstTo}</p>
 		{/if}
 		{#if view.beside}<button class="plain hidden max-md:inline-flex" onclick={() => (second = !second)}
-				>{second ? 'The chosen one' : 'Beside it'}</button
+				>{second ? BEGIN_RHYTHM.theChosenOne : BEGIN_RHYTHM.besideIt2}</button
 			>{/if}
 	</div>
 	<footer
@@ -110,15 +112,15 @@
 			<TouchForm values={{ op: 'minutes' }} class="minutes">
 				<TextField
 					class="w-36"
-					label="Minutes a day"
+					label={BEGIN_RHYTHM.minutesADay}
 					name="minutes"
 					inputmode="numeric"
 					value={String(holds)}
 				/>
-				<button class="text-link">Set</button></TouchForm
+				<button class="text-link">{BEGIN_RHYTHM.set}</button></TouchForm
 			>
-			<div class="days" role="group" aria-label="Free days">
-				<span>Free</span>
+			<div class="days" role="group" aria-label={BEGIN_RHYTHM.freeDays}>
+				<span>{BEGIN_RHYTHM.free}</span>
 				{#each view.weekdays as day (day.number)}
 					<Touch
 						values={{
@@ -127,7 +129,7 @@
 							catchUp: view.catchUpDays.join(',')
 						}}
 						pressed={view.freeDays.includes(day.number)}
-						label="{day.name} free"
+						label={BEGIN_RHYTHM.freeOf(day.name)}
 						><span
 							class={[
 								'grid place-items-center w-8.5 h-7.5 rounded-[6px] border-[1.5px] text-[0.9375rem] max-md:w-full',
@@ -139,8 +141,8 @@
 					>
 				{/each}
 			</div>
-			<div class="days" role="group" aria-label="Catch-up days">
-				<span>Catch up</span>
+			<div class="days" role="group" aria-label={BEGIN_RHYTHM.catchUpDays}>
+				<span>{BEGIN_RHYTHM.catchUp}</span>
 				{#each view.weekdays as day (day.number)}
 					<Touch
 						values={{
@@ -149,7 +151,7 @@
 							catchUp: toggle(view.catchUpDays, day.number)
 						}}
 						pressed={view.catchUpDays.includes(day.number)}
-						label="{day.name} to catch up"
+						label={BEGIN_RHYTHM.toCatchUp(day.name)}
 						><span
 							class={[
 								'grid place-items-center w-8.5 h-7.5 rounded-[6px] border-[1.5px] text-[0.9375rem] max-md:w-full',
@@ -164,22 +166,24 @@
 		</div>
 		<ul class="grid grid-cols-[auto_auto] gap-x-5 gap-y-2">
 			<li class="flex items-center gap-2">
-				<span class="plain-bit w-7 h-4.5 border border-tin-1 bg-linen-hi"></span>daily routine
+				<span class="plain-bit w-7 h-4.5 border border-tin-1 bg-linen-hi"></span>{BEGIN_RHYTHM.dailyRoutine}
 			</li>
 			<li class="flex items-center gap-2">
-				<span class="weekly-bit w-7 h-4.5 border border-tin-1 bg-linen-hi"></span>weekly
+				<span class="weekly-bit w-7 h-4.5 border border-tin-1 bg-linen-hi"></span>{BEGIN_RHYTHM.weekly}
 			</li>
 			<li class="flex items-center gap-2">
 				<span
 					class="w-7 h-4.5 border border-tin-1 [background:repeating-linear-gradient(90deg,var(--z-check)_0_6px,var(--weave-ground)_6px_12px)]"
-				></span>the zone, numbered
+				></span>{BEGIN_RHYTHM.theZoneNumbered}
 			</li>
 			<li class="flex items-center gap-2">
-				<span class="w-7 border-tin-1 h-0.75 border-0 bg-brass-text"></span>more than the day your family has
+				<span class="w-7 border-tin-1 h-0.75 border-0 bg-brass-text"></span>{BEGIN_RHYTHM.moreThanTheDayYour}
 			</li>
 		</ul>
 		<Touch values={{ op: 'step', step: 'people' }} kind="sign"
-			><span class="go"><b>Take {view.patterns.find((one) => one.id === view.draft.pattern)?.name}</b></span
+			><span class="go"
+				><b>{BEGIN_RHYTHM.take(view.patterns.find((one) => one.id === view.draft.pattern)?.name ?? '')}</b
+				></span
 			></Touch
 		>
 	</footer>

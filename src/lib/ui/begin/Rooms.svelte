@@ -1,5 +1,6 @@
 <script lang="ts">
 	/** The walk from the top of the house down: keys hang under it, a touch puts a room in. */
+	import { BEGIN_ROOMS } from '$words/screens/begin';
 	import More from '../kit/More.svelte';
 	import TextField from '../kit/TextField.svelte';
 	import DollHouse from '../house/DollHouse.svelte';
@@ -89,9 +90,9 @@
 >
 	<section class="flex flex-col min-w-0" aria-labelledby="question">
 		<h1 class="text-h1" id="question">{view.question}</h1>
-		<p class="dim mt-1.5 text-lead">From the top of the house down. Touch a room to add it.</p>
+		<p class="dim mt-1.5 text-lead">{BEGIN_ROOMS.fromTheTopOfThe}</p>
 		<div class="grid grid-cols-[128px_1fr] gap-2 items-center flex-1 min-h-85 max-md:grid-cols-[1fr]">
-			<nav class="grid gap-1.5 content-center max-md:flex max-md:flex-wrap" aria-label="Storeys">
+			<nav class="grid gap-1.5 content-center max-md:flex max-md:flex-wrap" aria-label={BEGIN_ROOMS.storeys}>
 				{#each view.storeys as storey (storey.storey)}
 					<Touch
 						values={{ op: 'walk', storey: String(storey.storey) }}
@@ -115,7 +116,7 @@
 					<Touch values={{ op: 'walk', storey: String(more) }}>
 						<span
 							class="grid py-1.5 px-2.5 min-h-11 content-center rounded-sign leading-tight text-cobalt-ink underline underline-offset-4"
-							>{more > 0 ? 'Add a floor' : 'Add a cellar'}</span
+							>{more > 0 ? BEGIN_ROOMS.addAFloor : BEGIN_ROOMS.addACellar}</span
 						>
 					</Touch>
 				{/each}
@@ -127,7 +128,7 @@
 						chosen={room?.id ?? null}
 						cat={cat === 'cat' ? cat : null}
 						{hrefOf}
-						label="The house so far: {view.rooms.map((one) => one.name).join(', ')}"
+						label={BEGIN_ROOMS.theHouseSoFar(view.rooms.map((one) => one.name).join(', '))}
 						nextRoom={view.storey}
 					/>
 				{:else}
@@ -141,7 +142,7 @@
 								stroke-dasharray="7 7"
 							/>
 						</svg>
-						<p>No rooms yet. Touch one below to add it.</p>
+						<p>{BEGIN_ROOMS.noRoomsYetTouchOne}</p>
 					</div>
 				{/if}
 			</div>
@@ -149,7 +150,7 @@
 		<div
 			class="grid grid-cols-[repeat(7,1fr)] gap-x-2.5 gap-y-3.5 px-1 pt-3.5 pb-2 [background:linear-gradient(var(--wood),var(--wood))_0_0_/_100%_7px_no-repeat] max-md:grid-cols-[repeat(3,1fr)]"
 			role="group"
-			aria-label="Rooms to add {view.storeyName.toLowerCase()}"
+			aria-label={BEGIN_ROOMS.roomsToAdd(view.storeyName.toLowerCase())}
 		>
 			{#each view.keys as key (key.kind)}
 				<Touch
@@ -167,19 +168,19 @@
 							aria-hidden="true"
 						></span>
 						<b class="text-[0.9375rem]">{key.name}</b>
-						{#if key.hung > 0}<span>{key.hung} added</span>{/if}
+						{#if key.hung > 0}<span>{BEGIN_ROOMS.added(key.hung)}</span>{/if}
 					</span>
 				</Touch>
 			{/each}
 		</div>
 	</section>
 
-	<section class="flex flex-col min-w-0" aria-label="The room">
+	<section class="flex flex-col min-w-0" aria-label={BEGIN_ROOMS.theRoom}>
 		{#if room}
 			<header class="flex items-baseline justify-between gap-3">
 				<h2 class="text-h1">{room.name}</h2>
 				<button class="text-link" aria-expanded={renaming} onclick={() => (renaming = !renaming)}
-					>Rename</button
+					>{BEGIN_ROOMS.rename}</button
 				>
 			</header>
 			<p class="dim">{room.kindName}, {room.where}.</p>
@@ -189,13 +190,21 @@
 					class="rename"
 					onkept={() => (renaming = false)}
 				>
-					<TextField label="Its name" hideLabel name="name" value={room.name} maxlength={80} required />
-					<button class="plain">Save</button></TouchForm
+					<TextField
+						label={BEGIN_ROOMS.itsName}
+						hideLabel
+						name="name"
+						value={room.name}
+						maxlength={80}
+						required
+					/>
+					<button class="plain">{BEGIN_ROOMS.save}</button></TouchForm
 				>
 			{/if}
 			<h3 class="mt-3.5 text-tag flex items-baseline justify-between">
-				Floor <button class="text-link font-text text-[0.9375rem]" onclick={() => (allFloors = !allFloors)}
-					>{allFloors ? 'Fewer' : 'All of them'}</button
+				{BEGIN_ROOMS.floor}
+				<button class="text-link font-text text-[0.9375rem]" onclick={() => (allFloors = !allFloors)}
+					>{allFloors ? BEGIN_ROOMS.fewer : BEGIN_ROOMS.allOfThem}</button
 				>
 			</h3>
 			<ul class="flex flex-wrap gap-x-1.25 gap-y-2.5 mt-3">
@@ -213,9 +222,9 @@
 				{/each}
 			</ul>
 			<h3 class="mt-3.5 text-tag flex items-baseline justify-between">
-				What gets wiped <button
-					class="text-link font-text text-[0.9375rem]"
-					onclick={() => (allSurfaces = !allSurfaces)}>{allSurfaces ? 'Fewer' : 'All of them'}</button
+				{BEGIN_ROOMS.whatGetsWiped}
+				<button class="text-link font-text text-[0.9375rem]" onclick={() => (allSurfaces = !allSurfaces)}
+					>{allSurfaces ? BEGIN_ROOMS.fewer : BEGIN_ROOMS.allOfThem}</button
 				>
 			</h3>
 			<ul class="flex flex-wrap gap-x-1.25 gap-y-2.5 mt-3">
@@ -231,7 +240,9 @@
 					</li>
 				{/each}
 			</ul>
-			<h3 class="mt-3.5 text-tag flex items-baseline justify-between">Which animals come in here?</h3>
+			<h3 class="mt-3.5 text-tag flex items-baseline justify-between">
+				{BEGIN_ROOMS.whichAnimalsComeInHere}
+			</h3>
 			<ul class="flex flex-wrap gap-x-1.25 gap-y-2.5 mt-3">
 				{#each PETS as [kind, word] (kind)}
 					{@const on = room.sheds.includes(kind)}
@@ -244,13 +255,15 @@
 			</ul>
 			<div class="follows mt-4 pt-3.5 [border-top:var(--stitch)] text-lead flex flex-wrap gap-x-4.5 gap-y-1">
 				<p>
-					That makes <b>{lowerNumber(wanted.length)} {plural(wanted.length, 'job')}</b>, about
-					<b>{room.minutesAWeek} min</b> a week.
+					{BEGIN_ROOMS.thatMakes}
+					<b>{lowerNumber(wanted.length)} {plural(wanted.length, 'job')}</b>{BEGIN_ROOMS.about}
+					<b>{BEGIN_ROOMS.min(room.minutesAWeek)}</b>
+					{BEGIN_ROOMS.aWeek}
 				</p>
 				<More openClass="flex-[1_0_100%]">
-					{#snippet title()}See {wanted.length === room.jobs.length
-							? 'them'
-							: `the ${room.jobs.length}`}{/snippet}
+					{#snippet title()}{BEGIN_ROOMS.see(
+							wanted.length === room.jobs.length ? BEGIN_ROOMS.them : BEGIN_ROOMS.theSoMany(room.jobs.length)
+						)}{/snippet}
 					<ul class="my-2 grid grid-cols-[1fr_1fr] gap-x-3.5 gap-y-0.5 text-body">
 						{#each room.jobs as job (job.key)}
 							<li>
@@ -259,22 +272,22 @@
 										class={[
 											'block py-1 pl-6 relative min-h-7 before:absolute before:left-0 before:top-2 before:w-3.5 before:h-3.5 before:border-2 before:border-cobalt-ink before:rounded-[3px] before:[box-shadow:inset_0_0_0_2px_var(--enamel-hi)]',
 											!job.wanted ? 'text-tin-text line-through before:[background:none]' : 'before:bg-cobalt'
-										]}>{job.name}<span class="dim"> {job.minutes} min</span></span
+										]}>{job.name}<span class="dim"> {BEGIN_ROOMS.minOf(job.minutes)}</span></span
 									>
 								</Touch>
 							</li>
 						{/each}
 					</ul>
 				</More>
-				<Touch values={{ op: 'unhang', room: room.id }} kind="text-link">Remove this room</Touch>
+				<Touch values={{ op: 'unhang', room: room.id }} kind="text-link">{BEGIN_ROOMS.removeThisRoom}</Touch>
 			</div>
 		{:else}
-			<h2 class="text-h1">The first room</h2>
-			<p class="dim">Choose the usual rooms; you can rename each.</p>
+			<h2 class="text-h1">{BEGIN_ROOMS.theFirstRoom}</h2>
+			<p class="dim">{BEGIN_ROOMS.chooseTheUsualRoomsYou}</p>
 			{#if view.demoThere}
 				<form method="post" action="/begin?/takeDemo">
-					<p>Or begin with the rooms of the demo home, and change what is not yours.</p>
-					<button class="plain">Start from the demo home’s rooms</button>
+					<p>{BEGIN_ROOMS.orBeginWithTheRooms}</p>
+					<button class="plain">{BEGIN_ROOMS.startFromTheDemoHomes}</button>
 				</form>
 			{/if}
 		{/if}
@@ -283,16 +296,16 @@
 		>
 			{#if view.below}
 				<Touch values={{ op: 'step', step: 'zones' }} kind="plain" disabled={view.rooms.length === 0}
-					>To the zones</Touch
+					>{BEGIN_ROOMS.toTheZones}</Touch
 				>
 				<Touch values={{ op: 'walk', storey: String(view.below.storey) }} kind="sign"
 					>{view.below.storey === 0
-						? 'Next: the floor below'
-						: `Next: ${view.below.name.toLowerCase()}`}</Touch
+						? BEGIN_ROOMS.nextTheFloorBelow
+						: BEGIN_ROOMS.next(view.below.name.toLowerCase())}</Touch
 				>
 			{:else}
 				<Touch values={{ op: 'step', step: 'zones' }} kind="sign" disabled={view.rooms.length === 0}
-					>Next: zones</Touch
+					>{BEGIN_ROOMS.nextZones}</Touch
 				>
 			{/if}
 		</div>

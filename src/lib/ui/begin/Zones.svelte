@@ -1,5 +1,6 @@
 <script lang="ts">
 	/** Rooms that lie together, in zones that are even; each room can be put elsewhere with one touch. */
+	import { BEGIN_ZONES } from '$words/screens/begin';
 	import TextField from '../kit/TextField.svelte';
 	import Choice from '../kit/Choice.svelte';
 	import DollHouse from '../house/DollHouse.svelte';
@@ -18,21 +19,21 @@
 	class="grid grid-cols-[minmax(0,1.5fr)_minmax(420px,1fr)] gap-10 flex-1 max-md:grid-cols-[minmax(0,1fr)] max-md:gap-4"
 >
 	<section aria-labelledby="zones-title">
-		<h1 id="zones-title">Rooms that lie together</h1>
+		<h1 id="zones-title">{BEGIN_ZONES.roomsThatLieTogether}</h1>
 		<p class="dim text-lead mt-1.5">
-			{view.scheme === 'none'
-				? 'The way of cleaning you chose has no zones. They are kept for another one.'
-				: 'Zones come round in this order. Even ones are best: a bar is the deep work in each.'}
+			{view.scheme === 'none' ? BEGIN_ZONES.theWayOfCleaningYou : BEGIN_ZONES.zonesComeRoundInThis}
 		</p>
 		<div class="max-w-190 mt-3">
 			<DollHouse
 				rooms={view.rooms}
 				cat={view.draft.pets.some((pet) => pet.kind === 'cat') ? 'cat' : null}
-				label="The house in zones: {view.zones.map((zone) => `${zone.number} ${zone.name}`).join(', ')}"
+				label={BEGIN_ZONES.theHouseInZones(
+					view.zones.map((zone) => `${zone.number} ${zone.name}`).join(', ')
+				)}
 			/>
 		</div>
 		<div class="counts flex flex-wrap items-center gap-2.5 mt-4.5 max-md:gap-2">
-			<span>How many zones?</span>
+			<span>{BEGIN_ZONES.howManyZones}</span>
 			{#each [4, 5, 6, 7].filter((n) => n <= Math.max(4, view.rooms.length)) as count (count)}
 				<Touch
 					values={{ op: 'zonesAnew', count: String(count) }}
@@ -45,7 +46,7 @@
 				{sharedDaysText(view.zones.length, view.sharedDays)}
 			</p>{/if}
 	</section>
-	<section class="list flex flex-col" aria-label="Zones">
+	<section class="list flex flex-col" aria-label={BEGIN_ZONES.zones}>
 		{#each view.zones as zone (zone.id)}
 			<div class="flex gap-4 py-2 border-b border-b-tin-1">
 				<span class="swatch relative w-12.5 min-h-16 flex-none"
@@ -54,7 +55,7 @@
 				<div class="body relative flex-1 min-w-0">
 					<TouchForm values={{ op: 'nameZone', zone: zone.id }} class="name">
 						<TextField
-							label="Name of zone {zone.number}"
+							label={BEGIN_ZONES.nameOfZone(zone.number)}
 							hideLabel
 							class="flex-1"
 							name="name"
@@ -62,7 +63,7 @@
 							maxlength={80}
 							required
 						/>
-						<button class="text-link">Save the name</button></TouchForm
+						<button class="text-link">{BEGIN_ZONES.saveTheName}</button></TouchForm
 					>
 					<div class="grid grid-cols-[minmax(0,1fr)_64px] items-center gap-2.5 mt-1 mb-1.5">
 						<span
@@ -70,7 +71,7 @@
 								class="block h-2.25 min-w-0.75 [background:repeating-linear-gradient(90deg,var(--cobalt-ink)_0_14px,transparent_14px_18px)] rounded-[5px]"
 								style:width="{(zone.minutes / most) * 100}%"
 							></i></span
-						><b>{zone.minutes} min</b>
+						><b>{BEGIN_ZONES.min(zone.minutes)}</b>
 					</div>
 					<ul class="flex flex-wrap gap-x-3.5 gap-y-1.5">
 						{#each zone.rooms as room (room.id)}
@@ -86,7 +87,7 @@
 										]}
 										sends
 									/>
-									<noscript><button>Move</button></noscript></TouchForm
+									<noscript><button>{BEGIN_ZONES.move}</button></noscript></TouchForm
 								>
 							</li>
 						{/each}
@@ -96,21 +97,23 @@
 		{/each}
 		{#if inNone.length > 0}
 			<p class="dim text-lead mt-1.5">
-				In no zone: {inNone.map((room) => room.name).join(', ')}. Their deep {plural(inNone.length, 'job')} come
-				every so many days instead.
+				{BEGIN_ZONES.inNoZoneTheirDeep(
+					inNone.map((room) => room.name).join(', '),
+					plural(inNone.length, 'job')
+				)}
 			</p>
 			<div class="counts flex flex-wrap items-center gap-2.5 mt-4.5 max-md:gap-2">
 				{#each inNone as room (room.id)}
 					{#if view.zones[0]}<Touch
 							values={{ op: 'zone', room: room.id, zone: view.zones[0].id }}
-							kind="plain">{room.name} into {view.zones[0].number}</Touch
+							kind="plain">{BEGIN_ZONES.into(room.name, view.zones[0].number)}</Touch
 						>{/if}
 				{/each}
 			</div>
 		{/if}
 		<div class="way-on">
-			<Touch values={{ op: 'step', step: 'rooms' }} kind="plain">Back to the rooms</Touch>
-			<Touch values={{ op: 'step', step: 'rhythm' }} kind="sign">Next: how you clean</Touch>
+			<Touch values={{ op: 'step', step: 'rooms' }} kind="plain">{BEGIN_ZONES.backToTheRooms}</Touch>
+			<Touch values={{ op: 'step', step: 'rhythm' }} kind="sign">{BEGIN_ZONES.nextHowYouClean}</Touch>
 		</div>
 	</section>
 </div>

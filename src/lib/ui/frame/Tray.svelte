@@ -1,5 +1,6 @@
 <script lang="ts">
 	/** The tray with its rim, the top row and the lower rim. The rim never scrolls. */
+	import { FRAME_TRAY } from '$words/screens/frame';
 	import Moon from '@lucide/svelte/icons/moon';
 	import SquareTerminal from '@lucide/svelte/icons/square-terminal';
 	import Sun from '@lucide/svelte/icons/sun';
@@ -39,7 +40,7 @@
 	{#if !bare}
 		<header class="flex min-h-[58px] flex-wrap items-center gap-x-1 px-edge pt-2 max-sm:hidden print:hidden">
 			<a class="mark mr-auto md:mr-2 min-[1360px]:mr-4" href="/"
-				><Glyph name="due" size={28} /><span>Pail Round</span></a
+				><Glyph name="due" size={28} /><span>{FRAME_TRAY.pailRound}</span></a
 			>
 			<nav
 				aria-label={FRAME.places}

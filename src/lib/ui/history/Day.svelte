@@ -1,5 +1,6 @@
 <script lang="ts">
 	/** A day of the record: what was done in a line, and opened, line by line. */
+	import { HISTORY_DAY } from '$words/screens/history';
 	import type { LedgerView } from '$views/history';
 	import { minutesText } from '$words/general';
 	import ActForm from '../ActForm.svelte';
@@ -37,7 +38,8 @@
 			class="pr-2.5 pl-3 whitespace-nowrap overflow-hidden [text-overflow:ellipsis] max-[901px]:whitespace-normal max-[901px]:py-2 max-[901px]:px-2.5"
 		>
 			{#each day.told as one, k (one.who)}{k > 0 ? '; ' : ''}{#if one.who}<b>{one.who}</b
-					>{': '}{/if}{one.what}{/each}{#if day.more > 0}{' '}<span class="dim">and {day.more} more</span
+					>{': '}{/if}{one.what}{/each}{#if day.more > 0}{' '}<span class="dim"
+					>{HISTORY_DAY.andMore(day.more)}</span
 				>{/if}
 		</span>
 		<span class="max-[901px]:hidden"
@@ -45,7 +47,8 @@
 		>
 		<span
 			class="minutes text-right text-tin-text whitespace-nowrap max-[901px]:whitespace-normal max-[901px]:max-w-19"
-			><b class="text-ink font-figure">{Math.round(day.minutes)}</b> of {Math.round(day.planned)} min</span
+			><b class="text-ink font-figure">{Math.round(day.minutes)}</b>
+			{HISTORY_DAY.ofMin(Math.round(day.planned))}</span
 		>
 	</a>
 	{#if view.openDay === day.date}
@@ -99,7 +102,7 @@
 							class="again"
 							values={{ of: line.back.undo, seed: view.formId }}
 						>
-							<button class="text-link">Count it again</button>
+							<button class="text-link">{HISTORY_DAY.countItAgain}</button>
 						</ActForm>
 					{:else if line.minutes !== null}
 						<span class="max-[901px]:hidden"
@@ -112,7 +115,8 @@
 						<span
 							class="minutes text-right text-tin-text whitespace-nowrap max-[901px]:whitespace-normal max-[901px]:max-w-19"
 							><b class="text-ink font-figure">{minutesText(line.minutes)}</b
-							>{#if line.planned !== null}{' '}of {minutesText(line.planned)}{/if} min</span
+							>{#if line.planned !== null}{' '}{HISTORY_DAY.ofIt(minutesText(line.planned))}{/if}
+							{HISTORY_DAY.min}</span
 						>
 					{/if}
 				</li>

@@ -1,5 +1,6 @@
 <script lang="ts">
 	/** The page of one job: last done, next due, what was said against what it takes, its earlier times. */
+	import { HISTORY_JOB_PAGE } from '$words/screens/history';
 	import Glyph from '../glyphs/Glyph.svelte';
 	import Stitches from '../Stitches.svelte';
 	import { minutesText } from '$words/general';
@@ -17,16 +18,18 @@
 	</div>
 </div>
 <p class="py-3.5 px-0 border-t border-t-tin-1 text-lead">
-	{#if page.takes === null}You said {minutesText(page.said)} minutes; it has not been timed yet.{:else}It
-		takes
-		<b>about {minutesText(page.takes)} minutes</b>, mostly {page.range}; you said {minutesText(
-			page.said
-		)}.{/if}
+	{#if page.takes === null}{HISTORY_JOB_PAGE.youSaidMinutesItHas(
+			minutesText(page.said)
+		)}{:else}{HISTORY_JOB_PAGE.itTakes}
+		<b>{HISTORY_JOB_PAGE.aboutMinutes(minutesText(page.takes))}</b>{HISTORY_JOB_PAGE.mostlyYouSaid(
+			page.range ?? '',
+			minutesText(page.said)
+		)}{/if}
 	{page.often ?? ''}
 </p>
 <dl>
 	<div class="grid grid-cols-[96px_1fr_auto] items-center gap-1.5 min-h-11.5 border-t border-t-tin-1">
-		<dt class="text-tin-text">Last done</dt>
+		<dt class="text-tin-text">{HISTORY_JOB_PAGE.lastDone}</dt>
 		<dd
 			class="first-of-type:font-display first-of-type:text-[1.375rem] first-of-type:[font-variant-numeric:oldstyle-nums]"
 		>
@@ -39,7 +42,7 @@
 		</dd>
 	</div>
 	<div class="grid grid-cols-[96px_1fr_auto] items-center gap-1.5 min-h-11.5 border-t border-t-tin-1">
-		<dt class="text-tin-text">Next due</dt>
+		<dt class="text-tin-text">{HISTORY_JOB_PAGE.nextDue}</dt>
 		<dd
 			class="first-of-type:font-display first-of-type:text-[1.375rem] first-of-type:[font-variant-numeric:oldstyle-nums]"
 		>
@@ -63,7 +66,8 @@
 			{:else}
 				<Stitches plan={page.said} work={time.minutes} {longest} width={86} />
 				<span class="minutes text-right text-tin-text whitespace-nowrap"
-					><b class="text-ink">{minutesText(time.minutes)}</b> of {minutesText(page.said)} min</span
+					><b class="text-ink">{minutesText(time.minutes)}</b>
+					{HISTORY_JOB_PAGE.ofMin(minutesText(page.said))}</span
 				>
 			{/if}
 		</li>
@@ -71,17 +75,19 @@
 </ul>
 {#if page.countOfTimes > page.times.length}
 	<p>
-		<a class="text-link inline-block min-h-7" href="/history?job={page.job}">All {page.countOfTimes} times</a>
+		<a class="text-link inline-block min-h-7" href="/history?job={page.job}"
+			>{HISTORY_JOB_PAGE.allTimes(page.countOfTimes)}</a
+		>
 	</p>
 {/if}
 {#if page.entry && !page.entry.back}
 	<div class="flex items-center gap-4.5 mt-4.5 text-tin-text max-[1101px]:flex-col max-[1101px]:items-start">
 		<p>
-			<b class="text-ink">Was this a mistake?</b><br />It stays here, struck through, and the job is back on
-			its day if that is not over.
+			<b class="text-ink">{HISTORY_JOB_PAGE.wasThisAMistake}</b><br
+			/>{HISTORY_JOB_PAGE.itStaysHereStruckThrough}
 		</p>
 		<ActForm action="/history?/undo&{filter}" values={{ of: page.entry.entry, seed: formId }}>
-			<button class="plain whitespace-nowrap"><Glyph name="back" size={22} />Undo</button>
+			<button class="plain whitespace-nowrap"><Glyph name="back" size={22} />{HISTORY_JOB_PAGE.undo}</button>
 		</ActForm>
 	</div>
 {/if}

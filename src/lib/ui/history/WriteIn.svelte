@@ -1,5 +1,6 @@
 <script lang="ts">
 	/** Writes in what was done on a day and not ticked then. What was typed stays when it cannot be written. */
+	import { HISTORY_WRITE_IN } from '$words/screens/history';
 	import TextField from '../kit/TextField.svelte';
 	import DateField from '../kit/DateField.svelte';
 	import Choice from '../kit/Choice.svelte';
@@ -54,7 +55,7 @@
 >
 	<input type="hidden" name="seed" value={view.formId} />
 	<Choice
-		label="What"
+		label={HISTORY_WRITE_IN.what}
 		name="line"
 		value={typed.line}
 		options={view.lines.map((line) => ({ value: line.id, label: line.name }))}
@@ -62,17 +63,23 @@
 	/>
 	<div class="grid grid-cols-[1fr_1fr] gap-4 max-sm:grid-cols-[1fr]">
 		<Choice
-			label="Who"
+			label={HISTORY_WRITE_IN.who}
 			name="by"
 			value={typed.by}
 			options={view.members.map((member) => ({ value: member.id, label: member.name }))}
 			wrong={bad('by')}
 		/>
-		<DateField label="On which day" name="date" max={view.today} value={typed.date} wrong={bad('date')} />
+		<DateField
+			label={HISTORY_WRITE_IN.onWhichDay}
+			name="date"
+			max={view.today}
+			value={typed.date}
+			wrong={bad('date')}
+		/>
 	</div>
 	<div class="grid grid-cols-[1fr_1fr] gap-4 max-sm:grid-cols-[1fr]">
 		<TextField
-			label="Minutes, if you know"
+			label={HISTORY_WRITE_IN.minutesIfYouKnow}
 			wrong={bad('minutes')}
 			name="minutes"
 			inputmode="decimal"
@@ -80,7 +87,7 @@
 			value={typed.minutes}
 		/>
 		<Choice
-			label="How it went"
+			label={HISTORY_WRITE_IN.howItWent}
 			name="outcome"
 			value={typed.outcome}
 			options={[
@@ -91,5 +98,5 @@
 			]}
 		/>
 	</div>
-	<button class="sign small" disabled={busy}>Save it in History</button>
+	<button class="sign small" disabled={busy}>{HISTORY_WRITE_IN.saveItInHistory}</button>
 </form>

@@ -1,5 +1,6 @@
 <script lang="ts">
 	/** A new room, or a new zone. */
+	import { HOUSE_ADD_FORM } from '$words/screens/house';
 	import TextField from '../kit/TextField.svelte';
 	import Choice from '../kit/Choice.svelte';
 	import EditForm from './EditForm.svelte';
@@ -13,30 +14,30 @@
 {#if what === 'room'}
 	<EditForm values={{ op: 'addRoom' }} {view} class={GRID} onsaved={ondone}>
 		<Choice
-			label="Kind"
+			label={HOUSE_ADD_FORM.kind}
 			name="kind"
 			options={view.kinds.map((kind) => ({ value: kind.kind, label: kind.name }))}
 		/>
-		<TextField label="Name, if it has one" name="name" maxlength={80} />
+		<TextField label={HOUSE_ADD_FORM.nameIfItHasOne} name="name" maxlength={80} />
 		<Choice
-			label="Storey"
+			label={HOUSE_ADD_FORM.storey}
 			name="storey"
 			value={String(0)}
 			options={view.storeys.map((storey) => ({ value: String(storey.storey), label: storey.name }))}
 		/>
 		<Choice
-			label="Zone"
+			label={HOUSE_ADD_FORM.zone}
 			name="zone"
 			options={[
 				...view.zones.map((zone) => ({ value: zone.id, label: `${zone.number} ${zone.name}` })),
 				{ value: '', label: 'none' }
 			]}
 		/>
-		<button class="plain">Add this room</button>
+		<button class="plain">{HOUSE_ADD_FORM.addThisRoom}</button>
 	</EditForm>
 {:else if what === 'zone'}
 	<EditForm values={{ op: 'addZone' }} {view} class={GRID} onsaved={ondone}>
-		<TextField label="Name" name="name" maxlength={80} required />
-		<button class="plain">Add it</button>
+		<TextField label={HOUSE_ADD_FORM.name} name="name" maxlength={80} required />
+		<button class="plain">{HOUSE_ADD_FORM.addIt}</button>
 	</EditForm>
 {/if}

@@ -1,5 +1,6 @@
 <script lang="ts">
 	/** The house cut open: cobalt walls, ink furniture, each room in its zone's weave under a pale wash. */
+	import { HOUSE_DOLL_HOUSE } from '$words/screens/house';
 	import Furniture from './Furniture.svelte';
 	import { drawSection, type Box } from './section';
 	interface DrawnRoom {
@@ -143,7 +144,7 @@
 					<a
 						href={hrefOf(room.id)}
 						aria-current={room.id === chosen ? 'true' : undefined}
-						aria-label="{room.name}{room.number ? `, zone ${room.number}` : ''}"
+						aria-label={room.name + (room.number ? HOUSE_DOLL_HOUSE.inZone(room.number) : '')}
 						data-sveltekit-noscroll
 						data-room={room.id}
 					>

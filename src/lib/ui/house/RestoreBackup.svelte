@@ -1,5 +1,6 @@
 <script lang="ts">
 	/** A backup becomes a home of its own; it tells how far it is, and what of the file cannot be read. */
+	import { HOUSE_RESTORE_BACKUP } from '$words/screens/house';
 	import FileField from '../kit/FileField.svelte';
 	import { freshId } from '../freshId';
 	import Notice from '../Notice.svelte';
@@ -78,25 +79,28 @@
 >
 	<input type="hidden" name="id" value={formId} />
 	<FileField
-		label="Restore a backup as a home of its own"
+		label={HOUSE_RESTORE_BACKUP.restoreABackupAsA}
 		name="file"
 		accept=".json,application/json"
 		required
 	/>
-	<button class="plain" disabled={taking !== null}>Restore this backup …</button>
+	<button class="plain" disabled={taking !== null}>{HOUSE_RESTORE_BACKUP.restoreThisBackup}</button>
 </form>
 {#if taking}<p role="status">
-		{taking.of > 0 ? `${taking.done} of ${taking.of} entries …` : 'Reading …'}
+		{taking.of > 0 ? HOUSE_RESTORE_BACKUP.ofEntries(taking.done, taking.of) : HOUSE_RESTORE_BACKUP.reading}
 		<progress max={Math.max(1, taking.of)} value={taking.done}></progress>
 	</p>{/if}
 {#if taken}
 	<form class="grid gap-2 justify-items-start" method="post" action="/home" role="status">
-		<p>It is restored. <button class="text-link" name="home" value={taken}>Go to it</button></p>
+		<p>
+			{HOUSE_RESTORE_BACKUP.itIsRestored}
+			<button class="text-link" name="home" value={taken}>{HOUSE_RESTORE_BACKUP.goToIt}</button>
+		</p>
 	</form>
 {/if}
 {#if problems.length > 0}
-	<Notice tone="wrong"><span>Nothing was written.</span></Notice>
-	<ul aria-label="What is wrong with the file">
+	<Notice tone="wrong"><span>{HOUSE_RESTORE_BACKUP.nothingWasWritten}</span></Notice>
+	<ul aria-label={HOUSE_RESTORE_BACKUP.whatIsWrongWithThe}>
 		{#each problems as problem, i (i)}<li class="py-1 wrap-anywhere">
 				<b>{problem.at}</b>: {problem.says}
 			</li>{/each}

@@ -1,5 +1,6 @@
 <script lang="ts">
 	/** One room: its name and facts, its jobs, and what can be done with it. */
+	import { HOUSE_ROOM_PAGE } from '$words/screens/house';
 	import More from '../kit/More.svelte';
 	import Check from '../kit/Check.svelte';
 	import TextField from '../kit/TextField.svelte';
@@ -29,12 +30,12 @@
 {#if room}
 	<header class="flex justify-between items-baseline">
 		<h2>{room.name}</h2>
-		<a class="text-link" href="/house" data-sveltekit-noscroll>Close</a>
+		<a class="text-link" href="/house" data-sveltekit-noscroll>{HOUSE_ROOM_PAGE.close}</a>
 	</header>
 	<p class="dim">{room.kindName}, {room.storeyName.toLowerCase()}.</p>
 	<EditForm values={{ op: 'moveRoom', room: room.id }} {view} tries class="row">
 		<Choice
-			label="Zone"
+			label={HOUSE_ROOM_PAGE.zone}
 			name="zone"
 			value={room.zone ?? ''}
 			options={[
@@ -42,7 +43,7 @@
 				...view.zones.map((zone) => ({ value: zone.id, label: `${zone.number} ${zone.name}` }))
 			]}
 		/>
-		<button class="plain">Move this room</button>
+		<button class="plain">{HOUSE_ROOM_PAGE.moveThisRoom}</button>
 	</EditForm>
 	<div class="max-h-[max(330px,calc(100svh_-_360px))] overflow-auto mt-1.5 pr-2">
 		{#each groups as group (group.layer)}
@@ -54,35 +55,35 @@
 						<a class="text-ink font-name no-underline hover:underline" href="/house/job/{job.id}"
 							>{job.name}</a
 						><span class="dim col-1 text-[0.9375rem]">{job.rhythm}</span><b
-							class="row-[1_/_3] col-2 self-center">{job.minutes} min</b
+							class="row-[1_/_3] col-2 self-center">{HOUSE_ROOM_PAGE.min(job.minutes)}</b
 						>
 					</li>
 				{/each}
 			</ul>
 		{/each}
-		{#if groups.length === 0}<p class="dim">No jobs in this room yet.</p>{/if}
+		{#if groups.length === 0}<p class="dim">{HOUSE_ROOM_PAGE.noJobsInThisRoom}</p>{/if}
 	</div>
 	<p class="flex flex-wrap gap-2.5 my-3.5">
-		<a class="plain" href="/house/library?room={room.id}">Add from the library</a>
-		<a class="plain" href="/house/job/new?room={room.id}">Add a job of your own</a>
+		<a class="plain" href="/house/library?room={room.id}">{HOUSE_ROOM_PAGE.addFromTheLibrary}</a>
+		<a class="plain" href="/house/job/new?room={room.id}">{HOUSE_ROOM_PAGE.addAJobOfYour}</a>
 	</p>
-	<More title="Rename, move, merge, take along or remove">
+	<More title={HOUSE_ROOM_PAGE.renameMoveMergeTakeAlong}>
 		<EditForm values={{ op: 'changeRoom', room: room.id }} {view} class="facts">
-			<TextField label="Name" name="name" value={room.ownName} maxlength={80} required />
+			<TextField label={HOUSE_ROOM_PAGE.name} name="name" value={room.ownName} maxlength={80} required />
 			<Choice
-				label="Kind"
+				label={HOUSE_ROOM_PAGE.kind}
 				name="kind"
 				value={room.kind}
 				options={view.kinds.map((kind) => ({ value: kind.kind, label: kind.name }))}
 			/>
 			<Choice
-				label="Storey"
+				label={HOUSE_ROOM_PAGE.storey}
 				name="storey"
 				value={String(room.storey)}
 				options={view.storeys.map((storey) => ({ value: String(storey.storey), label: storey.name }))}
 			/>
-			<Check label="Visitors see it" name="seen" formValue="on" checked={room.seen} />
-			<button class="plain">Save</button>
+			<Check label={HOUSE_ROOM_PAGE.visitorsSeeIt} name="seen" formValue="on" checked={room.seen} />
+			<button class="plain">{HOUSE_ROOM_PAGE.save}</button>
 		</EditForm>
 		<PlaceButtons
 			{view}
@@ -91,13 +92,13 @@
 		/>
 		<EditForm values={{ op: 'mergeRooms', room: room.id }} {view} tries class="row">
 			<Choice
-				label="Merge it into"
+				label={HOUSE_ROOM_PAGE.mergeItInto}
 				name="into"
 				options={view.rooms
 					.filter((one) => one.id !== room.id)
 					.map((other) => ({ value: other.id, label: other.name }))}
 			/>
-			<button class="plain">Merge</button>
+			<button class="plain">{HOUSE_ROOM_PAGE.merge}</button>
 		</EditForm>
 		{#if beside.length > 0}
 			<EditForm values={{ op: 'takeAlong', room: room.id }} {view} tries class="row">
@@ -111,7 +112,7 @@
 			</EditForm>
 		{/if}
 		<EditForm values={{ op: 'retireRoom', room: room.id }} {view} tries>
-			<button class="text-link">Remove this room …</button>
+			<button class="text-link">{HOUSE_ROOM_PAGE.removeThisRoom}</button>
 		</EditForm>
 	</More>
 {/if}

@@ -1,5 +1,6 @@
 <script lang="ts">
 	/** One zone: its deep list in order, how it picks, its clutter, its year. */
+	import { HOUSE_ZONE_PAGE } from '$words/screens/house';
 	import More from '../kit/More.svelte';
 	import TextField from '../kit/TextField.svelte';
 	import Choice from '../kit/Choice.svelte';
@@ -35,22 +36,26 @@
 			><Weave weave={zone.weave} /><span class="plate absolute inset-1.75">{zone.number}</span></span
 		>
 		<h2>{zone.name}</h2>
-		<a class="text-link ml-auto" href="/house" data-sveltekit-noscroll>Close</a>
+		<a class="text-link ml-auto" href="/house" data-sveltekit-noscroll>{HOUSE_ZONE_PAGE.close}</a>
 	</header>
 	<p class="dim my-2">
-		{zone.visits}
-		{plural(zone.visits, 'visit')} and {zone.days} days in the coming twelve months; {zone.asked} min needed each
-		time, your family has {zone.held}.
+		{HOUSE_ZONE_PAGE.andDaysInTheComing(
+			zone.visits,
+			plural(zone.visits, 'visit'),
+			zone.days,
+			zone.asked,
+			zone.held
+		)}
 	</p>
 	<ActForm action="/house?/edit" class="clutter" values={{ op: 'clutter', zone: zone.id, seed: view.formId }}>
-		<span>Is it decluttered?</span>
+		<span>{HOUSE_ZONE_PAGE.isItDecluttered}</span>
 		{#each CLUTTER as [value, word] (value)}
 			<button class="plain" name="clutter" {value} aria-pressed={zone.clutter === value}>{word}</button>
 		{/each}
 	</ActForm>
 	<EditForm values={{ op: 'changeZone', zone: zone.id }} {view} class="row">
 		<Choice
-			label="What to do first"
+			label={HOUSE_ZONE_PAGE.whatToDoFirst}
 			name="orderBy"
 			value={zone.orderBy}
 			options={[
@@ -58,7 +63,7 @@
 				{ value: 'need', label: 'the most overdue first' }
 			]}
 		/>
-		<button class="plain">Save</button>
+		<button class="plain">{HOUSE_ZONE_PAGE.save}</button>
 	</EditForm>
 	<form method="post" action="/house?/edit" hidden bind:this={sort} use:once>
 		<input type="hidden" name="op" value="changeZone" /><input type="hidden" name="zone" value={zone.id} />
@@ -76,7 +81,7 @@
 					<span class="min-w-0 flex-1 wrap-anywhere"
 						><a href="/house/job/{job.id}">{job.name}</a>
 						<span class="dim">{job.room}, {job.rhythm}</span></span
-					><b class="whitespace-nowrap">{job.minutes} min</b>
+					><b class="whitespace-nowrap">{HOUSE_ZONE_PAGE.min(job.minutes)}</b>
 				</li>
 			{/each}
 		</ul>
@@ -107,23 +112,24 @@
 							: ''}</span
 					></span
 				>
-				<b>{item.minutes} min</b>
+				<b>{HOUSE_ZONE_PAGE.min(item.minutes)}</b>
 				<EditForm values={{ op: 'every', job: item.id, every: item.every === 1 ? '2' : '1' }} {view}
-					><button class="text-link text-[0.9375rem]">{item.every === 1 ? 'every time' : 'every 2nd'}</button
+					><button class="text-link text-[0.9375rem]"
+						>{item.every === 1 ? HOUSE_ZONE_PAGE.everyTime : HOUSE_ZONE_PAGE.every2nd}</button
 					></EditForm
 				>
 				<span class="flex">
 					<EditForm values={{ op: 'moveItem', zone: zone.id, job: item.id, by: '-1' }} {view}
 						><button
 							class="w-7.5 h-9 border-0 [background:none] text-cobalt-ink text-[1.125rem] disabled:text-tin-1"
-							aria-label="{item.name} one up"
+							aria-label={HOUSE_ZONE_PAGE.oneUp(item.name)}
 							disabled={i === 0}>↑</button
 						></EditForm
 					>
 					<EditForm values={{ op: 'moveItem', zone: zone.id, job: item.id, by: '1' }} {view}
 						><button
 							class="w-7.5 h-9 border-0 [background:none] text-cobalt-ink text-[1.125rem] disabled:text-tin-1"
-							aria-label="{item.name} one down"
+							aria-label={HOUSE_ZONE_PAGE.oneDown(item.name)}
 							disabled={i === items.length - 1}>↓</button
 						></EditForm
 					>
@@ -131,22 +137,24 @@
 			</li>
 		{/each}
 	</ol>
-	{#if items.length === 0 && zone.ofRooms.length === 0}<p class="dim my-2">No zone jobs yet.</p>{/if}
-	<More title="Rename, move or remove">
+	{#if items.length === 0 && zone.ofRooms.length === 0}<p class="dim my-2">
+			{HOUSE_ZONE_PAGE.noZoneJobsYet}
+		</p>{/if}
+	<More title={HOUSE_ZONE_PAGE.renameMoveOrRemove}>
 		<EditForm values={{ op: 'changeZone', zone: zone.id }} {view} class="facts">
-			<TextField label="Name" name="name" value={zone.name} maxlength={80} required />
+			<TextField label={HOUSE_ZONE_PAGE.name} name="name" value={zone.name} maxlength={80} required />
 			<Choice
-				label="Pattern"
+				label={HOUSE_ZONE_PAGE.pattern}
 				name="weave"
 				value={zone.weave}
 				options={view.weaves.map((weave) => ({ value: weave, label: weave }))}
 			/>
-			<button class="plain">Save</button>
+			<button class="plain">{HOUSE_ZONE_PAGE.save}</button>
 		</EditForm>
 		<PlaceButtons {view} values={{ op: 'reorderZone', zone: zone.id }} tries />
 		<EditForm values={{ op: 'retireZone', zone: zone.id }} {view} tries class="row">
 			<Choice
-				label="Remove it, and give its rooms to"
+				label={HOUSE_ZONE_PAGE.removeItAndGiveIts}
 				name="into"
 				options={[
 					...view.zones
@@ -155,7 +163,7 @@
 					{ value: '', label: 'no zone' }
 				]}
 			/>
-			<button class="plain">Remove</button>
+			<button class="plain">{HOUSE_ZONE_PAGE.remove}</button>
 		</EditForm>
 	</More>
 {/if}

@@ -1,5 +1,6 @@
 <script lang="ts">
 	/** A job in three layers: a sentence that can be unpicked, more options, all details. */
+	import { JOB_JOB_EDITOR } from '$words/screens/house';
 	import { addDays, isoOf, type CivilDay } from '$core/calendar/civil';
 	import type { HomeProjection } from '$core/schedule/projection';
 	import { jobFromForm } from '$core/setup/jobForm';
@@ -111,7 +112,7 @@
 		<span class="ml-auto text-tin-text">{view.lastWords}</span>
 	</header>
 	{#if view.late}<p class="mx-edge mt-2 mb-0 text-brass-text">
-			{view.late}: it stays overdue until it is done or skipped. A change never makes anything overdue.
+			{JOB_JOB_EDITOR.itStaysOverdueUntilIt(view.late)}
 		</p>{/if}
 
 	<p
@@ -162,7 +163,7 @@
 			{:else}
 				<NumberField
 					label={EDITOR.howLong}
-					about="min"
+					about={JOB_JOB_EDITOR.min}
 					min={0.5}
 					step={0.5}
 					max={1440}

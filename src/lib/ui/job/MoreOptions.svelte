@@ -1,5 +1,6 @@
 <script lang="ts">
 	/** How thorough, when missed, in which months, alternating, how early. */
+	import { JOB_MORE_OPTIONS } from '$words/screens/house';
 	import type { JobEditorView } from '$views/jobEditor';
 	import { MONTHS } from '$words/general';
 	import { EDITOR, missOptions } from '$words/jobEditor';
@@ -21,7 +22,7 @@
 					{#if depth === 'usual' || fields.has[depth]}
 						<NumberField
 							label={EDITOR[depth]}
-							about="min"
+							about={JOB_MORE_OPTIONS.min}
 							min={0.5}
 							step={0.5}
 							max={1440}

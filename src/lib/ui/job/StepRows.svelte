@@ -1,5 +1,6 @@
 <script lang="ts">
 	/** The steps of one depth: what, minutes, what kind of work, and what runs or soaks after it. */
+	import { JOB_STEP_ROWS } from '$words/screens/house';
 	import Trash from '@lucide/svelte/icons/trash';
 	import Plus from '@lucide/svelte/icons/plus';
 	import { appliancesFor, EDITOR, RINSES, STEP_KINDS, surfacesFor, usesFor } from '$words/jobEditor';
@@ -56,21 +57,21 @@
 				<TextField label={EDITOR.step(i + 1)} maxlength={160} bind:value={step.text} />
 			</div>
 			<TextField
-				label="Minutes"
+				label={JOB_STEP_ROWS.minutes}
 				aria-label={EDITOR.stepMinutes(i + 1)}
 				inputmode="decimal"
 				bind:value={step.minutes}
 			/>
-			<Choice label="Kind of work" options={kinds} bind:value={step.kind} onchange={changed} />
+			<Choice label={JOB_STEP_ROWS.kindOfWork} options={kinds} bind:value={step.kind} onchange={changed} />
 			<Choice
 				label={EDITOR.stepTakes}
 				options={appliancesFor(step.appliance)}
 				bind:value={step.appliance}
 				onchange={changed}
 			/>
-			<TextField label="Then it soaks or runs" maxlength={80} bind:value={step.wait} />
-			<TextField label="At least" inputmode="decimal" bind:value={step.least} />
-			<TextField label="At most" inputmode="decimal" bind:value={step.most} />
+			<TextField label={JOB_STEP_ROWS.thenItSoaksOrRuns} maxlength={80} bind:value={step.wait} />
+			<TextField label={JOB_STEP_ROWS.atLeast} inputmode="decimal" bind:value={step.least} />
+			<TextField label={JOB_STEP_ROWS.atMost} inputmode="decimal" bind:value={step.most} />
 			<Button
 				class="px-2! max-sm:justify-self-start"
 				aria-label={EDITOR.removeStep(i + 1)}

@@ -1,5 +1,6 @@
 <script lang="ts">
 	/** A tape measure with two pegs: from when a turn is open, and when it is due. Pegs also move with the arrow keys. */
+	import { JOB_TAPE_MEASURE } from '$words/screens/house';
 	import Peg from '../glyphs/Peg.svelte';
 	let { min = $bindable(), max = $bindable() }: { min: number; max: number } = $props();
 	const longest = $derived(Math.max(30, Math.ceil((Math.max(min, max) * 1.15) / 10) * 10));
@@ -57,7 +58,7 @@
 			type="button"
 			class="peg"
 			role="slider"
-			aria-label="{words}, days"
+			aria-label={JOB_TAPE_MEASURE.days(words ?? '')}
 			aria-valuenow={Number(days)}
 			aria-valuemin={1}
 			aria-valuemax={3660}

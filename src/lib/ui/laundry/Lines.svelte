@@ -1,5 +1,6 @@
 <script lang="ts">
 	/** The loads on the way: each on its own line under the shelf, what is done folded on it, what comes next on a tag. */
+	import { LAUNDRY_LINES } from '$words/screens/laundry';
 	import ActForm from '$ui/ActForm.svelte';
 	import Glyph from '$ui/glyphs/Glyph.svelte';
 	import Peg from '$ui/glyphs/Peg.svelte';
@@ -39,7 +40,9 @@
 				>
 				<div class="back flex flex-wrap items-center gap-x-3.5 gap-y-1">
 					<ActForm action="/laundry?/tell" values={{ id: view.formId, load: load.id, stage: 'undo' }}>
-						<button class="text-link min-h-11" aria-label="Undo: {load.name}">Undo</button>
+						<button class="text-link min-h-11" aria-label={LAUNDRY_LINES.undoOf(load.name)}
+							>{LAUNDRY_LINES.undo}</button
+						>
 					</ActForm>
 					{#if load.id !== next?.id || !needsHands(load)}{@render told(load, false)}{/if}
 				</div>
@@ -83,12 +86,15 @@
 					{#if needsHands(load)}
 						{#if load.id === next?.id}
 							<p class="flex items-center gap-2 text-cobalt-ink">
-								<Glyph name="due" size={26} /><b>Next</b>{#if load.minutes}<span class="ml-auto text-tin-text"
-										><b class="text-ink text-tag">{minutesText(load.minutes)}</b> min</span
+								<Glyph name="due" size={26} /><b>{LAUNDRY_LINES.next}</b>{#if load.minutes}<span
+										class="ml-auto text-tin-text"
+										><b class="text-ink text-tag">{minutesText(load.minutes)}</b> {LAUNDRY_LINES.min}</span
 									>{/if}
 							</p>
 							<h3 class="mt-1.5 mb-0.5 text-[1.5rem]">{load.act}</h3>
-							<p class="dim mb-2">{load.where}{load.rings ? `, wet too long since ${load.latest}` : ''}</p>
+							<p class="dim mb-2">
+								{load.where}{load.rings ? LAUNDRY_LINES.wetTooLongSince(load.latest ?? '') : ''}
+							</p>
 							{@render told(load, true)}
 						{:else}
 							<b>{load.where}</b>
@@ -106,7 +112,8 @@
 						>
 						<span class="fetch" class:now={load.isReady}>{load.fetch}</span>
 						<span
-							><b>{load.act}</b>{#if load.latest}<span class="dim">, by {load.latest} at the latest</span
+							><b>{load.act}</b>{#if load.latest}<span class="dim"
+									>{LAUNDRY_LINES.byAtTheLatest(load.latest)}</span
 								>{/if}</span
 						>
 					</p>

@@ -1,20 +1,22 @@
 <script lang="ts">
 	/** Two weeks of presence: a long stitch is all day, a short one a part of it, a tin dash is away. */
+	import { PEOPLE_PRESENCE } from '$words/screens/people';
 	import type { CrewView } from '$views/people';
 	let { days, rows }: { days: CrewView['days']; rows: CrewView['presence'] } = $props();
 </script>
 
 <table class="w-full [border-collapse:collapse] [table-layout:fixed]">
 	<caption class="text-left pb-1.5 max-sm:wrap-anywhere">
-		<span class="font-display text-h3 mr-5">Who is home, next two weeks</span>
+		<span class="font-display text-h3 mr-5">{PEOPLE_PRESENCE.whoIsHomeNextTwo}</span>
 		<span class="dim whitespace-nowrap max-sm:whitespace-normal" aria-hidden="true"
 			><span
 				class="w-7.5 top-2.5 h-1.75 rounded-[4px] bg-cobalt-ink static inline-block align-middle mr-1 ml-3"
 			></span>
-			all day
+			{PEOPLE_PRESENCE.allDay}
 			<span
 				class="w-3.5 top-2.5 h-1.75 rounded-[4px] bg-cobalt-ink static inline-block align-middle mr-1 ml-3"
-			></span> a part</span
+			></span>
+			{PEOPLE_PRESENCE.aPart}</span
 		>
 	</caption>
 	<thead>

@@ -3,6 +3,7 @@
 	 * A towel rail, one name tape each. White towel: this week; narrow linen towel: four weeks. The dashed thread
 	 * across both is the agreed share, at one scale, so a towel below its thread hangs too long.
 	 */
+	import { PEOPLE_RAIL } from '$words/screens/people';
 	import { scaleLinear } from 'd3-scale';
 	import Glyph from '../glyphs/Glyph.svelte';
 	import { RAIL } from '$words/people';
@@ -83,10 +84,11 @@
 				<p class="mt-2 text-tin-text">{RAIL.nothingYet}</p>
 			{:else}
 				<p class="now mt-2 text-tin-text">
-					<b class="text-[1.375rem] font-figure text-ink">{one.week}</b> of {one.weekAgreed} min this week
+					<b class="text-[1.375rem] font-figure text-ink">{one.week}</b>
+					{PEOPLE_RAIL.ofMinThisWeek(one.weekAgreed)}
 				</p>
-				<p class="dim mt-0.5">{one.four} of {one.fourAgreed} in four weeks</p>
-				{#if one.hidden > 0}<p class="dim mt-0.5">{one.hidden} of it planning, errands</p>{/if}
+				<p class="dim mt-0.5">{PEOPLE_RAIL.ofInFourWeeks(one.four, one.fourAgreed)}</p>
+				{#if one.hidden > 0}<p class="dim mt-0.5">{PEOPLE_RAIL.ofItPlanningErrands(one.hidden)}</p>{/if}
 				<p class={['mt-0.5 font-name', one.heavy && 'text-brass-text']}>{one.words}</p>
 			{/if}
 			{#if one.carries}<p class="mt-0.5 flex items-center gap-2">
@@ -104,7 +106,8 @@
 							stroke-linecap="round"
 							stroke-linejoin="round"
 						/><circle cx="16" cy="14" r="2.8" fill="var(--cobalt-ink)" /></svg
-					> is today’s captain
+					>
+					{PEOPLE_RAIL.isTodaysCaptain}
 				</p>
 			{/if}
 		</div>

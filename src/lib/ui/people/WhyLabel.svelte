@@ -1,5 +1,6 @@
 <script lang="ts">
 	/** A luggage label: why a job is whose, and who else could. */
+	import { PEOPLE_WHY_LABEL } from '$words/screens/people';
 	import More from '../kit/More.svelte';
 	import ActForm from '../ActForm.svelte';
 	import Label from '../house/Label.svelte';
@@ -19,12 +20,12 @@
 	</ul>
 	{#if why.could.length > 0}
 		<p class="my-0.5">
-			<span class="dim">Could also:</span>
+			<span class="dim">{PEOPLE_WHY_LABEL.couldAlso}</span>
 			<b>{why.could.map((one) => `${one.name}${one.words ? `, ${one.words}` : ''}`).join('; ')}</b>
 		</p>
 	{/if}
 	{#if full && why.cannot.length > 0}
-		<More title="Why not the others">
+		<More title={PEOPLE_WHY_LABEL.whyNotTheOthers}>
 			<ul class="my-1.5">
 				{#each why.cannot as one, i (i)}<li
 						class="relative pl-7.5 my-1 before:absolute before:left-0 before:top-[0.55em] before:w-4.5 before:h-1.25 before:rounded-[3px] before:bg-cobalt-ink"
@@ -39,12 +40,13 @@
 			<ActForm
 				action="/people/week?/put"
 				values={{ turn: why.turn, to: why.to.id }}
-				then={{ withoutId: true }}><button class="sign small">Keep it with {why.to.name}</button></ActForm
+				then={{ withoutId: true }}
+				><button class="sign small">{PEOPLE_WHY_LABEL.keepItWith(why.to.name)}</button></ActForm
 			>
 		{/if}
 		{#if other}
 			<ActForm action="/people/week?/put" values={{ turn: why.turn, to: other.id }} then={{ withoutId: true }}
-				><button class="plain">Give it to {other.name}</button></ActForm
+				><button class="plain">{PEOPLE_WHY_LABEL.giveItTo(other.name)}</button></ActForm
 			>
 		{/if}
 	{/snippet}

@@ -3,6 +3,7 @@
 	 * The pages of a card. All lengths are in `--mm`: a millimetre on paper, as many pixels as fit on the screen.
 	 * Ink only: weaves as line patterns, hollow boxes, no shaded grounds.
 	 */
+	import { PRINT_SHEET } from '$words/screens/print';
 	import type { Column, PlacedRow } from '$core/cards/pages';
 	import { FEW_BOXES } from '$core/cards/pages';
 	import { BOX, GAP } from '$core/cards/sizes';
@@ -74,7 +75,7 @@
 				class="wait"
 				style:top="calc(var(--mm) * {(y1 + y2) / 2 - 4})"
 				style:right="calc(var(--mm) * {wide * (BOX + GAP) + 1 + i * 4})"
-				>{one.wait.min} min{one.wait.max === null ? '' : `, not over ${one.wait.max}`}</span
+				>{PRINT_SHEET.min(one.wait.min, one.wait.max === null ? '' : `, not over ${one.wait.max}`)}</span
 			>
 		{/each}
 	</div>
@@ -88,7 +89,7 @@
 		style:width="calc(var(--mm) * {sheet.width})"
 		style:height="calc(var(--mm) * {sheet.height})"
 		style:padding="calc(var(--mm) * {sheet.margin})"
-		aria-label="{sheet.title}, page {i + 1} of {sheet.pages.length}"
+		aria-label={PRINT_SHEET.pageOf(sheet.title, i + 1, sheet.pages.length)}
 	>
 		<div class="weave {sheet.zone?.weave ?? 'no-zone'}" aria-hidden="true"></div>
 		<header>
@@ -99,7 +100,7 @@
 		{#if !isNarrow && first}
 			<p class="rhythm">
 				<b>{sheet.kind === 'person' ? sheet.when : sideOf(first)}</b>
-				{minutes(first.side.minutes)}{first.side.name === 'Every week' ? ', in this order' : ''}
+				{minutes(first.side.minutes)}{first.side.name === 'Every week' ? PRINT_SHEET.inThisOrder : ''}
 			</p>
 			<div class="heads">
 				{#each first.side.columns as column, c (c)}<span>{column}</span>{/each}
@@ -137,10 +138,11 @@
 			</div>
 		{/if}
 		<footer>
-			<span class="code"><span>Code</span><b>{sheet.code}</b></span>
+			<span class="code"><span>{PRINT_SHEET.code}</span><b>{sheet.code}</b></span>
 			<span class="notes"
 				>{#each sheet.notes[first?.side.name ?? ''] ?? [] as note (note)}<span>{note}</span
-					>{/each}{#if sheet.pages.length > 1}<span>Page {i + 1} of {sheet.pages.length}</span>{/if}</span
+					>{/each}{#if sheet.pages.length > 1}<span>{PRINT_SHEET.pageOfOf(i + 1, sheet.pages.length)}</span
+					>{/if}</span
 			>
 		</footer>
 	</article>

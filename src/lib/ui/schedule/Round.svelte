@@ -1,5 +1,6 @@
 <script lang="ts">
 	/** The round of the year: months outside, weeks in their zones' weaves inside, each as wide as its days. */
+	import { SCHEDULE_ROUND } from '$words/screens/schedule';
 	import { arc } from 'd3-shape';
 	import type { RotaView } from '$views/schedule';
 	let { view, hrefOf }: { view: RotaView; hrefOf: (date: string) => string } = $props();
@@ -31,7 +32,7 @@
 	const foot = $derived(view.hand === null ? null : point(view.hand + 0.5, 178));
 </script>
 
-<svg viewBox="-362 -346 724 692" class="round" role="group" aria-label="The year {view.year}">
+<svg viewBox="-362 -346 724 692" class="round" role="group" aria-label={SCHEDULE_ROUND.theYear(view.year)}>
 	<circle r={R} fill="var(--weave-ground)" stroke="var(--cobalt-ink)" stroke-width="6" />
 	<circle r="296" fill="none" stroke="var(--tin-1)" />
 	<circle r="176" fill="var(--enamel)" stroke="var(--tin-1)" />
@@ -73,7 +74,7 @@
 			transform="translate({at.x - 10} {at.y - 10})"
 			style:color={one.done ? 'var(--tin-text)' : 'var(--cobalt-ink)'}
 		>
-			<title>{one.name}{one.done ? ', done' : ''}</title>
+			<title>{one.name}{one.done ? SCHEDULE_ROUND.done : ''}</title>
 			<use href={one.done ? '#pail-done' : '#pail-coming'} width="20" height="20" />
 		</g>
 	{/each}

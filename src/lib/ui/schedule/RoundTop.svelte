@@ -1,5 +1,6 @@
 <script lang="ts">
 	/** The top of the round, for a phone: it turns under a fixed hand, by thumb or by its two buttons. */
+	import { SCHEDULE_ROUND_TOP } from '$words/screens/schedule';
 	import { goto } from '$app/navigation';
 	import { arc } from 'd3-shape';
 	import type { RotaView, RoundWeek } from '$views/schedule';
@@ -61,13 +62,15 @@
 
 <div class="top">
 	<p class="flex justify-between items-baseline text-tin-text">
-		<b class="font-display font-normal text-[1.625rem] text-ink">The year</b><span>{view.year}</span>
+		<b class="font-display font-normal text-[1.625rem] text-ink">{SCHEDULE_ROUND_TOP.theYear}</b><span
+			>{view.year}</span
+		>
 	</p>
 	<svg
 		class="block w-[calc(100%_+_30px)] my-0 -mx-3.75 h-auto [touch-action:pan-y] select-none"
 		viewBox="-195 -502 390 238"
 		role="group"
-		aria-label="The weeks of {view.year}"
+		aria-label={SCHEDULE_ROUND_TOP.theWeeksOf(view.year)}
 		onpointerdown={down}
 		onpointermove={move}
 		onpointerup={up}
@@ -130,7 +133,7 @@
 					transform="translate({at(one.at, 326)}) translate(-10 -10)"
 					style:color={one.done ? 'var(--tin-text)' : 'var(--cobalt-ink)'}
 				>
-					<title>{one.name}{one.done ? ', done' : ''}</title>
+					<title>{one.name}{one.done ? SCHEDULE_ROUND_TOP.done : ''}</title>
 					<use href={one.done ? '#pail-done' : '#pail-coming'} width="20" height="20" />
 				</g>
 			{/each}
@@ -140,7 +143,12 @@
 		<circle cy="-324" r="6" fill="var(--cobalt-ink)" />
 	</svg>
 	<div class="grid grid-cols-[46px_minmax(0,1fr)_46px] items-center gap-2.5 relative -mt-7.5 text-center">
-		<a class="arrow" href={hrefOf(view.before)} aria-label="The week before" data-sveltekit-noscroll>‹</a>
+		<a
+			class="arrow"
+			href={hrefOf(view.before)}
+			aria-label={SCHEDULE_ROUND_TOP.theWeekBefore}
+			data-sveltekit-noscroll>‹</a
+		>
 		<p class="grid justify-items-center gap-1">
 			<span class="inline-flex items-center gap-2.5 font-display text-[1.5rem] leading-[1.1]"
 				>{#if view.middle.number !== null}<span
@@ -150,6 +158,11 @@
 			>
 			<span class="dim">{view.middle.span}{view.middle.progress ? `, ${view.middle.progress}` : ''}</span>
 		</p>
-		<a class="arrow" href={hrefOf(view.after)} aria-label="The week after" data-sveltekit-noscroll>›</a>
+		<a
+			class="arrow"
+			href={hrefOf(view.after)}
+			aria-label={SCHEDULE_ROUND_TOP.theWeekAfter}
+			data-sveltekit-noscroll>›</a
+		>
 	</div>
 </div>

@@ -1,5 +1,6 @@
 <script lang="ts">
 	/** A week day by day along its weave. A turn moves to another day by drag, by its keys, or by its form. */
+	import { SCHEDULE_WEEK } from '$words/screens/schedule';
 	import DateField from '../kit/DateField.svelte';
 	import Choice from '../kit/Choice.svelte';
 	import { dndzone } from 'svelte-dnd-action';
@@ -61,9 +62,8 @@
 		>
 			<header>
 				<h3 class={['m-0 text-tag whitespace-nowrap', day.isToday && 'text-cobalt-ink']}>{day.name}</h3>
-				{#if day.isToday}<b class="text-[0.9375rem] leading-[1.1]">today</b>{:else if day.subject}<span
-						class="dim text-[0.9375rem] leading-[1.1]">{day.subject}</span
-					>{/if}
+				{#if day.isToday}<b class="text-[0.9375rem] leading-[1.1]">{SCHEDULE_WEEK.today}</b
+					>{:else if day.subject}<span class="dim text-[0.9375rem] leading-[1.1]">{day.subject}</span>{/if}
 			</header>
 			<div class="min-w-0">
 				<ul
@@ -79,12 +79,12 @@
 					}}
 					onconsider={(event) => (hung = { ...hung, [day.date]: event.detail.items })}
 					onfinalize={(event) => finalize(day.date, event)}
-					aria-label="Jobs of {day.name}"
+					aria-label={SCHEDULE_WEEK.jobsOf(day.name)}
 				>
 					{#each hung[day.date] ?? [] as item (item.id)}
 						<li
 							class="flex items-center gap-2.5 min-h-7 max-sm:flex-wrap max-sm:gap-x-2.5 max-sm:gap-y-0 focus-visible:rounded-[4px] focus-visible:[box-shadow:inset_0_0_0_3px_var(--cobalt-ink)]"
-							aria-label="{item.name}, {item.who}, {minutesText(item.minutes)} minutes"
+							aria-label={SCHEDULE_WEEK.minutes(item.name, item.who, minutesText(item.minutes))}
 						>
 							<Glyph name={item.glyph} size={22} />
 							{#if item.movable}
@@ -102,30 +102,35 @@
 									'dim min-w-0 wrap-anywhere max-w-[34%] text-right leading-tight max-sm:order-3 max-sm:flex-[1_0_100%] max-sm:max-w-none max-sm:pl-8 max-sm:text-left',
 									day.isPast && 'max-sm:hidden'
 								]}>{item.who}</span
-							><b class="whitespace-nowrap min-w-13.5 text-right">{minutesText(item.minutes)} min</b>
+							><b class="whitespace-nowrap min-w-13.5 text-right"
+								>{SCHEDULE_WEEK.min(minutesText(item.minutes))}</b
+							>
 						</li>
 					{/each}
 				</ul>
 				{#each (hung[day.date] ?? []).filter((item) => item.id === open) as item (item.id)}
 					<div class="acts">
 						<ActForm action="{here}&/move" values={turnOf(item)} then={{ ended: closeAll }}>
-							<DateField label="To" name="to" min={view.today} value={day.date} required />
-							<button class="plain">Move it</button>
+							<DateField label={SCHEDULE_WEEK.to} name="to" min={view.today} value={day.date} required />
+							<button class="plain">{SCHEDULE_WEEK.moveIt}</button>
 						</ActForm>
 						<ActForm action="{here}&/skip" values={turnOf(item)} then={{ ended: closeAll }}>
-							<button class="text-link">Skip until next time</button>
+							<button class="text-link">{SCHEDULE_WEEK.skipUntilNextTime}</button>
 						</ActForm>
-						<a class="text-link" href="/house/job/{item.line.split('/')[0]}">Change this job</a>
+						<a class="text-link" href="/house/job/{item.line.split('/')[0]}">{SCHEDULE_WEEK.changeThisJob}</a>
 					</div>
 				{/each}
 				<p class="flex gap-4 text-[0.9375rem]">
 					{#if day.isPast && day.items.length > PAST_LINES}<a
 							class="text-link ml-auto text-[0.9375rem] min-h-6"
-							href="/history?open={day.date}">and {day.items.length - PAST_LINES} more</a
+							href="/history?open={day.date}">{SCHEDULE_WEEK.andMore(day.items.length - PAST_LINES)}</a
 						>{/if}
 					{#if day.basics > 0}<span class="dim"
-							>Daily routine: {day.basics}
-							{plural(day.basics, 'job')}, {minutesText(day.basicsMinutes)} min</span
+							>{SCHEDULE_WEEK.dailyRoutineMin(
+								day.basics,
+								plural(day.basics, 'job'),
+								minutesText(day.basicsMinutes)
+							)}</span
 						>{/if}
 					{#if day.note}<span class="dim">{day.note}</span>{/if}
 					{#each day.busy as busy, i (i)}<span class="dim">{busy}</span>{/each}
@@ -133,7 +138,7 @@
 							class="text-link ml-auto text-[0.9375rem] min-h-6"
 							aria-expanded={adding === day.date}
 							onclick={() => (adding = adding === day.date ? null : day.date)}
-							aria-label="Add one on {day.name}">Add a job</button
+							aria-label={SCHEDULE_WEEK.addOneOn(day.name)}>{SCHEDULE_WEEK.addAJob}</button
 						>{/if}
 				</p>
 				{#if adding === day.date}
@@ -144,12 +149,12 @@
 						then={{ ended: closeAll }}
 					>
 						<Choice
-							label="Which job"
+							label={SCHEDULE_WEEK.whichJob}
 							look="tape"
 							name="line"
 							options={view.jobs.map((job) => ({ value: job.id, label: job.name }))}
 						/>
-						<button class="plain">Add it for this day</button>
+						<button class="plain">{SCHEDULE_WEEK.addItForThisDay}</button>
 					</ActForm>
 				{/if}
 			</div>

@@ -1,5 +1,6 @@
 <script lang="ts">
 	/** Putting jobs in and taking them out while it runs; the rest is planned again at once. */
+	import { SESSION_CHANGE_IT } from '$words/screens/session';
 	import Drawer from '../Drawer.svelte';
 	import { minutesText } from '$words/general';
 	import type { Running } from './running.svelte';
@@ -34,55 +35,63 @@
 	);
 </script>
 
-<Drawer title="Change the jobs of this session" under="The order follows at once." {onclose} closeHref="?">
-	<h3 class="mt-4.5 mb-1 text-tag">In this session</h3>
+<Drawer
+	title={SESSION_CHANGE_IT.changeTheJobsOfThis}
+	under={SESSION_CHANGE_IT.theOrderFollowsAtOnce}
+	{onclose}
+	closeHref="?"
+>
+	<h3 class="mt-4.5 mb-1 text-tag">{SESSION_CHANGE_IT.inThisSession}</h3>
 	<ul>
 		{#each [...coming, ...off] as one (one.line)}
 			<li class="flex items-center justify-between gap-3.5 min-h-12 border-b border-b-tin-1">
 				<span
-					>{one.name}{#if one.off}<span class="dim">, does not fit before the end any more</span>{/if}</span
+					>{one.name}{#if one.off}<span class="dim">{SESSION_CHANGE_IT.doesNotFitBeforeThe}</span>{/if}</span
 				>
 				<span class="acts flex items-center gap-4 whitespace-nowrap">
-					{#if clock.held.has(one.line)}<span class="dim">held</span>{:else}<button
+					{#if clock.held.has(one.line)}<span class="dim">{SESSION_CHANGE_IT.held}</span>{:else}<button
 							class="text-link min-h-11"
-							aria-label="Always keep {one.name}"
+							aria-label={SESSION_CHANGE_IT.alwaysKeep(one.name)}
 							onclick={() => running.press('held', null, { line: one.line }, false)}
-							>Always keep this one</button
+							>{SESSION_CHANGE_IT.alwaysKeepThisOne}</button
 						>{/if}
 					<button
 						class="text-link min-h-11"
-						aria-label="Leave out {one.name}"
-						onclick={() => running.press('dropped', null, { line: one.line }, false)}>Leave out</button
+						aria-label={SESSION_CHANGE_IT.leaveOutOf(one.name)}
+						onclick={() => running.press('dropped', null, { line: one.line }, false)}
+						>{SESSION_CHANGE_IT.leaveOut}</button
 					>
 				</span>
 			</li>
 		{/each}
 	</ul>
 	{#if taken.length > 0}
-		<h3 class="mt-4.5 mb-1 text-tag">Never gets</h3>
+		<h3 class="mt-4.5 mb-1 text-tag">{SESSION_CHANGE_IT.neverGets}</h3>
 		<ul>
 			{#each taken as one (one.line)}
 				<li class="flex items-center justify-between gap-3.5 min-h-12 border-b border-b-tin-1">
 					<span>{one.name}</span>
 					<button
 						class="text-link min-h-11"
-						aria-label="Add back {one.name}"
-						onclick={() => running.press('added', null, { line: one.line }, false)}>Add back</button
+						aria-label={SESSION_CHANGE_IT.addBackOf(one.name)}
+						onclick={() => running.press('added', null, { line: one.line }, false)}
+						>{SESSION_CHANGE_IT.addBack}</button
 					>
 				</li>
 			{/each}
 		</ul>
 	{/if}
 	{#if spare.length > 0}
-		<h3 class="mt-4.5 mb-1 text-tag">Add another job</h3>
+		<h3 class="mt-4.5 mb-1 text-tag">{SESSION_CHANGE_IT.addAnotherJob}</h3>
 		<ul>
 			{#each spare as one (one.line)}
 				<li class="flex items-center justify-between gap-3.5 min-h-12 border-b border-b-tin-1">
-					<span>{one.name} <span class="dim">{minutesText(one.minutes)} min</span></span>
+					<span>{one.name} <span class="dim">{SESSION_CHANGE_IT.min(minutesText(one.minutes))}</span></span>
 					<button
 						class="text-link min-h-11"
-						aria-label="Add {one.name}"
-						onclick={() => running.press('added', null, { line: one.line }, false)}>Add it anyway</button
+						aria-label={SESSION_CHANGE_IT.add(one.name)}
+						onclick={() => running.press('added', null, { line: one.line }, false)}
+						>{SESSION_CHANGE_IT.addItAnyway}</button
 					>
 				</li>
 			{/each}

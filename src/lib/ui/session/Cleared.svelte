@@ -1,5 +1,6 @@
 <script lang="ts">
 	/** After the closing: what was sorted, what has left the house in the year behind, and the way back. */
+	import { SESSION_CLEARED } from '$words/screens/session';
 	import type { Clearing } from '$core/clearing/clearing';
 	import Container from './Container.svelte';
 	import { minutesText } from '$words/general';
@@ -22,28 +23,32 @@
 		<Container kind="put" count={clearing.counts.put} />
 	</div>
 	<section>
-		<h1 class="text-[length:clamp(2rem,4vw,3rem)] wrap-anywhere">{run.plan.clearing?.spot}: put away</h1>
+		<h1 class="text-[length:clamp(2rem,4vw,3rem)] wrap-anywhere">
+			{SESSION_CLEARED.putAway(run.plan.clearing?.spot ?? '')}
+		</h1>
 		<p class="text-tag">
-			{clearing.counts.bin + clearing.counts.give + clearing.counts.put} things in
+			{SESSION_CLEARED.thingsIn(clearing.counts.bin + clearing.counts.give + clearing.counts.put)}
 			<b>{minutesText(worked)}</b>
-			min.
-			{#if clearing.bag}The give-away bag stands {clearing.bag.place} and stays on the list until it has left.{/if}
+			{SESSION_CLEARED.min}
+			{#if clearing.bag}{SESSION_CLEARED.theGiveAwayBagStands(clearing.bag.place)}{/if}
 		</p>
 		{#if boxes.length > 0}
 			<p>
-				{boxes.length === 1 ? 'A box waits' : `${boxes.length} boxes wait`} for a place: {boxes
-					.map((one) => run.rooms.find((room) => room.id === one.room)?.name ?? '')
-					.join(', ')}.
+				{SESSION_CLEARED.forAPlace(
+					boxes.length === 1 ? SESSION_CLEARED.aBoxWaits : SESSION_CLEARED.boxesWait(boxes.length),
+					boxes.map((one) => run.rooms.find((room) => room.id === one.room)?.name ?? '').join(', ')
+				)}
 			</p>
 		{/if}
 		{#if run.leftHouse}
 			<p class="dim">
-				Left the house in the last twelve months: {run.leftHouse.binned} to the bin, {run.leftHouse.given} given
-				away.
+				{SESSION_CLEARED.leftTheHouseInThe(run.leftHouse.binned, run.leftHouse.given)}
 			</p>
 		{/if}
 		<p class="acts flex flex-wrap items-center gap-x-5.5 gap-y-3">
-			<a class="sign" href="/">Back to Today</a><span class="dim">Or take a break. Nothing rings.</span>
+			<a class="sign" href="/">{SESSION_CLEARED.backToToday}</a><span class="dim"
+				>{SESSION_CLEARED.orTakeABreakNothing}</span
+			>
 		</p>
 	</section>
 </div>

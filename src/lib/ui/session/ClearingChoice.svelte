@@ -1,5 +1,6 @@
 <script lang="ts">
 	/** Which spot is cleared, how much of it, and whether the three containers stand ready: before the clock starts. */
+	import { SESSION_CLEARING_CHOICE } from '$words/screens/session';
 	import Radios from '../kit/Radios.svelte';
 	import TextField from '../kit/TextField.svelte';
 	import Choice from '../kit/Choice.svelte';
@@ -23,21 +24,21 @@
 		class="flex flex-wrap gap-x-7.5 gap-y-3.5 items-end py-4.5 px-edge max-[901px]:py-3.5 max-[901px]:px-3.75"
 	>
 		<TextField
-			label="Which spot"
+			label={SESSION_CLEARING_CHOICE.whichSpot}
 			name="spot"
 			maxlength={80}
 			required
-			placeholder="hall bench"
+			placeholder={SESSION_CLEARING_CHOICE.hallBench}
 			value={values.spot ?? view.spot}
 		/>
 		<Choice
-			label="In which room"
+			label={SESSION_CLEARING_CHOICE.inWhichRoom}
 			name="room"
 			value={values.room ?? (view.clearRooms.find((room) => room.chosen) ?? view.clearRooms[0])?.id}
 			options={view.clearRooms.map((room) => ({ value: room.id, label: room.name }))}
 		/>
 		<Radios
-			label="How much of it"
+			label={SESSION_CLEARING_CHOICE.howMuchOfIt}
 			row
 			name="portion"
 			value={values.portion || PORTIONS[0][0]}
@@ -57,9 +58,9 @@
 		class="linen flex items-center justify-between gap-6 px-edge pt-4 pb-5 [border-top:var(--stitch)] max-[901px]:flex-col max-[901px]:items-stretch max-[901px]:px-3.75 max-[901px]:pt-3 max-[901px]:pb-3.5"
 	>
 		<p class="max-w-[62ch]">
-			<b>First get three containers:</b> bin, give away, put away. You stay in place while the clock runs. Afterwards
-			everything is put away, with a clock of its own.
+			<b>{SESSION_CLEARING_CHOICE.firstGetThreeContainers}</b>
+			{SESSION_CLEARING_CHOICE.binGiveAwayPutAway}
 		</p>
-		<button class="sign">They are ready, start</button>
+		<button class="sign">{SESSION_CLEARING_CHOICE.theyAreReadyStart}</button>
 	</div>
 </form>

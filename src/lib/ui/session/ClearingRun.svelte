@@ -1,5 +1,6 @@
 <script lang="ts">
 	/** While a clearing runs: one thing at a time, three containers to count into. */
+	import { SESSION_CLEARING_RUN } from '$words/screens/session';
 	import TextField from '../kit/TextField.svelte';
 	import { CLEARING } from '$words/session';
 	import Choice from '../kit/Choice.svelte';
@@ -51,15 +52,16 @@
 	</div>
 	<h1 class="mt-1.5" aria-live="polite">
 		{running.atBell
-			? 'Time is up. Stop sorting.'
+			? SESSION_CLEARING_RUN.timeIsUpStopSorting
 			: clock.phase === 'paused'
-				? 'Paused'
-				: 'One thing at a time'}
+				? SESSION_CLEARING_RUN.paused
+				: SESSION_CLEARING_RUN.oneThingAtATime}
 	</h1>
 	<p
 		class="linen mt-3 py-3 px-4 [border-block:var(--stitch)] max-sm:-mx-3.75 max-sm:mt-2 max-sm:mb-0 max-sm:py-2.5 max-sm:px-3.75"
 	>
-		<b>Cannot decide?</b> The first thought counts.
+		<b>{SESSION_CLEARING_RUN.cannotDecide}</b>
+		{SESSION_CLEARING_RUN.theFirstThoughtCounts}
 	</p>
 	<RunNotices {running} {message} />
 	{#if running.atBell}
@@ -67,10 +69,10 @@
 			<button
 				class="sign min-h-30 text-[1.75rem]"
 				data-giant
-				onclick={() => running.press('closing', null, {})}>Now put it away</button
+				onclick={() => running.press('closing', null, {})}>{SESSION_CLEARING_RUN.nowPutItAway}</button
 			>
 			<button class="plain" onclick={() => running.press('fiveMore', null, {}, false)}
-				>Five more minutes</button
+				>{SESSION_CLEARING_RUN.fiveMoreMinutes}</button
 			>
 		</div>
 	{:else}
@@ -92,7 +94,7 @@
 						name="kind"
 						value="counted"
 						disabled={clock.phase === 'paused'}
-						aria-label="{name}, {clearing.counts[kind]} so far"
+						aria-label={SESSION_CLEARING_RUN.soFar(name, clearing.counts[kind])}
 					>
 						<span
 							class="w-[min(100%,170px)] flex-1 min-h-0 grid items-end max-sm:w-full max-sm:h-40 max-sm:flex-none"
@@ -134,11 +136,11 @@
 				<button
 					class="plain flex-1 max-sm:flex-[1_0_100%]"
 					onclick={() => running.press('uncounted', null, { into: clearing.last?.into }, false)}
-					>Undo: {ordinal(clearing.last.count)} {INTO[clearing.last.into]}</button
+					>{SESSION_CLEARING_RUN.undo(ordinal(clearing.last.count), INTO[clearing.last.into])}</button
 				>
 			{/if}
 			<button class="text-link" onclick={() => running.press('closing', null, {}, false)}
-				>The spot is clear, put things away</button
+				>{SESSION_CLEARING_RUN.theSpotIsClearPut}</button
 			>
 		</div>
 	{/if}

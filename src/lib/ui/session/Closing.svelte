@@ -1,5 +1,6 @@
 <script lang="ts">
 	/** The closing of a clearing, with its own clock: bin bag out, the give-away bag, the walk room after room, the zone. */
+	import { SESSION_CLOSING } from '$words/screens/session';
 	import Check from '../kit/Check.svelte';
 	import TextField from '../kit/TextField.svelte';
 	import Choice from '../kit/Choice.svelte';
@@ -73,20 +74,21 @@
 		<b
 			class="text-[1.5rem] text-cobalt-ink font-plate"
 			role="img"
-			aria-label="{digits} of {minutes} minutes to close">{digits}</b
-		><span class="dim whitespace-nowrap max-[901px]:hidden">of {minutes} to close</span>
+			aria-label={SESSION_CLOSING.ofMinutesToClose(digits, minutes)}>{digits}</b
+		><span class="dim whitespace-nowrap max-[901px]:hidden">{SESSION_CLOSING.ofToClose(minutes)}</span>
 		{#if running.clock.phase !== 'over'}
 			<button
 				class="plain whitespace-nowrap max-[901px]:py-0 max-[901px]:px-2.5 first-of-type:ml-auto"
-				onclick={() => say(paused ? 'resumed' : 'paused')}>{paused ? 'Continue' : 'Pause'}</button
+				onclick={() => say(paused ? 'resumed' : 'paused')}
+				>{paused ? SESSION_CLOSING.continue : SESSION_CLOSING.pause}</button
 			>
 			<button
 				class="plain whitespace-nowrap max-[901px]:py-0 max-[901px]:px-2.5 first-of-type:ml-auto"
-				onclick={() => say('setDown')}>Finish later</button
+				onclick={() => say('setDown')}>{SESSION_CLOSING.finishLater}</button
 			>
 		{:else}<a
 				class="plain whitespace-nowrap max-[901px]:py-0 max-[901px]:px-2.5 first-of-type:ml-auto"
-				href="/">Today</a
+				href="/">{SESSION_CLOSING.today}</a
 			>{/if}
 	</header>
 	<!-- svelte-ignore a11y_no_noninteractive_tabindex -->
@@ -94,11 +96,11 @@
 		class="line side-line grid content-start gap-3 pl-10 max-[901px]:flex-1 max-[901px]:min-h-0 max-[901px]:pl-7.5 max-[901px]:overflow-y-auto max-[901px]:before:left-3"
 		tabindex="0"
 		role="region"
-		aria-label="What is put away"
+		aria-label={SESSION_CLOSING.whatIsPutAway}
 	>
-		<h1>Now put it away</h1>
+		<h1>{SESSION_CLOSING.nowPutItAway}</h1>
 		<p class="dim">
-			Sorted: {clearing.counts.bin} bin, {clearing.counts.give} give away, {clearing.counts.put} put away.
+			{SESSION_CLOSING.sortedBinGiveAwayPut(clearing.counts.bin, clearing.counts.give, clearing.counts.put)}
 		</p>
 		<RunNotices {running} {message} />
 		{#if clearing.counts.bin > 0}
@@ -112,10 +114,10 @@
 			>
 				<Glyph name={clearing.binOut ? 'done' : 'due'} size={34} />
 				<span class="grid flex-1 min-w-0 gap-0.5"
-					><b>Bin bag outside</b><span class="dim"
+					><b>{SESSION_CLOSING.binBagOutside}</b><span class="dim"
 						>{clearing.binOut
-							? 'it is out'
-							: `${clearing.counts.bin} ${plural(clearing.counts.bin, 'thing')}, tied up now`}</span
+							? SESSION_CLOSING.itIsOut
+							: SESSION_CLOSING.tiedUpNow(clearing.counts.bin, plural(clearing.counts.bin, 'thing'))}</span
 					></span
 				>
 			</div>
@@ -139,25 +141,26 @@
 				>
 				{#if clearing.bag}
 					<span class="grid flex-1 min-w-0 gap-0.5"
-						><b>Give-away bag, {clearing.bag.place}</b><span class="dim"
-							>Leaves {run.errands.find((one) => one.date === clearing.bag?.leavesOn)?.words ??
-								clearing.bag.leavesOn}{clearing.bag.carrier
-								? ` with ${run.names[clearing.bag.carrier] ?? ''}`
-								: ''}. Stays on the list until it has left.</span
+						><b>{SESSION_CLOSING.giveAwayBagOf(clearing.bag.place)}</b><span class="dim"
+							>{SESSION_CLOSING.leavesStaysOnTheList(
+								run.errands.find((one) => one.date === clearing.bag?.leavesOn)?.words ??
+									clearing.bag.leavesOn,
+								clearing.bag.carrier ? SESSION_CLOSING.withCarrier(run.names[clearing.bag.carrier] ?? '') : ''
+							)}</span
 						></span
 					>
 				{:else}
 					<span class="grid flex-1 min-w-0 gap-0.5">
-						<b>Give-away bag</b>
+						<b>{SESSION_CLOSING.giveAwayBag}</b>
 						<span class="fields flex flex-wrap gap-x-4 gap-y-2.5 mt-1.5">
-							<TextField label="Where it leaves the house" maxlength={80} bind:value={place} />
+							<TextField label={SESSION_CLOSING.whereItLeavesTheHouse} maxlength={80} bind:value={place} />
 							<Choice
-								label="On"
+								label={SESSION_CLOSING.on}
 								bind:value={leavesOn}
 								options={run.errands.map((day, i) => ({ value: i === 0 ? '' : day.date, label: day.words }))}
 							/>
 							{#if people.length > 1}<Choice
-									label="With"
+									label={SESSION_CLOSING.withIt}
 									bind:value={carrier}
 									options={[
 										{ value: '', label: 'anybody' },
@@ -185,15 +188,15 @@
 					>{/if}
 				<Glyph name={one.walked ? 'done' : 'due'} size={isNext ? 36 : 30} />
 				<span class="grid flex-1 min-w-0 gap-0.5">
-					{#if isNext}<span class="text-cobalt-ink font-name">Next room</span>{/if}
+					{#if isNext}<span class="text-cobalt-ink font-name">{SESSION_CLOSING.nextRoom}</span>{/if}
 					<b class={[isNext && 'font-display font-normal text-h1 leading-[1.1]']}>{roomName(one.room)}</b>
 					<span class="dim"
 						>{one.things.length > 0 ? sentence(listNames(one.things)) : ''}{one.boxed
-							? ' In a box beside its place.'
+							? SESSION_CLOSING.inABoxBesideIts
 							: ''}</span
 					>
 					{#if isNext}
-						<Check label="The place is full: a box beside it" bind:checked={boxed} />
+						<Check label={SESSION_CLOSING.thePlaceIsFullA} bind:checked={boxed} />
 					{/if}
 				</span>
 				<span
@@ -210,7 +213,7 @@
 			>
 				<span class="grid flex-1 min-w-0 gap-0.5">
 					<b class="font-display font-normal text-h1 leading-[1.1]"
-						>{run.zones[plan?.room ?? '']?.name ?? 'The zone'}: how is it now?</b
+						>{SESSION_CLOSING.howIsItNow(run.zones[plan?.room ?? '']?.name ?? SESSION_CLOSING.theZone)}</b
 					>
 					<span class="fields flex flex-wrap gap-x-4 gap-y-2.5 mt-1.5">
 						{#each CLUTTER as [clutter, words] (clutter)}
@@ -220,7 +223,7 @@
 				</span>
 			</div>
 		{/if}
-		<p class="dim">What is left stays on today’s list.</p>
+		<p class="dim">{SESSION_CLOSING.whatIsLeftStaysOn}</p>
 	</div>
 	{#if clearing.next !== null && clearing.next !== 'judge'}
 		<div

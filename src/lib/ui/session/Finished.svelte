@@ -1,5 +1,6 @@
 <script lang="ts">
 	/** After the last step, or when the pail was set down: what got done, the minutes, what is left and where it goes. */
+	import { SESSION_FINISHED } from '$words/screens/session';
 	import type { JobOutcome, SessionState } from '$core/session/sessionState';
 	import { isSessionsOwn } from '$core/session/sessionPlan';
 	import type { ActionResult } from '@sveltejs/kit';
@@ -69,17 +70,16 @@
 	</div>
 	<section>
 		<h1 class="text-[length:clamp(2rem,4vw,3rem)]">
-			{rest.length + letLie.length === 0 ? 'All done.' : 'The session has ended.'}
+			{rest.length + letLie.length === 0 ? SESSION_FINISHED.allDone : SESSION_FINISHED.theSessionHasEnded}
 		</h1>
 		<p class="mt-3 mb-4.5 text-tag text-tin-text">
 			{clock.leftAlone
 				? ALONE.sum
 				: done.length === 0
-					? 'Nothing is finished yet. What you began is kept.'
-					: `${numberWord(done.length)} ${plural(done.length, 'job')} done.`}
-			{#if !clock.leftAlone}<b class="text-ink">{minutesText(Math.max(0.5, worked))}</b> min worked, {minutesText(
-					plannedAll
-				)} planned.{/if}
+					? SESSION_FINISHED.nothingIsFinishedYetWhat
+					: SESSION_FINISHED.done(numberWord(done.length), plural(done.length, 'job'))}
+			{#if !clock.leftAlone}<b class="text-ink">{minutesText(Math.max(0.5, worked))}</b>
+				{SESSION_FINISHED.minWorkedPlanned(minutesText(plannedAll))}{/if}
 		</p>
 		{#if clock.leftAlone && press}
 			<div class="my-4 grid gap-2" role="group" aria-labelledby="alone-title">
@@ -95,12 +95,10 @@
 				{/each}
 			</div>
 		{/if}
-		{#if stuck}<Notice tone="wrong"
-				><span>Not saved on the server yet. It is kept and sent again.</span></Notice
-			>{/if}
+		{#if stuck}<Notice tone="wrong"><span>{SESSION_FINISHED.notSavedOnTheServer}</span></Notice>{/if}
 		{#if canUndo}
 			<button class="text-link inline-flex items-center gap-2 min-h-11" onclick={undo}
-				><Glyph name="back" size={22} />Undo, not done</button
+				><Glyph name="back" size={22} />{SESSION_FINISHED.undoNotDone}</button
 			>
 		{/if}
 		<ul class="border-t border-t-tin-1">
@@ -109,11 +107,12 @@
 					<Glyph name="done" size={28} />
 					<b
 						>{titled(one.line)}{#if many}<span class="dim">, {run.names[one.by]}</span
-							>{/if}{#if one.cutOff}<span class="dim">, stopped at ten minutes</span>{/if}</b
+							>{/if}{#if one.cutOff}<span class="dim">{SESSION_FINISHED.stoppedAtTenMinutes}</span>{/if}</b
 					>
 					<Stitches plan={planned(one.line)} work={one.minutes} {longest} />
 					<span class="minutes min-w-27 text-right text-tin-text"
-						><b class="text-ink">{minutesText(one.minutes)}</b> of {minutesText(planned(one.line))} min</span
+						><b class="text-ink">{minutesText(one.minutes)}</b>
+						{SESSION_FINISHED.ofMin(minutesText(planned(one.line)))}</span
 					>
 				</li>
 			{/each}
@@ -122,22 +121,24 @@
 					<Glyph name={one.outcome === 'part' ? 'part' : 'due'} size={28} />
 					<span class="flex-1"
 						><b>{titled(one.line)}</b><br /><span class="dim"
-							>{one.outcome === 'part' ? `${Math.round(one.share * 100)} % done, ` : ''}{run.after[
+							>{one.outcome === 'part' ? SESSION_FINISHED.doneOf(Math.round(one.share * 100)) : ''}{run.after[
 								one.line
 							]}</span
 						></span
 					>
 					{#if one.outcome === 'part'}<span class="minutes min-w-27 text-right text-tin-text"
-							><b class="text-ink">{minutesText(one.minutes)}</b> of {minutesText(planned(one.line))} min</span
+							><b class="text-ink">{minutesText(one.minutes)}</b>
+							{SESSION_FINISHED.ofMin(minutesText(planned(one.line)))}</span
 						>{/if}
 				</li>
 			{/each}
 		</ul>
-		{#if letLie.length > 0}<p class="dim my-4">Left out: {letLie.join('; ')}.</p>{/if}
+		{#if letLie.length > 0}<p class="dim my-4">{SESSION_FINISHED.leftOut(letLie.join('; '))}</p>{/if}
 		{#if clock.waits.length > 0}
 			<p class="dim my-4">
-				Still running by itself: {clock.waits.map((wait) => wait.label.toLowerCase()).join(', ')}. It stays on
-				Today with its time.
+				{SESSION_FINISHED.stillRunningByItselfIt(
+					clock.waits.map((wait) => wait.label.toLowerCase()).join(', ')
+				)}
 			</p>
 		{/if}
 		{#if run.toWash.length > 0 && done.length > 0}
@@ -156,16 +157,16 @@
 		{/if}
 		{#if run.plan.kind === 'bigday' && rest.length > 0 && !said}
 			<ActForm action="/timer/{run.id}?/carry" then={{ ended: (result) => (said = wordsOf(result)) }}>
-				<button class="plain">Move the rest to tomorrow</button>
+				<button class="plain">{SESSION_FINISHED.moveTheRestToTomorrow}</button>
 			</ActForm>
 		{/if}
 		{#if said}<div class="[--page-edge:0px]"><Notice><span>{said}</span></Notice></div>{/if}
 		<p class="acts flex flex-wrap items-center gap-x-6 gap-y-3 mt-6.5 max-sm:mt-5">
-			<a class="sign max-sm:w-full max-sm:min-h-21" href="/">Back to Today</a>
+			<a class="sign max-sm:w-full max-sm:min-h-21" href="/">{SESSION_FINISHED.backToToday}</a>
 			<span class="dim"
 				>{clock.waits.length > 0
-					? 'Or take a break until it rings.'
-					: 'Or take a break. Nothing rings.'}</span
+					? SESSION_FINISHED.orTakeABreakUntil
+					: SESSION_FINISHED.orTakeABreakNothing}</span
 			>
 		</p>
 	</section>

@@ -1,5 +1,6 @@
 <script lang="ts">
 	/** The same plan as a list: one lane down the left edge, cloths pegged by their side, whose it is said last. */
+	import { SESSION_IN_ORDER } from '$words/screens/session';
 	import ChevronDown from '@lucide/svelte/icons/chevron-down';
 	import { goto } from '$app/navigation';
 	import Menu from '../kit/Menu.svelte';
@@ -50,11 +51,12 @@
 					><b>{cloth.text}</b><span class="text-tin-text"
 						>{cloth.name}, {cloth.room}{many ? `, ${names[who]}` : ''}</span
 					>{#if cloth.wait}<span class="text-cobalt-ink"
-							>{cloth.wait.label}, fetch at {time(cloth.wait.to)}</span
+							>{SESSION_IN_ORDER.fetchAt(cloth.wait.label, time(cloth.wait.to))}</span
 						>{/if}</span
 				>
 				<span class="minutes text-tin-text whitespace-nowrap"
-					><b class="text-ink text-tag font-figure">{minutesText(cloth.minutes)}</b> min</span
+					><b class="text-ink text-tag font-figure">{minutesText(cloth.minutes)}</b>
+					{SESSION_IN_ORDER.min}</span
 				>
 				{#if cloth.last && view.jobs[cloth.job] && !view.cut}
 					<span
@@ -77,13 +79,13 @@
 							href={view.jobs[cloth.job]?.hold}
 							data-sveltekit-noscroll
 							aria-label="{view.held.includes(cloth.job) ? 'Do not keep' : 'Always keep'} {cloth.name}"
-							>{view.held.includes(cloth.job) ? 'Kept' : 'Always keep this one'}</a
+							>{view.held.includes(cloth.job) ? SESSION_IN_ORDER.kept : SESSION_IN_ORDER.alwaysKeepThisOne}</a
 						>
 						<a
 							class="text-link max-[901px]:min-h-11 max-[901px]:inline-flex max-[901px]:items-center"
 							href={view.jobs[cloth.job]?.out}
 							data-sveltekit-noscroll
-							aria-label="Leave out {cloth.name}">Leave out</a
+							aria-label={SESSION_IN_ORDER.leaveOutOf(cloth.name)}>{SESSION_IN_ORDER.leaveOut}</a
 						>
 					</span>
 				{/if}
@@ -92,5 +94,6 @@
 	{/each}
 </ol>
 <p class="flex items-center gap-2.5 mt-4.5 ml-17.75 max-[901px]:ml-12.25">
-	<Glyph name="bell" size={26} /> <b>{time(bell)}</b> the bell
+	<Glyph name="bell" size={26} /> <b>{time(bell)}</b>
+	{SESSION_IN_ORDER.theBell}
 </p>

@@ -1,5 +1,6 @@
 <script lang="ts">
 	/** One way to fill it: a pail as full as its minutes, its name, minutes and steps, and one line why. */
+	import { SESSION_OFFER_PAIL } from '$words/screens/session';
 	import BitePail from '../glyphs/BitePail.svelte';
 	import { minutesText, plural } from '$words/general';
 	import type { OfferView } from '$views/session';
@@ -16,7 +17,8 @@
 	<span>
 		<b>{offer.title}</b>
 		<span class="sum"
-			><em>{minutesText(offer.minutes)}</em> min, {offer.steps} {plural(offer.steps, 'step')}</span
+			><em>{minutesText(offer.minutes)}</em>
+			{SESSION_OFFER_PAIL.min(offer.steps, plural(offer.steps, 'step'))}</span
 		>
 	</span>
 	<span class="why">{offer.why}</span>

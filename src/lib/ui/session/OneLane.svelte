@@ -1,5 +1,6 @@
 <script lang="ts">
 	/** One person's way through a session: the great pail, the step, what comes then, and the one button. */
+	import { SESSION_ONE_LANE } from '$words/screens/session';
 	import Notice from '../Notice.svelte';
 	import CautionBox from './CautionBox.svelte';
 	import StepNotes from './StepNotes.svelte';
@@ -63,8 +64,12 @@
 				>{/if}
 			<span
 				class="text-tin-text max-sm:absolute max-sm:[clip-path:inset(50%)] max-sm:w-0.25 max-sm:h-0.25 max-sm:overflow-hidden"
-				>{KIND_TITLES[run.plan.kind]} of {minutes}
-				{minutes === 1 ? 'minute' : 'minutes'}, {run.names[lane?.who ?? ''] ?? run.member}</span
+				>{SESSION_ONE_LANE.ofIt(
+					KIND_TITLES[run.plan.kind],
+					minutes,
+					minutes === 1 ? SESSION_ONE_LANE.minute : SESSION_ONE_LANE.minutes,
+					run.names[lane?.who ?? ''] ?? run.member
+				)}</span
 			>
 		</RunHeader>
 	</div>
@@ -75,7 +80,7 @@
 
 	<section class="now" aria-live="polite">
 		<p class="count flex items-center gap-4 mt-6 text-cobalt-ink text-tag max-sm:mt-2 max-sm:text-lead">
-			<b class="whitespace-nowrap">Step {Math.min(sewn + 1, mine.length)} of {mine.length}</b>
+			<b class="whitespace-nowrap">{SESSION_ONE_LANE.stepOf(Math.min(sewn + 1, mine.length), mine.length)}</b>
 			<span class="stitches flex gap-1.5 flex-[0_1_240px] min-w-0" aria-hidden="true">
 				{#each mine as { i }, k (i)}<span
 						class={[
@@ -88,19 +93,21 @@
 		</p>
 		{#if running.atBell}
 			<h1 class="mt-3.5 text-[length:clamp(2rem,4.2vw,var(--t-step))] wrap-break-word max-sm:mt-1.5">
-				Time is up. Stop here.
+				{SESSION_ONE_LANE.timeIsUpStopHere}
 			</h1>
 			<p class="mt-4.5 text-[1.25rem] text-tin-text max-sm:mt-2 max-sm:text-lead">
-				In hand: <b class="text-ink">{current?.jobName ?? 'nothing'}</b>{current
+				{SESSION_ONE_LANE.inHand}
+				<b class="text-ink">{current?.jobName ?? SESSION_ONE_LANE.nothing}</b>{current
 					? `, ${current.text.toLowerCase()}`
 					: ''}
 			</p>
 		{:else if resting}
 			<h1 class="mt-3.5 text-[length:clamp(2rem,4.2vw,var(--t-step))] wrap-break-word max-sm:mt-1.5">
-				A rest of {resting.until - resting.from} minutes
+				{SESSION_ONE_LANE.aRestOfMinutes(resting.until - resting.from)}
 			</h1>
 			<p class="mt-4.5 text-[1.25rem] text-tin-text max-sm:mt-2 max-sm:text-lead">
-				Then <b class="text-ink">{lower(current?.text ?? 'nothing more')}</b>{current
+				{SESSION_ONE_LANE.then}
+				<b class="text-ink">{lower(current?.text ?? SESSION_ONE_LANE.nothingMore)}</b>{current
 					? `, ${current.roomName}`
 					: ''}
 			</p>
@@ -110,25 +117,30 @@
 			</h1>
 			<CautionBox lines={cautions} />
 			<p class="mt-4.5 text-[1.25rem] text-tin-text max-sm:mt-2 max-sm:text-lead">
-				{#if heldBy}Not before <b class="text-ink">{running.time(heldBy.fetchAt)}</b>: {heldBy.label.toLowerCase()}
-					works, {running.minutesTo(heldBy.fetchAt)} min.
-				{:else if capped}{capWords(run.plan.cap ?? 0)} are over. <b class="text-ink">Stop here</b> it counts as
-					done.
-				{:else if following}Then <b class="text-ink">{lower(following.text)}</b
-					>{#if following.room !== current.room}, {following.roomName}{/if}
-				{:else}Then it is done.{/if}
+				{#if heldBy}{SESSION_ONE_LANE.notBefore}
+					<b class="text-ink">{running.time(heldBy.fetchAt)}</b>{SESSION_ONE_LANE.worksMin(
+						heldBy.label.toLowerCase(),
+						running.minutesTo(heldBy.fetchAt)
+					)}
+				{:else if capped}{SESSION_ONE_LANE.areOver(capWords(run.plan.cap ?? 0))}
+					<b class="text-ink">{SESSION_ONE_LANE.stopHere}</b>
+					{SESSION_ONE_LANE.itCountsAsDone}
+				{:else if following}{SESSION_ONE_LANE.then}
+					<b class="text-ink">{lower(following.text)}</b>{#if following.room !== current.room}, {following.roomName}{/if}
+				{:else}{SESSION_ONE_LANE.thenItIsDone}{/if}
 			</p>
 		{:else}
 			<h1 class="mt-3.5 text-[length:clamp(2rem,4.2vw,var(--t-step))] wrap-break-word max-sm:mt-1.5">
-				You are done here.
+				{SESSION_ONE_LANE.youAreDoneHere}
 			</h1>
 			<p class="mt-4.5 text-[1.25rem] text-tin-text max-sm:mt-2 max-sm:text-lead">
-				The others are still working.
+				{SESSION_ONE_LANE.theOthersAreStillWorking}
 			</p>
 		{/if}
 		<p class="text-tin-text mt-1.5">
 			{#if current}{current.jobName}, {current.roomName}{/if}
-			{#if run.plan.people.length > 1}<a class="text-link" href="/timer/{run.id}?as=all">Everybody’s view</a
+			{#if run.plan.people.length > 1}<a class="text-link" href="/timer/{run.id}?as=all"
+					>{SESSION_ONE_LANE.everybodysView}</a
 				>{/if}
 		</p>
 	</section>
@@ -162,10 +174,14 @@
 			{lane}
 			{first}
 			{capped}
-			label={capped ? 'Stop here, next' : following ? 'Done, next' : 'Done'}
+			label={capped
+				? SESSION_ONE_LANE.stopHereNext
+				: following
+					? SESSION_ONE_LANE.doneNext
+					: SESSION_ONE_LANE.done}
 		/>
 		{#if !first && !running.atBell && clock.phase === 'running'}
-			<Notice><span>Your part is done. Fetch what rings, or help somebody.</span></Notice>
+			<Notice><span>{SESSION_ONE_LANE.yourPartIsDoneFetch}</span></Notice>
 		{/if}
 	</div>
 </div>

@@ -1,5 +1,6 @@
 <script lang="ts">
 	/** The press of a lane: undo for a moment, the choice at the bell, going on after a pause, else the one great button. */
+	import { SESSION_PRESS } from '$words/screens/session';
 	import type { Coming, Lane } from '$core/session/replan';
 	import Glyph from '../glyphs/Glyph.svelte';
 	import BellChoice from './BellChoice.svelte';
@@ -28,12 +29,17 @@
 
 {#if running.canUndo}<button
 		class="text-link inline-flex items-center gap-2 min-h-11 mb-1.5"
-		onclick={() => running.undo()}><Glyph name="back" size={22} />Undo, not done</button
+		onclick={() => running.undo()}><Glyph name="back" size={22} />{SESSION_PRESS.undoNotDone}</button
 	>{/if}
 {#if running.atBell}
 	<BellChoice {running} step={first?.step ?? null} />
 {:else if running.clock.phase === 'paused'}
-	<GiantButton {running} kind="resumed" label="Continue" onpress={() => running.press('resumed')} />
+	<GiantButton
+		{running}
+		kind="resumed"
+		label={SESSION_PRESS.continue}
+		onpress={() => running.press('resumed')}
+	/>
 {:else if first}
 	<GiantButton
 		{running}

@@ -1,5 +1,6 @@
 <script lang="ts">
 	/** What went wrong on the way to the server, and what rang while the page slept. */
+	import { SESSION_RUN_NOTICES } from '$words/screens/session';
 	import Notice from '../Notice.svelte';
 	import { KEPT_WORDS } from './houseAnswer';
 	import type { Running } from './running.svelte';
@@ -9,14 +10,13 @@
 
 {#if running.isCutOff}
 	<Notice tone="wrong"
-		><span>{KEPT_WORDS[running.outbox.why]} What you pressed is kept and sent again; the time runs on.</span
-		></Notice
+		><span>{SESSION_RUN_NOTICES.whatYouPressedIsKept(KEPT_WORDS[running.outbox.why])}</span></Notice
 	>
 {/if}
 {#if refusal}<Notice tone="wrong"><span>{refusal}</span></Notice>{/if}
 {#if running.missed}
 	<div class="mt-3 py-2.5 px-4 border-2 border-cobalt-ink rounded-button bg-enamel-hi" role="alert">
-		<b>While this page slept:</b>
+		<b>{SESSION_RUN_NOTICES.whileThisPageSlept}</b>
 		{running.missed}
 	</div>
 {/if}

@@ -1,5 +1,6 @@
 <script lang="ts">
 	/** The plan as a line for each person, from the prop (now) to the hand bell; strings hang under it. */
+	import { SESSION_STRIP } from '$words/screens/session';
 	import { scaleLinear } from 'd3-scale';
 	import { clockText, minutesText } from '$words/general';
 	import Glyph from '../glyphs/Glyph.svelte';
@@ -70,7 +71,7 @@
 		{#each marks as at (at)}<span class="mark" style:left="{x(at)}%"></span>{/each}
 		{#each lanes as lane, i (lane.who)}
 			<div class="lane" style:--rows={Math.max(0, ...(hung[i] ?? []).map((one) => one.row + 1))}>
-				<p class="who"><b>{names[lane.who]}</b><span>{minutesText(lane.minutes)} min</span></p>
+				<p class="who"><b>{names[lane.who]}</b><span>{SESSION_STRIP.min(minutesText(lane.minutes))}</span></p>
 				<svg class="line" viewBox="0 0 100 12" preserveAspectRatio="none"
 					><path
 						d="M0 3Q25 9 50 4T100 3"
@@ -97,7 +98,7 @@
 					</div>
 				{/each}
 				{#each rests as rest (rest.from)}
-					<span class="rest" style:left="{(x(rest.from) + x(rest.until)) / 2}%">rest</span>
+					<span class="rest" style:left="{(x(rest.from) + x(rest.until)) / 2}%">{SESSION_STRIP.rest}</span>
 				{/each}
 				{#each hung[i] ?? [] as { cloth, row, label } (`${cloth.job} ${cloth.step}`)}
 					{#if cloth.wait}

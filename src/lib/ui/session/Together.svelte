@@ -3,6 +3,7 @@
 	 * Several people in one session: the rooms stand side by side in the order they are walked; each person's towel
 	 * hangs where that person is. The great button belongs to whoever is due first.
 	 */
+	import { SESSION_TOGETHER } from '$words/screens/session';
 	import Furniture from '../house/Furniture.svelte';
 	import Peg from '../glyphs/Peg.svelte';
 	import Weave from '../glyphs/Weave.svelte';
@@ -75,9 +76,12 @@
 	]}
 >
 	<RunHeader {running} {onchange}>
-		<b class="text-lead">{KIND_TITLES[run.plan.kind]}, {lanes.length} of you</b>
+		<b class="text-lead">{SESSION_TOGETHER.ofYou(KIND_TITLES[run.plan.kind], lanes.length)}</b>
 		<span class="dim max-[901px]:hidden"
-			>{minutes} minutes{clock.bellAt ? `, bell at ${running.time(clock.bellAt)}` : ''}</span
+			>{SESSION_TOGETHER.minutes(
+				minutes,
+				clock.bellAt ? SESSION_TOGETHER.bellAt(running.time(clock.bellAt)) : ''
+			)}</span
 		>
 	</RunHeader>
 	<div class="great min-h-0 max-h-80 max-[901px]:hidden">
@@ -86,7 +90,7 @@
 
 	<section
 		class="col-[2_/_-1] grid grid-flow-col [grid-auto-columns:minmax(0,1fr)] max-[901px]:grid max-[901px]:[grid-auto-flow:row]"
-		aria-label="Who is where"
+		aria-label={SESSION_TOGETHER.whoIsWhere}
 	>
 		{#each rooms as room, i (room.id)}
 			{@const into = nextInto(room.id)}
@@ -133,14 +137,14 @@
 									{#if next && due?.who !== lane.who && clock.phase === 'running'}
 										<button
 											class="plain"
-											aria-label="{run.names[lane.who]} is done: {step?.text}"
+											aria-label={SESSION_TOGETHER.isDone(run.names[lane.who] ?? '', step?.text ?? '')}
 											onclick={() =>
 												running.press(
 													'stepDone',
 													next.step,
 													step?.who !== lane.who ? { by: lane.who } : {},
 													false
-												)}>Done</button
+												)}>{SESSION_TOGETHER.done}</button
 										>
 									{/if}
 								</div>
@@ -148,10 +152,10 @@
 									<p class="mt-1 wrap-break-word">{lower(step.text)}</p>
 									<p class="dim mt-1 wrap-break-word">
 										{next.from > running.now + 30_000
-											? `from ${running.time(next.from)}`
-											: `${Math.max(0, Math.ceil((next.to - running.now) / 60_000))} min left`}
+											? SESSION_TOGETHER.from(running.time(next.from))
+											: SESSION_TOGETHER.minLeft(Math.max(0, Math.ceil((next.to - running.now) / 60_000)))}
 									</p>
-								{:else}<p class="dim mt-1 wrap-break-word">done, free</p>{/if}
+								{:else}<p class="dim mt-1 wrap-break-word">{SESSION_TOGETHER.doneFree}</p>{/if}
 								<span class="flex gap-2 mt-2.5" aria-hidden="true">
 									{#each roles(room.id) as share, k (k)}{#if share !== null}<span
 												class="flex-1 h-1.75 rounded-[4px] [background:linear-gradient(to_right,var(--cobalt-ink)_calc(var(--share)_*_100%),var(--tin-1)_0)]"
@@ -168,9 +172,9 @@
 					>
 				</div>
 				<p class="mx-1 mt-1.5 min-h-[4.2em] leading-[1.25] max-[901px]:min-h-0 max-[901px]:mb-2.5">
-					{#if into}<b>Then {run.names[into.who]}, {lower(into.text)}.</b><br /><span class="dim"
-							>At {running.time(into.at)}</span
-						>{:else}<b>Then the door shut.</b>{/if}
+					{#if into}<b>{SESSION_TOGETHER.then(run.names[into.who] ?? '', lower(into.text))}</b><br /><span
+							class="dim">{SESSION_TOGETHER.at(running.time(into.at))}</span
+						>{:else}<b>{SESSION_TOGETHER.thenTheDoorShut}</b>{/if}
 				</p>
 			</div>
 		{/each}
@@ -181,12 +185,16 @@
 			{#each lanes as lane (lane.who)}
 				<li class="flex items-center gap-2 min-h-11">
 					<a class="text-link" href="/timer/{run.id}?as={lane.who}">{run.names[lane.who]}</a>
-					<span class="dim">{lane.coming.length === 0 ? 'done' : `${lane.coming.length} to go`}</span>
+					<span class="dim"
+						>{lane.coming.length === 0
+							? SESSION_TOGETHER.done2
+							: SESSION_TOGETHER.toGo(lane.coming.length)}</span
+					>
 				</li>
 			{/each}
 		</ul>
 		{#if clock.waits.length > 0}
-			<h2 class="mt-3">In progress</h2>
+			<h2 class="mt-3">{SESSION_TOGETHER.inProgress}</h2>
 			<Waits {running} strings={false} />
 		{/if}
 		{#if caution}
@@ -194,9 +202,11 @@
 		{/if}
 		{#if running.arranged.off.length > 0}
 			<p class="dim">
-				No longer fits: {running.arranged.off
-					.map((line) => clock.steps.find((step) => step.line === line)?.jobName ?? '')
-					.join(', ')}.
+				{SESSION_TOGETHER.noLongerFits(
+					running.arranged.off
+						.map((line) => clock.steps.find((step) => step.line === line)?.jobName ?? '')
+						.join(', ')
+				)}
 			</p>
 		{/if}
 		<RunNotices {running} {message} />
@@ -208,12 +218,17 @@
 	>
 		<h1 class="sr">
 			{running.atBell
-				? 'Time is up. Stop here.'
+				? SESSION_TOGETHER.timeIsUpStopHere
 				: due && dueStep
 					? `${run.names[due.who]}: ${running.step(dueStep.step)?.text}`
-					: 'Nothing is due'}
+					: SESSION_TOGETHER.nothingIsDue}
 		</h1>
-		<Press {running} lane={due} first={dueStep} label="{run.names[due?.who ?? '']} is done" />
+		<Press
+			{running}
+			lane={due}
+			first={dueStep}
+			label={SESSION_TOGETHER.isDoneOf(run.names[due?.who ?? ''] ?? '')}
+		/>
 	</div>
 </div>
 

@@ -1,5 +1,6 @@
 <script lang="ts">
 	/** Before they ring: the hour on a plate, yours now, what the others do meanwhile, the rest most seen first. */
+	import { SESSION_VISITORS_RUN } from '$words/screens/session';
 	import Glyph from '../glyphs/Glyph.svelte';
 	import Peg from '../glyphs/Peg.svelte';
 	import Weave from '../glyphs/Weave.svelte';
@@ -72,7 +73,7 @@
 		>
 		<span
 			class="minutes ml-auto whitespace-nowrap text-tin-text font-normal max-[901px]:m-0 max-[901px]:flex-1"
-			><b class="text-h3 text-ink">{minutesText(step.minutes)}</b> min</span
+			><b class="text-h3 text-ink">{minutesText(step.minutes)}</b> {SESSION_VISITORS_RUN.min}</span
 		>
 		{#if glyph === 'running' && clock.phase === 'running'}
 			<Button aria-label={RUN_HEAD.isDone(run.names[who] ?? '', step.text)} onclick={() => doneBy(who, at)}
@@ -90,7 +91,8 @@
 >
 	<RunHeader {running} {onchange}>
 		<h1 class="whitespace-nowrap max-[901px]:text-[1.25rem] max-[901px]:whitespace-normal">
-			Visitors come at <span
+			{SESSION_VISITORS_RUN.visitorsComeAt}
+			<span
 				class="fetch font-text [font-variant-numeric:var(--figures)] text-[1.5rem] max-[901px]:text-[1.25rem]"
 				>{running.time(clock.bellAt ?? running.now)}</span
 			>
@@ -101,18 +103,23 @@
 		<span
 			class="whitespace-nowrap"
 			role="img"
-			aria-label="{Math.max(0, Math.ceil(clock.left / 60_000))} minutes left"
+			aria-label={SESSION_VISITORS_RUN.minutesLeft(Math.max(0, Math.ceil(clock.left / 60_000)))}
 			><b class="text-[2.75rem] font-plate text-cobalt-ink max-[901px]:text-[2.25rem]"
 				>{Math.max(0, Math.ceil(clock.left / 60_000))}</b
-			> min left</span
+			>
+			{SESSION_VISITORS_RUN.minLeft}</span
 		>
 		<span class="dim ml-auto max-[901px]:hidden whitespace-nowrap"
-			>{run.plan.people.length === 1 ? 'you alone' : `${lowerNumber(run.plan.people.length)} of you`}</span
+			>{run.plan.people.length === 1
+				? SESSION_VISITORS_RUN.youAlone
+				: SESSION_VISITORS_RUN.ofYou(lowerNumber(run.plan.people.length))}</span
 		>
 		{#if cuts.length > 0}<button
 				class="text-link max-[901px]:ml-auto"
 				onclick={() => (earlier = !earlier)}
-				aria-expanded={earlier}><span class="max-[901px]:hidden">They come{' '}</span>earlier</button
+				aria-expanded={earlier}
+				><span class="max-[901px]:hidden">{SESSION_VISITORS_RUN.theyCome()}{' '}</span
+				>{SESSION_VISITORS_RUN.earlier}</button
 			>{/if}
 	</p>
 	{#if earlier}
@@ -123,18 +130,18 @@
 					onclick={() => {
 						running.press('cutTo', null, { minutes }, false);
 						earlier = false;
-					}}>in {minutes} min</button
+					}}>{SESSION_VISITORS_RUN.inMin(minutes)}</button
 				>
 			{/each}
 		</p>
 	{/if}
 	<RunNotices {running} {message} />
 	<!-- svelte-ignore a11y_no_noninteractive_tabindex -->
-	<div class="line side-line" tabindex="0" role="region" aria-label="What is to do">
+	<div class="line side-line" tabindex="0" role="region" aria-label={SESSION_VISITORS_RUN.whatIsToDo}>
 		{#if current && first}
 			<article
 				class="relative pt-4 pb-4.5 pr-5 pl-19 bg-enamel-hi [box-shadow:inset_0_0_0_2px_var(--cobalt-ink),var(--sh-cloth)] max-[901px]:pt-3 max-[901px]:pb-3.5 max-[901px]:pr-3.5 max-[901px]:pl-15.5"
-				aria-label="Your job now"
+				aria-label={SESSION_VISITORS_RUN.yourJobNow}
 			>
 				<span class="absolute -left-5.5 top-5 bottom-5 flex flex-col justify-between" aria-hidden="true"
 					><Peg side /><Peg side /></span
@@ -143,9 +150,9 @@
 						><Weave weave={weave(current.room) ?? ''} /></span
 					>{/if}
 				<p class="flex items-center gap-3 text-cobalt-ink text-tag font-name max-[380px]:[&>svg]:hidden">
-					<Glyph name="running" size={34} /><span>Your job now</span><span
+					<Glyph name="running" size={34} /><span>{SESSION_VISITORS_RUN.yourJobNow}</span><span
 						class="minutes ml-auto whitespace-nowrap text-tin-text font-normal"
-						><b class="text-h3 text-ink">{minutesText(current.minutes)}</b> min</span
+						><b class="text-h3 text-ink">{minutesText(current.minutes)}</b> {SESSION_VISITORS_RUN.min}</span
 					>
 				</p>
 				<h2 class="my-2 text-next">{current.text}</h2>
@@ -155,18 +162,21 @@
 			<article
 				class="relative pt-4 pb-4.5 pr-5 pl-19 bg-enamel-hi [box-shadow:inset_0_0_0_2px_var(--cobalt-ink),var(--sh-cloth)] max-[901px]:pt-3 max-[901px]:pb-3.5 max-[901px]:pr-3.5 max-[901px]:pl-15.5"
 			>
-				<h2 class="my-2 text-next">Your job is done.</h2>
-				<p class="dim">See who needs help.</p>
+				<h2 class="my-2 text-next">{SESSION_VISITORS_RUN.yourJobIsDone}</h2>
+				<p class="dim">{SESSION_VISITORS_RUN.seeWhoNeedsHelp}</p>
 			</article>
 		{/if}
 		{#if others.length > 0}
-			<h2 class="mt-4 mb-2">At the same time</h2>
+			<h2 class="mt-4 mb-2">{SESSION_VISITORS_RUN.atTheSameTime}</h2>
 			<ul class="grid gap-2">
 				{#each others as { who, step, at } (at)}{@render rowOf(step, who, 'running', at)}{/each}
 			</ul>
 		{/if}
 		{#if then.length > 0}
-			<h2 class="mt-4 mb-2">Then <span class="dim font-text text-body">what visitors see first</span></h2>
+			<h2 class="mt-4 mb-2">
+				{SESSION_VISITORS_RUN.then}
+				<span class="dim font-text text-body">{SESSION_VISITORS_RUN.whatVisitorsSeeFirst}</span>
+			</h2>
 			<ul class="grid gap-2">
 				{#each then as { who, step, at } (at)}{@render rowOf(step, who, 'due', at)}{/each}
 			</ul>
@@ -181,9 +191,10 @@
 			>
 				<Glyph name="letgo" size={34} />
 				<span>
-					{#if running.arranged.off.length > 0}<b>Left out:</b> {names(running.arranged.off)}.{/if}
+					{#if running.arranged.off.length > 0}<b>{SESSION_VISITORS_RUN.leftOut}</b>
+						{names(running.arranged.off)}.{/if}
 					{#if nextToGo}<span class="dim block"
-							>If time runs short, {nextToGo.step.jobName.toLowerCase()} is left out next.</span
+							>{SESSION_VISITORS_RUN.ifTimeRunsShortIs(nextToGo.step.jobName.toLowerCase())}</span
 						>{/if}
 				</span>
 			</p>
@@ -191,7 +202,12 @@
 	</div>
 	<div class="press">
 		<div class="by-itself"><Waits {running} strings={false} /></div>
-		<Press {running} lane={lane ?? null} {first} label={then.length > 0 ? 'Done, next' : 'Done'} />
+		<Press
+			{running}
+			lane={lane ?? null}
+			{first}
+			label={then.length > 0 ? SESSION_VISITORS_RUN.doneNext : SESSION_VISITORS_RUN.done}
+		/>
 	</div>
 </div>
 

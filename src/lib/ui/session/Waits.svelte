@@ -1,5 +1,6 @@
 <script lang="ts">
 	/** What runs by itself: a string to the hour at which it is fetched, where to, and who is nearest. */
+	import { SESSION_WAITS } from '$words/screens/session';
 	import type { Running } from './running.svelte';
 	let {
 		running,
@@ -60,24 +61,25 @@
 					class="flex min-w-0 flex-1 items-center gap-3 max-sm:flex-col max-sm:items-start max-sm:gap-0 max-sm:leading-tight"
 					><span>{wait.label}</span><span
 						class="dim ml-auto text-tin-text text-right max-sm:ml-0 max-sm:text-left max-sm:text-body"
-						>{#if ready}{running.isUrgent(wait) ? 'hurry' : 'fetch now'}, {wait.roomName}{many
+						>{#if ready}{running.isUrgent(wait) ? SESSION_WAITS.hurry : SESSION_WAITS.fetchNow}, {wait.roomName}{many
 								? `: ${running.nearest(wait)}`
-								: ''}{:else}<span class="max-sm:hidden">fetch{' '}</span>in {running.minutesTo(wait.fetchAt)} min{#if wait.latestAt}<span
-									class="max-sm:hidden">, not past {running.time(wait.latestAt)}</span
+								: ''}{:else}<span class="max-sm:hidden">{SESSION_WAITS.fetch()}{' '}</span
+							>{SESSION_WAITS.inMin(running.minutesTo(wait.fetchAt))}{#if wait.latestAt}<span
+									class="max-sm:hidden">{SESSION_WAITS.notPast(running.time(wait.latestAt))}</span
 								>{/if}{/if}</span
 					></span
 				>
 				{#if wait.trailing && ready}
 					<button
 						class="text-link min-h-11 px-2"
-						onclick={() => running.press('fetched', wait.step, {}, false)}>Fetched</button
+						onclick={() => running.press('fetched', wait.step, {}, false)}>{SESSION_WAITS.fetched}</button
 					>
 				{:else if ready && running.afterWait(wait) !== null}
 					{@const then = running.afterWait(wait) as number}
 					<button
 						class="text-link min-h-11 px-2"
-						aria-label="Done: {running.step(then)?.text ?? ''}"
-						onclick={() => running.press('stepDone', then, {}, false)}>Done</button
+						aria-label={SESSION_WAITS.doneOf(running.step(then)?.text ?? '')}
+						onclick={() => running.press('stepDone', then, {}, false)}>{SESSION_WAITS.done}</button
 					>
 				{/if}
 			</li>

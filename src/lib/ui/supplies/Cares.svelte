@@ -1,5 +1,6 @@
 <script lang="ts">
 	/** What to mind, the danger first: framed in madder; what is only to be minded in one line below. */
+	import { SUPPLIES_CARES } from '$words/screens/supplies';
 	import type { CareLine } from '$views/supplies';
 	import { SUPPLIES } from '$words/supplies';
 	import Caution from '../kit/Caution.svelte';
@@ -26,7 +27,7 @@
 </script>
 
 {#each grave as line, i (i)}
-	<Caution headline={line.headline} {compact}>{line.text}{who ? ` ${who} has it.` : ''}</Caution>
+	<Caution headline={line.headline} {compact}>{line.text}{who ? SUPPLIES_CARES.hasIt(who) : ''}</Caution>
 {/each}
 {#if light}<p class="m-0 font-name {compact ? 'text-body' : ''}">{light}</p>{/if}
 {#if lines.length > 0 && !compact}<p class="m-0 text-tin-text">{SUPPLIES.labelFirst}</p>{/if}

@@ -1,5 +1,6 @@
 <script lang="ts">
 	/** What is done hangs folded on the left; under it the sessions that run, one touch away. */
+	import { TODAY_DONE_OF_TODAY } from '$words/screens/today';
 	import BitePail from '../glyphs/BitePail.svelte';
 	import Glyph from '../glyphs/Glyph.svelte';
 	import Peg from '../glyphs/Peg.svelte';
@@ -47,7 +48,8 @@
 		{#if view.done.length > FEW}<button
 				class="justify-self-start text-link max-md:hidden"
 				aria-expanded={all}
-				onclick={() => (all = !all)}>{all ? TODAY.fewer : `${view.done.length - FEW} more`}</button
+				onclick={() => (all = !all)}
+				>{all ? TODAY.fewer : TODAY_DONE_OF_TODAY.more(view.done.length - FEW)}</button
 			>{/if}
 	{:else}
 		<p class="m-0 text-tin-text">{TODAY.nothingDone}</p>
@@ -60,9 +62,9 @@
 			<BitePail minutes={String(pail.minutesLeft)} size={76} level={pail.share} full={pail.share > 0.45} />
 			<span
 				><b class="text-cobalt-ink underline decoration-2 underline-offset-4">{pail.name}</b><br
-				/>{pail.phase === 'paused' ? 'paused' : `${pail.minutesLeft} min left`}{pail.doing
-					? `, ${pail.doing}`
-					: ''}</span
+				/>{pail.phase === 'paused'
+					? TODAY_DONE_OF_TODAY.paused
+					: TODAY_DONE_OF_TODAY.minLeft(pail.minutesLeft)}{pail.doing ? `, ${pail.doing}` : ''}</span
 			>
 		</a>
 	{/each}

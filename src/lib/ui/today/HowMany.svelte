@@ -1,5 +1,6 @@
 <script lang="ts">
 	/** Five pails of rising size; a touch shows what fits before it starts. */
+	import { TODAY_HOW_MANY } from '$words/screens/today';
 	import BitePail from '../glyphs/BitePail.svelte';
 	import { TODAY } from '$words/today';
 	let { me }: { me: string } = $props();
@@ -28,7 +29,7 @@
 		{#each SIZES as { minutes, size } (minutes)}
 			<a
 				href="/timer?minutes={minutes}&for={me}"
-				aria-label="{minutes} minutes"
+				aria-label={TODAY_HOW_MANY.minutes(minutes)}
 				class="grid min-h-11 min-w-11 place-items-end rounded-lg hover:bg-cobalt-wash max-sm:[&_svg]:h-auto max-sm:[&_svg]:max-w-[12vw]"
 			>
 				<BitePail minutes={String(minutes)} {size} />

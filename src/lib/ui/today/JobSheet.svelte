@@ -1,5 +1,6 @@
 <script lang="ts">
 	/** Everything about one job of the day, and every way to settle it. */
+	import { TODAY_JOB_SHEET } from '$words/screens/today';
 	import { untrack } from 'svelte';
 	import ActForm from '../ActForm.svelte';
 	import Glyph from '../glyphs/Glyph.svelte';
@@ -66,7 +67,9 @@
 		<Glyph name={row.glyph} size={30} turns={row.lateTurns} />
 		<span class={row.overdue ? 'font-name text-brass-text' : ''}>{row.words}</span>
 		{#if row.share}<span>· {row.share}</span>{/if}
-		<span class="text-tin-text">· {minutesText(row.minutes)} min{row.deep ? ', the deep one' : ''}</span>
+		<span class="text-tin-text"
+			>{TODAY_JOB_SHEET.min(minutesText(row.minutes), row.deep ? TODAY_JOB_SHEET.theDeepOne : '')}</span
+		>
 	</p>
 
 	<Cares lines={sheet.cautions} />
@@ -105,10 +108,11 @@
 			<li class="flex justify-between gap-4 border-b border-tin-1 py-2">
 				<span class="min-w-0"
 					><b class="mr-2 text-cobalt-ink">{i + 1}</b>{step.text}{#if step.wait}<span class="text-tin-text">
-							· then {step.wait}</span
+							{TODAY_JOB_SHEET.then(step.wait)}</span
 						>{/if}</span
 				>
-				<span class="whitespace-nowrap text-tin-text">{minutesText(step.minutes)} min</span>
+				<span class="whitespace-nowrap text-tin-text">{TODAY_JOB_SHEET.minOf(minutesText(step.minutes))}</span
+				>
 			</li>
 		{/each}
 	</ol>
@@ -126,7 +130,7 @@
 					<span class="min-w-0">
 						{OUTCOME_WORDS[tick.outcome]}{tick.by ? `, ${tick.by}` : ''}{tick.minutes === null
 							? ''
-							: `, ${minutesText(tick.minutes)} min`}{tick.note ? `, ${tick.note}` : ''}
+							: TODAY_JOB_SHEET.minWith(minutesText(tick.minutes))}{tick.note ? `, ${tick.note}` : ''}
 					</span>
 					<ActForm
 						action="/?/undo&on={sheet.date}"

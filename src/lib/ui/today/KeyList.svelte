@@ -1,5 +1,6 @@
 <script lang="ts">
 	/** The keys of Today, and the switch that turns them off. */
+	import { TODAY_KEY_LIST } from '$words/screens/today';
 	import Switch from '../kit/Switch.svelte';
 	import { keysOn, setKeysOn } from './keys';
 	import { KEY_WORDS } from '$words/keys';
@@ -14,4 +15,4 @@
 		</div>
 	{/each}
 </dl>
-<Switch label="Use these keys" bind:checked={on} onchange={setKeysOn} />
+<Switch label={TODAY_KEY_LIST.useTheseKeys} bind:checked={on} onchange={setKeysOn} />

@@ -1,5 +1,6 @@
 <script lang="ts">
 	/** The Line with what hangs on it: the next towel, and a roll for each part of the day. */
+	import { TODAY_LINE } from '$words/screens/today';
 	import { untrack } from 'svelte';
 	import { TODAY } from '$words/today';
 	import type { PartView, TodayView } from '$views/today';
@@ -62,7 +63,7 @@
 	class="mt-4 grid min-h-0 pl-edge max-md:pl-0 {isToday
 		? 'md:grid-cols-[150px_38px_minmax(0,1fr)]'
 		: ''} grid-cols-[minmax(0,1fr)]"
-	aria-label="What is to do"
+	aria-label={TODAY_LINE.whatIsToDo}
 >
 	{#if isToday}
 		<div class="relative pt-16 max-md:px-edge max-md:pt-0 max-md:pb-2">

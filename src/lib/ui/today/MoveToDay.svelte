@@ -1,5 +1,6 @@
 <script lang="ts">
 	/** Puts one time of a job on another day. */
+	import { TODAY_MOVE_TO_DAY } from '$words/screens/today';
 	import { addDays, isoOf, toDay } from '$core/calendar/civil';
 	import type { SheetView } from '$views/today';
 	import { SHEET } from '$words/today';
@@ -31,7 +32,7 @@
 		<input type="hidden" name="date" value={sheet.date} />
 		<input type="hidden" name="dueOn" value={sheet.dueOn ?? ''} />
 		<DateField
-			label="To which day"
+			label={TODAY_MOVE_TO_DAY.toWhichDay}
 			name="to"
 			min={tomorrow}
 			value={day}

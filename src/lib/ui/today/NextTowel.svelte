@@ -1,5 +1,6 @@
 <script lang="ts">
 	/** The next act: the one solid button of the page, and under it "done already". */
+	import { TODAY_NEXT_TOWEL } from '$words/screens/today';
 	import Button from '../kit/Button.svelte';
 	import Glyph from '../glyphs/Glyph.svelte';
 	import Peg from '../glyphs/Peg.svelte';
@@ -56,7 +57,7 @@
 		<span class="text-lead font-name text-cobalt-ink">{TODAY.next}</span>
 		<span class="ml-auto whitespace-nowrap"
 			><b class="text-2xl font-figure">{minutesText(row.minutes)}</b><span class="text-tin-text"
-				>&nbsp;min</span
+				>{TODAY_NEXT_TOWEL.min}</span
 			></span
 		>
 	</div>
@@ -69,7 +70,7 @@
 			>{row.name}</a
 		>
 	</h2>
-	<p class="mt-2 mb-0 text-lead text-tin-text">{row.room}{whoName ? `, for ${whoName}` : ''}</p>
+	<p class="mt-2 mb-0 text-lead text-tin-text">{row.room}{whoName ? TODAY_NEXT_TOWEL.forIt(whoName) : ''}</p>
 	{#if row.overdue}<p class="m-0 font-name text-brass-text">{row.overdue}</p>{/if}
 	{#if row.share}<p class="m-0 text-tin-text">{row.share}</p>{/if}
 	<div class="mt-5 grid gap-2.5 max-sm:mt-3 max-sm:grid-cols-[1.4fr_1fr]">

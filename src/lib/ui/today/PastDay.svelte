@@ -1,5 +1,6 @@
 <script lang="ts">
 	/** A day that is past: what was done, and what was not. */
+	import { TODAY_PAST_DAY } from '$words/screens/today';
 	import Glyph from '../glyphs/Glyph.svelte';
 	import { minutesText, OUTCOME_WORDS } from '$words/general';
 	import { TODAY } from '$words/today';
@@ -32,7 +33,7 @@
 							: `${done.by ? ', ' : ''}${OUTCOME_WORDS[done.outcome]}`}</span
 					>
 					<span class="ml-auto whitespace-nowrap text-tin-text"
-						>{done.minutes === null ? '' : `${minutesText(done.minutes)} min`}</span
+						>{done.minutes === null ? '' : TODAY_PAST_DAY.min(minutesText(done.minutes))}</span
 					>
 				</li>
 			{/each}
@@ -50,7 +51,9 @@
 							>{row.name}</a
 						>
 						<span class="min-w-0 text-tin-text">{row.room} · {row.who}</span>
-						<span class="ml-auto whitespace-nowrap text-tin-text">{minutesText(row.minutes)} min</span>
+						<span class="ml-auto whitespace-nowrap text-tin-text"
+							>{TODAY_PAST_DAY.min(minutesText(row.minutes))}</span
+						>
 					</li>
 				{/each}
 			</ul>

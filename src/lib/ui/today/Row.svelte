@@ -1,5 +1,6 @@
 <script lang="ts">
 	/** One job of a roll: the ring ticks, the row opens. */
+	import { TODAY_ROW } from '$words/screens/today';
 	import Check from '@lucide/svelte/icons/check';
 	import ActForm from '../ActForm.svelte';
 	import Weave from '../glyphs/Weave.svelte';
@@ -125,7 +126,7 @@
 		</div>
 		<span class="shrink-0 text-right whitespace-nowrap md:grid md:self-start md:pt-1 md:leading-none"
 			><b class="text-[1.1875rem] font-figure">{minutesText(row.minutes)}</b><span class="text-tin-text"
-				>&nbsp;min</span
+				>{TODAY_ROW.min}</span
 			></span
 		>
 	{/if}

@@ -1,5 +1,6 @@
 <script lang="ts">
 	/** The zone's jobs of the day as one row: it leads to their session. */
+	import { TODAY_SITTING_ROW } from '$words/screens/today';
 	import Weave from '../glyphs/Weave.svelte';
 	import { minutesText } from '$words/general';
 	import { TODAY } from '$words/today';
@@ -31,7 +32,7 @@
 	</div>
 	<span class="shrink-0 text-right whitespace-nowrap md:grid md:self-start md:pt-1 md:leading-none"
 		><b class="text-[1.1875rem] font-figure">{minutesText(sitting.minutes)}</b><span class="text-tin-text"
-			>&nbsp;min</span
+			>{TODAY_SITTING_ROW.min}</span
 		></span
 	>
 </li>

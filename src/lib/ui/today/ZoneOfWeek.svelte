@@ -1,5 +1,6 @@
 <script lang="ts">
 	/** The zone that has its week: how far it is, and its next jobs. */
+	import { TODAY_ZONE_OF_WEEK } from '$words/screens/today';
 	import Glyph from '../glyphs/Glyph.svelte';
 	import Weave from '../glyphs/Weave.svelte';
 	import Progress from '../kit/Progress.svelte';
@@ -32,7 +33,9 @@
 							data-sveltekit-replacestate
 							class="min-w-0 py-0.5 text-ink no-underline wrap-anywhere hover:underline">{item.name}</a
 						>
-						<span class="ml-auto whitespace-nowrap text-tin-text">{minutesText(item.minutes)} min</span>
+						<span class="ml-auto whitespace-nowrap text-tin-text"
+							>{TODAY_ZONE_OF_WEEK.min(minutesText(item.minutes))}</span
+						>
 					</li>
 				{/each}
 			</ul>

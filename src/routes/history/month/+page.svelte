@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { HISTORY_MONTH_PAGE } from '$words/screens/history';
 	import ChevronLeft from '@lucide/svelte/icons/chevron-left';
 	import ChevronRight from '@lucide/svelte/icons/chevron-right';
 	import MonthGrid from '$ui/history/MonthGrid.svelte';
@@ -10,7 +11,7 @@
 		'grid size-11 place-items-center rounded-button border-2 border-tin-2 text-cobalt-ink hover:bg-cobalt-wash focus-visible:shadow-focus';
 </script>
 
-<svelte:head><title>{view.title} · Pail Round</title></svelte:head>
+<svelte:head><title>{HISTORY_MONTH_PAGE.pailRound(view.title)}</title></svelte:head>
 
 <section class="grid content-start gap-4 px-edge pt-2 pb-6">
 	<header class="flex flex-wrap items-center gap-x-4 gap-y-2">
@@ -32,7 +33,7 @@
 				data-sveltekit-noscroll
 				class="inline-flex min-h-11 max-w-full items-center gap-2 rounded-button border-2 border-tin-2 px-4 text-ink no-underline hover:bg-cobalt-wash focus-visible:shadow-focus aria-current:border-cobalt-ink aria-current:bg-cobalt aria-current:text-on-cobalt"
 				><span class="min-w-0 font-name wrap-anywhere">{one.name}</span><span class="whitespace-nowrap"
-					>{minutesText(one.minutes)} min</span
+					>{HISTORY_MONTH_PAGE.min(minutesText(one.minutes))}</span
 				></a
 			>
 		{/each}

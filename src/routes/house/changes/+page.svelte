@@ -1,5 +1,6 @@
 <script lang="ts">
 	/** The last changes of the home, each in words, each with its way back. */
+	import { HOUSE_CHANGES_PAGE } from '$words/screens/house';
 	import ActForm from '$ui/ActForm.svelte';
 	import Button from '$ui/kit/Button.svelte';
 	import Message from '$ui/kit/Message.svelte';
@@ -8,7 +9,7 @@
 	const view = $derived(data.view);
 </script>
 
-<svelte:head><title>{CHANGES.title} · Pail Round</title></svelte:head>
+<svelte:head><title>{HOUSE_CHANGES_PAGE.pailRound(CHANGES.title)}</title></svelte:head>
 
 <section class="px-edge py-4">
 	<div class="flex flex-wrap items-baseline gap-x-6">

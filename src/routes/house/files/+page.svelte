@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { HOUSE_FILES_PAGE } from '$words/screens/house';
 	import FileField from '$ui/kit/FileField.svelte';
 	import TextField from '$ui/kit/TextField.svelte';
 	import Switch from '$ui/kit/Switch.svelte';
@@ -20,27 +21,26 @@
 	] as const;
 </script>
 
-<svelte:head><title>Backup and files · Pail Round</title></svelte:head>
+<svelte:head><title>{HOUSE_FILES_PAGE.backupAndFilesPailRound}</title></svelte:head>
 
 <div class="files">
 	<header class="flex items-baseline justify-between">
-		<h1>Backup and files</h1>
-		<a class="text-link" href="/house">Back to the house</a>
+		<h1>{HOUSE_FILES_PAGE.backupAndFiles}</h1>
+		<a class="text-link" href="/house">{HOUSE_FILES_PAGE.backToTheHouse}</a>
 	</header>
 	{#if form && 'message' in form && form.message}<Notice tone="wrong"><span>{form.message}</span></Notice>
 	{:else if form && 'said' in form && form.said}<Notice><span>{form.said}</span></Notice>{/if}
 	{#if report}
-		<section class="report" aria-label="What the file says" role="status">
+		<section class="report" aria-label={HOUSE_FILES_PAGE.whatTheFileSays} role="status">
 			<h2>{report.says}</h2>
 			{#if report.note}<p class="dim">{report.note}</p>{/if}
 			{#if report.reports.length > 0}
 				<ul class="m-0 p-0">
 					{#each report.reports as one, i (i)}<li>
 							<b
-								>{one.line > 0 ? `Line ${one.line}` : ''}{one.column ? `, ${one.column}` : ''}{one.line > 0 ||
-								one.column
-									? ':'
-									: ''}</b
+								>{one.line > 0 ? HOUSE_FILES_PAGE.line(one.line) : ''}{one.column
+									? `, ${one.column}`
+									: ''}{one.line > 0 || one.column ? ':' : ''}</b
 							>
 							{one.says}
 						</li>{/each}
@@ -53,32 +53,32 @@
 				<form method="post" action="/house/files?/{report.kind}" enctype="multipart/form-data" use:once>
 					<input type="hidden" name="id" value={view.formId} /><input type="hidden" name="write" value="1" />
 					<textarea name="text" hidden>{report.text}</textarea>
-					<button class="sign small">Save it in History</button>
+					<button class="sign small">{HOUSE_FILES_PAGE.saveItInHistory}</button>
 				</form>
 			{/if}
 		</section>
 	{/if}
 	<div class="shelves">
 		<section class="home grid gap-3.5 content-start">
-			<h2>The whole home</h2>
+			<h2>{HOUSE_FILES_PAGE.theWholeHome}</h2>
 			<p class="dim">
-				Every version of it, and everything that was done, in one open file. <a
-					class="text-link"
-					href="/schema/home.json">How the file is written</a
-				>
+				{HOUSE_FILES_PAGE.everyVersionOfItAnd}
+				<a class="text-link" href="/schema/home.json">{HOUSE_FILES_PAGE.howTheFileIsWritten}</a>
 			</p>
-			<p><a class="plain" href="/house/files/home.json" download>Save a backup of everything</a></p>
+			<p>
+				<a class="plain" href="/house/files/home.json" download>{HOUSE_FILES_PAGE.saveABackupOfEverything}</a>
+			</p>
 			<RestoreBackup formId={view.formId} />
 		</section>
 		<section class="tables grid gap-3.5 content-start">
-			<h2>Tables</h2>
-			<p class="dim">For a spreadsheet. Coming in, each line is looked at before anything is written.</p>
+			<h2>{HOUSE_FILES_PAGE.tables}</h2>
+			<p class="dim">{HOUSE_FILES_PAGE.forASpreadsheetComingIn}</p>
 			<p class="flex flex-wrap gap-2.5">
-				<a class="plain" href="/house/files/jobs.csv" download>Save jobs as a table</a><a
+				<a class="plain" href="/house/files/jobs.csv" download>{HOUSE_FILES_PAGE.saveJobsAsATable}</a><a
 					class="plain"
 					href="/house/files/products.csv"
-					download>Save products as a table</a
-				><a class="plain" href="/house/files/ledger.csv" download>Save history as a table</a>
+					download>{HOUSE_FILES_PAGE.saveProductsAsATable}</a
+				><a class="plain" href="/house/files/ledger.csv" download>{HOUSE_FILES_PAGE.saveHistoryAsATable}</a>
 			</p>
 			<div class="grid grid-cols-[repeat(auto-fit,minmax(240px,1fr))] gap-x-6 gap-y-3.5">
 				{#each TABLES as [kind, words] (kind)}
@@ -90,13 +90,13 @@
 						use:once
 					>
 						<FileField label={words} name="file" accept=".csv,text/csv" required />
-						<button class="plain">See what would change</button>
+						<button class="plain">{HOUSE_FILES_PAGE.seeWhatWouldChange}</button>
 					</form>
 				{/each}
 			</div>
 		</section>
 		<section class="grid gap-3.5 content-start" id="calendar">
-			<h2>Calendar</h2>
+			<h2>{HOUSE_FILES_PAGE.calendar}</h2>
 			<p class="dim">
 				{CALENDAR_FEED.says}
 			</p>
@@ -106,7 +106,7 @@
 					<li>
 						<b>{feed.name}</b>
 						{#if feed.path}<TextField
-								label="Address for {feed.name}"
+								label={HOUSE_FILES_PAGE.addressFor(feed.name)}
 								hideLabel
 								class="col-span-full row-start-2"
 								readonly
@@ -114,7 +114,9 @@
 							/>{/if}
 						<form class="grid gap-2 justify-items-start" method="post" action="/house/files?/feed" use:once>
 							<input type="hidden" name="member" value={feed.member} />
-							<button class="text-link">{feed.path ? 'Renew' : 'Make an address'}</button>
+							<button class="text-link"
+								>{feed.path ? HOUSE_FILES_PAGE.renew : HOUSE_FILES_PAGE.makeAnAddress}</button
+							>
 						</form>
 					</li>
 				{/each}
@@ -126,16 +128,21 @@
 				enctype="multipart/form-data"
 				use:once
 			>
-				<FileField label="A family calendar, in" name="file" accept=".ics,text/calendar" required />
+				<FileField
+					label={HOUSE_FILES_PAGE.aFamilyCalendarIn}
+					name="file"
+					accept=".ics,text/calendar"
+					required
+				/>
 				<Choice
-					label="Whose calendar it is"
+					label={HOUSE_FILES_PAGE.whoseCalendarItIs}
 					name="member"
 					options={[
 						{ value: '', label: 'everybody’s' },
 						...view.members.map((member) => ({ value: member.id, label: `${member.name}’s` }))
 					]}
 				/>
-				<button class="plain">See what would change</button>
+				<button class="plain">{HOUSE_FILES_PAGE.seeWhatWouldChange}</button>
 			</form>
 		</section>
 	</div>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { HOUSE_GROWING_PAGE } from '$words/screens/house';
 	import EditForm from '$ui/house/EditForm.svelte';
 	import Notice from '$ui/Notice.svelte';
 	import { plural } from '$words/general';
@@ -7,12 +8,12 @@
 	const action = '/house/growing?/switch';
 </script>
 
-<svelte:head><title>Start small · Pail Round</title></svelte:head>
+<svelte:head><title>{HOUSE_GROWING_PAGE.startSmallPailRound}</title></svelte:head>
 
 <div class="px-edge pt-2 pb-6 max-[901px]:px-3.75 max-[901px]:pt-3 max-[901px]:pb-6">
 	<header class="flex items-baseline justify-between">
-		<h1>Start small</h1>
-		<a class="text-link" href="/house">Back to the house</a>
+		<h1>{HOUSE_GROWING_PAGE.startSmall}</h1>
+		<a class="text-link" href="/house">{HOUSE_GROWING_PAGE.backToTheHouse}</a>
 	</header>
 	<p class="mt-2.5 mb-8.5 font-display text-[1.5rem] max-w-[44ch]">{view.suggestion}</p>
 	{#if form && 'message' in form && form.message}<Notice tone="wrong"><span>{form.message}</span></Notice>
@@ -50,19 +51,20 @@
 				</span>
 				<EditForm values={{ layer: layer.layer, on: layer.on ? '0' : '1' }} {view} {action}>
 					{#if !layer.on}
-						<button class={view.next === layer.layer ? 'sign small' : 'plain'}>Turn on</button>
+						<button class={view.next === layer.layer ? 'sign small' : 'plain'}
+							>{HOUSE_GROWING_PAGE.turnOn}</button
+						>
 					{:else if layer.layer !== 'basics'}
-						<button class="plain">Turn off for now</button>
+						<button class="plain">{HOUSE_GROWING_PAGE.turnOffForNow}</button>
 					{:else}
-						<span class="dim flex items-center min-h-11">Always on</span>
+						<span class="dim flex items-center min-h-11">{HOUSE_GROWING_PAGE.alwaysOn}</span>
 					{/if}
 				</EditForm>
 			</li>
 		{/each}
 	</ol>
 	<p class="dim">
-		Nothing is deleted when a part is off, and nothing of it counts as overdue. Turned on, its first dates are
-		spread over the days.
+		{HOUSE_GROWING_PAGE.nothingIsDeletedWhenA}
 	</p>
 </div>
 

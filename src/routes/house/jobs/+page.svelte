@@ -1,5 +1,6 @@
 <script lang="ts">
 	/** All jobs in a table: some are chosen, and changed in one go. */
+	import { HOUSE_JOBS_PAGE } from '$words/screens/house';
 	import EditForm from '$ui/house/EditForm.svelte';
 	import Button from '$ui/kit/Button.svelte';
 	import Choice from '$ui/kit/Choice.svelte';
@@ -45,7 +46,7 @@
 	];
 </script>
 
-<svelte:head><title>{MANY.title} · Pail Round</title></svelte:head>
+<svelte:head><title>{HOUSE_JOBS_PAGE.pailRound(MANY.title)}</title></svelte:head>
 
 <div class="flex flex-1 flex-col gap-3 px-edge pt-2 pb-4">
 	<header class="flex flex-wrap items-end justify-between gap-x-6 gap-y-2">

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { HOUSE_LIBRARY_PAGE } from '$words/screens/house';
 	import More from '$ui/kit/More.svelte';
 	import TextField from '$ui/kit/TextField.svelte';
 	import Choice from '$ui/kit/Choice.svelte';
@@ -20,16 +21,22 @@
 	);
 </script>
 
-<svelte:head><title>Library · Pail Round</title></svelte:head>
+<svelte:head><title>{HOUSE_LIBRARY_PAGE.libraryPailRound}</title></svelte:head>
 
 <div class="px-edge pt-2 pb-6 max-[901px]:px-3.75 max-[901px]:pt-3 max-[901px]:pb-6">
 	<header class="flex flex-wrap items-center gap-x-6 gap-y-2 mb-3.5">
 		<form method="get" action="/house/library" class="flex flex-wrap items-center gap-x-3 gap-y-2.5">
-			<h1>Show</h1>
-			<TextField label="Words to look for" look="tape" name="q" value={view.words} placeholder="all work" />
-			<h1>for</h1>
+			<h1>{HOUSE_LIBRARY_PAGE.show}</h1>
+			<TextField
+				label={HOUSE_LIBRARY_PAGE.wordsToLookFor}
+				look="tape"
+				name="q"
+				value={view.words}
+				placeholder={HOUSE_LIBRARY_PAGE.allWork}
+			/>
+			<h1>{HOUSE_LIBRARY_PAGE.forIt}</h1>
 			<Choice
-				label="For which room"
+				label={HOUSE_LIBRARY_PAGE.forWhichRoom}
 				look="tape"
 				name="room"
 				value={view.room}
@@ -50,21 +57,23 @@
 				]}
 				sends
 			/>
-			<button class="plain">Look</button>
+			<button class="plain">{HOUSE_LIBRARY_PAGE.look}</button>
 		</form>
 		<p class="dim">
-			{#if found === view.count}{LIBRARY.count(view.count, view.had)}{:else}{found} of {view.count}
-				{plural(view.count, 'job')}{/if}
+			{#if found === view.count}{LIBRARY.count(view.count, view.had)}{:else}{HOUSE_LIBRARY_PAGE.ofIt(
+					found,
+					view.count,
+					plural(view.count, 'job')
+				)}{/if}
 		</p>
-		<a class="text-link ml-auto" href="/house">Back to the house</a>
+		<a class="text-link ml-auto" href="/house">{HOUSE_LIBRARY_PAGE.backToTheHouse}</a>
 	</header>
 	{#if form && 'message' in form && form.message}<Notice tone="wrong"><span>{form.message}</span></Notice>
 	{:else if form && 'saved' in form && form.saved}<Notice><span>{form.saved}</span></Notice>{/if}
 	{#if found === 0}
 		<p class="py-10 text-lead">
-			Nothing of that name is in the library. <a class="text-link" href="/house/job/new?room={view.room}"
-				>Add a job of your own</a
-			>
+			{HOUSE_LIBRARY_PAGE.nothingOfThatNameIs}
+			<a class="text-link" href="/house/job/new?room={view.room}">{HOUSE_LIBRARY_PAGE.addAJobOfYour}</a>
 		</p>
 	{/if}
 	<div class="columns-2 gap-x-12 max-[901px]:columns-1">
@@ -100,23 +109,26 @@
 														: LIBRARY.had}</span
 												>,
 											{/if}{job.rhythm}, {LAYER_NAMES[job.layer].toLowerCase()}</span
-										><span class="font-figure">{minutesText(job.minutes)} min</span></span
+										><span class="font-figure">{HOUSE_LIBRARY_PAGE.min(minutesText(job.minutes))}</span></span
 									>{/snippet}
 								<div class="body pt-1 pb-1.5 pl-3 [border-left:var(--stitch)] my-1">
 									<ol class="[list-style:decimal] pl-6">
 										{#each job.steps as step, i (i)}<li>{step}</li>{/each}
 									</ol>
 									{#if job.needs.length > 0}<p>
-											<span class="dim">Needs</span>
+											<span class="dim">{HOUSE_LIBRARY_PAGE.needs}</span>
 											{job.needs.join(', ')}
 										</p>{/if}
-									{#if job.fromAge}<p><span class="dim">From</span> {job.fromAge} years</p>{/if}
+									{#if job.fromAge}<p>
+											<span class="dim">{HOUSE_LIBRARY_PAGE.from}</span>
+											{HOUSE_LIBRARY_PAGE.years(job.fromAge)}
+										</p>{/if}
 									{#if job.rungs.length > 0}<p>
-											<span class="dim">Can be learned by</span>
+											<span class="dim">{HOUSE_LIBRARY_PAGE.canBeLearnedBy}</span>
 											{job.rungs.join(' → ')}
 										</p>{/if}
 									{#if job.lookRound.length > 0}<p>
-											<span class="dim">Look at</span>
+											<span class="dim">{HOUSE_LIBRARY_PAGE.lookAt}</span>
 											{job.lookRound.join(', ')}
 										</p>{/if}
 									{#if job.cautions.length > 0}<p class="text-madder font-name">
@@ -127,19 +139,25 @@
 							<div class="flex flex-wrap gap-x-4.5 gap-y-0.5">
 								{#each job.places.slice(0, OFFERED) as place (place.id)}
 									{#if place.has}<span class="text-tin-text text-[0.9375rem] self-center"
-											>{place.name} has it</span
+											>{HOUSE_LIBRARY_PAGE.hasIt(place.name)}</span
 										>
 									{:else}
 										<EditForm values={{ job: job.id, room: place.id }} {view} action="{here}&/add">
-											<button class="text-link text-[0.9375rem] min-h-7.5">Add to {place.name}</button>
+											<button class="text-link text-[0.9375rem] min-h-7.5"
+												>{HOUSE_LIBRARY_PAGE.addTo(place.name)}</button
+											>
 										</EditForm>
 									{/if}
 								{/each}
 								{#if job.places.length > OFFERED}<span class="dim"
-										>and {job.places.length - OFFERED} more: choose the room above</span
+										>{HOUSE_LIBRARY_PAGE.andMoreChooseTheRoom(job.places.length - OFFERED)}</span
 									>{/if}
 								{#if job.places.length === 0}<span class="dim"
-										>for {view.room ? 'other rooms or surfaces' : 'rooms that are not here'}</span
+										>{HOUSE_LIBRARY_PAGE.forItOf(
+											view.room
+												? HOUSE_LIBRARY_PAGE.otherRoomsOrSurfaces
+												: HOUSE_LIBRARY_PAGE.roomsThatAreNotHere
+										)}</span
 									>{/if}
 							</div>
 						</li>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { HOUSE_PAUSES_PAGE } from '$words/screens/house';
 	import More from '$ui/kit/More.svelte';
 	import TextField from '$ui/kit/TextField.svelte';
 	import DateField from '$ui/kit/DateField.svelte';
@@ -34,15 +35,15 @@
 	const over = $derived(view.pauses.filter((pause) => pause.isOver));
 </script>
 
-<svelte:head><title>Pauses · Pail Round</title></svelte:head>
+<svelte:head><title>{HOUSE_PAUSES_PAGE.pausesPailRound}</title></svelte:head>
 
 <div class="px-edge pt-2 pb-6 max-[901px]:px-3.75 max-[901px]:pt-3 max-[901px]:pb-6">
 	<header class="flex items-baseline justify-between">
-		<h1>Pauses</h1>
-		<a class="text-link" href="/schedule">Back to Schedule</a>
+		<h1>{HOUSE_PAUSES_PAGE.pauses}</h1>
+		<a class="text-link" href="/schedule">{HOUSE_PAUSES_PAGE.backToSchedule}</a>
 	</header>
 	<p class="dim">
-		Away, ill, a holiday, visitors, exams: what falls due meanwhile is skipped and never counts as overdue.
+		{HOUSE_PAUSES_PAGE.awayIllAHolidayVisitors}
 	</p>
 	{#if form && 'message' in form && form.message}
 		<Notice tone={'undo' in form ? 'done' : 'wrong'}><span>{form.message}</span></Notice>
@@ -53,9 +54,9 @@
 		class="flex flex-wrap items-center gap-x-3 gap-y-2.5 mt-4.5 mb-6 font-display text-[1.375rem]"
 		then={{ empties: true }}
 	>
-		<span>No chores for</span>
+		<span>{HOUSE_PAUSES_PAGE.noChoresFor}</span>
 		<Choice
-			label="Who or what is paused"
+			label={HOUSE_PAUSES_PAGE.whoOrWhatIsPaused}
 			look="tape"
 			name="scope"
 			bind:value={scope}
@@ -68,11 +69,11 @@
 			]}
 		/>
 		{#if scope !== 'household'}
-			<Choice label="Which one" look="tape" name="target" options={targets[scope] ?? []} />
+			<Choice label={HOUSE_PAUSES_PAGE.whichOne} look="tape" name="target" options={targets[scope] ?? []} />
 		{/if}
-		<span>because of</span>
+		<span>{HOUSE_PAUSES_PAGE.becauseOf}</span>
 		<Choice
-			label="Why"
+			label={HOUSE_PAUSES_PAGE.why}
 			look="tape"
 			name="reason"
 			value={typed.reason}
@@ -85,29 +86,41 @@
 				{ value: 'other', label: 'something else' }
 			]}
 		/>
-		<span>from</span><DateField look="tape" label="From" name="from" value={typed.from} required />
-		<span>to</span><DateField look="tape" label="To" name="to" value={typed.to} required />
+		<span>{HOUSE_PAUSES_PAGE.from}</span><DateField
+			look="tape"
+			label={HOUSE_PAUSES_PAGE.from2}
+			name="from"
+			value={typed.from}
+			required
+		/>
+		<span>{HOUSE_PAUSES_PAGE.to}</span><DateField
+			look="tape"
+			label={HOUSE_PAUSES_PAGE.to2}
+			name="to"
+			value={typed.to}
+			required
+		/>
 		<TextField
-			label="In a few words"
+			label={HOUSE_PAUSES_PAGE.inAFewWords}
 			look="tape"
 			name="note"
 			maxlength={60}
-			placeholder="in a few words"
+			placeholder={HOUSE_PAUSES_PAGE.inAFewWords2}
 			value={typed.note}
 		/>
-		<button class="sign small">Save the pause</button>
+		<button class="sign small">{HOUSE_PAUSES_PAGE.saveThePause}</button>
 	</ActForm>
 	<div
 		class="grid grid-cols-[minmax(0,1.35fr)_minmax(0,1fr)] gap-x-12 gap-y-6 [border-top:var(--stitch)] pt-4.5 max-[901px]:grid-cols-[minmax(0,1fr)]"
 	>
 		<section class="sheet max-[901px]:order-2" aria-labelledby="weeks">
-			<h2 id="weeks">The next eight weeks</h2>
+			<h2 id="weeks">{HOUSE_PAUSES_PAGE.theNextEightWeeks}</h2>
 			<ClothWeeks weeks={view.weeks} names={view.weekdays} />
 		</section>
 		<div>
 			<section aria-labelledby="now">
-				<h2 id="now">Paused now or later</h2>
-				{#if current.length === 0}<p class="dim">Nothing is paused.</p>{/if}
+				<h2 id="now">{HOUSE_PAUSES_PAGE.pausedNowOrLater}</h2>
+				{#if current.length === 0}<p class="dim">{HOUSE_PAUSES_PAGE.nothingIsPaused}</p>{/if}
 				<ul class="my-2">
 					{#each current as pause (pause.id)}
 						<li class="flex items-center gap-3.5 py-2.5 border-b border-b-tin-1 max-[901px]:flex-wrap">
@@ -117,14 +130,14 @@
 								></span
 							>
 							<ActForm action="/house/pauses?/undo" values={{ of: pause.id, seed: view.formId }}>
-								<button class="text-link">End this pause</button>
+								<button class="text-link">{HOUSE_PAUSES_PAGE.endThisPause}</button>
 							</ActForm>
 						</li>
 					{/each}
 				</ul>
 				{#if over.length > 0}
 					<More>
-						{#snippet title()}{over.length} past pauses{/snippet}
+						{#snippet title()}{HOUSE_PAUSES_PAGE.pastPauses(over.length)}{/snippet}
 						<ul class="my-2">
 							{#each over as pause (pause.id)}<li
 									class="flex items-center gap-3.5 py-2.5 border-b border-b-tin-1 max-[901px]:flex-wrap"
@@ -138,10 +151,10 @@
 				{/if}
 			</section>
 			<section aria-labelledby="back">
-				<h2 id="back">Back from a break</h2>
+				<h2 id="back">{HOUSE_PAUSES_PAGE.backFromABreak}</h2>
 				{#if view.back}
 					<p class="dim">
-						The daily routine first, then what was missed, a little each day. {view.back.clear}
+						{HOUSE_PAUSES_PAGE.theDailyRoutineFirstThen(view.back.clear)}
 						{#if view.toWash > 0}<a class="text-link" href="/laundry">{waitingToWash(view.toWash)}</a>{/if}
 					</p>
 					<ol class="my-2">
@@ -149,8 +162,8 @@
 							<li class="flex items-center gap-3.5 py-2.5 border-b border-b-tin-1 max-[901px]:flex-wrap">
 								<b class="name min-w-30">{day.name}</b>
 								<span class="flex-1"
-									>{day.jobs.length === 0 ? 'Basics only' : day.jobs.join(', ')}<span class="dim block"
-										>{day.minutes} min, {day.basics} of them basics</span
+									>{day.jobs.length === 0 ? HOUSE_PAUSES_PAGE.basicsOnly : day.jobs.join(', ')}<span
+										class="dim block">{HOUSE_PAUSES_PAGE.minOfThemBasics(day.minutes, day.basics)}</span
 									></span
 								>
 								{#if day.lines.length > 0 && day.date !== view.today}
@@ -161,7 +174,7 @@
 												values={{ seed: view.formId, line: line.line, dueOn: line.dueOn, to: day.date }}
 											>
 												<button class="text-link text-[0.9375rem]"
-													>Put {day.jobs[day.lines.indexOf(line)]} on this day</button
+													>{HOUSE_PAUSES_PAGE.putOnThisDay(day.jobs[day.lines.indexOf(line)] ?? '')}</button
 												>
 											</ActForm>
 										{/each}
@@ -171,7 +184,7 @@
 						{/each}
 					</ol>
 				{:else}
-					<p class="dim">After a break you choose here which missed jobs to do.</p>
+					<p class="dim">{HOUSE_PAUSES_PAGE.afterABreakYouChoose}</p>
 				{/if}
 			</section>
 		</div>

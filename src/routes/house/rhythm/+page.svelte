@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { HOUSE_RHYTHM_PAGE } from '$words/screens/house';
 	import { FIELDS } from '$ui/kit/styles';
 	import More from '$ui/kit/More.svelte';
 	import Toggles from '$ui/kit/Toggles.svelte';
@@ -30,15 +31,15 @@
 	);
 </script>
 
-<svelte:head><title>Cleaning days and house rules · Pail Round</title></svelte:head>
+<svelte:head><title>{HOUSE_RHYTHM_PAGE.cleaningDaysAndHouseRules}</title></svelte:head>
 
 <div class="px-edge pt-2 pb-5 max-md:px-3.75 max-md:pt-3 max-md:pb-6">
 	<header class="flex items-baseline gap-6 mb-3.5 max-md:flex-wrap max-md:gap-x-6 max-md:gap-y-0.5">
-		<h1 class="flex-1 max-md:flex-[1_0_100%]">Cleaning days and house rules</h1>
+		<h1 class="flex-1 max-md:flex-[1_0_100%]">{HOUSE_RHYTHM_PAGE.cleaningDaysAndHouseRules2}</h1>
 		<form method="post" action="/begin?/takeOwn">
-			<button class="text-link">Run the first steps again</button>
+			<button class="text-link">{HOUSE_RHYTHM_PAGE.runTheFirstStepsAgain}</button>
 		</form>
-		<a class="text-link" href="/house">Back to the house</a>
+		<a class="text-link" href="/house">{HOUSE_RHYTHM_PAGE.backToTheHouse}</a>
 	</header>
 	{#if form && 'message' in form && form.message}<Notice tone="wrong"><span>{form.message}</span></Notice>
 	{:else if form && 'saved' in form && form.saved}<Notice
@@ -52,9 +53,9 @@
 			class="min-w-0 grid-cols-[minmax(0,1fr)]"
 		>
 			<div class="min-w-0 flex flex-wrap items-center gap-x-3 gap-y-2 mb-3.5 font-display text-[1.375rem]">
-				How the zones take turns
+				{HOUSE_RHYTHM_PAGE.howTheZonesTakeTurns}
 				<Choice
-					label="How the zones take turns"
+					label={HOUSE_RHYTHM_PAGE.howTheZonesTakeTurns}
 					look="tape"
 					name="scheme"
 					value={scheme}
@@ -68,10 +69,10 @@
 					onchange={(to) => (chosen = to)}
 				/>
 				{#if shown === 'cycle'}
-					from the week of
+					{HOUSE_RHYTHM_PAGE.fromTheWeekOf}
 					<DateField
 						look="tape"
-						label="A date of the week of zone 1"
+						label={HOUSE_RHYTHM_PAGE.aDateOfTheWeek}
 						name="anchor"
 						value={at(
 							'anchor',
@@ -79,9 +80,9 @@
 						)}
 					/>
 				{:else if shown !== 'none'}
-					after the last zone
+					{HOUSE_RHYTHM_PAGE.afterTheLastZone}
 					<Choice
-						label="After the last zone"
+						label={HOUSE_RHYTHM_PAGE.afterTheLastZone2}
 						look="tape"
 						name="extra"
 						value={at('extra', house.rhythm.scheme.extra)}
@@ -121,27 +122,31 @@
 			{/each}
 			<div class="{FIELDS} my-3 grid-cols-3 max-md:grid-cols-2">
 				<TextField
-					label="Minutes for the zone each day"
+					label={HOUSE_RHYTHM_PAGE.minutesForTheZoneEach}
 					name="sittingMinutes"
 					inputmode="decimal"
 					value={at('sittingMinutes', String(house.rhythm.sittingMinutes))}
 				/>
 				<TextField
-					label="Minutes a day"
+					label={HOUSE_RHYTHM_PAGE.minutesADay}
 					name="minutesADay"
 					inputmode="decimal"
 					value={at('minutesADay', String(house.minutesADay ?? ''))}
-					placeholder="by what is usual"
+					placeholder={HOUSE_RHYTHM_PAGE.byWhatIsUsual}
 				/>
 				<Choice
-					label="A week begins on"
+					label={HOUSE_RHYTHM_PAGE.aWeekBeginsOn}
 					name="weekStart"
 					value={at('weekStart', String(house.weekStart))}
 					options={DAYS.map((day, i) => ({ value: String(i + 1), label: day }))}
 				/>
-				<TimeField label="A day begins at" name="dayStartsAt" value={at('dayStartsAt', house.dayStartsAt)} />
+				<TimeField
+					label={HOUSE_RHYTHM_PAGE.aDayBeginsAt}
+					name="dayStartsAt"
+					value={at('dayStartsAt', house.dayStartsAt)}
+				/>
 				<Choice
-					label="A week belongs to the month of"
+					label={HOUSE_RHYTHM_PAGE.aWeekBelongsToThe}
 					name="weekBelongs"
 					value={at('weekBelongs', house.weekBelongs)}
 					options={[
@@ -150,7 +155,7 @@
 					]}
 				/>
 				<Choice
-					label="Hours"
+					label={HOUSE_RHYTHM_PAGE.hours}
 					name="clock"
 					value={at('clock', house.clock)}
 					options={[
@@ -159,27 +164,27 @@
 					]}
 				/>
 				<Choice
-					label="Dates"
+					label={HOUSE_RHYTHM_PAGE.dates}
 					name="dates"
 					value={at('dates', house.dates)}
 					options={DATE_ORDERS.map((value) => ({ value, label: WRITING.dates[value] }))}
 				/>
 				<Choice
-					label="Amounts"
+					label={HOUSE_RHYTHM_PAGE.amounts}
 					name="units"
 					value={at('units', house.units)}
 					options={UNITS.map((value) => ({ value, label: WRITING.units[value] }))}
 				/>
 			</div>
-			<More title="Where the home lies">
+			<More title={HOUSE_RHYTHM_PAGE.whereTheHomeLies}>
 				<Choice
-					label="Time zone"
+					label={HOUSE_RHYTHM_PAGE.timeZone}
 					name="timeZone"
 					value={at('timeZone', house.timeZone)}
 					options={view.timeZones.map((zone) => ({ value: zone, label: zone.replaceAll('_', ' ') }))}
 				/>
 			</More>
-			<More title="A theme for each weekday">
+			<More title={HOUSE_RHYTHM_PAGE.aThemeForEachWeekday}>
 				<div class="{FIELDS} my-3 grid-cols-3 max-md:grid-cols-2">
 					{#each DAYS as day, i (day)}
 						<TextField
@@ -192,9 +197,11 @@
 				</div>
 			</More>
 			<div class="way-on">
-				<a class="plain" href="/house/rhythm" data-sveltekit-reload>Discard my changes</a>
-				<button class="plain" formmethod="get" formaction="/house/rhythm">Compare with before</button>
-				<button class="sign small">Save</button>
+				<a class="plain" href="/house/rhythm" data-sveltekit-reload>{HOUSE_RHYTHM_PAGE.discardMyChanges}</a>
+				<button class="plain" formmethod="get" formaction="/house/rhythm"
+					>{HOUSE_RHYTHM_PAGE.compareWithBefore}</button
+				>
+				<button class="sign small">{HOUSE_RHYTHM_PAGE.save}</button>
 			</div>
 		</EditForm>
 		<div class={['grid gap-2.5 content-start', view.next !== null && 'grid-cols-[1fr]']}>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { PEOPLE_MEMBER_PAGE } from '$words/screens/people';
 	import More from '$ui/kit/More.svelte';
 	import { untrack } from 'svelte';
 	/** One person: when at home, what learnt, what kept away from. */
@@ -44,15 +45,17 @@
 	} as const;
 </script>
 
-<svelte:head><title>{view.name} · Pail Round</title></svelte:head>
+<svelte:head><title>{PEOPLE_MEMBER_PAGE.pailRound(view.name)}</title></svelte:head>
 
 <section class="person px-edge pt-2.5 pb-10">
 	<header class="flex flex-wrap justify-between items-baseline gap-x-6 gap-y-2 mb-2.5">
 		<div>
 			<h1>{view.name}</h1>
-			<p class="dim mt-0.5">{roles[view.role]}, can take {view.can.count} of {view.can.of} jobs</p>
+			<p class="dim mt-0.5">
+				{PEOPLE_MEMBER_PAGE.canTakeOfJobs(roles[view.role], view.can.count, view.can.of)}
+			</p>
 		</div>
-		<a class="text-link" href="/people">Back to People</a>
+		<a class="text-link" href="/people">{PEOPLE_MEMBER_PAGE.backToPeople}</a>
 	</header>
 	{#if wrong}<Notice tone="wrong"><span>{wrong}</span></Notice>{/if}
 	{#if saved}<Notice><span>{saved}</span></Notice>{/if}
@@ -104,28 +107,28 @@
 				<Button kind="solid" type="submit">{HOURS.save}</Button>
 			</EditForm>
 			<EditForm {view} values={{ part: 'facts' }} action="?/keep" class="part linen">
-				<h2 class="mt-2">What to know</h2>
+				<h2 class="mt-2">{PEOPLE_MEMBER_PAGE.whatToKnow}</h2>
 				<div class="w-full grid grid-cols-[1fr_1fr] gap-3 max-sm:grid-cols-[1fr]">
-					<TextField label="Name" name="name" required maxlength={80} value={view.name} />
-					<DateField label="Born on" name="bornOn" value={view.bornOn ?? ''} />
+					<TextField label={PEOPLE_MEMBER_PAGE.name} name="name" required maxlength={80} value={view.name} />
+					<DateField label={PEOPLE_MEMBER_PAGE.bornOn} name="bornOn" value={view.bornOn ?? ''} />
 				</div>
 				<TextField
-					label="Has learnt, with commas"
+					label={PEOPLE_MEMBER_PAGE.hasLearntWithCommas}
 					class="col-span-full"
 					name="skills"
 					maxlength={400}
 					value={view.skills}
-					placeholder="ladder, iron"
+					placeholder={PEOPLE_MEMBER_PAGE.ladderIron}
 				/>
 				<Check
-					label="brings a kit of their own, and has nothing else"
+					label={PEOPLE_MEMBER_PAGE.bringsAKitOfTheir}
 					name="ownKit"
 					formValue="1"
 					bind:checked={ownKit}
 				/>
 				{#if ownKit}
 					<TextField
-						label="What is in it, with commas"
+						label={PEOPLE_MEMBER_PAGE.whatIsInItWith}
 						class="col-span-full"
 						name="kit"
 						maxlength={800}
@@ -133,12 +136,14 @@
 					/>
 				{/if}
 				<More class="w-full">
-					{#snippet title()}Keeps away from{view.families.some((one) => one.out)
-							? `: ${view.families
-									.filter((one) => one.out)
-									.map((one) => one.name)
-									.join(', ')}`
-							: ''}{/snippet}
+					{#snippet title()}{PEOPLE_MEMBER_PAGE.keepsAwayFrom(
+							view.families.some((one) => one.out)
+								? `: ${view.families
+										.filter((one) => one.out)
+										.map((one) => one.name)
+										.join(', ')}`
+								: ''
+						)}{/snippet}
 					<div class="flex flex-wrap gap-x-5 gap-y-0">
 						{#each view.families as one (one.code)}
 							<Check label={one.name} name="families" formValue={one.code} checked={one.out} />
@@ -168,20 +173,22 @@
 					</More>
 				{/if}
 				<More class="w-full">
-					{#snippet title()}Jobs left out or disliked{view.jobs.some((one) => one.out || one.disliked)
-							? `: ${view.jobs
-									.filter((one) => one.out || one.disliked)
-									.map((one) => one.name)
-									.join(', ')}`
-							: ''}{/snippet}
+					{#snippet title()}{PEOPLE_MEMBER_PAGE.jobsLeftOutOrDisliked(
+							view.jobs.some((one) => one.out || one.disliked)
+								? `: ${view.jobs
+										.filter((one) => one.out || one.disliked)
+										.map((one) => one.name)
+										.join(', ')}`
+								: ''
+						)}{/snippet}
 					<table class="w-full [border-collapse:collapse]">
 						<thead
 							><tr
 								><td class="py-0.75 pr-2 pl-0 text-center"></td><th
 									class="text-left py-0.75 pr-3 pl-0 text-tin-text font-normal"
-									scope="col">Never gets</th
+									scope="col">{PEOPLE_MEMBER_PAGE.neverGets}</th
 								><th class="text-left py-0.75 pr-3 pl-0 text-tin-text font-normal" scope="col"
-									>Does not like</th
+									>{PEOPLE_MEMBER_PAGE.doesNotLike}</th
 								></tr
 							></thead
 						>
@@ -191,7 +198,7 @@
 									<th class="text-left py-0.75 pr-3 pl-0 font-normal" scope="row">{job.name}</th>
 									<td class="py-0.75 pr-2 pl-0 text-center"
 										><Check
-											label="{job.name}: never"
+											label={PEOPLE_MEMBER_PAGE.never(job.name)}
 											hideLabel
 											name="out"
 											formValue={job.id}
@@ -200,7 +207,7 @@
 									>
 									<td class="py-0.75 pr-2 pl-0 text-center"
 										><Check
-											label="{job.name}: does not like"
+											label={PEOPLE_MEMBER_PAGE.doesNotLikeOf(job.name)}
 											hideLabel
 											name="disliked"
 											formValue={job.id}
@@ -212,9 +219,9 @@
 						</tbody>
 					</table>
 				</More>
-				<button class="plain">Save</button>
+				<button class="plain">{PEOPLE_MEMBER_PAGE.save}</button>
 				{#if view.cannot.length > 0}
-					<h2 class="mt-2">What {view.name} cannot take, and why</h2>
+					<h2 class="mt-2">{PEOPLE_MEMBER_PAGE.whatCannotTakeAndWhy(view.name)}</h2>
 					<ul>
 						{#each view.cannot as one, i (i)}<li class="py-1"><b>{one.name}</b>: {one.words}</li>{/each}
 					</ul>

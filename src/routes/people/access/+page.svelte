@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { PEOPLE_ACCESS_PAGE } from '$words/screens/access';
 	import More from '$ui/kit/More.svelte';
 	import TextField from '$ui/kit/TextField.svelte';
 	import PasswordField from '$ui/access/PasswordField.svelte';
@@ -13,12 +14,12 @@
 	const made = $derived(form && 'made' in form ? form.made : null);
 </script>
 
-<svelte:head><title>Who can log in · Pail Round</title></svelte:head>
+<svelte:head><title>{PEOPLE_ACCESS_PAGE.whoCanLogInPail}</title></svelte:head>
 
 <section class="px-edge pt-2.5 pb-15">
 	<header class="flex flex-wrap items-baseline justify-between gap-2.5 mb-2">
-		<h1>Who can log in, and on which phones</h1>
-		<a class="text-link" href="/people">Back to People</a>
+		<h1>{PEOPLE_ACCESS_PAGE.whoCanLogInAnd}</h1>
+		<a class="text-link" href="/people">{PEOPLE_ACCESS_PAGE.backToPeople}</a>
 	</header>
 	<Insecure />
 	{#if wrong}<Notice tone="wrong"><span>{wrong}</span></Notice>{/if}
@@ -27,32 +28,38 @@
 	<div
 		class="grid grid-cols-[minmax(0,3fr)_minmax(0,2fr)] gap-x-12 gap-y-5 items-start mt-3 max-[901px]:grid-cols-[1fr]"
 	>
-		<ul aria-label="People">
+		<ul aria-label={PEOPLE_ACCESS_PAGE.people}>
 			{#each view.people as one (one.id)}
 				<li class="flex flex-wrap justify-between gap-x-5 gap-y-2 py-3 border-b border-b-tin-1">
 					<div class="flex-[1_1_200px]">
 						<h2>{one.name}</h2>
 						<p class="dim mt-0.5">
 							{one.role}{#if one.email}, {one.email}{/if}<br />
-							{#if one.ins > 0}in on {one.ins} {one.ins === 1 ? 'device' : 'devices'}, last {one.lastIn}
-							{:else if one.invited}invitation not used yet
-							{:else}cannot log in yet{/if}{#if one.hasPin}, has a PIN{/if}
+							{#if one.ins > 0}{PEOPLE_ACCESS_PAGE.inOnLast(
+									one.ins,
+									one.ins === 1 ? PEOPLE_ACCESS_PAGE.device : PEOPLE_ACCESS_PAGE.devices,
+									one.lastIn ?? ''
+								)}
+							{:else if one.invited}{PEOPLE_ACCESS_PAGE.invitationNotUsedYet}
+							{:else}{PEOPLE_ACCESS_PAGE.cannotLogInYet}{/if}{#if one.hasPin}{PEOPLE_ACCESS_PAGE.hasAPin}{/if}
 						</p>
 					</div>
 					<div class="acts flex flex-wrap gap-x-3.5 gap-y-2 items-start justify-end">
 						<ActForm action="?/invite" values={{ member: one.id }}
-							><button class="plain">{one.ins > 0 ? 'Add another phone' : 'Let them log in'}</button></ActForm
+							><button class="plain"
+								>{one.ins > 0 ? PEOPLE_ACCESS_PAGE.addAnotherPhone : PEOPLE_ACCESS_PAGE.letThemLogIn}</button
+							></ActForm
 						>
-						<More title="More" openClass="basis-full">
+						<More title={PEOPLE_ACCESS_PAGE.more} openClass="basis-full">
 							<div class="more">
 								<ActForm action="?/invite" class="row" values={{ member: one.id }}>
 									<TextField
-										label="Send it by mail to"
+										label={PEOPLE_ACCESS_PAGE.sendItByMailTo}
 										type="email"
 										name="email"
 										required
 										maxlength={254}
-									/><button class="plain">Send</button>
+									/><button class="plain">{PEOPLE_ACCESS_PAGE.send}</button>
 								</ActForm>
 								{#if one.isChild}
 									<ActForm
@@ -62,18 +69,19 @@
 										then={{ withoutId: true, empties: true }}
 									>
 										<TextField
-											label="PIN at the family’s devices; empty for none"
+											label={PEOPLE_ACCESS_PAGE.pinAtTheFamilysDevices}
 											name="pin"
 											inputmode="numeric"
 											autocomplete="off"
 											maxlength={8}
 											pattern="[0-9]*"
-										/><button class="plain">Set</button>
+										/><button class="plain">{PEOPLE_ACCESS_PAGE.set}</button>
 									</ActForm>
 								{/if}
 								{#if one.ins > 0}
 									<ActForm action="?/out" values={{ member: one.id }} then={{ withoutId: true }}
-										><button class="text-link">Sign {one.name} out everywhere</button></ActForm
+										><button class="text-link">{PEOPLE_ACCESS_PAGE.signOutEverywhere(one.name)}</button
+										></ActForm
 									>
 								{/if}
 							</div>
@@ -83,10 +91,9 @@
 			{/each}
 		</ul>
 		<div class="linen devices px-6 pt-5 pb-6 shadow-cloth">
-			<h2>Shared phones and tablets</h2>
+			<h2>{PEOPLE_ACCESS_PAGE.sharedPhonesAndTablets}</h2>
 			<p class="dim mt-0.5">
-				A tablet on the kitchen wall, an old phone in the hall. It shows the day for all; whoever taps ticks,
-				and children open their list by name.
+				{PEOPLE_ACCESS_PAGE.aTabletOnTheKitchen}
 			</p>
 			<ul>
 				{#each view.devices as one (one.id)}
@@ -96,10 +103,10 @@
 						<span><b>{one.name}</b><br /><span class="dim">{one.state}</span></span>
 						<span class="flex gap-4.5">
 							<ActForm action="?/device" values={{ device: one.id, name: one.name }}
-								><button class="text-link">New code for this device</button></ActForm
+								><button class="text-link">{PEOPLE_ACCESS_PAGE.newCodeForThisDevice}</button></ActForm
 							>
 							<ActForm action="?/revoke" values={{ device: one.id }} then={{ withoutId: true }}
-								><button class="text-link">Log this device out</button></ActForm
+								><button class="text-link">{PEOPLE_ACCESS_PAGE.logThisDeviceOut}</button></ActForm
 							>
 						</span>
 					</li>
@@ -107,34 +114,33 @@
 			</ul>
 			<ActForm action="?/device" class="row" then={{ empties: true }}>
 				<TextField
-					label="Add a shared device"
+					label={PEOPLE_ACCESS_PAGE.addASharedDevice}
 					name="name"
 					required
 					maxlength={60}
-					placeholder="Kitchen tablet"
-				/><button class="plain">Add</button>
+					placeholder={PEOPLE_ACCESS_PAGE.kitchenTablet}
+				/><button class="plain">{PEOPLE_ACCESS_PAGE.add}</button>
 			</ActForm>
 			{#if data.isDemo}<p class="mt-0.5">
-					<a class="text-link inline-block min-h-7" href="/demo/outbox">Mail of the demo</a>
+					<a class="text-link inline-block min-h-7" href="/demo/outbox">{PEOPLE_ACCESS_PAGE.mailOfTheDemo}</a>
 				</p>{/if}
 		</div>
 	</div>
 	{#if !data.isDemo}
-		<More title="Delete this home …" class="mt-8.5 max-w-155" openClass="basis-full">
+		<More title={PEOPLE_ACCESS_PAGE.deleteThisHome} class="mt-8.5 max-w-155" openClass="basis-full">
 			<p class="mt-0.5">
-				Nobody can open it from that moment on, and within a day all of it is gone: rooms, jobs, people and
-				what was done. What stays is the file that you save now.
+				{PEOPLE_ACCESS_PAGE.nobodyCanOpenItFrom}
 			</p>
 			<ol>
 				<li class="my-2.5">
 					<a class="text-link inline-block min-h-7" href="/house/files/home.json" download
-						>Save the file of everything</a
+						>{PEOPLE_ACCESS_PAGE.saveTheFileOfEverything}</a
 					>
 				</li>
 				<li class="my-2.5">
 					<ActForm action="?/delete" class="row" then={{ withoutId: true, empties: true }}>
 						<PasswordField name="old" />
-						<button class="plain">Delete this home</button>
+						<button class="plain">{PEOPLE_ACCESS_PAGE.deleteThisHome2}</button>
 					</ActForm>
 				</li>
 			</ol>

@@ -1,5 +1,6 @@
 <script lang="ts">
 	/** What the family has agreed. */
+	import { PEOPLE_FAMILY_PAGE } from '$words/screens/people';
 	import Radios from '$ui/kit/Radios.svelte';
 	import Check from '$ui/kit/Check.svelte';
 	import TextField from '$ui/kit/TextField.svelte';
@@ -24,19 +25,19 @@
 	] as const;
 </script>
 
-<svelte:head><title>What is agreed · Pail Round</title></svelte:head>
+<svelte:head><title>{PEOPLE_FAMILY_PAGE.whatIsAgreedPailRound}</title></svelte:head>
 
 <section class="family px-edge pt-2.5 pb-10">
 	<header class="flex flex-wrap justify-between items-baseline gap-x-6 gap-y-2">
-		<h1>What is agreed</h1>
-		<a class="text-link" href="/people">Back to People</a>
+		<h1>{PEOPLE_FAMILY_PAGE.whatIsAgreed}</h1>
+		<a class="text-link" href="/people">{PEOPLE_FAMILY_PAGE.backToPeople}</a>
 	</header>
 	{#if wrong}<Notice tone="wrong"><span>{wrong}</span></Notice>{/if}
 	{#if saved}<Notice><span>{saved}</span></Notice>{/if}
 	<fieldset class="bare-set" disabled={!data.mayEdit}>
-		<legend class="sr">What the family has agreed</legend>
+		<legend class="sr">{PEOPLE_FAMILY_PAGE.whatTheFamilyHasAgreed}</legend>
 		<EditForm {view} values={{ part: 'shares' }} action="?/keep" class="shares">
-			<h2 class="mt-3.5 mb-2">How the work is shared</h2>
+			<h2 class="mt-3.5 mb-2">{PEOPLE_FAMILY_PAGE.howTheWorkIsShared}</h2>
 			<div class="grid grid-cols-4 gap-3.5 w-full max-[901px]:grid-cols-[1fr_1fr] max-sm:grid-cols-[1fr]">
 				{#each view.options as option (option.by)}
 					<label
@@ -70,34 +71,34 @@
 					/>
 				{/each}
 			</div>
-			<button class="sign small">Save what is agreed</button>
+			<button class="sign small">{PEOPLE_FAMILY_PAGE.saveWhatIsAgreed}</button>
 		</EditForm>
 		{#if view.wears !== null}
 			<ActForm action="?/ribbon" class="row" then={{ withoutId: true }}>
 				<Choice
-					label="Who is today’s captain"
+					label={PEOPLE_FAMILY_PAGE.whoIsTodaysCaptain}
 					name="to"
 					value={view.wears}
 					options={view.ribbon.members
 						.filter((one) => one.on)
 						.map((one) => ({ value: one.id, label: one.name }))}
-				/><button class="plain">Ask to swap</button>
+				/><button class="plain">{PEOPLE_FAMILY_PAGE.askToSwap}</button>
 			</ActForm>
 		{/if}
 		<div class="grid grid-cols-[1.2fr_1fr] gap-7 items-start max-[901px]:grid-cols-[1fr]">
 			<EditForm {view} values={{ part: 'ribbon' }} action="?/keep" class="linen part">
-				<h2 class="mt-3.5 mb-2">Today’s captain</h2>
+				<h2 class="mt-3.5 mb-2">{PEOPLE_FAMILY_PAGE.todaysCaptain}</h2>
 				{#if view.ribbon.members.length === 0}
-					<p>The children of a home take turns.</p>
+					<p>{PEOPLE_FAMILY_PAGE.theChildrenOfAHome}</p>
 				{:else}
-					<p class="dim">One child at a time: a few more duties, and a few choices that go with them.</p>
+					<p class="dim">{PEOPLE_FAMILY_PAGE.oneChildAtATime}</p>
 					<div class="flex flex-wrap gap-x-5.5 gap-y-1">
 						{#each view.ribbon.members as one (one.id)}
 							<Check label={one.name} name="members" formValue={one.id} checked={one.on} />
 						{/each}
 					</div>
 					<Choice
-						label="Changes"
+						label={PEOPLE_FAMILY_PAGE.changes}
 						name="every"
 						value={view.ribbon.every}
 						options={[
@@ -106,37 +107,47 @@
 						]}
 					/>
 					<div class="two grid grid-cols-[1fr_1fr] gap-3 max-sm:grid-cols-[1fr]">
-						<TextField label="Extra chores, a line each" name="duties" lines={3} value={view.ribbon.duties} />
-						<TextField label="Choices, a line each" name="choices" lines={3} value={view.ribbon.choices} />
+						<TextField
+							label={PEOPLE_FAMILY_PAGE.extraChoresALineEach}
+							name="duties"
+							lines={3}
+							value={view.ribbon.duties}
+						/>
+						<TextField
+							label={PEOPLE_FAMILY_PAGE.choicesALineEach}
+							name="choices"
+							lines={3}
+							value={view.ribbon.choices}
+						/>
 					</div>
 					{#if view.ribbon.next.length > 0}
 						<p class="dim">
 							{view.ribbon.next.map((one) => `${one.when} ${one.name}`).join(', ')}
 						</p>
 					{/if}
-					<button class="plain">Save</button>
+					<button class="plain">{PEOPLE_FAMILY_PAGE.save}</button>
 				{/if}
 			</EditForm>
 			<EditForm {view} values={{ part: 'gate' }} action="?/keep" class="linen part">
-				<h2 class="mt-3.5 mb-2">Chores before TV and phone</h2>
+				<h2 class="mt-3.5 mb-2">{PEOPLE_FAMILY_PAGE.choresBeforeTvAndPhone}</h2>
 				<TextField
-					label="What waits until a child’s chores are done (empty: nothing)"
+					label={PEOPLE_FAMILY_PAGE.whatWaitsUntilAChilds}
 					name="gate"
 					maxlength={40}
 					value={view.gate}
-					placeholder="screens"
+					placeholder={PEOPLE_FAMILY_PAGE.screens}
 				/>
 				<Radios
-					label="Working together"
+					label={PEOPLE_FAMILY_PAGE.workingTogether}
 					name="together"
 					value={view.together}
 					options={ways.map((way) => ({ value: way.id, label: way.name, line: way.says }))}
 				/>
-				<button class="plain">Save</button>
+				<button class="plain">{PEOPLE_FAMILY_PAGE.save}</button>
 			</EditForm>
 		</div>
 	</fieldset>
-	{#if !data.mayEdit}<p class="dim">Whoever organises the home can change this.</p>{/if}
+	{#if !data.mayEdit}<p class="dim">{PEOPLE_FAMILY_PAGE.whoeverOrganisesTheHomeCan}</p>{/if}
 </section>
 
 <style>

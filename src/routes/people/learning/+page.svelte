@@ -1,5 +1,6 @@
 <script lang="ts">
 	/** Where each child stands on the rungs, and the look-rounds that wait for an adult. */
+	import { PEOPLE_LEARNING_PAGE } from '$words/screens/people';
 	import Choice from '$ui/kit/Choice.svelte';
 	import ActForm from '$ui/ActForm.svelte';
 	import Button from '$ui/kit/Button.svelte';
@@ -22,40 +23,40 @@
 	} as const;
 </script>
 
-<svelte:head><title>Chores being learned · Pail Round</title></svelte:head>
+<svelte:head><title>{PEOPLE_LEARNING_PAGE.choresBeingLearnedPailRound}</title></svelte:head>
 
 <section class="px-edge pt-2.5 pb-15">
 	<header class="flex flex-wrap justify-between gap-x-6 gap-y-2 items-baseline">
 		<div>
-			<h1>Chores being learned</h1>
+			<h1>{PEOPLE_LEARNING_PAGE.choresBeingLearned}</h1>
 			<p class="dim mt-1">
-				Each part is done with help first, then alone with an adult’s check, then alone. You say when.
+				{PEOPLE_LEARNING_PAGE.eachPartIsDoneWith}
 			</p>
 		</div>
-		<a class="text-link" href="/people">Back to People</a>
+		<a class="text-link" href="/people">{PEOPLE_LEARNING_PAGE.backToPeople}</a>
 	</header>
 	{#if wrong}<Notice tone="wrong"><span>{wrong}</span></Notice>{/if}
 	{#if said}<Notice><span>{said}</span></Notice>{/if}
 	{#each view.looks as look (look.id)}
 		<article class="mt-3.5 px-6 pt-3.5 pb-4.5 bg-enamel-hi border-[2.5px] border-cobalt-ink rounded-button">
 			<h2 class="flex items-center gap-3">{look.words}, {look.when}</h2>
-			<p class="dim mt-1 mb-3">Look at it, then say it is all right, or give one thing back.</p>
+			<p class="dim mt-1 mb-3">{PEOPLE_LEARNING_PAGE.lookAtItThenSay}</p>
 			<div class="answers flex flex-wrap gap-x-6 gap-y-3 items-center">
 				<ActForm action="?/answer" values={{ look: look.id, verdict: 'confirmed' }}
-					><button class="sign small">It is all right</button></ActForm
+					><button class="sign small">{PEOPLE_LEARNING_PAGE.itIsAllRight}</button></ActForm
 				>
 				<ActForm action="?/answer" class="row" values={{ look: look.id, verdict: 'back' }}>
 					<Choice
-						label="The one thing"
+						label={PEOPLE_LEARNING_PAGE.theOneThing}
 						hideLabel
 						name="point"
 						options={look.points.map((point) => ({ value: point, label: point }))}
-					/><button class="plain">Give this back</button>
+					/><button class="plain">{PEOPLE_LEARNING_PAGE.giveThisBack}</button>
 				</ActForm>
 			</div>
 		</article>
 	{/each}
-	<nav class="flex flex-wrap gap-2 mt-4.5 mb-2" aria-label="Children">
+	<nav class="flex flex-wrap gap-2 mt-4.5 mb-2" aria-label={PEOPLE_LEARNING_PAGE.children}>
 		{#each view.children as one (one.id)}
 			<a
 				class="grid place-items-center min-h-11.5 max-w-full px-5 wrap-anywhere border-[1.5px] border-tin-2 bg-enamel-hi font-display text-tag text-ink no-underline [&[aria-current]]:border-[2.5px] [&[aria-current]]:border-cobalt-ink [&[aria-current]]:text-cobalt-ink"
@@ -66,10 +67,10 @@
 	</nav>
 	{#if view.child && view.ladders.length === 0}
 		<p>
-			No job of {view.child.name}’s has parts to learn yet. Add them to a job in House, easiest first.
+			{PEOPLE_LEARNING_PAGE.noJobOfSHas(view.child.name)}
 		</p>
 	{:else if !view.child}
-		<p>No children live here.</p>
+		<p>{PEOPLE_LEARNING_PAGE.noChildrenLiveHere}</p>
 	{/if}
 	{#if view.child && view.ladders.some((ladder) => ladder.rungs.some((rung) => rung.stage !== 'signed'))}
 		<ActForm

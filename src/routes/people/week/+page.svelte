@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { PEOPLE_WEEK_PAGE } from '$words/screens/people';
 	import DateField from '$ui/kit/DateField.svelte';
 	import Choice from '$ui/kit/Choice.svelte';
 	import { page } from '$app/state';
@@ -36,30 +37,30 @@
 	const width = (minutes: number) => Math.min(200, 104 + minutes * 5);
 </script>
 
-<svelte:head><title>Share out the jobs of a week · Pail Round</title></svelte:head>
+<svelte:head><title>{PEOPLE_WEEK_PAGE.shareOutTheJobsOf}</title></svelte:head>
 
 <section class="flex flex-col flex-1">
 	<header class="flex flex-wrap justify-between items-center gap-x-6 gap-y-2 px-edge pt-2.5 pb-3">
 		<div class="flex-[1_1_420px]">
 			<h1>{view.title}</h1>
 			<p class="dim mt-1">
-				{#if !isEmpty}{view.givenWords} Nobody is further than {view.spread} of the work from what was agreed.{/if}
+				{#if !isEmpty}{PEOPLE_WEEK_PAGE.nobodyIsFurtherThanOf(view.givenWords, view.spread)}{/if}
 			</p>
 		</div>
 		<div class="acts flex flex-wrap items-center gap-4">
 			<a class="arrow" href={to({ week: view.week === 'next' ? null : 'next', day: null })}
 				><span aria-hidden="true">{view.week === 'next' ? '‹' : '›'}</span><span class="sr"
-					>{view.week === 'next' ? 'This week' : 'The week after'}</span
+					>{view.week === 'next' ? PEOPLE_WEEK_PAGE.thisWeek : PEOPLE_WEEK_PAGE.theWeekAfter}</span
 				></a
 			>
 			{#if !isEmpty && (!view.isGiven || view.changes > 0)}
 				<ActForm action="?/give" values={{ week: view.week }}
 					><button class={view.why ? 'plain' : 'sign small'}
-						>{view.isGiven ? 'Share out again …' : 'Share out this week’s jobs …'}</button
+						>{view.isGiven ? PEOPLE_WEEK_PAGE.shareOutAgain : PEOPLE_WEEK_PAGE.shareOutThisWeeksJobs}</button
 					></ActForm
 				>
 			{/if}
-			<a class="text-link" href="/people">Back to People</a>
+			<a class="text-link" href="/people">{PEOPLE_WEEK_PAGE.backToPeople}</a>
 		</div>
 	</header>
 	{#if wrong}<Notice tone="wrong"><span>{wrong}</span></Notice>{/if}
@@ -74,16 +75,16 @@
 				><span>{swap.words}</span>
 				{#if swap.mine}
 					<ActForm action="?/answer" values={{ swap: swap.id, answer: 'yes' }} then={{ withoutId: true }}
-						><button class="plain">I will do it</button></ActForm
+						><button class="plain">{PEOPLE_WEEK_PAGE.iWillDoIt}</button></ActForm
 					><ActForm action="?/answer" values={{ swap: swap.id, answer: 'no' }} then={{ withoutId: true }}
-						><button class="text-link">No, thanks</button></ActForm
+						><button class="text-link">{PEOPLE_WEEK_PAGE.noThanks}</button></ActForm
 					>
 				{/if}</Notice
 			>
 		{/each}
 		<nav
 			class="grid grid-cols-[repeat(7,1fr)] gap-2 px-edge pt-1 pb-3 max-sm:grid-cols-[repeat(7,64px)] max-sm:overflow-x-auto max-sm:pb-3.5"
-			aria-label="Days of the week"
+			aria-label={PEOPLE_WEEK_PAGE.daysOfTheWeek}
 		>
 			{#each view.days as day (day.date)}
 				<a
@@ -97,7 +98,7 @@
 						><span class="block h-full bg-cobalt-ink" style:width="{(day.minutes / most) * 100}%"
 						></span></span
 					>
-					<span class="dim">{day.isPast ? 'past' : `${day.minutes} min`}</span>
+					<span class="dim">{day.isPast ? PEOPLE_WEEK_PAGE.past : PEOPLE_WEEK_PAGE.min(day.minutes)}</span>
 				</a>
 			{/each}
 		</nav>
@@ -123,7 +124,7 @@
 					<div class="pt-1.5">
 						<h2 class="text-tag">{line.name}</h2>
 						{#if balance}
-							<p class="dim text-[0.9375rem]">{balance.given} min given</p>
+							<p class="dim text-[0.9375rem]">{PEOPLE_WEEK_PAGE.minGiven(balance.given)}</p>
 							<p class={['font-name text-[0.9375rem]', balance.heavy && 'text-brass-text']}>
 								{balance.words}
 							</p>
@@ -148,7 +149,9 @@
 									>
 										<span class="minutes font-figure">{minutesText(cloth.minutes)}</span>
 										<span class="wrap-break-word hyphens-auto min-w-0">{cloth.name}</span>
-										{#if cloth.held}<span class="col-2 text-tin-text text-[0.9375rem]">by hand</span>{/if}
+										{#if cloth.held}<span class="col-2 text-tin-text text-[0.9375rem]"
+												>{PEOPLE_WEEK_PAGE.byHand}</span
+											>{/if}
 										{#if cloth.zone}<span class="absolute top-auto right-0 bottom-0.75 left-0 h-1.75"
 												><Weave weave={cloth.zone.weave} /></span
 											>{/if}
@@ -169,20 +172,22 @@
 					{#if view.why.to && view.why.could.length > 0}
 						<ActForm action="?/ask" class="row" values={{ turn: view.why.turn }}>
 							<Choice
-								label="Ask to swap: they say yes or no"
+								label={PEOPLE_WEEK_PAGE.askToSwapTheySay}
 								name="to"
 								options={view.why.could.map((one) => ({ value: one.id, label: one.name }))}
 							/>
-							<Choice label="In return" name="back" options={inReturn} /><button class="plain">Ask</button>
+							<Choice label={PEOPLE_WEEK_PAGE.inReturn} name="back" options={inReturn} /><button class="plain"
+								>{PEOPLE_WEEK_PAGE.ask}</button
+							>
 						</ActForm>
 					{/if}
 				{:else}
-					<h2 class="mb-1.5">Choose a job</h2>
-					<p class="dim my-1.5">See why it is this person’s, who else could do it, and why not the others.</p>
+					<h2 class="mb-1.5">{PEOPLE_WEEK_PAGE.chooseAJob}</h2>
+					<p class="dim my-1.5">{PEOPLE_WEEK_PAGE.seeWhyItIsThis}</p>
 				{/if}
 			</div>
 			<div>
-				<h2 class="mb-1.5">What if somebody is away?</h2>
+				<h2 class="mb-1.5">{PEOPLE_WEEK_PAGE.whatIfSomebodyIsAway}</h2>
 				<form
 					method="get"
 					action={page.url.pathname}
@@ -190,28 +195,32 @@
 				>
 					{#if view.week === 'next'}<input type="hidden" name="week" value="next" />{/if}
 					<Choice
-						label="Who"
+						label={PEOPLE_WEEK_PAGE.who}
 						name="without"
 						value={view.trial?.member}
 						options={view.members.map((one) => ({ value: one.id, label: one.name }))}
 					/>
-					<DateField label="From" name="from" value={view.trial?.from ?? view.today} />
-					<DateField label="To" name="to" value={view.trial?.to ?? view.weekEnd} />
-					<button class="plain">Try it</button>
+					<DateField label={PEOPLE_WEEK_PAGE.from} name="from" value={view.trial?.from ?? view.today} />
+					<DateField label={PEOPLE_WEEK_PAGE.to} name="to" value={view.trial?.to ?? view.weekEnd} />
+					<button class="plain">{PEOPLE_WEEK_PAGE.tryIt}</button>
 				</form>
 				{#if view.trial}
 					<p class="my-1.5">
 						{#if view.trial.moved.length === 0}
-							Without {view.trial.name} nothing would move.
+							{PEOPLE_WEEK_PAGE.withoutNothingWouldMove(view.trial.name)}
 						{:else}
 							<b
-								>{view.trial.moved.length === 12 ? 'Twelve and more' : view.trial.moved.length} of {view.trial
-									.name}’s jobs</b
+								>{PEOPLE_WEEK_PAGE.ofSJobs(
+									view.trial.moved.length === 12 ? PEOPLE_WEEK_PAGE.twelveAndMore : view.trial.moved.length,
+									view.trial.name
+								)}</b
 							>
-							would go elsewhere{#if view.trial.more.length > 0}: {view.trial.more.join(', ')}{/if}.
-							{#if view.trial.nobody > 0}{view.trial.nobody} would be nobody’s.{/if}
+							{PEOPLE_WEEK_PAGE.wouldGoElsewhere}{#if view.trial.more.length > 0}: {view.trial.more.join(
+									', '
+								)}{/if}.
+							{#if view.trial.nobody > 0}{PEOPLE_WEEK_PAGE.wouldBeNobodys(view.trial.nobody)}{/if}
 						{/if}
-						<span class="dim">Nothing is written.</span>
+						<span class="dim">{PEOPLE_WEEK_PAGE.nothingIsWritten}</span>
 					</p>
 					<ul class="flex-wrap gap-2 content-start block columns-2 gap-x-6 max-sm:columns-1">
 						{#each view.trial.moved as one, i (i)}<li class="break-inside-avoid py-0.5">

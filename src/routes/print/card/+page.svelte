@@ -1,5 +1,6 @@
 <script lang="ts">
 	/** The print page: paper to the millimetre, and on the screen a button above it. */
+	import { PRINT_CARD_PAGE } from '$words/screens/print';
 	import Sheet from '$ui/print/Sheet.svelte';
 	let { data } = $props();
 	/** Printing keeps the card, so that its code can be entered later; however often it is printed. */
@@ -18,7 +19,7 @@
 </script>
 
 <svelte:head>
-	<title>{sheet.title} on paper · Pail Round</title>
+	<title>{PRINT_CARD_PAGE.onPaperPailRound(sheet.title)}</title>
 	<!-- eslint-disable-next-line svelte/no-at-html-tags -- two numbers of our own table of paper -->
 	{@html sized}
 </svelte:head>
@@ -26,20 +27,21 @@
 <svelte:window onbeforeprint={keep} />
 
 <div class="flex flex-wrap gap-x-6 gap-y-2.5 items-center py-2.5 px-edge print:hidden">
-	<button class="sign small" onclick={() => window.print()}>Print this card</button>
+	<button class="sign small" onclick={() => window.print()}>{PRINT_CARD_PAGE.printThisCard}</button>
 	<p class="flex-1">
-		{sheet.size}, {sheet.pages.length}
-		{sheet.pages.length === 1 ? 'page' : 'pages'}. Print at 100 %{sheet.kind === 'room' &&
-		sheet.pages.length === 2
-			? ', on both sides'
-			: ''}.
+		{PRINT_CARD_PAGE.printAt10Of(
+			sheet.size,
+			sheet.pages.length,
+			sheet.pages.length === 1 ? PRINT_CARD_PAGE.page : PRINT_CARD_PAGE.pages,
+			sheet.kind === 'room' && sheet.pages.length === 2 ? PRINT_CARD_PAGE.onBothSides : ''
+		)}
 	</p>
 	<noscript>
 		<form method="post" action="?/keep">
-			<button class="plain">Keep this card, to enter it later</button>
+			<button class="plain">{PRINT_CARD_PAGE.keepThisCardToEnter}</button>
 		</form>
 	</noscript>
-	<a class="text-link" href="/print">Another card</a>
+	<a class="text-link" href="/print">{PRINT_CARD_PAGE.anotherCard}</a>
 </div>
 <div
 	class="sheets grid gap-6 justify-items-center px-2.5 pt-2.5 pb-10 overflow-x-auto print:block print:p-0 print:overflow-visible"

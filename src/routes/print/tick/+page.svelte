@@ -1,5 +1,6 @@
 <script lang="ts">
 	/** A card that was ticked on paper goes into the ledger in one go. */
+	import { PRINT_TICK_PAGE } from '$words/screens/print';
 	import Check from '$ui/kit/Check.svelte';
 	import TextField from '$ui/kit/TextField.svelte';
 	import Choice from '$ui/kit/Choice.svelte';
@@ -14,48 +15,44 @@
 		table?.querySelectorAll<HTMLInputElement>('input[type=checkbox]').forEach((box) => (box.checked = on));
 </script>
 
-<svelte:head><title>Enter what was done from a printed list · Pail Round</title></svelte:head>
+<svelte:head><title>{PRINT_TICK_PAGE.enterWhatWasDoneFrom}</title></svelte:head>
 
 <section class="px-edge pt-2.5 pb-10">
 	<header class="flex flex-wrap justify-between items-baseline gap-x-6 gap-y-2">
-		<h1>{view.title || 'Enter what was done from a printed list'}</h1>
-		<a class="text-link" href="/print">Back to Print</a>
+		<h1>{view.title || PRINT_TICK_PAGE.enterWhatWasDoneFrom2}</h1>
+		<a class="text-link" href="/print">{PRINT_TICK_PAGE.backToPrint}</a>
 	</header>
 	{#if wrong}<Notice tone="wrong"><span>{wrong}</span></Notice>{/if}
 	{#if said}<Notice><span>{said}</span></Notice>{/if}
 	<form method="get" action="/print/tick" class="row code max-w-120 items-end">
 		<TextField
-			label="The code at the foot of the card"
+			label={PRINT_TICK_PAGE.theCodeAtTheFoot}
 			name="code"
 			required
 			maxlength={12}
 			autocomplete="off"
 			autocapitalize="characters"
 			value={view.code || (view.asked ?? '')}
-			placeholder="UB 4 K7"
-		/><button class={view.code ? 'plain' : 'sign small'}>Find this card</button>
+			placeholder={PRINT_TICK_PAGE.ub4K7}
+		/><button class={view.code ? 'plain' : 'sign small'}>{PRINT_TICK_PAGE.findThisCard}</button>
 	</form>
 	{#if view.asked !== null && !view.code}
-		<Notice tone="wrong"
-			><span
-				>No card of this home has that code. Look at its foot: two letters, a figure, a letter and a figure.</span
-			></Notice
-		>
+		<Notice tone="wrong"><span>{PRINT_TICK_PAGE.noCardOfThisHome}</span></Notice>
 	{/if}
 	{#if view.code}
 		<ActForm action="?/tick" values={{ code: view.code }}>
 			<div class="acts flex flex-wrap gap-3 items-end my-3.5">
 				<Choice
-					label="Who ticked it"
+					label={PRINT_TICK_PAGE.whoTickedIt}
 					name="by"
 					options={[
 						{ value: '', label: 'nobody in particular' },
 						...view.members.map((one) => ({ value: one.id, label: one.name }))
 					]}
 				/>
-				<button type="button" class="plain" onclick={() => all(true)}>All of them</button>
-				<button type="button" class="plain" onclick={() => all(false)}>None</button>
-				<button class="sign small ml-auto">Save as done</button>
+				<button type="button" class="plain" onclick={() => all(true)}>{PRINT_TICK_PAGE.allOfThem}</button>
+				<button type="button" class="plain" onclick={() => all(false)}>{PRINT_TICK_PAGE.none}</button>
+				<button class="sign small ml-auto">{PRINT_TICK_PAGE.saveAsDone}</button>
 			</div>
 			<div class="overflow-x-auto">
 				<table class="[border-collapse:collapse]" bind:this={table}>
@@ -84,8 +81,10 @@
 												name="box"
 												formValue="{row.line}@{box.date}"
 											/>
-										{:else if box.state === 'done'}<span class="text-tin-text">in</span>
-										{:else if box.state === 'ahead'}<span class="dim" aria-label="still to come">·</span>{/if}
+										{:else if box.state === 'done'}<span class="text-tin-text">{PRINT_TICK_PAGE.inIt}</span>
+										{:else if box.state === 'ahead'}<span class="dim" aria-label={PRINT_TICK_PAGE.stillToCome}
+												>·</span
+											>{/if}
 									</td>
 								{/each}
 							</tr>

@@ -1,5 +1,6 @@
 <script lang="ts">
 	/** One sheet for the inside of the cupboard door. */
+	import { SUPPLIES_DOOR_PAGE } from '$words/screens/supplies';
 	import EditForm from '$ui/house/EditForm.svelte';
 	import Button from '$ui/kit/Button.svelte';
 	import TextField from '$ui/kit/TextField.svelte';
@@ -13,7 +14,7 @@
 	);
 </script>
 
-<svelte:head><title>{DOOR_SHEET.title} · Pail Round</title></svelte:head>
+<svelte:head><title>{SUPPLIES_DOOR_PAGE.pailRound(DOOR_SHEET.title)}</title></svelte:head>
 
 <div class="grid grid-cols-[minmax(0,1fr)] gap-5 px-edge pt-3.5 pb-7 print:p-0 print:text-[11pt]">
 	<header class="flex flex-wrap items-end gap-x-6 gap-y-3 print:hidden">

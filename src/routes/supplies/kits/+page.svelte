@@ -1,5 +1,6 @@
 <script lang="ts">
 	/** Kits and tools of the home. */
+	import { SUPPLIES_KITS_PAGE } from '$words/screens/supplies';
 	import Button from '$ui/kit/Button.svelte';
 	import Sheet from '$ui/kit/Sheet.svelte';
 	import Notice from '$ui/Notice.svelte';
@@ -20,7 +21,7 @@
 	);
 </script>
 
-<svelte:head><title>{KITS.title} · Pail Round</title></svelte:head>
+<svelte:head><title>{SUPPLIES_KITS_PAGE.pailRound(KITS.title)}</title></svelte:head>
 
 <header class="px-edge pt-3.5">
 	<p class="mt-0 mb-1"><a class="text-link inline-block min-h-7" href="/supplies">{SUPPLIES.heading}</a></p>

@@ -1,5 +1,6 @@
 <script lang="ts">
 	/** The list to buy, for the hand in the shop: a tick is bought, with or without a connection. */
+	import { SUPPLIES_LIST_PAGE } from '$words/screens/supplies';
 	import ActForm from '$ui/ActForm.svelte';
 	import Button from '$ui/kit/Button.svelte';
 	import Check from '$ui/kit/Check.svelte';
@@ -36,7 +37,7 @@
 	}
 </script>
 
-<svelte:head><title>{BUYING.title} · Pail Round</title></svelte:head>
+<svelte:head><title>{SUPPLIES_LIST_PAGE.pailRound(BUYING.title)}</title></svelte:head>
 
 <section class="grid w-full max-w-[640px] content-start gap-4 px-edge pt-3.5 pb-7">
 	<header>

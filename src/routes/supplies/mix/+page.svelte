@@ -1,5 +1,6 @@
 <script lang="ts">
 	/** How much of what, for the bottle that there is; kept with its date, with a label to print. */
+	import { SUPPLIES_MIX_PAGE } from '$words/screens/supplies';
 	import Button from '$ui/kit/Button.svelte';
 	import EditForm from '$ui/house/EditForm.svelte';
 	import MixCalculator from '$ui/supplies/MixCalculator.svelte';
@@ -12,7 +13,7 @@
 	);
 </script>
 
-<svelte:head><title>{MIXING.title} · Pail Round</title></svelte:head>
+<svelte:head><title>{SUPPLIES_MIX_PAGE.pailRound(MIXING.title)}</title></svelte:head>
 
 <div class="flex flex-1 flex-col">
 	<header class="px-edge pt-3.5">

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { TIMER_ID_PAGE } from '$words/screens/session';
 	import { browser } from '$app/environment';
 	import { onMount } from 'svelte';
 	import { readClearing } from '$core/clearing/clearing';
@@ -93,7 +94,7 @@
 </script>
 
 <svelte:head>
-	<title>{title} · Pail Round</title>
+	<title>{TIMER_ID_PAGE.pailRound(title)}</title>
 	{#if !browser}<noscript><meta http-equiv="refresh" content="20" /></noscript>{/if}
 </svelte:head>
 

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { HOUSE_JOB_ID_PAGE } from '$words/screens/house';
 	import EditForm from '$ui/house/EditForm.svelte';
 	import JobEditor from '$ui/job/JobEditor.svelte';
 	import Button from '$ui/kit/Button.svelte';
@@ -15,7 +16,9 @@
 	const action = $derived(`/house/job/${view.job.id}?/edit`);
 </script>
 
-<svelte:head><title>{view.isNew ? EDITOR.add : view.job.name} · Pail Round</title></svelte:head>
+<svelte:head
+	><title>{HOUSE_JOB_ID_PAGE.pailRound(view.isNew ? EDITOR.add : view.job.name)}</title></svelte:head
+>
 
 {#if form && 'message' in form && form.message}
 	<Message tone="wrong"><span>{form.message}</span></Message>

@@ -1,5 +1,6 @@
 <script lang="ts">
 	/** The look-round from the child's side: alone, point by point, with somebody else's eyes. */
+	import { MINE_LOOK_LINE_PAGE } from '$words/screens/mine';
 	import ActForm from '$ui/ActForm.svelte';
 	import Weave from '$ui/glyphs/Weave.svelte';
 	import Furniture from '$ui/house/Furniture.svelte';
@@ -28,15 +29,15 @@
 	];
 </script>
 
-<svelte:head><title>Last check: {view.name} · Pail Round</title></svelte:head>
+<svelte:head><title>{MINE_LOOK_LINE_PAGE.lastCheckPailRound(view.name)}</title></svelte:head>
 
 <section
 	class="w-[min(760px,100%)] mx-auto px-6 pt-3.5 pb-6 flex flex-col gap-3.5 flex-1 max-sm:px-3.75 max-sm:pt-2.5 max-sm:pb-3.75"
 >
 	<header class="flex items-center gap-3.5">
 		{#if view.number}<span class="plate">{view.number}</span>{/if}
-		<p class="flex-1 text-lead font-name">{view.member} does the last check: {view.room}</p>
-		<a class="plain" href="/mine">Stop</a>
+		<p class="flex-1 text-lead font-name">{MINE_LOOK_LINE_PAGE.doesTheLastCheck(view.member, view.room)}</p>
+		<a class="plain" href="/mine">{MINE_LOOK_LINE_PAGE.stop}</a>
 	</header>
 	<div
 		class="room relative -mx-6 aspect-[400/214] max-h-[44vh] bg-enamel-hi overflow-hidden max-sm:my-0 max-sm:-mx-3.75"
@@ -70,7 +71,7 @@
 	</div>
 	<div class="flex-1">
 		<p class="count flex items-center gap-4 text-cobalt-ink text-tag">
-			<b>Look {view.at + 1} of {view.points.length}</b>
+			<b>{MINE_LOOK_LINE_PAGE.lookOf(view.at + 1, view.points.length)}</b>
 			<span class="flex gap-2.5" aria-hidden="true"
 				>{#each view.points as _, i (i)}<span
 						class={[
@@ -83,15 +84,16 @@
 		<h1 class="mt-1.5 mb-2 text-[2.625rem]">{point}</h1>
 		<p class="mb-3 text-[1.25rem]">{QUESTIONS[view.at % QUESTIONS.length]}</p>
 		<p class="dim mb-4">
-			{#if next}Next: {next.toLowerCase()}.{/if} At the end {view.looksToo} looks too.
+			{#if next}{MINE_LOOK_LINE_PAGE.next(next.toLowerCase())}{/if}
+			{MINE_LOOK_LINE_PAGE.atTheEndLooksToo(view.looksToo)}
 		</p>
 		{#if wrong}<Notice tone="wrong"><span>{wrong}</span></Notice>{/if}
 		{#if fixing === view.at}
-			<p role="status"><b>Good that you saw it. Put it right, then look again.</b></p>
+			<p role="status"><b>{MINE_LOOK_LINE_PAGE.goodThatYouSawIt}</b></p>
 		{:else}
 			<button
 				class="w-full min-h-16.5 border-[2.5px] border-tin-2 rounded-[var(--r-giant)] bg-enamel-hi text-ink text-[1.25rem] font-name"
-				onclick={() => (fixing = view.at)}>Not yet, I will fix it</button
+				onclick={() => (fixing = view.at)}>{MINE_LOOK_LINE_PAGE.notYetIWillFix}</button
 			>
 		{/if}
 	</div>
@@ -99,13 +101,13 @@
 		<a
 			class="grid place-items-center w-full min-h-[max(120px,16vh)] border-0 rounded-[var(--r-giant)] bg-cobalt text-on-cobalt [box-shadow:var(--sign-keyline)] font-text text-[2rem] font-name no-underline"
 			href="{here}?at={view.at + 2}"
-			data-sveltekit-replacestate>It is fine, next</a
+			data-sveltekit-replacestate>{MINE_LOOK_LINE_PAGE.itIsFineNext}</a
 		>
 	{:else}
 		<ActForm action="?/done" values={{ id: view.formId }}
 			><button
 				class="grid place-items-center w-full min-h-[max(120px,16vh)] border-0 rounded-[var(--r-giant)] bg-cobalt text-on-cobalt [box-shadow:var(--sign-keyline)] font-text text-[2rem] font-name no-underline"
-				>All checked</button
+				>{MINE_LOOK_LINE_PAGE.allChecked}</button
 			></ActForm
 		>
 	{/if}

@@ -1,12 +1,13 @@
 <script lang="ts">
 	/** The label of a bottle, to be printed and stuck on it. */
+	import { SUPPLIES_MIX_MIX_PAGE } from '$words/screens/supplies';
 	import Button from '$ui/kit/Button.svelte';
 	import { MIXING } from '$words/supplies';
 	let { data } = $props();
 	const label = $derived(data.label);
 </script>
 
-<svelte:head><title>{label.mix.name} · Pail Round</title></svelte:head>
+<svelte:head><title>{SUPPLIES_MIX_MIX_PAGE.pailRound(label.mix.name)}</title></svelte:head>
 
 <div class="grid max-w-[620px] content-start gap-5 px-edge py-5">
 	<article

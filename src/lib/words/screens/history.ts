@@ -1,0 +1,59 @@
+/** What the screens of history say: one group a screen or part. What several share stands in the files above. */
+import type { Shown } from './shown';
+
+export const HISTORY_DAY = {
+	countItAgain: 'Count it again',
+	andMore: (more: Shown) => `and ${more} more`,
+	ofMin: (number: Shown) => `of ${number} min`,
+	ofIt: (planned: Shown) => `of ${planned}`,
+	min: 'min'
+} as const;
+
+export const HISTORY_JOB_PAGE = {
+	itTakes: 'It takes',
+	lastDone: 'Last done',
+	nextDue: 'Next due',
+	wasThisAMistake: 'Was this a mistake?',
+	itStaysHereStruckThrough:
+		'It stays here, struck through, and the job is back on its day if that is not over.',
+	undo: 'Undo',
+	youSaidMinutesItHas: (said: Shown) => `You said ${said} minutes; it has not been timed yet.`,
+	aboutMinutes: (takes: Shown) => `about ${takes} minutes`,
+	mostlyYouSaid: (range: Shown, said: Shown) => `, mostly ${range}; you said ${said}.`,
+	ofMin: (said: Shown) => `of ${said} min`,
+	allTimes: (countOfTimes: Shown) => `All ${countOfTimes} times`
+} as const;
+
+export const HISTORY_WRITE_IN = {
+	what: 'What',
+	who: 'Who',
+	onWhichDay: 'On which day',
+	minutesIfYouKnow: 'Minutes, if you know',
+	howItWent: 'How it went',
+	saveItInHistory: 'Save it in History'
+} as const;
+
+export const HISTORY_PAGE = {
+	historyPailRound: 'History · Pail Round',
+	history: 'History',
+	show: 'Show',
+	whichWork: 'Which work',
+	by: 'by',
+	byWhom: 'By whom',
+	inIt: 'in',
+	inWhichRoom: 'In which room',
+	backFrom: 'back from',
+	backFromWhichDay: 'Back from which day',
+	addSomethingDone: 'Add something done',
+	days: 'Days',
+	earlierDays: 'Earlier days',
+	allTimesOfAJob: 'All times of a job',
+	backToAllDays: 'Back to all days',
+	chooseAJobToSee: 'Choose a job to see all its times.',
+	forWhatWasDoneAnd: 'For what was done and not ticked.'
+} as const;
+
+export const HISTORY_MONTH_PAGE = {
+	pailRound: (title: Shown) => `${title} · Pail Round`,
+	min: (minutes: Shown) => `${minutes} min`
+} as const;

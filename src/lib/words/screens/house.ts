@@ -1,0 +1,251 @@
+/** What the screens of house say: one group a screen or part. What several share stands in the files above. */
+import type { Shown } from './shown';
+
+export const HOUSE_ADD_FORM = {
+	kind: 'Kind',
+	nameIfItHasOne: 'Name, if it has one',
+	storey: 'Storey',
+	zone: 'Zone',
+	addThisRoom: 'Add this room',
+	name: 'Name',
+	addIt: 'Add it'
+} as const;
+
+export const HOUSE_RESTORE_BACKUP = {
+	restoreABackupAsA: 'Restore a backup as a home of its own',
+	restoreThisBackup: 'Restore this backup …',
+	reading: 'Reading …',
+	itIsRestored: 'It is restored.',
+	goToIt: 'Go to it',
+	nothingWasWritten: 'Nothing was written.',
+	whatIsWrongWithThe: 'What is wrong with the file',
+	ofEntries: (done: Shown, ofIt: Shown) => `${done} of ${ofIt} entries …`
+} as const;
+
+export const HOUSE_ROOM_PAGE = {
+	close: 'Close',
+	zone: 'Zone',
+	moveThisRoom: 'Move this room',
+	noJobsInThisRoom: 'No jobs in this room yet.',
+	addFromTheLibrary: 'Add from the library',
+	addAJobOfYour: 'Add a job of your own',
+	renameMoveMergeTakeAlong: 'Rename, move, merge, take along or remove',
+	name: 'Name',
+	kind: 'Kind',
+	storey: 'Storey',
+	visitorsSeeIt: 'Visitors see it',
+	save: 'Save',
+	mergeItInto: 'Merge it into',
+	merge: 'Merge',
+	removeThisRoom: 'Remove this room …',
+	min: (minutes: Shown) => `${minutes} min`
+} as const;
+
+export const HOUSE_ZONE_PAGE = {
+	close: 'Close',
+	isItDecluttered: 'Is it decluttered?',
+	whatToDoFirst: 'What to do first',
+	save: 'Save',
+	everyTime: 'every time',
+	every2nd: 'every 2nd',
+	noZoneJobsYet: 'No zone jobs yet.',
+	renameMoveOrRemove: 'Rename, move or remove',
+	name: 'Name',
+	pattern: 'Pattern',
+	removeItAndGiveIts: 'Remove it, and give its rooms to',
+	remove: 'Remove',
+	andDaysInTheComing: (visits: Shown, visits2: Shown, days: Shown, asked: Shown, held: Shown) =>
+		`${visits} ${visits2} and ${days} days in the coming twelve months; ${asked} min needed each time, your family has ${held}.`,
+	min: (minutes: Shown) => `${minutes} min`,
+	oneUp: (name: Shown) => `${name} one up`,
+	oneDown: (name: Shown) => `${name} one down`
+} as const;
+
+export const JOB_JOB_EDITOR = {
+	min: 'min',
+	itStaysOverdueUntilIt: (late: Shown) =>
+		`${late}: it stays overdue until it is done or skipped. A change never makes anything overdue.`
+} as const;
+
+export const JOB_MORE_OPTIONS = {
+	min: 'min'
+} as const;
+
+export const JOB_STEP_ROWS = {
+	minutes: 'Minutes',
+	kindOfWork: 'Kind of work',
+	thenItSoaksOrRuns: 'Then it soaks or runs',
+	atLeast: 'At least',
+	atMost: 'At most'
+} as const;
+
+export const HOUSE_PAGE = {
+	housePailRound: 'House · Pail Round',
+	house: 'House',
+	moreOfTheHouse: 'More of the house',
+	library: 'Library',
+	cleaningDaysAndHouseRules: 'Cleaning days and house rules',
+	startSmall: 'Start small',
+	backupAndFiles: 'Backup and files',
+	lastChanges: 'Last changes',
+	pauses: 'Pauses',
+	roomsThatWouldMoveAre: 'Rooms that would move are shown half in their new pattern.',
+	addARoom: 'Add a room',
+	addAZone: 'Add a zone',
+	doIt: 'Do it',
+	changeNothing: 'Change nothing',
+	cleaningEachWeek: 'Cleaning each week',
+	needed: 'needed',
+	yourFamilyHas: 'your family has',
+	thisRoom: 'this room',
+	theseRooms: 'these rooms',
+	leaveEverythingWhereItIs: 'Leave everything where it is',
+	noZones: 'No zones',
+	thisHomeCleansWithoutZones:
+		'This home cleans without zones. Add one, then choose how zones take turns in Cleaning days and house rules.',
+	theHouse: (rooms: Shown) => `The house: ${rooms}`,
+	roomsOf: (name: Shown) => `Rooms of ${name}`,
+	move: (thisRoom: Shown) => `Move ${thisRoom}`,
+	inZone: (zone: Shown) => `, zone ${zone}`
+} as const;
+
+export const HOUSE_FILES_PAGE = {
+	backupAndFilesPailRound: 'Backup and files · Pail Round',
+	backupAndFiles: 'Backup and files',
+	backToTheHouse: 'Back to the house',
+	whatTheFileSays: 'What the file says',
+	saveItInHistory: 'Save it in History',
+	theWholeHome: 'The whole home',
+	everyVersionOfItAnd: 'Every version of it, and everything that was done, in one open file.',
+	howTheFileIsWritten: 'How the file is written',
+	saveABackupOfEverything: 'Save a backup of everything',
+	tables: 'Tables',
+	forASpreadsheetComingIn: 'For a spreadsheet. Coming in, each line is looked at before anything is written.',
+	saveJobsAsATable: 'Save jobs as a table',
+	saveProductsAsATable: 'Save products as a table',
+	saveHistoryAsATable: 'Save history as a table',
+	seeWhatWouldChange: 'See what would change',
+	calendar: 'Calendar',
+	renew: 'Renew',
+	makeAnAddress: 'Make an address',
+	aFamilyCalendarIn: 'A family calendar, in',
+	whoseCalendarItIs: 'Whose calendar it is',
+	line: (line: Shown) => `Line ${line}`,
+	addressFor: (name: Shown) => `Address for ${name}`
+} as const;
+
+export const HOUSE_GROWING_PAGE = {
+	startSmallPailRound: 'Start small · Pail Round',
+	startSmall: 'Start small',
+	backToTheHouse: 'Back to the house',
+	turnOn: 'Turn on',
+	turnOffForNow: 'Turn off for now',
+	alwaysOn: 'Always on',
+	nothingIsDeletedWhenA:
+		'Nothing is deleted when a part is off, and nothing of it counts as overdue. Turned on, its first dates are spread over the days.'
+} as const;
+
+export const HOUSE_LIBRARY_PAGE = {
+	libraryPailRound: 'Library · Pail Round',
+	show: 'Show',
+	wordsToLookFor: 'Words to look for',
+	allWork: 'all work',
+	forIt: 'for',
+	forWhichRoom: 'For which room',
+	look: 'Look',
+	backToTheHouse: 'Back to the house',
+	nothingOfThatNameIs: 'Nothing of that name is in the library.',
+	addAJobOfYour: 'Add a job of your own',
+	needs: 'Needs',
+	from: 'From',
+	canBeLearnedBy: 'Can be learned by',
+	lookAt: 'Look at',
+	otherRoomsOrSurfaces: 'other rooms or surfaces',
+	roomsThatAreNotHere: 'rooms that are not here',
+	ofIt: (found: Shown, count: Shown, count2: Shown) => `${found} of ${count} ${count2}`,
+	min: (minutes: Shown) => `${minutes} min`,
+	years: (fromAge: Shown) => `${fromAge} years`,
+	hasIt: (name: Shown) => `${name} has it`,
+	addTo: (name: Shown) => `Add to ${name}`,
+	andMoreChooseTheRoom: (count: Shown) => `and ${count} more: choose the room above`,
+	forItOf: (otherRoomsOrSurfaces: Shown) => `for ${otherRoomsOrSurfaces}`
+} as const;
+
+export const HOUSE_PAUSES_PAGE = {
+	pausesPailRound: 'Pauses · Pail Round',
+	pauses: 'Pauses',
+	backToSchedule: 'Back to Schedule',
+	awayIllAHolidayVisitors:
+		'Away, ill, a holiday, visitors, exams: what falls due meanwhile is skipped and never counts as overdue.',
+	noChoresFor: 'No chores for',
+	whoOrWhatIsPaused: 'Who or what is paused',
+	whichOne: 'Which one',
+	becauseOf: 'because of',
+	why: 'Why',
+	from: 'from',
+	from2: 'From',
+	to: 'to',
+	to2: 'To',
+	inAFewWords: 'In a few words',
+	inAFewWords2: 'in a few words',
+	saveThePause: 'Save the pause',
+	theNextEightWeeks: 'The next eight weeks',
+	pausedNowOrLater: 'Paused now or later',
+	nothingIsPaused: 'Nothing is paused.',
+	endThisPause: 'End this pause',
+	backFromABreak: 'Back from a break',
+	basicsOnly: 'Basics only',
+	afterABreakYouChoose: 'After a break you choose here which missed jobs to do.',
+	pastPauses: (count: Shown) => `${count} past pauses`,
+	theDailyRoutineFirstThen: (clear: Shown) =>
+		`The daily routine first, then what was missed, a little each day. ${clear}`,
+	minOfThemBasics: (minutes: Shown, basics: Shown) => `${minutes} min, ${basics} of them basics`,
+	putOnThisDay: (jobs: Shown) => `Put ${jobs} on this day`
+} as const;
+
+export const HOUSE_RHYTHM_PAGE = {
+	cleaningDaysAndHouseRules: 'Cleaning days and house rules · Pail Round',
+	cleaningDaysAndHouseRules2: 'Cleaning days and house rules',
+	runTheFirstStepsAgain: 'Run the first steps again',
+	backToTheHouse: 'Back to the house',
+	howTheZonesTakeTurns: 'How the zones take turns',
+	fromTheWeekOf: 'from the week of',
+	aDateOfTheWeek: 'A date of the week of zone 1',
+	afterTheLastZone: 'after the last zone',
+	afterTheLastZone2: 'After the last zone',
+	minutesForTheZoneEach: 'Minutes for the zone each day',
+	minutesADay: 'Minutes a day',
+	byWhatIsUsual: 'by what is usual',
+	aWeekBeginsOn: 'A week begins on',
+	aDayBeginsAt: 'A day begins at',
+	aWeekBelongsToThe: 'A week belongs to the month of',
+	hours: 'Hours',
+	dates: 'Dates',
+	amounts: 'Amounts',
+	whereTheHomeLies: 'Where the home lies',
+	timeZone: 'Time zone',
+	aThemeForEachWeekday: 'A theme for each weekday',
+	discardMyChanges: 'Discard my changes',
+	compareWithBefore: 'Compare with before',
+	save: 'Save'
+} as const;
+
+export const JOB_TAPE_MEASURE = {
+	days: (words: Shown) => `${words}, days`
+} as const;
+
+export const HOUSE_CHANGES_PAGE = {
+	pailRound: (title: Shown) => `${title} · Pail Round`
+} as const;
+
+export const HOUSE_JOB_ID_PAGE = {
+	pailRound: (add: Shown) => `${add} · Pail Round`
+} as const;
+
+export const HOUSE_JOBS_PAGE = {
+	pailRound: (title: Shown) => `${title} · Pail Round`
+} as const;
+
+export const HOUSE_DOLL_HOUSE = {
+	inZone: (zone: Shown) => `, zone ${zone}`
+} as const;

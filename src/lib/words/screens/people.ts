@@ -1,0 +1,131 @@
+/** What the screens of people say: one group a screen or part. What several share stands in the files above. */
+import type { Shown } from './shown';
+
+export const PEOPLE_PRESENCE = {
+	whoIsHomeNextTwo: 'Who is home, next two weeks',
+	allDay: 'all day',
+	aPart: 'a part'
+} as const;
+
+export const PEOPLE_RAIL = {
+	isTodaysCaptain: 'is today’s captain',
+	ofMinThisWeek: (weekAgreed: Shown) => `of ${weekAgreed} min this week`,
+	ofInFourWeeks: (four: Shown, fourAgreed: Shown) => `${four} of ${fourAgreed} in four weeks`,
+	ofItPlanningErrands: (hidden: Shown) => `${hidden} of it planning, errands`
+} as const;
+
+export const PEOPLE_WHY_LABEL = {
+	couldAlso: 'Could also:',
+	whyNotTheOthers: 'Why not the others',
+	keepItWith: (name: Shown) => `Keep it with ${name}`,
+	giveItTo: (name: Shown) => `Give it to ${name}`
+} as const;
+
+export const PEOPLE_PAGE = {
+	peoplePailRound: 'People · Pail Round',
+	doneThisWeek: 'Done this week',
+	thisWeek: 'this week',
+	fourWeeks: 'four weeks',
+	agreedShare: 'agreed share',
+	moreAboutPeople: 'More about people',
+	theWeek: 'The week',
+	shareOutThisWeeksJobs: 'Share out this week’s jobs …',
+	changeWhoDoesHowMuch: 'Change who does how much',
+	whoCanLogIn: 'Who can log in',
+	isTodaysCaptain: (name: Shown) => `${name} is today’s captain`,
+	choresBeingLearned: 'Chores being learned'
+} as const;
+
+export const PEOPLE_MEMBER_PAGE = {
+	backToPeople: 'Back to People',
+	whatToKnow: 'What to know',
+	name: 'Name',
+	bornOn: 'Born on',
+	hasLearntWithCommas: 'Has learnt, with commas',
+	ladderIron: 'ladder, iron',
+	bringsAKitOfTheir: 'brings a kit of their own, and has nothing else',
+	whatIsInItWith: 'What is in it, with commas',
+	neverGets: 'Never gets',
+	doesNotLike: 'Does not like',
+	save: 'Save',
+	pailRound: (name: Shown) => `${name} · Pail Round`,
+	canTakeOfJobs: (roles: Shown, count: Shown, ofIt: Shown) => `${roles}, can take ${count} of ${ofIt} jobs`,
+	keepsAwayFrom: (told: Shown) => `Keeps away from${told}`,
+	jobsLeftOutOrDisliked: (told: Shown) => `Jobs left out or disliked${told}`,
+	never: (name: Shown) => `${name}: never`,
+	doesNotLikeOf: (name: Shown) => `${name}: does not like`,
+	whatCannotTakeAndWhy: (name: Shown) => `What ${name} cannot take, and why`
+} as const;
+
+export const PEOPLE_FAMILY_PAGE = {
+	whatIsAgreedPailRound: 'What is agreed · Pail Round',
+	whatIsAgreed: 'What is agreed',
+	backToPeople: 'Back to People',
+	whatTheFamilyHasAgreed: 'What the family has agreed',
+	howTheWorkIsShared: 'How the work is shared',
+	saveWhatIsAgreed: 'Save what is agreed',
+	whoIsTodaysCaptain: 'Who is today’s captain',
+	askToSwap: 'Ask to swap',
+	todaysCaptain: 'Today’s captain',
+	theChildrenOfAHome: 'The children of a home take turns.',
+	oneChildAtATime: 'One child at a time: a few more duties, and a few choices that go with them.',
+	changes: 'Changes',
+	extraChoresALineEach: 'Extra chores, a line each',
+	choicesALineEach: 'Choices, a line each',
+	save: 'Save',
+	choresBeforeTvAndPhone: 'Chores before TV and phone',
+	whatWaitsUntilAChilds: 'What waits until a child’s chores are done (empty: nothing)',
+	screens: 'screens',
+	workingTogether: 'Working together',
+	whoeverOrganisesTheHomeCan: 'Whoever organises the home can change this.'
+} as const;
+
+export const PEOPLE_LEARNING_PAGE = {
+	choresBeingLearnedPailRound: 'Chores being learned · Pail Round',
+	choresBeingLearned: 'Chores being learned',
+	eachPartIsDoneWith:
+		'Each part is done with help first, then alone with an adult’s check, then alone. You say when.',
+	backToPeople: 'Back to People',
+	lookAtItThenSay: 'Look at it, then say it is all right, or give one thing back.',
+	itIsAllRight: 'It is all right',
+	theOneThing: 'The one thing',
+	giveThisBack: 'Give this back',
+	children: 'Children',
+	noChildrenLiveHere: 'No children live here.',
+	noJobOfSHas: (name: Shown) =>
+		`No job of ${name}’s has parts to learn yet. Add them to a job in House, easiest first.`
+} as const;
+
+export const PEOPLE_WEEK_PAGE = {
+	shareOutTheJobsOf: 'Share out the jobs of a week · Pail Round',
+	thisWeek: 'This week',
+	theWeekAfter: 'The week after',
+	shareOutAgain: 'Share out again …',
+	shareOutThisWeeksJobs: 'Share out this week’s jobs …',
+	backToPeople: 'Back to People',
+	iWillDoIt: 'I will do it',
+	noThanks: 'No, thanks',
+	daysOfTheWeek: 'Days of the week',
+	past: 'past',
+	byHand: 'by hand',
+	askToSwapTheySay: 'Ask to swap: they say yes or no',
+	inReturn: 'In return',
+	ask: 'Ask',
+	chooseAJob: 'Choose a job',
+	seeWhyItIsThis: 'See why it is this person’s, who else could do it, and why not the others.',
+	whatIfSomebodyIsAway: 'What if somebody is away?',
+	who: 'Who',
+	from: 'From',
+	to: 'To',
+	tryIt: 'Try it',
+	twelveAndMore: 'Twelve and more',
+	nothingIsWritten: 'Nothing is written.',
+	nobodyIsFurtherThanOf: (givenWords: Shown, spread: Shown) =>
+		`${givenWords} Nobody is further than ${spread} of the work from what was agreed.`,
+	min: (minutes: Shown) => `${minutes} min`,
+	minGiven: (given: Shown) => `${given} min given`,
+	withoutNothingWouldMove: (name: Shown) => `Without ${name} nothing would move.`,
+	ofSJobs: (twelveAndMore: Shown, name: Shown) => `${twelveAndMore} of ${name}’s jobs`,
+	wouldGoElsewhere: 'would go elsewhere',
+	wouldBeNobodys: (nobody: Shown) => `${nobody} would be nobody’s.`
+} as const;

@@ -1,0 +1,56 @@
+/** What the screens of print say: one group a screen or part. What several share stands in the files above. */
+import type { Shown } from './shown';
+
+export const PRINT_SHEET = {
+	inThisOrder: ', in this order',
+	code: 'Code',
+	min: (min: Shown, told: Shown) => `${min} min${told}`,
+	pageOf: (title: Shown, i: Shown, count: Shown) => `${title}, page ${i} of ${count}`,
+	pageOfOf: (i: Shown, count: Shown) => `Page ${i} of ${count}`
+} as const;
+
+export const PRINT_PAGE = {
+	printPailRound: 'Print · Pail Round',
+	print: 'Print',
+	whichCard: 'Which card',
+	room: 'Room',
+	who: 'Who',
+	zone: 'Zone',
+	day: 'Day',
+	week: 'Week',
+	paper: 'Paper',
+	showIt: 'Show it',
+	printThisCard: 'Print this card',
+	enterWhatWasDoneFrom: 'Enter what was done from a printed list',
+	whatItLooksLike: 'What it looks like',
+	thereIsNothingOfIt: 'There is nothing of it to print: it has no jobs yet.'
+} as const;
+
+export const PRINT_CARD_PAGE = {
+	printThisCard: 'Print this card',
+	page: 'page',
+	pages: 'pages',
+	onBothSides: ', on both sides',
+	keepThisCardToEnter: 'Keep this card, to enter it later',
+	anotherCard: 'Another card',
+	onPaperPailRound: (title: Shown) => `${title} on paper · Pail Round`,
+	printAt10Of: (size: Shown, count: Shown, page: Shown, onBothSides: Shown) =>
+		`${size}, ${count} ${page}. Print at 100 %${onBothSides}.`
+} as const;
+
+export const PRINT_TICK_PAGE = {
+	enterWhatWasDoneFrom: 'Enter what was done from a printed list · Pail Round',
+	enterWhatWasDoneFrom2: 'Enter what was done from a printed list',
+	backToPrint: 'Back to Print',
+	theCodeAtTheFoot: 'The code at the foot of the card',
+	ub4K7: 'UB 4 K7',
+	findThisCard: 'Find this card',
+	noCardOfThisHome:
+		'No card of this home has that code. Look at its foot: two letters, a figure, a letter and a figure.',
+	whoTickedIt: 'Who ticked it',
+	allOfThem: 'All of them',
+	none: 'None',
+	saveAsDone: 'Save as done',
+	inIt: 'in',
+	stillToCome: 'still to come'
+} as const;
