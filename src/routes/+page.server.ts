@@ -1,3 +1,4 @@
+import { PAGE_SAYS } from '$words/answers/routes';
 import { now } from '$server/clock';
 import { loadToday, NoSuchDay } from '$server/pages/today/loadToday';
 import { loading } from '$server/services/guard';
@@ -36,8 +37,8 @@ export const load: PageServerLoad = async ({ locals, url, cookies, depends }) =>
 	} catch (cause) {
 		if (!(cause instanceof NoSuchDay)) throw cause;
 		error(404, {
-			message: 'There is no such day to show.',
-			remedy: 'Write it as YYYY-MM-DD, at most a year and a half ahead.'
+			message: PAGE_SAYS.thereIsNoSuchDay,
+			remedy: PAGE_SAYS.writeItAsYyyyMm
 		});
 	}
 };

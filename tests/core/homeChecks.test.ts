@@ -149,7 +149,7 @@ describe('reading by a schema', () => {
 		expect(readBy(schema, { n: 9, m: 1 })).toEqual({
 			ok: false,
 			problems: [
-				{ at: 'n', says: 'At most three.' },
+				{ at: 'n', says: 'At most three.', field: 'n' },
 				{ at: 'the whole of it', says: 'Unknown field "m". Take it out, or check how it is spelt.' }
 			]
 		});

@@ -270,13 +270,13 @@ describe('the rhythm of the house', () => {
 	});
 	it.each([
 		[{ scheme: 'spiral' }, /how the zones come round/],
-		[{ scheme: 'cycle', anchor: 'soon' }, /in which week zone 1 is on/],
+		[{ scheme: 'cycle', anchor: 'soon' }, /week in which zone 1 is on/],
 		[{ scheme: 'cycle', anchor: '0027-03-01' }, /too far away/],
 		[{ scheme: 'weekdays', 'zone-1': 'moat' }, /no zone "moat"/],
 		[{ minutesADay: '-3' }, /more than 0/],
 		[{ minutesADay: '1e9' }, /at most 1440/],
 		[{ sittingMinutes: 'long' }, /Minutes for the zone each day/],
-		[{ dayStartsAt: '25:00' }, /HH:MM/],
+		[{ dayStartsAt: '25:00' }, /such as 04:00/],
 		[{ weekStart: '9' }, /weekday/i]
 	])('with %j is refused in words', async (over, pattern) => {
 		const home = await household();
@@ -285,6 +285,20 @@ describe('the rhythm of the house', () => {
 		);
 		expect([answer.status, answer.message]).toEqual([400, expect.stringMatching(pattern)]);
 		expect(await revisionOf(pool(), home)).toBe(1);
+	});
+	it.each([
+		[{ scheme: 'cycle', anchor: 'soon' }, 'anchor'],
+		[{ scheme: 'cycle', anchor: '0027-03-01' }, 'anchor'],
+		[{ minutesADay: '-3' }, 'minutesADay'],
+		[{ dayStartsAt: '25:00' }, 'dayStartsAt'],
+		[{ weekStart: '9' }, 'weekStart'],
+		[{ timeZone: 'Nowhere/At all' }, 'timeZone']
+	])('with %j names the field that is wrong', async (over, field) => {
+		const home = await household();
+		const answer = said(
+			await editRhythm(home, form({ ...settings, ...(over as unknown as Fields), id: newId() }))
+		);
+		expect([answer.status, answer.field]).toEqual([400, field]);
 	});
 });
 

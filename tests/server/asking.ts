@@ -21,17 +21,23 @@ export function form(fields: Fields): FormData {
 }
 
 /** What an answer says, whether it was written or refused. */
-export function said(answer: unknown): { status: number; message: string; values: Record<string, string> } {
+export function said(answer: unknown): {
+	status: number;
+	message: string;
+	values: Record<string, string>;
+	field?: string | undefined;
+} {
 	const { status, data, message, saved } = answer as {
 		status?: number;
-		data?: { message: string; values?: Record<string, string> };
+		data?: { message: string; values?: Record<string, string>; field?: string };
 		message?: string;
 		saved?: string;
 	};
 	return {
 		status: status ?? 200,
 		message: data?.message ?? message ?? saved ?? '',
-		values: data?.values ?? {}
+		values: data?.values ?? {},
+		field: data?.field
 	};
 }
 

@@ -1,4 +1,5 @@
 /** Who stands at the door: what the cookies of a request say, and which homes that opens. */
+import { DOOR_SAYS } from '$words/answers/access';
 import type { Member } from '$core/household/home';
 import type { Role, Viewer } from '$core/people/permissions';
 import type { Cookies } from '@sveltejs/kit';
@@ -99,7 +100,7 @@ export async function accessAt(db: Db, cookies: Cookies, now: number): Promise<A
 			...members.map(({ id, name, role }) => ({ id, name, role })),
 			...(members.some((one) => one.role === 'device')
 				? []
-				: [{ id: 'kitchen-tablet', name: 'The kitchen tablet', role: 'device' as const }])
+				: [{ id: 'kitchen-tablet', name: DOOR_SAYS.theKitchenTablet, role: 'device' as const }])
 		];
 		const asked = canBe.find((one) => one.id === cookies.get(COOKIES.as));
 		const one = asked ?? (members.find((member) => member.role === 'organiser') as Member);

@@ -2,6 +2,7 @@
  * The address of this installation, which links in mail and QR codes carry: a setting, never what a request calls it, as
  * whoever sends a request chooses its name. Rules: "Addresses".
  */
+import { HOUSE_ADDRESS_SAYS } from '$words/answers/access';
 import { env } from 'node:process';
 import { reading } from '../db/pool';
 import { settingOf } from '../repo/settingRepo';
@@ -13,5 +14,4 @@ export async function houseAddress(): Promise<string | null> {
 }
 
 /** Why a mail with a link was not sent. */
-export const NO_ADDRESS =
-	'Not sent: no address is set for links. Set one with "npm run address -- https://…", or ORIGIN.';
+export const NO_ADDRESS = HOUSE_ADDRESS_SAYS.notSentNoAddressIs;

@@ -1,4 +1,5 @@
 /** What is taken as an address, a password, a PIN; and how long things last. */
+import { RULES_SAYS } from '$words/answers/access';
 import { readFileSync } from 'node:fs';
 import { z } from 'zod';
 
@@ -18,8 +19,8 @@ export const emailField = z
 	.string()
 	.trim()
 	.toLowerCase()
-	.max(254, 'An address has at most 254 letters.')
-	.pipe(z.email('That is no e-mail address. Write it as name@place.'));
+	.max(254, RULES_SAYS.anAddressHasAtMost)
+	.pipe(z.email(RULES_SAYS.thatIsNoEMail));
 
 let common: ReadonlySet<string> | null = null;
 
@@ -37,25 +38,23 @@ const plainLetters = (text: string) => text.toLowerCase().replace(/[^\p{L}\p{N}]
 
 /** Long enough, and not one that everybody tries: nothing is asked of its letters. Null where it will do. */
 export function passwordProblem(password: string, email: string): string | null {
-	if ([...password].length < 10)
-		return 'A password has at least 10 characters. A few words in a row do well.';
-	if (password.length > 200) return 'A password has at most 200 characters.';
+	if ([...password].length < 10) return RULES_SAYS.aPasswordHasAtLeast;
+	if (password.length > 200) return RULES_SAYS.aPasswordHasAtMost;
 	const plain = plainLetters(password);
 	const tried = commonPasswords();
-	if (tried.has(password.toLowerCase()) || tried.has(plain))
-		return 'That one is on the lists that everybody tries first. Choose another.';
-	if (new Set(plain).size < 4) return 'That one is too easy to guess. Choose one of more different letters.';
+	if (tried.has(password.toLowerCase()) || tried.has(plain)) return RULES_SAYS.thatOneIsOnThe;
+	if (new Set(plain).size < 4) return RULES_SAYS.thatOneIsTooEasy;
 	const [name = ''] = email.split('@');
 	if (plain === plainLetters(email) || (name.length > 3 && plain === plainLetters(name).repeat(2)))
-		return 'Your address is the first thing that would be tried. Choose another.';
+		return RULES_SAYS.yourAddressIsTheFirst;
 	return null;
 }
 
 /** Four to eight figures; not one figure alone, and no run such as 1234. */
 export function pinProblem(pin: string): string | null {
-	if (!/^\d{4,8}$/.test(pin)) return 'A PIN is four to eight figures.';
+	if (!/^\d{4,8}$/.test(pin)) return RULES_SAYS.aPinIsFourTo;
 	const steps = new Set([...pin].slice(1).map((figure, i) => Number(figure) - Number(pin[i])));
 	const [step] = steps;
-	if (steps.size === 1 && Math.abs(step ?? 9) <= 1) return 'That PIN is tried first. Choose another.';
+	if (steps.size === 1 && Math.abs(step ?? 9) <= 1) return RULES_SAYS.thatPinIsTriedFirst;
 	return null;
 }

@@ -1,11 +1,12 @@
 /** The second factor: codes of an authenticator app (RFC 6238: SHA-1, six figures, thirty seconds). */
+import { TOTP_SAYS } from '$words/answers/access';
 import { Secret, TOTP } from 'otpauth';
 
 const PERIOD = 30;
 
 const totp = (secret: string, label = '') =>
 	new TOTP({
-		issuer: 'Pail Round',
+		issuer: TOTP_SAYS.pailRound,
 		label,
 		algorithm: 'SHA1',
 		digits: 6,

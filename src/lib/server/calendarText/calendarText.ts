@@ -1,4 +1,5 @@
 /** The feed as iCalendar text (RFC 5545), made with ical.js; and a family calendar read into what it says here. */
+import { CALENDAR_TEXT_SAYS } from '$words/answers/calendarText';
 import { addDays, dayOf, partsOf, type CivilDay } from '$core/calendar/civil';
 import type { FeedEvent } from '$core/formats/feed';
 import ICAL from 'ical.js';
@@ -203,7 +204,7 @@ interface Series {
 }
 
 const titleOf = (component: Component) =>
-	String(component.getFirstPropertyValue('summary') ?? 'Without a name').slice(0, 120);
+	String(component.getFirstPropertyValue('summary') ?? CALENDAR_TEXT_SAYS.withoutAName).slice(0, 120);
 
 const isCancelled = (component: Component) =>
 	String(component.getFirstPropertyValue('status') ?? '').toUpperCase() === 'CANCELLED';
@@ -213,12 +214,11 @@ function seriesOf(components: readonly Component[], reports: string[]): Series[]
 	const byUid = new Map<string, { name: string; main: Component | null; others: Component[] }>();
 	components.forEach((component, i) => {
 		const uid = String(component.getFirstPropertyValue('uid') ?? `without-uid-${i}`).slice(0, 255);
-		const name = `Event ${i + 1}, "${titleOf(component).slice(0, 40)}"`;
+		const name = CALENDAR_TEXT_SAYS.event(i + 1, titleOf(component).slice(0, 40));
 		const series = byUid.get(uid) ?? { name, main: null, others: [] };
 		byUid.set(uid, series);
 		if (component.hasProperty('recurrence-id')) series.others.push(component);
-		else if (series.main)
-			reports.push(`${name}: its UID stands twice in the file. Only the first one counts.`);
+		else if (series.main) reports.push(CALENDAR_TEXT_SAYS.itsUidStandsTwiceIn(name));
 		else series.main = component;
 	});
 	return [...byUid].flatMap(([uid, { name, main, others }]): Series[] =>
@@ -264,18 +264,14 @@ function readSeries(
 	const { today, last, timeZone, knownHere, reports } = reading;
 	if (isCancelled(main)) return;
 	const start = main.getFirstProperty('dtstart');
-	if (!start) return void reports.push(`${name}: it has no beginning, so it is left out.`);
+	if (!start) return void reports.push(CALENDAR_TEXT_SAYS.itHasNoBeginningSo(name));
 	const tzid = String(start.getParameter('tzid') ?? '');
 	if (tzid !== '' && !knownZone(tzid) && !knownHere.has(tzid))
-		return void reports.push(
-			`${name}: the time zone "${tzid.slice(0, 40)}" is not known, so it is left out.`
-		);
+		return void reports.push(CALENDAR_TEXT_SAYS.theTimeZoneIsNot(name, tzid.slice(0, 40)));
 	for (const property of main.getAllProperties('rrule')) {
 		const { freq } = property.getFirstValue() as { freq?: string };
 		if (TOO_OFTEN.includes(String(freq)))
-			return void reports.push(
-				`${name}: it repeats ${String(freq).toLowerCase()}, which is no family date. It is left out.`
-			);
+			return void reports.push(CALENDAR_TEXT_SAYS.itRepeatsWhichIsNo(name, String(freq).toLowerCase()));
 	}
 	const put = (from: CivilDay, to: CivilDay, minutes: readonly [number, number] | null, of: Component) => {
 		if (to < today || from > last) return;
@@ -369,12 +365,12 @@ export function readFamilyCalendar(text: string, today: CivilDay, timeZone: stri
 	} catch {
 		return {
 			events: [],
-			reports: ['This is no calendar, or it is cut off. Choose an .ics file.'],
+			reports: [CALENDAR_TEXT_SAYS.thisIsNoCalendarOr],
 			refused: true
 		};
 	}
 	if (root.name !== 'vcalendar')
-		return { events: [], reports: ['This is no calendar. Choose an .ics file.'], refused: true };
+		return { events: [], reports: [CALENDAR_TEXT_SAYS.thisIsNoCalendarChoose], refused: true };
 	const events: FamilyEvent[] = [];
 	const components = root.getAllSubcomponents('vevent');
 	const last = addDays(today, FURTHEST);
@@ -385,10 +381,10 @@ export function readFamilyCalendar(text: string, today: CivilDay, timeZone: stri
 		try {
 			readSeries(series, { today, last, timeZone, knownHere, reports }, (event) => events.push(event));
 		} catch {
-			reports.push(`${series.name}: it could not be understood, so it is left out.`);
+			reports.push(CALENDAR_TEXT_SAYS.itCouldNotBeUnderstood(series.name));
 		}
 	}
-	if (components.length === 0) reports.push('There is no event in this calendar.');
-	if (components.length > EVENTS) reports.push(`Only the first ${EVENTS} events are read.`);
+	if (components.length === 0) reports.push(CALENDAR_TEXT_SAYS.thereIsNoEventIn);
+	if (components.length > EVENTS) reports.push(CALENDAR_TEXT_SAYS.onlyTheFirstEventsAre(EVENTS));
 	return { events: events.slice(0, 4000), reports: reports.slice(0, 60), refused: false };
 }

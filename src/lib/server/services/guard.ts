@@ -1,12 +1,11 @@
 /** What pages and actions do when the database is away: say so, keep what was typed, work again when it is back. */
+import { GUARD_SAYS } from '$words/answers/general';
 import { error, fail, type ActionFailure } from '@sveltejs/kit';
 import { DatabaseAway, DiskFull } from '../db/pool';
 
-export const AWAY_TEXT =
-	'The record book cannot be reached just now, so nothing was written. What you entered is still here: try again in a moment.';
+export const AWAY_TEXT = GUARD_SAYS.theRecordBookCannotBe;
 
-export const FULL_TEXT =
-	'The disk of the server is full, so nothing was written. What was kept is safe, and what you entered is still here: make room there, then try again.';
+export const FULL_TEXT = GUARD_SAYS.theDiskOfTheServer;
 
 export async function loading<T>(work: () => Promise<T>): Promise<T> {
 	try {
@@ -14,13 +13,13 @@ export async function loading<T>(work: () => Promise<T>): Promise<T> {
 	} catch (cause) {
 		if (cause instanceof DiskFull)
 			error(503, {
-				message: 'The disk of the server is full, so nothing can be read just now.',
-				remedy: 'Nothing is lost. Make room there; it goes on by itself then.'
+				message: GUARD_SAYS.theDiskOfTheServer2,
+				remedy: GUARD_SAYS.nothingIsLostMakeRoom
 			});
 		if (cause instanceof DatabaseAway) {
 			error(503, {
-				message: 'The records cannot be reached just now.',
-				remedy: 'Nothing is lost. Wait a moment, then try again.'
+				message: GUARD_SAYS.theRecordsCannotBeReached,
+				remedy: GUARD_SAYS.nothingIsLostWaitA
 			});
 		}
 		throw cause;

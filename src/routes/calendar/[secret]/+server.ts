@@ -1,4 +1,5 @@
 /** The calendar feed at its secret address. `?todo=1` gives to-dos instead of events. */
+import { CALENDAR_SECRET_SERVER_SAYS } from '$words/answers/routes';
 import { DatabaseAway } from '$server/db/pool';
 import { calendarFeed } from '$server/pages/files/calendars';
 import { error } from '@sveltejs/kit';
@@ -12,15 +13,15 @@ export const GET: RequestHandler = async ({ params, url }) => {
 	} catch (cause) {
 		if (cause instanceof DatabaseAway)
 			error(503, {
-				message: 'The records cannot be reached just now.',
-				remedy: 'Your calendar will ask again.'
+				message: CALENDAR_SECRET_SERVER_SAYS.theRecordsCannotBeReached,
+				remedy: CALENDAR_SECRET_SERVER_SAYS.yourCalendarWillAskAgain
 			});
 		throw cause;
 	}
 	if (text === null)
 		error(404, {
-			message: 'There is no calendar at this address.',
-			remedy: 'It may have been renewed: take the new address from Files.'
+			message: CALENDAR_SECRET_SERVER_SAYS.thereIsNoCalendarAt,
+			remedy: CALENDAR_SECRET_SERVER_SAYS.itMayHaveBeenRenewed
 		});
 	return new Response(text, {
 		headers: {

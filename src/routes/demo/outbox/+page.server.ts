@@ -1,3 +1,4 @@
+import { DEMO_OUTBOX_PAGE_SAYS } from '$words/answers/routes';
 import { reading } from '$server/db/pool';
 import { outboxMail } from '$server/repo/outboxRepo';
 import { loading } from '$server/services/guard';
@@ -6,7 +7,10 @@ import type { PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ locals }) => {
 	if (!locals.isDemo || locals.viewer?.role !== 'organiser')
-		error(404, { message: 'There is no such page.', remedy: 'Go back to Today.' });
+		error(404, {
+			message: DEMO_OUTBOX_PAGE_SAYS.thereIsNoSuchPage,
+			remedy: DEMO_OUTBOX_PAGE_SAYS.goBackToToday
+		});
 	// What was written in the demo, and nothing else, ever.
 	const mail = await loading(() => reading((db) => outboxMail(db, true)));
 	return { mail };

@@ -1,3 +1,4 @@
+import { PRINT_CARD_PAGE_SAYS } from '$words/answers/routes';
 import { cardAsked, loadSheet } from '$server/pages/print/paper';
 import { loading } from '$server/services/guard';
 import { keepCard } from '$server/services/print/keepCard';
@@ -8,8 +9,8 @@ export const load: PageServerLoad = async ({ locals, url }) => {
 	const sheet = await loading(() => loadSheet(locals.householdId, url.searchParams));
 	if (!sheet)
 		error(404, {
-			message: 'There is nothing to print for this.',
-			remedy: 'It has no jobs yet. Choose another card on the Print page.'
+			message: PRINT_CARD_PAGE_SAYS.thereIsNothingToPrint,
+			remedy: PRINT_CARD_PAGE_SAYS.itHasNoJobsYet
 		});
 	return { sheet };
 };

@@ -1,4 +1,5 @@
 /** The published schemas of the open formats. */
+import { SCHEMA_NAME_SERVER_SAYS } from '$words/answers/routes';
 import { entrySchema } from '$core/household/entry';
 import { homeSchema } from '$core/household/home';
 import { librarySchema } from '$core/setup/library';
@@ -18,8 +19,8 @@ export const GET: RequestHandler = ({ params }) => {
 	const schema = SCHEMAS[params.name];
 	if (!schema)
 		error(404, {
-			message: 'There is no such schema.',
-			remedy: `There are: ${Object.keys(SCHEMAS).join(', ')}.`
+			message: SCHEMA_NAME_SERVER_SAYS.thereIsNoSuchSchema,
+			remedy: SCHEMA_NAME_SERVER_SAYS.thereAre(Object.keys(SCHEMAS).join(', '))
 		});
 	return new Response(
 		`${JSON.stringify(z.toJSONSchema(schema, { io: 'input', unrepresentable: 'any' }), null, '\t')}\n`,

@@ -1,4 +1,5 @@
 /** The own page of a child or helper: their things of the day, the gate, help, the look-round. */
+import { MINE_SAYS } from '$words/answers/child';
 import { isoOf } from '$core/calendar/civil';
 import { whoseTurn } from '$core/people/ownList';
 import { inChargeAt } from '$core/people/presence';
@@ -61,9 +62,9 @@ function thingView(facts: Mine, notes: Notes, line: DaySeries): ThingView {
 		state,
 		words:
 			state === 'look'
-				? 'Now look round'
+				? MINE_SAYS.nowLookRound
 				: state === 'looked'
-					? `${carrier?.name ?? 'A grown-up'} looks at it`
+					? MINE_SAYS.looksAtIt(carrier?.name ?? 'A grown-up')
 					: state === 'done'
 						? 'done'
 						: part === 'evening' || job.parts[0] === 'evening'
@@ -139,9 +140,9 @@ export async function loadMine(asker: Asker): Promise<MineView> {
 		isChild,
 		words:
 			things.length === 0
-				? 'Nothing today'
+				? MINE_SAYS.nothingToday
 				: open.length === 0
-					? 'All done'
+					? MINE_SAYS.allDone
 					: `${numberWord(open.length)} ${plural(open.length, 'thing')} ${finished.length > 0 ? 'left' : 'today'}`,
 		next,
 		things: [...shownOpen, ...shownDone],
@@ -159,9 +160,11 @@ export async function loadMine(asker: Asker): Promise<MineView> {
 			.filter((swap) => swap.to === me.id)
 			.map((swap) => ({
 				id: swap.id,
-				words: `${memberName(home, swap.from)} asks: will you take ${
-					home.seriesById.get(swap.line)?.job.name ?? 'a job'
-				} ${dayAhead(swap.due, today)}?`
+				words: MINE_SAYS.asksWillYouTake(
+					memberName(home, swap.from),
+					home.seriesById.get(swap.line)?.job.name ?? 'a job',
+					dayAhead(swap.due, today)
+				)
 			}))
 	};
 }
@@ -170,7 +173,7 @@ export async function loadLook(asker: Asker, lineId: string, at: string | null):
 	const facts = await mineOf(asker);
 	const line = facts.lines.find((one) => one.line.id === lineId);
 	if (!line || line.line.job.lookRound.length === 0)
-		error(404, { message: 'There is nothing to check here.', remedy: 'Go back to your list.' });
+		error(404, { message: MINE_SAYS.thereIsNothingToCheck, remedy: MINE_SAYS.goBackToYourList });
 	const points = line.line.job.lookRound;
 	const { home, today, minute } = facts;
 	const zone = zoneMark(home, line.line.room.zone);
@@ -185,6 +188,6 @@ export async function loadLook(asker: Asker, lineId: string, at: string | null):
 		member: facts.me.name,
 		points,
 		at: Math.min(points.length - 1, Math.max(0, (Number(at) || 1) - 1)),
-		looksToo: inChargeAt(home.members, today, minute, awayToday(facts, today))?.name ?? 'A grown-up'
+		looksToo: inChargeAt(home.members, today, minute, awayToday(facts, today))?.name ?? MINE_SAYS.aGrownUp
 	};
 }

@@ -1,4 +1,5 @@
 /** Commands in plain words: what each would do, said before it is done. */
+import { SAYING_SAYS } from '$words/answers/command';
 import { parseDay } from '$core/calendar/civil';
 import { householdTime } from '$core/calendar/instant';
 import { readCommand, type Command, type CommandContext, type Read } from '$core/command/parse';
@@ -19,13 +20,13 @@ import type { Asker } from '../../services/ledger/whoMay';
 import { stateText } from '../today/jobRows';
 
 const WHY: Readonly<Record<Exclude<Read, { ok: true }>['why'], string>> = {
-	empty: 'Type a command.',
-	unknown: 'That is not understood. Do you mean one of these?',
-	'which-job': 'Which job?',
-	'which-person': 'Who was it?',
-	'until-when': 'Until when?',
-	'no-load': 'No load is at that stage. Add one on the laundry page.',
-	'no-minutes': 'A session takes from 1 to 600 minutes.'
+	empty: SAYING_SAYS.typeACommand,
+	unknown: SAYING_SAYS.thatIsNotUnderstoodDo,
+	'which-job': SAYING_SAYS.whichJob,
+	'which-person': SAYING_SAYS.whoWasIt,
+	'until-when': SAYING_SAYS.untilWhen,
+	'no-load': SAYING_SAYS.noLoadIsAtThat,
+	'no-minutes': SAYING_SAYS.aSessionTakesFrom1
 };
 
 /** Reads what was said against the home as it is now. */
@@ -105,8 +106,8 @@ function said(
 					? `a session of ${minutesText(command.minutes ?? 10)} minutes`
 					: KIND_WORDS[command.kind].short;
 			return {
-				says: `Shows ${what}${room}${who}, ready to start.`,
-				act: { kind: 'go', href: `/timer?${params}`, label: 'Show the plan' },
+				says: SAYING_SAYS.showsReadyToStart(what, room, who),
+				act: { kind: 'go', href: `/timer?${params}`, label: SAYING_SAYS.showThePlan },
 				list: []
 			};
 		}
@@ -117,8 +118,8 @@ function said(
 			if (command.spot) params.set('spot', command.spot);
 			if (command.room) params.set('rooms', command.room);
 			return {
-				says: `Gets a clearing ready${command.spot ? `: ${command.spot}` : ''}. The clock starts when the three containers stand.`,
-				act: { kind: 'go', href: `/timer?${params}`, label: 'Show the plan' },
+				says: SAYING_SAYS.getsAClearingReadyThe(command.spot ? `: ${command.spot}` : ''),
+				act: { kind: 'go', href: `/timer?${params}`, label: SAYING_SAYS.showThePlan },
 				list: []
 			};
 		}
@@ -126,11 +127,16 @@ function said(
 			const line = home.seriesById.get(command.line);
 			const minutes = command.minutes === null ? '' : `, ${minutesText(command.minutes)} min`;
 			return {
-				says: `Writes down: ${line ? namedApart(home, line) : ''} ${(OUTCOME_WORDS[command.outcome] ?? command.outcome).toLowerCase()}, by ${memberName(home, command.by)}${minutes}.`,
+				says: SAYING_SAYS.writesDownBy(
+					line ? namedApart(home, line) : '',
+					(OUTCOME_WORDS[command.outcome] ?? command.outcome).toLowerCase(),
+					memberName(home, command.by),
+					minutes
+				),
 				act: {
 					kind: 'send',
 					action: '/?/tick',
-					label: 'Save this',
+					label: SAYING_SAYS.saveThis,
 					values: {
 						line: command.line,
 						outcome: command.outcome,
@@ -145,11 +151,15 @@ function said(
 			const to = parseDay(command.to) ?? context.today;
 			const word = { away: 'away', ill: 'ill', holiday: 'on holiday' }[command.reason];
 			return {
-				says: `${memberName(home, command.member)} is ${word} ${to === context.today ? 'today' : `from today to ${dayAhead(to, context.today)}, that day too`}. Their chores are paused.`,
+				says: SAYING_SAYS.isTheirChoresArePaused(
+					memberName(home, command.member),
+					word,
+					to === context.today ? 'today' : `from today to ${dayAhead(to, context.today)}, that day too`
+				),
 				act: {
 					kind: 'send',
 					action: '/house/pauses?/pause',
-					label: 'Save the pause',
+					label: SAYING_SAYS.saveThePause,
 					values: {
 						scope: 'member',
 						target: command.member,
@@ -165,11 +175,11 @@ function said(
 			const load = context.loads.find((one) => one.id === command.load);
 			const place = load ? placeWords(load, command.stage) || 'away' : '';
 			return {
-				says: `${load?.name ?? 'The load'} is ${place} from now on.`,
+				says: SAYING_SAYS.isFromNowOn(load?.name ?? 'The load', place),
 				act: {
 					kind: 'send',
 					action: '/laundry?/tell',
-					label: 'Save this step',
+					label: SAYING_SAYS.saveThisStep,
 					values: { load: command.load, stage: command.stage }
 				},
 				list: []
@@ -181,11 +191,17 @@ function said(
 			const who = command.who ?? context.me;
 			const day = parseDay(command.date) ?? context.today;
 			return {
-				says: `Adds a job for ${dayAhead(day, context.today)}: ${command.name}, ${home.roomById.get(room)?.name ?? ''}, ${memberName(home, who)}, ${minutesText(minutes)} min.`,
+				says: SAYING_SAYS.addsAJobForMin(
+					dayAhead(day, context.today),
+					command.name,
+					home.roomById.get(room)?.name ?? '',
+					memberName(home, who),
+					minutesText(minutes)
+				),
 				act: {
 					kind: 'send',
 					action: '/?/once',
-					label: 'Add this job',
+					label: SAYING_SAYS.addThisJob,
 					values: { name: command.name, date: command.date, minutes: String(minutes), who, room }
 				},
 				list: []
@@ -197,9 +213,11 @@ function said(
 			const says =
 				command.what === 'late'
 					? n === 0
-						? 'Nothing is overdue.'
-						: `${n === 1 ? 'One job is' : `${lowerNumber(n).replace(/^./, (c) => c.toUpperCase())} jobs are`} overdue.`
-					: `${n} ${plural(n, 'job')} on today’s list.`;
+						? SAYING_SAYS.nothingIsOverdue
+						: SAYING_SAYS.overdue(
+								n === 1 ? 'One job is' : `${lowerNumber(n).replace(/^./, (c) => c.toUpperCase())} jobs are`
+							)
+					: SAYING_SAYS.onTodaysList(n, plural(n, 'job'));
 			return {
 				says,
 				act: null,

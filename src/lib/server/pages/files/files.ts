@@ -1,4 +1,5 @@
 /** The home as a file, and what the page of files shows. */
+import { FILES_SAYS } from '$words/answers/files';
 import { v7 as uuidv7 } from 'uuid';
 import { pool, reading } from '../../db/pool';
 import { feedAddresses } from '../../repo/feedRepo';
@@ -29,7 +30,7 @@ export async function loadFiles(household: string): Promise<FilesView> {
 		formId: uuidv7(),
 		household: home.home.household.name,
 		feeds: [
-			{ member: '', name: 'The whole home', path: path('') },
+			{ member: '', name: FILES_SAYS.theWholeHome, path: path('') },
 			...members.map(({ id, name }) => ({ member: id, name, path: path(id) }))
 		],
 		members

@@ -1,4 +1,5 @@
 /** What the Ledger shows: the days as a diary, and the page of one job. */
+import { LOAD_LEDGER_SAYS } from '$words/answers/history';
 import { realGap } from '$core/learning/realGap';
 import { addDays, isoOf, parseDay, partsOf, type CivilDay } from '$core/calendar/civil';
 import { householdTime, wallTime } from '$core/calendar/instant';
@@ -295,12 +296,12 @@ async function jobPage(
 		name: job.name,
 		zone: zoneMark(home, home.roomById.get(job.room)?.zone ?? null),
 		where: `${home.roomById.get(job.room)?.name ?? ''}, ${rhythmWords(job)}`,
-		lastDone: last ? tinyDate(last.date) : 'Not yet',
+		lastDone: last ? tinyDate(last.date) : LOAD_LEDGER_SAYS.notYet,
 		lastBy: last ? memberName(home, last.by) : '',
 		nextDue: !home.home.household.layers.includes(job.layer)
 			? LAYER_OFF.short(job.layer)
 			: !next || next.on === null
-				? 'Not set'
+				? LOAD_LEDGER_SAYS.notSet
 				: next.on === today
 					? 'Today'
 					: tinyDate(next.on),

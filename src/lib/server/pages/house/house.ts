@@ -1,4 +1,5 @@
 /** What House shows, and its edits: rooms, zones, their lists, and the proposal that evens them. */
+import { HOUSE_SAYS } from '$words/answers/house';
 import { householdTime } from '$core/calendar/instant';
 import { LAYERS, ROOM_KINDS, WEAVES } from '$core/household/home';
 import { bestSingleMove, proposeMoves } from '$core/learning/balance';
@@ -132,7 +133,7 @@ function zoneView(
 		weave: zone?.weave ?? 'stripe',
 		asked,
 		held,
-		words: (balance?.visits ?? 0) === 0 ? 'has no week' : `${asked} min needed, your family has ${held}`,
+		words: (balance?.visits ?? 0) === 0 ? 'has no week' : HOUSE_SAYS.minNeededYourFamilyHas(asked, held),
 		heavy: over > 0 || ratio === Infinity,
 		tilt: ratio === Infinity ? -1 : Math.max(-1, Math.min(1, (1 - ratio) * 1.4)),
 		clutter: clutter.get(id) ?? null,
@@ -216,14 +217,17 @@ function proposalOf(
 	const [first] = moves;
 	const title =
 		moves.length === 1 && first
-			? `Move the ${names[0]} to zone ${zones.findIndex((zone) => zone.id === first.zone) + 1}`
-			: `Move ${listNames(names.slice(0, 3))}${names.length > 3 ? ` and ${names.length - 3} more` : ''}`;
+			? HOUSE_SAYS.moveTheToZone(names[0] ?? '', zones.findIndex((zone) => zone.id === first.zone) + 1)
+			: HOUSE_SAYS.move(
+					listNames(names.slice(0, 3)),
+					names.length > 3 ? ` and ${names.length - 3} more` : ''
+				);
 	const own = proposal.moves.every((move) =>
 		input.rooms.find((room) => room.id === move.room)?.likes?.includes(move.to)
 	);
 	return {
 		title,
-		text: `${text.join(', ')} minutes a visit.${own ? ' They share the same pipes and caddy.' : ''}`,
+		text: `${text.join(', ')} minutes a visit.${own ? HOUSE_SAYS.theyShareTheSamePipes : ''}`,
 		moves
 	};
 }

@@ -1,4 +1,5 @@
 /** What the editor of a job shows. */
+import { JOB_EDITOR_SAYS } from '$words/answers/house';
 import { isoOf, type CivilDay } from '$core/calendar/civil';
 import { householdTime } from '$core/calendar/instant';
 import { allFamilies } from '$core/cupboard/products';
@@ -52,8 +53,8 @@ export async function loadJobEditor(
 	const job = isNew ? newJob(home.home, roomId, isoOf(today)) : home.jobById.get(id);
 	if (!job)
 		error(404, {
-			message: 'This job is not in the home any more.',
-			remedy: 'What was done of it is still in History.'
+			message: JOB_EDITOR_SAYS.thisJobIsNotIn,
+			remedy: JOB_EDITOR_SAYS.whatWasDoneOfIt
 		});
 	const room = home.roomById.get(job.room);
 	if (!room) throw new RangeError(job.room);
@@ -80,10 +81,10 @@ export async function loadJobEditor(
 		room,
 		zone: zoneMark(home, room.zone),
 		lastWords: last
-			? `Last done ${shortDate(last.date)}${last.by ? `, by ${memberName(home, last.by)}` : ''}`
+			? JOB_EDITOR_SAYS.lastDone(shortDate(last.date), last.by ? `, by ${memberName(home, last.by)}` : '')
 			: isNew
 				? ''
-				: 'Not done yet',
+				: JOB_EDITOR_SAYS.notDoneYet,
 		today,
 		projection: line && stored ? { id: line.id, line: stored } : null,
 		pauses: line ? pausesForSeries(line, pauses) : [],
@@ -102,7 +103,7 @@ export async function loadJobEditor(
 		})),
 		late: day?.state === 'late' ? stateText(day, today) : null,
 		estimate: estimate
-			? `You said ${job.depths.usual.minutes} min, it takes about ${Math.round(estimate.median)} min.`
+			? JOB_EDITOR_SAYS.youSaidMinItTakes(job.depths.usual.minutes, Math.round(estimate.median))
 			: null
 	};
 }

@@ -1,4 +1,5 @@
 /** Cleaning days and house rules, its pauses, and growing in. */
+import { KEEPING_SAYS } from '$words/answers/house';
 import { addDays, isoOf, partsOf } from '$core/calendar/civil';
 import { missedZones } from '$core/calendar/rotation';
 import { weekStartOf } from '$core/calendar/weeks';
@@ -57,8 +58,8 @@ export async function loadRhythm(
 		formId: uuidv7(),
 		household: home.home.household,
 		zones: home.home.zones.map((zone, i) => ({ id: zone.id, name: zone.name, number: i + 1 })),
-		now: yardOfHome(home, projection, today, 'As it is'),
-		next: next ? yardOfHome(next, projection, today, 'As it would be') : null,
+		now: yardOfHome(home, projection, today, KEEPING_SAYS.asItIs),
+		next: next ? yardOfHome(next, projection, today, KEEPING_SAYS.asItWouldBe) : null,
 		missed: missedWords(home, missed, (next ?? home).rotation),
 		timeZones: [...new Set([home.home.household.timeZone, ...Intl.supportedValuesOf('timeZone')])].sort(),
 		patterns: allPatterns().map((pattern) => ({ id: pattern.id, name: pattern.name }))
@@ -77,7 +78,7 @@ export async function loadPauses(household: string): Promise<PausesView> {
 	const target = (scope: string, id: string | null) => {
 		switch (scope) {
 			case 'household':
-				return 'The whole home';
+				return KEEPING_SAYS.theWholeHome;
 			case 'member':
 				return memberName(home, id);
 			case 'room':
@@ -89,11 +90,11 @@ export async function loadPauses(household: string): Promise<PausesView> {
 		}
 	};
 	const excuses: Record<string, string> = {
-		household: 'All that falls due is skipped.',
-		member: 'What is this person’s alone is skipped; the rest is handed out again.',
-		room: 'What falls due in this room is skipped.',
-		layer: 'What falls due of this part of the work is skipped.',
-		job: 'It is skipped meanwhile.'
+		household: KEEPING_SAYS.allThatFallsDueIs,
+		member: KEEPING_SAYS.whatIsThisPersonsAlone,
+		room: KEEPING_SAYS.whatFallsDueInThis,
+		layer: KEEPING_SAYS.whatFallsDueOfThis,
+		job: KEEPING_SAYS.itIsSkippedMeanwhile
 	};
 	const begin = weekStartOf(today, home.rotation.weekStart);
 	const days = pausedDays(pauses, begin, 56).map((day) => ({
@@ -139,8 +140,8 @@ export async function loadPauses(household: string): Promise<PausesView> {
 				? {
 						clear:
 							way.clearOn === null
-								? 'It takes longer than four weeks; let some of it go.'
-								: `On ${shortDate(way.clearOn)} all of it is behind you.`,
+								? KEEPING_SAYS.itTakesLongerThanFour
+								: KEEPING_SAYS.onAllOfItIs(shortDate(way.clearOn)),
 						days: way.days.map((day) => ({
 							date: isoOf(day.date),
 							name: shortDate(day.date),
@@ -155,10 +156,10 @@ export async function loadPauses(household: string): Promise<PausesView> {
 }
 
 const LAYER_SAYS: Record<Layer, string> = {
-	basics: 'Every day, about a quarter of an hour in a part of it.',
-	weekly: 'Once a week, about an hour in all.',
-	zone: 'A quarter of an hour on the zone’s days.',
-	long: 'Windows, filters, mattresses: a few times a year.'
+	basics: KEEPING_SAYS.everyDayAboutAQuarter,
+	weekly: KEEPING_SAYS.onceAWeekAboutAn,
+	zone: KEEPING_SAYS.aQuarterOfAnHour,
+	long: KEEPING_SAYS.windowsFiltersMattressesAFew
 };
 
 export async function loadGrowing(household: string): Promise<GrowingView> {
@@ -168,14 +169,17 @@ export async function loadGrowing(household: string): Promise<GrowingView> {
 	const name = (layer: Layer) => LAYER_NAMES[layer].toLowerCase();
 	const basics = holding.layers.find((one) => one.layer === 'basics');
 	const suggestion = holding.back
-		? `The ${name(holding.back)} did not hold. Nothing is lost by letting ${holding.back === 'zone' || holding.back === 'long' ? 'them' : 'it'} rest for a while.`
+		? KEEPING_SAYS.theDidNotHoldNothing(
+				name(holding.back),
+				holding.back === 'zone' || holding.back === 'long' ? 'them' : 'it'
+			)
 		: holding.next
-			? `What is on holds. The ${name(holding.next)} may come, when you like.`
+			? KEEPING_SAYS.whatIsOnHoldsThe(name(holding.next))
 			: holding.layers.every((one) => one.on)
-				? 'All parts of the work are on.'
+				? KEEPING_SAYS.allPartsOfTheWork
 				: basics && basics.asked < 5
-					? 'A week of the daily routine says more than a good intention. Look again in a few days.'
-					: 'Not yet. Let what is on hold a little longer.';
+					? KEEPING_SAYS.aWeekOfTheDaily
+					: KEEPING_SAYS.notYetLetWhatIs;
 	return {
 		revision,
 		formId: uuidv7(),

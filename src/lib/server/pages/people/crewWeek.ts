@@ -1,4 +1,5 @@
 /** Share out the jobs of a week: who takes what and why, what if, by hand, and swaps with consent. */
+import { CREW_WEEK_SAYS } from '$words/answers/people';
 import { addDays, isoOf, parseDay, partsOf, type CivilDay } from '$core/calendar/civil';
 import { DAY_PARTS } from '$core/calendar/dayParts';
 import { isWellOver } from '$core/people/agreedShares';
@@ -66,9 +67,9 @@ function linesOf(facts: FamilyFacts, week: AssignedWeek, day: CivilDay): WeekLin
 		});
 	const by = (how: string) => turns.filter((turn) => week.given.get(turn.id)?.how === how);
 	const others = [
-		line(null, 'Whoever comes first', by('free'), 'free'),
-		line(null, 'Nobody can', by('nobody'), 'nobody'),
-		line(null, 'Can lie', by('lies'), 'lies')
+		line(null, CREW_WEEK_SAYS.whoeverComesFirst, by('free'), 'free'),
+		line(null, CREW_WEEK_SAYS.nobodyCan, by('nobody'), 'nobody'),
+		line(null, CREW_WEEK_SAYS.canLie, by('lies'), 'lies')
 	].filter((one) => one.minutes > 0);
 	return [...people, ...others];
 }
@@ -89,7 +90,7 @@ export async function loadWeek(asker: Asker, query: WeekQuery): Promise<WeekView
 	return {
 		formId: uuidv7(),
 		week: query.week === 'next' ? 'next' : 'this',
-		title: `The week from ${dayMonth(weekBegin)}`,
+		title: CREW_WEEK_SAYS.theWeekFrom(dayMonth(weekBegin)),
 		days: Array.from({ length: 7 }, (_, i) => {
 			const date = addDays(weekBegin, i);
 			return {
@@ -104,7 +105,7 @@ export async function loadWeek(asker: Asker, query: WeekQuery): Promise<WeekView
 			};
 		}),
 		day: isoOf(day),
-		dayName: day === today ? `Today, ${weekdayName(day)}` : weekdayName(day),
+		dayName: day === today ? CREW_WEEK_SAYS.today(weekdayName(day)) : weekdayName(day),
 		lines: linesOf(facts, week, day),
 		balance: week.balance.map((one) => ({
 			id: one.member,
@@ -118,21 +119,23 @@ export async function loadWeek(asker: Asker, query: WeekQuery): Promise<WeekView
 		isGiven: facts.givenAt !== null,
 		givenWords:
 			facts.givenAt === null
-				? 'Not shared out yet. This is how it would be, as evenly as it goes.'
+				? CREW_WEEK_SAYS.notSharedOutYetThis
 				: changes > 0
-					? `Given out. Meanwhile ${lowerNumber(changes)} ${plural(changes, 'turn')} would come out otherwise.`
-					: 'Shared out, as evenly as it goes.',
+					? CREW_WEEK_SAYS.givenOutMeanwhileWouldCome(lowerNumber(changes), plural(changes, 'turn'))
+					: CREW_WEEK_SAYS.sharedOutAsEvenlyAs,
 		changes,
 		why: whyView(facts, week, query.turn),
 		swaps: swaps.map((swap) => ({
 			id: swap.id,
-			words: `${memberName(home, swap.from)} asks ${memberName(home, swap.to)} to take ${
-				home.seriesById.get(swap.line)?.job.name ?? swap.line
-			} ${dayAhead(swap.due, today)}${
+			words: CREW_WEEK_SAYS.asksToTake(
+				memberName(home, swap.from),
+				memberName(home, swap.to),
+				home.seriesById.get(swap.line)?.job.name ?? swap.line,
+				dayAhead(swap.due, today),
 				swap.back
 					? `, for ${home.seriesById.get(swap.back.line)?.job.name ?? swap.back.line} ${dayAhead(swap.back.due, today)}`
 					: ''
-			}.`,
+			),
 			mine: swap.to === asker.viewer?.member
 		})),
 		inReturn: inReturnOf(facts, week, query.turn),
@@ -183,7 +186,7 @@ function trialOf(facts: FamilyFacts, now: AssignedWeek, query: WeekQuery): WeekV
 		const before = now.balance.find((two) => two.member === one.member)?.given ?? 0;
 		const by = one.given - before;
 		return one.member !== member.id && by >= 1
-			? [`${memberName(home, one.member)} ${Math.round(by)} minutes more`]
+			? [CREW_WEEK_SAYS.minutesMore(memberName(home, one.member), Math.round(by))]
 			: [];
 	});
 	return {

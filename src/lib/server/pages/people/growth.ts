@@ -1,4 +1,5 @@
 /** Chores being learned: the ladders of the children, and the look-rounds that wait for an adult. */
+import { GROWTH_SAYS } from '$words/answers/people';
 import { lookRounds, PASSES, stateOfRungs, TIMES_WITH, type RungState } from '$core/people/rungs';
 import type { LadderView } from '$views/people';
 import { tinyDate } from '$words/general';
@@ -12,7 +13,7 @@ function recordWords(one: RungState): string {
 	if (one.stage === null) return '';
 	const parts = [
 		one.withSomebody > 0 ? `with somebody ${times(one.withSomebody)}` : '',
-		one.looked > 0 ? `${one.passed} of ${one.looked} look-rounds passed at the first look` : ''
+		one.looked > 0 ? GROWTH_SAYS.ofLookRoundsPassedAt(one.passed, one.looked) : ''
 	].filter(Boolean);
 	return parts.join(', ');
 }
@@ -36,7 +37,11 @@ export async function loadLadder(household: string, asked: string | null): Promi
 					.filter((look) => look.answer === null)
 					.map((look) => ({
 						id: look.asked.id,
-						words: `${one.name} has done the last check of ${home.roomById.get(job.room)?.name ?? ''}: ${job.name}`,
+						words: GROWTH_SAYS.hasDoneTheLastCheck(
+							one.name,
+							home.roomById.get(job.room)?.name ?? '',
+							job.name
+						),
 						when: look.asked.date === today ? 'today' : tinyDate(look.asked.date),
 						points: job.lookRound
 					}))
@@ -65,9 +70,9 @@ export async function loadLadder(household: string, asked: string | null): Promi
 							record: recordWords(one),
 							ready:
 								one.ready === 'alone'
-									? `Practise with help ${times(Math.max(TIMES_WITH, one.withSomebody))}: ready to try alone?`
+									? GROWTH_SAYS.practiseWithHelpReadyTo(times(Math.max(TIMES_WITH, one.withSomebody)))
 									: one.ready === 'sign'
-										? `The last ${PASSES} looks passed at once: ready to be signed off?`
+										? GROWTH_SAYS.theLastLooksPassedAt(PASSES)
 										: null
 						}))
 					})),

@@ -1,4 +1,5 @@
 /** Crew: who has carried what against the agreed shares, who is at home, and why a job is whose. */
+import { LOAD_CREW_SAYS } from '$words/answers/people';
 import { addDays, isoOf, toDay, type CivilDay } from '$core/calendar/civil';
 import type { Member } from '$core/household/home';
 import { agreedShares, isWellOver } from '$core/people/agreedShares';
@@ -25,8 +26,8 @@ export const offWords = (off: number) =>
 	Math.abs(off) < 5
 		? 'as agreed'
 		: off > 0
-			? `${Math.round(off)} min more than agreed`
-			: `${Math.round(-off)} min less than agreed`;
+			? LOAD_CREW_SAYS.minMoreThanAgreed(Math.round(off))
+			: LOAD_CREW_SAYS.minLessThanAgreed(Math.round(-off));
 
 const BY_WORDS = {
 	equal: 'equal for all',
@@ -51,15 +52,15 @@ export function whyView(facts: FamilyFacts, week: AssignedWeek, id: string | nul
 	const given = week.given.get(turn.id)?.how;
 	const nobody =
 		given === 'free'
-			? ['It is free: whoever comes first takes it.']
+			? [LOAD_CREW_SAYS.itIsFreeWhoeverComes]
 			: given === 'lies'
-				? ['Somebody is ill, and this can lie until they are well.']
+				? [LOAD_CREW_SAYS.somebodyIsIllAndThis]
 				: to === null
-					? ['Nobody can take it that day.']
+					? [LOAD_CREW_SAYS.nobodyCanTakeItThat]
 					: [];
 	return {
 		turn: turn.id,
-		title: to ? `Why ${to.name}: ${turn.line.job.name}` : turn.line.job.name,
+		title: to ? LOAD_CREW_SAYS.why(to.name, turn.line.job.name) : turn.line.job.name,
 		when: `${dayAhead(turn.due, today)}, ${turn.minutes} min`,
 		reasons: [...nobody, ...why.reasons.map((reason) => reasonText(reason, to?.name ?? '', nameOf))].slice(
 			0,
@@ -184,11 +185,16 @@ export async function loadCrew(household: string, asked: string | null): Promise
 		people,
 		note:
 			helper && helps > 0
-				? `Tomorrow ${helper.name} takes ${Math.round(helps)} minutes.`
+				? LOAD_CREW_SAYS.tomorrowTakesMinutes(helper.name, Math.round(helps))
 				: facts.givenAt === null
-					? 'This week has not been given out yet.'
-					: `This week was given out on ${shortDate(toDay(isoOf(Math.floor(facts.givenAt / 86_400_000) as CivilDay)))}.`,
-		sharesWords: `Shares ${family.shares.agreedOn ? `agreed on ${dayMonth(toDay(family.shares.agreedOn))}, ` : ''}${BY_WORDS[family.shares.by]}.`,
+					? LOAD_CREW_SAYS.thisWeekHasNotBeen
+					: LOAD_CREW_SAYS.thisWeekWasGivenOut(
+							shortDate(toDay(isoOf(Math.floor(facts.givenAt / 86_400_000) as CivilDay)))
+						),
+		sharesWords: LOAD_CREW_SAYS.shares(
+			family.shares.agreedOn ? `agreed on ${dayMonth(toDay(family.shares.agreedOn))}, ` : '',
+			BY_WORDS[family.shares.by]
+		),
 		days: days.map((day) => ({
 			letter: weekdayName(day).slice(0, 1),
 			name: shortDate(day),

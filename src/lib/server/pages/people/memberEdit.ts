@@ -1,4 +1,5 @@
 /** One person: when at home, what learnt, what kept away from, and which jobs that leaves. */
+import { MEMBER_EDIT_SAYS } from '$words/answers/people';
 import { toDay, type CivilDay } from '$core/calendar/civil';
 import { ageFor } from '$core/cupboard/ask';
 import { FAMILIES } from '$core/cupboard/meet';
@@ -50,7 +51,7 @@ export async function loadMember(household: string, id: string): Promise<MemberV
 	const { home, today, entries } = facts;
 	const member = home.home.members.find((one) => one.id === id);
 	if (!member || member.role === 'device')
-		error(404, { message: 'Nobody of that name lives here.', remedy: 'Go back to People.' });
+		error(404, { message: MEMBER_EDIT_SAYS.nobodyOfThatNameLives, remedy: MEMBER_EDIT_SAYS.goBackToPeople });
 	const nameOf = (one: string) => memberName(home, one);
 	const away = awayToday(facts, today);
 	const judged = home.series.map((line) => ({

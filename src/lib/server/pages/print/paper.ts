@@ -1,4 +1,5 @@
 /** Paper: which cards there are, how they are printed, and ticking one off in one go. */
+import { PAPER_SAYS } from '$words/answers/print';
 import { effectivePauses } from '$core/schedule/projection';
 import { awayOn } from '$core/people/weekOccurrences';
 import { addDays, isoOf, parseDay, type CivilDay } from '$core/calendar/civil';
@@ -156,11 +157,11 @@ async function sheetOf(facts: FamilyFacts, asked: Asked): Promise<SheetView | nu
 				side.name,
 				[
 					side === weeks
-						? `Boxes 1 to ${weeks.columns.length}: the weeks from ${dayMonth(firstWeek)} to ${dayMonth(lastWeek)}.`
+						? PAPER_SAYS.boxes1ToTheWeeks(weeks.columns.length, dayMonth(firstWeek), dayMonth(lastWeek))
 						: side.columns.length > 3
-							? `For ${weekOfCard}.`
+							? PAPER_SAYS.forIt(weekOfCard)
 							: '',
-					card.kind === 'room' && card.sides.length > 1 ? 'Turn over for the other side.' : ''
+					card.kind === 'room' && card.sides.length > 1 ? PAPER_SAYS.turnOverForTheOther : ''
 				].filter(Boolean)
 			])
 		),

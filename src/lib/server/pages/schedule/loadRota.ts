@@ -1,4 +1,5 @@
 /** What Rota shows: the round of the year, a week day by day, a month in its rows, a list to read aloud. */
+import { LOAD_ROTA_SAYS } from '$words/answers/schedule';
 import {
 	addDays,
 	dayOf,
@@ -235,11 +236,11 @@ function middleOf({ home, projection, today }: Facts, chosen: CivilDay, start: C
 	const span = daySpan(start, end);
 	const next = current ? nextZone(home, end) : null;
 	return {
-		title: current ? 'This week, day by day' : `The week of ${dayMonth(start)}`,
-		under: next ? `Next: ${next}` : `${home.home.household.rhythm.pattern}, ${partsOf(at).year}`,
+		title: current ? LOAD_ROTA_SAYS.thisWeekDayByDay : LOAD_ROTA_SAYS.theWeekOf(dayMonth(start)),
+		under: next ? LOAD_ROTA_SAYS.next(next) : `${home.home.household.rhythm.pattern}, ${partsOf(at).year}`,
 		middle: {
 			number: mark?.number ?? null,
-			name: mark?.name ?? 'No zone',
+			name: mark?.name ?? LOAD_ROTA_SAYS.noZone,
 			span: `${span}${zone ? `, ${zone.daysOfVisit === 1 ? 'one day' : `${zone.daysOfVisit} days`}` : ''}`,
 			progress: zone && current ? `${zone.settledInPass} of ${zone.countedInPass} done` : ''
 		}
@@ -335,11 +336,11 @@ function dayView(facts: Facts, date: CivilDay): RotaDay {
 		note: pause
 			? pause.note || 'Pauses.'
 			: rhythm.catchUpDays.includes(weekday)
-				? 'Catch-up day'
+				? LOAD_ROTA_SAYS.catchUpDay
 				: rhythm.freeDays.includes(weekday)
 					? items.length === 0
-						? 'A free day'
-						: `A free day, with ${lowerNumber(items.length)} ${plural(items.length, 'job')} set on it`
+						? LOAD_ROTA_SAYS.aFreeDay
+						: LOAD_ROTA_SAYS.aFreeDayWithSet(lowerNumber(items.length), plural(items.length, 'job'))
 					: null,
 		zone: zoneMark(home, day?.zone?.zone ?? readDayZone(home, projection, date)?.zone ?? null),
 		busy: busy.filter((one) => one.date === date).map((one) => one.title)
@@ -392,7 +393,7 @@ function notesOf({ home, projection, today }: Facts, chosen: CivilDay): string[]
 	const notes = missedWords(home, missed);
 	for (const pause of effectivePauses(projection.home)) {
 		if (pause.scope === 'household' && pause.to >= today)
-			notes.push(`The home is paused from ${dayMonth(pause.from)} to ${dayMonth(pause.to)}.`);
+			notes.push(LOAD_ROTA_SAYS.theHomeIsPausedFrom(dayMonth(pause.from), dayMonth(pause.to)));
 	}
 	return [...new Set(notes)].slice(0, 3);
 }

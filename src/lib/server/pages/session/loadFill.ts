@@ -1,4 +1,5 @@
 /** Filling a pail: what the page shows before it starts. */
+import { LOAD_FILL_SAYS } from '$words/answers/session';
 import { jobTitle } from '$core/schedule/readDay';
 import { wallTime } from '$core/calendar/instant';
 import type { Member, Room } from '$core/household/home';
@@ -44,7 +45,7 @@ export async function loadFill(asker: Asker, url: URLSearchParams): Promise<Fill
 	if (!read.success)
 		error(400, {
 			message: read.error.issues[0]?.message ?? '',
-			remedy: 'Go back and choose how many minutes you have.'
+			remedy: LOAD_FILL_SAYS.goBackAndChooseHow
 		});
 	const made = fill(facts, asker, query, read.data);
 	const { minutes, people, filled } = made;
@@ -144,8 +145,8 @@ export async function loadFill(asker: Asker, url: URLSearchParams): Promise<Fill
 			.map((id) => {
 				const job = home.seriesById.get(id)?.job;
 				return job
-					? `${job.name} does not fit into ${minutesText(minutes)} minutes with what is held.`
-					: 'A job that was put in is not in this home any more.';
+					? LOAD_FILL_SAYS.doesNotFitIntoMinutes(job.name, minutesText(minutes))
+					: LOAD_FILL_SAYS.aJobThatWasPut;
 			}),
 		rooms:
 			query.kind === 'visitors'
@@ -276,7 +277,8 @@ function pailJobs(
 }
 
 function titleOf(kind: SessionKind, minutes: number): string {
-	if (kind === 'bite') return `A session of ${minutesText(minutes)} ${minutes === 1 ? 'minute' : 'minutes'}`;
+	if (kind === 'bite')
+		return LOAD_FILL_SAYS.aSessionOf(minutesText(minutes), minutes === 1 ? 'minute' : 'minutes');
 	return KIND_WORDS[kind].title;
 }
 
@@ -298,7 +300,7 @@ function leadOf(
 				: '';
 	const hours =
 		query.kind === 'visitors'
-			? `Visitors come at ${time(made.minutes)}`
+			? LOAD_FILL_SAYS.visitorsComeAt(time(made.minutes))
 			: `${time(0)} to ${time(made.minutes)}`;
-	return `${hours}, for ${names}${where}.${here || made.people.length < 2 ? '' : ' Not all of you are at home just now.'}`;
+	return `${hours}, for ${names}${where}.${here || made.people.length < 2 ? '' : LOAD_FILL_SAYS.notAllOfYouAre}`;
 }

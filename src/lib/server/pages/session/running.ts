@@ -1,4 +1,5 @@
 /** A running session: what its page shows, and what is pressed on it. */
+import { RUNNING_SAYS } from '$words/answers/session';
 import { isoOf } from '$core/calendar/civil';
 import { errandDays } from '$core/clearing/clearing';
 import { extentOf } from '$core/people/permissions';
@@ -40,7 +41,7 @@ export async function loadRun(asker: Asker, id: string, as: string | null): Prom
 		Promise.all([loadSession(db, household, id), loadHome(db, household)])
 	);
 	if (!stored || !home || !isTheirs(asker, stored))
-		error(404, { message: 'There is no such session here.', remedy: 'Start one from Today.' });
+		error(404, { message: RUNNING_SAYS.thereIsNoSuchSession, remedy: RUNNING_SAYS.startOneFromToday });
 	// One that was left open counts as over since its day ended, also before the house has closed it.
 	const session = asItIs(stored, home, at);
 	const { plan } = session;

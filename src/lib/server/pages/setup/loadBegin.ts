@@ -1,4 +1,5 @@
 /** What the first steps show. */
+import { LOAD_BEGIN_SAYS } from '$words/answers/setup';
 import { workingDays } from '$core/setup/schemeOf';
 import { addDays, type CivilDay } from '$core/calendar/civil';
 import { weekStartOf } from '$core/calendar/weeks';
@@ -36,31 +37,31 @@ import { yardOfHome } from './yardOfHome';
 const STEP_NAMES: Record<Step, string> = {
 	rooms: 'Rooms',
 	zones: 'Zones',
-	rhythm: 'How you clean',
+	rhythm: LOAD_BEGIN_SAYS.howYouClean,
 	people: 'People',
-	'first-morning': 'First morning'
+	'first-morning': LOAD_BEGIN_SAYS.firstMorning
 };
 
 const STEP_PARTS: Record<Step, number> = { rooms: 4, zones: 2, rhythm: 3, people: 3, 'first-morning': 2 };
 
 export function storeyName(storey: number): string {
-	if (storey === 0) return 'Ground floor';
+	if (storey === 0) return LOAD_BEGIN_SAYS.groundFloor;
 	if (storey === 1) return 'Upstairs';
 	if (storey === 2) return 'Loft';
 	if (storey === -1) return 'Cellar';
-	return storey > 0 ? `Floor ${storey}` : `Cellar ${-storey}`;
+	return storey > 0 ? LOAD_BEGIN_SAYS.floor(storey) : LOAD_BEGIN_SAYS.cellar(-storey);
 }
 
 const questionOf = (storey: number) =>
 	storey === 0
-		? 'What is on the ground floor?'
+		? LOAD_BEGIN_SAYS.whatIsOnTheGround
 		: storey === 1
-			? 'What is upstairs?'
+			? LOAD_BEGIN_SAYS.whatIsUpstairs
 			: storey === 2
-				? 'What is in the loft?'
+				? LOAD_BEGIN_SAYS.whatIsInTheLoft
 				: storey === -1
-					? 'What is in the cellar?'
-					: `What is on ${storeyName(storey).toLowerCase()}?`;
+					? LOAD_BEGIN_SAYS.whatIsInTheCellar
+					: LOAD_BEGIN_SAYS.whatIsOn(storeyName(storey).toLowerCase());
 
 export async function loadBegin(
 	cookies: Cookies,
@@ -134,7 +135,12 @@ export async function loadBegin(
 		below: below === null ? null : { storey: below, name: storeyName(below) },
 		keys: Object.entries(KIND_NAMES).map(([kind, name]) => ({
 			kind,
-			name: kind === 'hall' ? 'Stairs, hall' : kind === 'outside' ? 'Balcony, yard' : name,
+			name:
+				kind === 'hall'
+					? LOAD_BEGIN_SAYS.stairsHall
+					: kind === 'outside'
+						? LOAD_BEGIN_SAYS.balconyYard
+						: name,
 			hung: draft.rooms.filter((room) => room.kind === kind).length
 		})),
 		rooms: walkRooms(draft).map((room) => ({

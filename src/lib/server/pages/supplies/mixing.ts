@@ -1,4 +1,5 @@
 /** The mixing table, the bottles that stand ready, and their labels. */
+import { MIXING_SAYS } from '$words/answers/supplies';
 import { isoOf, toDay, type CivilDay } from '$core/calendar/civil';
 import { careOf, caresTogether } from '$core/cupboard/care';
 import { goodUntil } from '$core/cupboard/mixes';
@@ -23,7 +24,7 @@ function mixView(mix: Mix, today: CivilDay): MixView {
 			...mix.parts.map(
 				(part) => `${amountWords(part.ml)} of ${part.families.map((one) => FAMILY_WORDS[one]).join(', ')}`
 			),
-			`${amountWords(mix.waterMl)} of water`
+			MIXING_SAYS.ofWater(amountWords(mix.waterMl))
 		])}`,
 		mixed: MIXING.mixedOn(shortDate(toDay(mix.mixedOn))),
 		until: isOver ? MIXING.over(shortDate(until)) : MIXING.goodUntil(shortDate(until)),
@@ -53,8 +54,8 @@ export async function loadLabel(asker: Asker, id: string) {
 	const mix = home.home.cupboard.mixes.find((one) => one.id === id);
 	if (!mix)
 		error(404, {
-			message: 'There is no such bottle here any more.',
-			remedy: 'Go back to the mixing table and choose another.'
+			message: MIXING_SAYS.thereIsNoSuchBottle,
+			remedy: MIXING_SAYS.goBackToTheMixing
 		});
 	return { mix: mixView(mix, today), household: home.home.household.name, on: isoOf(today) };
 }

@@ -1,4 +1,5 @@
 /** The cupboard: what stands on its shelves, and what is worth knowing of the one that was chosen. */
+import { SUPPLIES_SAYS } from '$words/answers/supplies';
 import { toDay } from '$core/calendar/civil';
 import { ageFor, isRight } from '$core/cupboard/ask';
 import { careOf } from '$core/cupboard/care';
@@ -66,7 +67,7 @@ function whoWords(facts: SupplyFacts, product: Product): string {
 	if (may.length === people(facts).length) return SUPPLIES.nobodyElse;
 	const names = may.map((one) => one.name);
 	const shown = names.length > 6 ? [...names.slice(0, 5), `${names.length - 5} more`] : names;
-	return from === 0 ? joined(shown) : `${from} and over: ${joined(shown)}`;
+	return from === 0 ? joined(shown) : SUPPLIES_SAYS.andOver(from, joined(shown));
 }
 
 function usedForWords(facts: SupplyFacts, product: Product): string {
@@ -103,7 +104,7 @@ function detailOf(facts: SupplyFacts, product: Product): ProductDetail {
 		...productView(facts, product),
 		line: [
 			`${capital(contentsWords(product))}, ${VESSEL_WORDS[product.vessel].toLowerCase()}${where ? `, ${where}` : ''}.`,
-			product.locked ? 'Locked away.' : ''
+			product.locked ? SUPPLIES_SAYS.lockedAway : ''
 		]
 			.filter(Boolean)
 			.join(' '),

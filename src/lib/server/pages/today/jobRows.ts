@@ -1,4 +1,5 @@
 /** Tags: lines as the pages show them, in plain data and words. */
+import { JOB_ROWS_SAYS } from '$words/answers/today';
 import { firstOfMonth, lastOfMonth, type CivilDay } from '$core/calendar/civil';
 import { zoneDaysBetween, type MissedZone, type Rotation } from '$core/calendar/rotation';
 import { NOTHING_GIVEN, whoseTurn, type GivenTurns } from '$core/people/ownList';
@@ -46,7 +47,7 @@ export function stateText(line: DaySeries, today: CivilDay): string {
 		case 'paused': {
 			if (!line.pause) return stateWord(line.state);
 			const why = line.pause.note || PAUSE_WORDS[line.pause.reason];
-			return `${why}, paused until ${dayAhead(line.pause.to, today)}`;
+			return JOB_ROWS_SAYS.pausedUntil(why ?? '', dayAhead(line.pause.to, today));
 		}
 		case 'open':
 			return line.dueOn === null
@@ -105,8 +106,8 @@ export function missedWords(
 		if (days.length > 0) continue;
 		byZone.set(zone, [...(byZone.get(zone) ?? []), MONTHS[Number(month.slice(5)) - 1] as string]);
 	}
-	return [...byZone].map(
-		([zone, months]) => `${home.zoneById.get(zone)?.name ?? zone} gets no day in ${listNames(months)}.`
+	return [...byZone].map(([zone, months]) =>
+		JOB_ROWS_SAYS.getsNoDayIn(home.zoneById.get(zone)?.name ?? zone, listNames(months))
 	);
 }
 
@@ -117,5 +118,5 @@ export function callWords(
 ): string {
 	const name = home ? memberName(home, call.member) : '';
 	const job = call.line === null ? undefined : home?.seriesById.get(call.line)?.job.name;
-	return `${name} calls for help${job ? ` with ${job}` : ''}`;
+	return JOB_ROWS_SAYS.callsForHelp(name, job ? ` with ${job}` : '');
 }

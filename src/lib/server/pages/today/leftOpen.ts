@@ -1,4 +1,5 @@
 /** What clearings have left open: closings, give-away bags until they have left, boxes that wait for their place. */
+import { LEFT_OPEN_SAYS } from '$words/answers/today';
 import { toDay, type CivilDay } from '$core/calendar/civil';
 import type { LeftOpenView } from '$views/today';
 import { dayAhead, plural } from '$words/general';
@@ -25,7 +26,7 @@ export async function leftOpen(
 			.map((session): LeftOpenView => ({
 				kind: 'closing',
 				id: session.id,
-				name: `Put away: ${session.plan.clearing?.spot ?? ''}`,
+				name: LEFT_OPEN_SAYS.putAway(session.plan.clearing?.spot ?? ''),
 				words: memberName(home, session.member),
 				href: `/timer/${session.id}`
 			})),
@@ -35,7 +36,7 @@ export async function leftOpen(
 			return {
 				kind: 'bag',
 				id: bag.id,
-				name: `Give-away bag, ${bag.place}`,
+				name: LEFT_OPEN_SAYS.giveAwayBag(bag.place),
 				words: `${bag.things} ${plural(bag.things, 'thing')}, ${late ? 'was to leave' : 'leaves'} ${dayAhead(toDay(bag.leavesOn), today)}${carrier ? ` with ${carrier}` : ''}`,
 				href: null
 			};
@@ -43,7 +44,7 @@ export async function leftOpen(
 		...boxes.map((box): LeftOpenView => ({
 			kind: 'box',
 			id: box.id,
-			name: `Box in the ${home.roomById.get(box.room)?.name ?? 'house'}`,
+			name: LEFT_OPEN_SAYS.boxInThe(home.roomById.get(box.room)?.name ?? 'house'),
 			words: `waits for its place: ${box.things}`,
 			href: null
 		}))

@@ -1,4 +1,5 @@
 /** Who is at home, who is in charge, and who comes. */
+import { PEOPLE_OF_DAY_SAYS } from '$words/answers/today';
 import { homeSpans, inChargeSpans, nextAtHome } from '$core/people/presence';
 import type { PersonView } from '$views/today';
 import { clockText, dayAhead, weekdayName } from '$words/general';
@@ -63,7 +64,8 @@ export function peopleWords({ home, day, relation }: Facts): string {
 		if (member.role !== 'helper') continue;
 		const next = nextAtHome(member, day.date);
 		if (next === null) continue;
-		if (next === day.date) return `${member.name} is here ${relation === 'today' ? 'today' : 'that day'}.`;
+		if (next === day.date)
+			return PEOPLE_OF_DAY_SAYS.isHere(member.name, relation === 'today' ? 'today' : 'that day');
 		return `${member.name} comes ${relation === 'today' ? dayAhead(next, day.date) : `on ${weekdayName(next)}`}.`;
 	}
 	return '';

@@ -1,4 +1,5 @@
 /** What runs by itself in the house, as strings to their fetch hour: soaks of sessions, and loads of laundry. */
+import { STRINGS_SAYS } from '$words/answers/today';
 import { householdTime, wallTime } from '$core/calendar/instant';
 import { readLoad, type Load } from '$core/laundry/laundry';
 import { hearsAlarm, inChargeAt } from '$core/people/presence';
@@ -43,7 +44,7 @@ export function stringViews(facts: ByItself, now: number, listener: string | nul
 				session: load.id,
 				step: 0,
 				label: load.name,
-				room: is.rings ? `${actWords(load, is.next)}, wet too long` : actWords(load, is.next),
+				room: is.rings ? STRINGS_SAYS.wetTooLong(actWords(load, is.next)) : actWords(load, is.next),
 				fetchAt: is.fetchAt,
 				hurryAt: is.latestAt,
 				time: time(is.fetchAt),

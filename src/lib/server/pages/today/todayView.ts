@@ -1,4 +1,5 @@
 /** Today as the page shows it. */
+import { TODAY_VIEW_SAYS } from '$words/answers/today';
 import { nextLine } from '$core/people/nextLine';
 import { addDays, isoOf } from '$core/calendar/civil';
 import { wallTime } from '$core/calendar/instant';
@@ -57,7 +58,7 @@ export function view(facts: Facts): TodayView {
 		now: { at: query.now, time: clockText(wallTime(query.now, rules.timeZone), rules.clock) },
 		running,
 		summary: summaryOf(relation, hung, left, done),
-		kind: day.isFree ? 'A free day' : day.isCatchUp ? 'Catch-up day' : null,
+		kind: day.isFree ? TODAY_VIEW_SAYS.aFreeDay : day.isCatchUp ? TODAY_VIEW_SAYS.catchUpDay : null,
 		next: coming ? row(coming) : null,
 		parts: partViews(facts, row, me?.id ?? ''),
 		done,

@@ -1,4 +1,5 @@
 /** Deleting a home, or an account: after the password, exported first, unreadable at once and gone within a day. */
+import { DELETION_SAYS } from '$words/answers/access';
 import { fail, redirect, type Cookies, type RequestEvent } from '@sveltejs/kit';
 import { COOKIES } from '../../access/door';
 import { now } from '../../clock';
@@ -34,8 +35,7 @@ function isExported(cookies: Cookies, household: string): boolean {
 export function deleteHome(event: RequestEvent, form: FormData) {
 	return acting(new FormData(), async () => {
 		const { locals, cookies } = event;
-		if (locals.isDemo)
-			return fail(400, { message: 'The demo home cannot be deleted. PAIL_DEMO=no closes it.' });
+		if (locals.isDemo) return fail(400, { message: DELETION_SAYS.theDemoHomeCannotBe });
 		const { account } = whose(event);
 		const refused = await passwordRefusal(
 			account ? await reading((db) => accountById(db, account)) : null,
@@ -44,7 +44,7 @@ export function deleteHome(event: RequestEvent, form: FormData) {
 		if (refused !== null) return fail(refused.status, { message: refused.message, field: 'old' });
 		if (!isExported(cookies, locals.householdId))
 			return fail(409, {
-				message: 'Save the file of everything first: it is all that stays of this home. Then delete it.'
+				message: DELETION_SAYS.saveTheFileOfEverything
 			});
 		await inHousehold(locals.householdId, (db) => markHomeDeleted(db, locals.householdId, now()));
 		log.info('a home was deleted');
@@ -57,7 +57,7 @@ export function deleteHome(event: RequestEvent, form: FormData) {
 export function deleteAccount(event: RequestEvent, form: FormData) {
 	return acting(new FormData(), async () => {
 		const { account } = whose(event);
-		if (!account) return fail(400, { message: 'You have no password here yet.' });
+		if (!account) return fail(400, { message: DELETION_SAYS.youHaveNoPasswordHere });
 		const refused = await passwordRefusal(await reading((db) => accountById(db, account)), form);
 		if (refused !== null) return fail(refused.status, { message: refused.message, field: 'old' });
 		const own = await reading((db) =>
@@ -68,7 +68,7 @@ export function deleteAccount(event: RequestEvent, form: FormData) {
 		);
 		if (own.length > 0)
 			return fail(409, {
-				message: `Nobody else organises ${own.join(' and ')}. Make somebody with a password an organiser there, or delete that home first.`
+				message: DELETION_SAYS.nobodyElseOrganisesMakeSomebody(own.join(' and '))
 			});
 		await transaction((db) => markAccountDeleted(db, account, now()));
 		log.info('an account was deleted');

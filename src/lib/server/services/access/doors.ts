@@ -1,4 +1,5 @@
 /** The home's doors and one's own keys: ways in are made and taken away, passwords and second factors set. */
+import { DOORS_SAYS } from '$words/answers/access';
 import { householdTime, wallTime } from '$core/calendar/instant';
 import { clockText, tinyDate } from '$words/general';
 import { fail, type RequestEvent } from '@sveltejs/kit';
@@ -90,7 +91,7 @@ async function makeWay(
 	);
 	const origin = await houseAddress();
 	const link = origin === null ? null : `${origin}/join?code=${code}`;
-	const subject = `A way into ${homeName}`;
+	const subject = DOORS_SAYS.aWayInto(homeName);
 	if (sendTo !== null && link === null)
 		await keepUnsent({ to: sendTo, subject, body: '' }, isDemo, NO_ADDRESS);
 	else if (sendTo !== null)
@@ -98,7 +99,7 @@ async function makeWay(
 			{
 				to: sendTo,
 				subject,
-				body: `${who.name}, this opens ${homeName} in Pail Round on your own phone. It can be used once, within two days:\n\n${link}\n\nOr type ${shownCode(code)} at ${origin}/join`
+				body: DOORS_SAYS.thisOpensInPailRound(who.name, homeName ?? '', link ?? '', shownCode(code), origin ?? '')
 			},
 			isDemo
 		);
@@ -115,7 +116,7 @@ async function makeWay(
 	};
 }
 
-const idField = z.uuid('This page is too old to be sent. Reload it and try again.');
+const idField = z.uuid(DOORS_SAYS.thisPageIsTooOld);
 
 /** A one-time way in for a member. */
 export function inviteMember({ locals }: RequestEvent, form: FormData) {
@@ -125,7 +126,7 @@ export function inviteMember({ locals }: RequestEvent, form: FormData) {
 		if (!id.success) return fail(400, { message: id.error.issues[0]?.message ?? '' });
 		const home = await reading((db) => loadHome(db, household));
 		const member = home?.home.members.find((one) => one.id === form.get('member') && one.role !== 'device');
-		if (!home || !member) return fail(400, { message: 'That person does not live here. Reload the page.' });
+		if (!home || !member) return fail(400, { message: DOORS_SAYS.thatPersonDoesNotLive });
 		const typed = String(form.get('email') ?? '').trim();
 		const email = typed === '' ? null : emailField.safeParse(typed);
 		if (email && !email.success)
@@ -151,10 +152,8 @@ export function addFamilyDevice({ locals }: RequestEvent, form: FormData) {
 		const name = z.string().trim().min(1).max(60).safeParse(form.get('name'));
 		const devices = await reading((db) => devicesOf(db, household));
 		const known = devices.find((one) => one.id === again);
-		if (!known && !name.success)
-			return fail(400, { message: 'Give the device a name, such as "Kitchen tablet".' });
-		if (!known && devices.length >= 20)
-			return fail(400, { message: 'A home has at most 20 devices. Log one of them out first.' });
+		if (!known && !name.success) return fail(400, { message: DOORS_SAYS.giveTheDeviceAName });
+		if (!known && devices.length >= 20) return fail(400, { message: DOORS_SAYS.aHomeHasAtMost });
 		const device = known?.id ?? id.data;
 		if (!known)
 			await inHousehold(household, (db) => addDevice(db, household, device, name.data as string, now()));
@@ -176,7 +175,7 @@ export function revoke({ locals }: RequestEvent, form: FormData) {
 			revokeDevice(db, locals.householdId, String(form.get('device') ?? '').slice(0, 36), now())
 		);
 		log.info('device revoked');
-		return { said: 'Its key is taken away. It shows nothing any more.' };
+		return { said: DOORS_SAYS.itsKeyIsTakenAway };
 	});
 }
 
@@ -188,7 +187,7 @@ export function changePin({ locals }: RequestEvent, form: FormData) {
 		const member = home.home.members.find(
 			(one) => one.id === form.get('member') && (one.role === 'child' || one.role === 'helper')
 		);
-		if (!member) return fail(400, { message: 'Only children and helpers have a PIN. Reload the page.' });
+		if (!member) return fail(400, { message: DOORS_SAYS.onlyChildrenAndHelpersHave });
 		const pin = String(form.get('pin') ?? '').trim();
 		const problem = pin === '' ? null : pinProblem(pin);
 		if (problem !== null) return fail(400, { message: problem, member: member.id });
@@ -198,10 +197,7 @@ export function changePin({ locals }: RequestEvent, form: FormData) {
 			for (const device of await devicesOf(db, household)) await forgive(db, `pin ${device.id} ${member.id}`);
 		});
 		return {
-			said:
-				pin === ''
-					? `${member.name} needs no PIN any more on the family’s devices.`
-					: `${member.name} has a new PIN for the family’s devices.`
+			said: pin === '' ? DOORS_SAYS.needsNoPinAnyMore(member.name) : DOORS_SAYS.hasANewPinFor(member.name)
 		};
 	});
 }
@@ -218,7 +214,7 @@ export function putOut({ locals }: RequestEvent, form: FormData) {
 		// An account that opens other homes stays signed in there: of this home it sees nothing any more.
 		await reading((db) => endSignInsOf(db, { account: account?.id ?? null, household, member }, {}, at));
 		await reading((db) => putOutOf(db, household, member, at));
-		return { said: 'Signed out everywhere. To let them in again, make them a new way in.' };
+		return { said: DOORS_SAYS.signedOutEverywhereToLet };
 	});
 }
 
@@ -228,14 +224,14 @@ export const whose = ({ locals }: RequestEvent) => ({
 	member: locals.viewer?.member ?? ''
 });
 
-const DEMO = 'The demo home has no keys of its own. Begin your own home to try this.';
+const DEMO = DOORS_SAYS.theDemoHomeHasNo;
 
 /** Ends one of one's own sign-ins, or all others. */
 export function outOwn(event: RequestEvent, form: FormData, all: boolean) {
 	return acting(form, async () => {
 		const here = event.locals.access.signIn?.id ?? '';
 		const only = String(form.get('signIn') ?? '').slice(0, 36);
-		if (!all && only === '') return fail(400, { message: 'Choose which one to end. Reload the page.' });
+		if (!all && only === '') return fail(400, { message: DOORS_SAYS.chooseWhichOneToEnd });
 		const mine = whose(event);
 		const end = async (db: Db) => {
 			await endSignInsOf(db, mine, all ? { but: here } : { only }, now());
@@ -243,7 +239,7 @@ export function outOwn(event: RequestEvent, form: FormData, all: boolean) {
 			if (all && mine.member !== '') await endInvitationsOf(db, mine.household, mine.member, now());
 		};
 		await (mine.household === '' ? transaction(end) : inHousehold(mine.household, end));
-		return { said: all ? 'Signed out everywhere else.' : 'That one is signed out.' };
+		return { said: all ? DOORS_SAYS.signedOutEverywhereElse : DOORS_SAYS.thatOneIsSignedOut };
 	});
 }
 
@@ -253,12 +249,12 @@ export function changePassword(event: RequestEvent, form: FormData) {
 		const mine = whose(event);
 		const account = mine.account ? await reading((db) => accountById(db, mine.account as string)) : null;
 		if (!account)
-			return fail(400, { message: event.locals.isDemo ? DEMO : 'You have no password here yet.' });
+			return fail(400, { message: event.locals.isDemo ? DEMO : DOORS_SAYS.youHaveNoPasswordHere });
 		const at = now();
 		const wait = await transaction((db) => tryAt(db, [[`password ${account.id}`, LIMITS.second]], at));
-		if (wait > 0) return fail(429, { message: `Too many tries. Wait ${waitWords(wait)}, then try again.` });
+		if (wait > 0) return fail(429, { message: DOORS_SAYS.tooManyTriesWaitThen(waitWords(wait)) });
 		if (!(await secretFits(String(form.get('old') ?? '').slice(0, 400), account.passwordHash)))
-			return fail(400, { message: 'The old password is not right.', field: 'old' });
+			return fail(400, { message: DOORS_SAYS.theOldPasswordIsNot, field: 'old' });
 		const password = String(form.get('password') ?? '');
 		const problem = passwordProblem(password, account.email);
 		if (problem !== null) return fail(400, { message: problem, field: 'password' });
@@ -269,7 +265,7 @@ export function changePassword(event: RequestEvent, form: FormData) {
 			await forgive(db, `password ${account.id}`);
 		});
 		log.info('password changed');
-		return { said: 'The new password holds. All other sign-ins have ended.' };
+		return { said: DOORS_SAYS.theNewPasswordHoldsAll };
 	});
 }
 
@@ -278,7 +274,7 @@ export function takeAccount(event: RequestEvent, form: FormData) {
 	return acting(new FormData(), async () => {
 		const mine = whose(event);
 		if (event.locals.isDemo) return fail(400, { message: DEMO });
-		if (mine.account || mine.member === '') return fail(400, { message: 'You have a password already.' });
+		if (mine.account || mine.member === '') return fail(400, { message: DOORS_SAYS.youHaveAPasswordAlready });
 		const read = emailField.safeParse(form.get('email'));
 		if (!read.success) return fail(400, { message: read.error.issues[0]?.message ?? '', field: 'email' });
 		const password = String(form.get('password') ?? '');
@@ -288,7 +284,7 @@ export function takeAccount(event: RequestEvent, form: FormData) {
 		const wait = await transaction((db) =>
 			tryAt(db, [[`sign-up of ${mine.household} ${mine.member}`, LIMITS.signUp]], at)
 		);
-		if (wait > 0) return fail(429, { message: `Too many tries. Wait ${waitWords(wait)}, then try again.` });
+		if (wait > 0) return fail(429, { message: DOORS_SAYS.tooManyTriesWaitThen(waitWords(wait)) });
 		const passwordHash = await hashSecret(password);
 		const id = uuidv7({ msecs: at });
 		const done = await inHousehold(mine.household, async (db) => {
@@ -297,10 +293,10 @@ export function takeAccount(event: RequestEvent, form: FormData) {
 		});
 		if (done !== 'done')
 			return fail(400, {
-				message: 'This address cannot be used here. Choose another, or sign in with it.',
+				message: DOORS_SAYS.thisAddressCannotBeUsed,
 				field: 'email'
 			});
-		return { said: 'From now on you can sign in with them, on any device.' };
+		return { said: DOORS_SAYS.fromNowOnYouCan };
 	});
 }
 
@@ -312,26 +308,25 @@ export async function passwordRefusal(
 	account: Account | null,
 	form: FormData
 ): Promise<{ readonly status: number; readonly message: string } | null> {
-	if (!account) return { status: 400, message: 'You have no password here yet.' };
+	if (!account) return { status: 400, message: DOORS_SAYS.youHaveNoPasswordHere };
 	const wait = await transaction((db) => tryAt(db, [[`password ${account.id}`, LIMITS.second]], now()));
-	if (wait > 0) return { status: 429, message: `Too many tries. Wait ${waitWords(wait)}, then try again.` };
+	if (wait > 0) return { status: 429, message: DOORS_SAYS.tooManyTriesWaitThen(waitWords(wait)) };
 	return (await secretFits(String(form.get('old') ?? '').slice(0, 400), account.passwordHash))
 		? null
-		: { status: 400, message: 'The password is not right.' };
+		: { status: 400, message: DOORS_SAYS.thePasswordIsNotRight };
 }
 
 /** Begins the second factor: a secret that counts only once a code proves it. */
 export function beginSecond(event: RequestEvent, form: FormData) {
 	return acting(new FormData(), async () => {
 		const { account } = whose(event);
-		if (!account) return fail(400, { message: event.locals.isDemo ? DEMO : 'Take a password first.' });
+		if (!account) return fail(400, { message: event.locals.isDemo ? DEMO : DOORS_SAYS.takeAPasswordFirst });
 		const found = await reading((db) => accountById(db, account));
 		const refused = await passwordRefusal(found, form);
 		if (refused !== null) return fail(refused.status, { message: refused.message, field: 'old' });
-		if (found?.totpProved)
-			return fail(400, { message: 'There is a second factor already. Take it off first.' });
+		if (found?.totpProved) return fail(400, { message: DOORS_SAYS.thereIsASecondFactor });
 		await transaction((db) => setTotp(db, account, newTotpSecret()));
-		return { said: 'Scan the picture, then type the code that your app shows.' };
+		return { said: DOORS_SAYS.scanThePictureThenType };
 	});
 }
 
@@ -339,19 +334,18 @@ export function proveSecond(event: RequestEvent, form: FormData) {
 	return acting(new FormData(), async () => {
 		const { account } = whose(event);
 		const found = account ? await reading((db) => accountById(db, account)) : null;
-		if (!found?.totpSecret || found.totpProved)
-			return fail(400, { message: 'Begin it again: there is nothing to prove just now.' });
+		if (!found?.totpSecret || found.totpProved) return fail(400, { message: DOORS_SAYS.beginItAgainThereIs });
 		const at = now();
 		const wait = await transaction((db) => tryAt(db, [[`second ${found.id}`, LIMITS.second]], at));
-		if (wait > 0) return fail(429, { message: `Too many codes. Wait ${waitWords(wait)}, then try again.` });
+		if (wait > 0) return fail(429, { message: DOORS_SAYS.tooManyCodesWaitThen(waitWords(wait)) });
 		const step = totpStep(found.totpSecret, String(form.get('code') ?? ''), at);
 		if (step === null || !(await transaction((db) => useTotpStep(db, found.id, step))))
-			return fail(400, { message: 'That code is not the one of this half minute. Try the next one.' });
+			return fail(400, { message: DOORS_SAYS.thatCodeIsNotThe });
 		const codes = Array.from({ length: RECOVERY_CODES }, () => newCode());
 		await transaction((db) => setRecoveryCodes(db, found.id, codes.map(fingerprint), at));
 		log.info('second factor set');
 		return {
-			said: 'From now on signing in asks for a code of your app. Keep the codes below for the day on which you have lost it.',
+			said: DOORS_SAYS.fromNowOnSigningIn,
 			codes: codes.map(shownCode)
 		};
 	});
@@ -362,16 +356,16 @@ export function endSecond(event: RequestEvent, form: FormData) {
 	return acting(new FormData(), async () => {
 		const { account } = whose(event);
 		const found = account ? await reading((db) => accountById(db, account)) : null;
-		if (!found) return fail(400, { message: event.locals.isDemo ? DEMO : 'There is none.' });
+		if (!found) return fail(400, { message: event.locals.isDemo ? DEMO : DOORS_SAYS.thereIsNone });
 		const wait = await transaction((db) => tryAt(db, [[`password ${found.id}`, LIMITS.second]], now()));
-		if (wait > 0) return fail(429, { message: `Too many tries. Wait ${waitWords(wait)}, then try again.` });
+		if (wait > 0) return fail(429, { message: DOORS_SAYS.tooManyTriesWaitThen(waitWords(wait)) });
 		if (!(await secretFits(String(form.get('old') ?? '').slice(0, 400), found.passwordHash)))
-			return fail(400, { message: 'The password is not right.', field: 'old' });
+			return fail(400, { message: DOORS_SAYS.thePasswordIsNotRight, field: 'old' });
 		await transaction(async (db) => {
 			await setTotp(db, found.id, null);
 			await setRecoveryCodes(db, found.id, [], now());
 		});
 		log.info('second factor taken off');
-		return { said: 'Signing in asks for the password alone again.' };
+		return { said: DOORS_SAYS.signingInAsksForThe };
 	});
 }

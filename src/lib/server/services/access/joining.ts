@@ -1,4 +1,5 @@
 /** Coming in: an invitation is used up, a child says who they are at a device of the family. */
+import { JOINING_SAYS } from '$words/answers/access';
 import { fail, redirect, type RequestEvent } from '@sveltejs/kit';
 import { LIMITS } from '../../access/attempts';
 import { addressMark, COOKIES, letIn, letOut, setCookie } from '../../access/door';
@@ -16,7 +17,7 @@ import { acting } from '../guard';
 import { inHousehold } from '../useCase';
 import { passageOf, waitWords } from './signing';
 
-const GONE = 'This invitation has been used or has run out. Ask for a new one.';
+const GONE = JOINING_SAYS.thisInvitationHasBeenUsed;
 
 export const codeOf = (value: FormDataEntryValue | string | null) =>
 	typeof value === 'string' ? readCode(value) : null;
@@ -27,8 +28,7 @@ export function comeIn(event: RequestEvent, form: FormData) {
 		const at = now();
 		const from = addressMark(event.getClientAddress());
 		const wait = await transaction((db) => tryAt(db, [[`join from ${from}`, LIMITS.join]], at));
-		if (wait > 0)
-			return fail(429, { message: `Too many codes were tried. Wait ${waitWords(wait)}, then try again.` });
+		if (wait > 0) return fail(429, { message: JOINING_SAYS.tooManyCodesWereTried(waitWords(wait)) });
 		const code = codeOf(form.get('code'));
 		const found = code === null ? null : await reading((db) => invitationByCode(db, fingerprint(code)));
 		const home = found ? await reading((db) => loadHome(db, found.household)) : null;
@@ -82,8 +82,7 @@ export function comeIn(event: RequestEvent, form: FormData) {
 export function iAm(event: RequestEvent, form: FormData) {
 	return acting(new FormData(), async () => {
 		const { device } = event.locals.access;
-		if (!device)
-			return fail(403, { message: 'Only the family’s own devices ask who you are. Open your own way in.' });
+		if (!device) return fail(403, { message: JOINING_SAYS.onlyTheFamilysOwnDevices });
 		const member = String(form.get('member') ?? '').slice(0, 60);
 		const home = await reading((db) => loadHome(db, device.household));
 		const found = home?.home.members.find(
@@ -95,7 +94,7 @@ export function iAm(event: RequestEvent, form: FormData) {
 		if (wait > 0) {
 			log.warn({ device: device.id, why: 'too many PINs' }, 'PIN refused');
 			return fail(429, {
-				message: `That was tried too often here. Wait ${waitWords(wait)}, or let a grown-up open it.`,
+				message: JOINING_SAYS.thatWasTriedTooOften(waitWords(wait)),
 				member
 			});
 		}
@@ -104,7 +103,7 @@ export function iAm(event: RequestEvent, form: FormData) {
 		const fits = hashed === null ? found !== undefined && pin === '' : await secretFits(pin, hashed);
 		if (!found || !fits) {
 			log.warn({ device: device.id, why: 'wrong PIN' }, 'PIN refused');
-			return fail(400, { message: 'That PIN does not fit. Try once more.', member });
+			return fail(400, { message: JOINING_SAYS.thatPinDoesNotFit, member });
 		}
 		await transaction(async (db) => {
 			await letIn(

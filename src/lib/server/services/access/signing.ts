@@ -1,4 +1,5 @@
 /** Signing up, in and out, the second factor, and a new password. */
+import { SIGNING_SAYS } from '$words/answers/access';
 import { fail, redirect, type Cookies, type RequestEvent } from '@sveltejs/kit';
 import { env } from 'node:process';
 import { v7 as uuidv7 } from 'uuid';
@@ -81,7 +82,7 @@ async function markKnown(passage: Passage, account: string): Promise<void> {
 	setCookie(passage, COOKIES.known, `${of}.${proof}`);
 }
 
-const WRONG = 'That address and password do not go together. Try again, or ask for a new password.';
+const WRONG = SIGNING_SAYS.thatAddressAndPasswordDo;
 
 export function signIn(event: RequestEvent, form: FormData) {
 	return acting(new FormData(), async () => {
@@ -109,7 +110,7 @@ export function signIn(event: RequestEvent, form: FormData) {
 		if (wait > 0) {
 			log.warn({ from, why: 'too many tries' }, 'sign-in refused');
 			return fail(429, {
-				message: `That was tried too often from here. Wait ${waitWords(wait)}, then try again.`,
+				message: SIGNING_SAYS.thatWasTriedTooOften(waitWords(wait)),
 				values: shown(email)
 			});
 		}
@@ -165,12 +166,11 @@ export function second(event: RequestEvent, form: FormData) {
 			waiting?.how === 'waiting' && waiting.account
 				? await reading((db) => accountById(db, waiting.account as string))
 				: null;
-		if (!waiting || !account?.totpSecret)
-			return fail(400, { message: 'That took too long. Sign in again with your password.' });
+		if (!waiting || !account?.totpSecret) return fail(400, { message: SIGNING_SAYS.thatTookTooLongSign });
 		const wait = await transaction((db) => tryAt(db, [[`second ${account.id}`, LIMITS.second]], at));
 		if (wait > 0)
 			return fail(429, {
-				message: `Too many codes were tried. Wait ${waitWords(wait)}, then try again.`,
+				message: SIGNING_SAYS.tooManyCodesWereTried(waitWords(wait)),
 				second: true,
 				to: goOn(form)
 			});
@@ -187,7 +187,7 @@ export function second(event: RequestEvent, form: FormData) {
 		if (!taken) {
 			log.warn({ from, why: 'second factor' }, 'sign-in refused');
 			return fail(400, {
-				message: 'That code is not the one of this half minute. Wait for the next one and try it.',
+				message: SIGNING_SAYS.thatCodeIsNotThe,
 				second: true,
 				to: goOn(form)
 			});
@@ -200,8 +200,7 @@ export function second(event: RequestEvent, form: FormData) {
 }
 
 /** Said where `PAIL_SIGN_UP=closed`: whoever is invited comes in all the same. */
-export const SIGN_UP_CLOSED =
-	'Nobody can sign up here by themselves. Ask whoever looks after this Pail Round for an invitation.';
+export const SIGN_UP_CLOSED = SIGNING_SAYS.nobodyCanSignUpHere;
 
 /** Makes an account and lets it in. An address that has one already is answered as if it were new, and told by mail. */
 export function signUp(event: RequestEvent, form: FormData, then: (account: string) => Promise<string>) {
@@ -213,7 +212,7 @@ export function signUp(event: RequestEvent, form: FormData, then: (account: stri
 		const read = emailField.safeParse(typedEmail);
 		if (!read.success)
 			return fail(400, {
-				message: read.error.issues[0]?.message ?? 'That is no e-mail address.',
+				message: read.error.issues[0]?.message ?? SIGNING_SAYS.thatIsNoEMail,
 				field: 'email',
 				values: shown(typedEmail)
 			});
@@ -224,7 +223,7 @@ export function signUp(event: RequestEvent, form: FormData, then: (account: stri
 		const wait = await transaction((db) => tryAt(db, [[`sign-up from ${from}`, LIMITS.signUp]], at));
 		if (wait > 0)
 			return fail(429, {
-				message: `Many have signed up from here. Wait ${waitWords(wait)}, then try again.`,
+				message: SIGNING_SAYS.manyHaveSignedUpFrom(waitWords(wait)),
 				values: shown(email)
 			});
 		const passwordHash = await hashSecret(password);
@@ -239,8 +238,7 @@ export function signUp(event: RequestEvent, form: FormData, then: (account: stri
 			}
 			log.warn({ from, why: 'address taken' }, 'sign-up refused');
 			return fail(400, {
-				message:
-					'This address cannot be signed up with this password. If it is yours, sign in, or ask for a new password.',
+				message: SIGNING_SAYS.thisAddressCannotBeSigned,
 				field: 'email',
 				values: shown(email)
 			});
@@ -263,7 +261,7 @@ export function askReset(event: RequestEvent, form: FormData) {
 		const read = emailField.safeParse(text(form, 'email'));
 		if (!read.success)
 			return fail(400, {
-				message: read.error.issues[0]?.message ?? 'That is no e-mail address.',
+				message: read.error.issues[0]?.message ?? SIGNING_SAYS.thatIsNoEMail,
 				values: shown(text(form, 'email'))
 			});
 		const email = read.data;
@@ -281,13 +279,13 @@ export function askReset(event: RequestEvent, form: FormData) {
 		);
 		if (wait > 0)
 			return fail(429, {
-				message: `That was asked for too often. Wait ${waitWords(wait)}, then try again.`,
+				message: SIGNING_SAYS.thatWasAskedForToo(waitWords(wait)),
 				values: shown(email)
 			});
 		sendLater(async () => {
 			const account = await reading((db) => accountByEmail(db, email));
 			if (!account) return null;
-			const subject = 'A new password for Pail Round';
+			const subject = SIGNING_SAYS.aNewPasswordForPail;
 			const origin = await houseAddress();
 			if (origin === null) {
 				await keepUnsent({ to: email, subject, body: '' }, false, NO_ADDRESS);
@@ -298,7 +296,7 @@ export function askReset(event: RequestEvent, form: FormData) {
 			return {
 				to: email,
 				subject,
-				body: `Somebody asked for a new password for this address. If it was you, open within the hour:\n\n${origin}/reset?code=${code}\n\nIf it was not, nothing needs doing: the old password holds.`
+				body: SIGNING_SAYS.somebodyAskedForANew(origin, code)
 			};
 			// Never the demo's, whose mail anybody may read.
 		}, false);
@@ -313,13 +311,13 @@ export function setByReset(event: RequestEvent, form: FormData) {
 		const code = readCode(text(form, 'code'));
 		const from = addressMark(event.getClientAddress());
 		const wait = await transaction((db) => tryAt(db, [[`reset code ${from}`, LIMITS.join]], at));
-		if (wait > 0) return fail(429, { message: `Too many tries. Wait ${waitWords(wait)}, then try again.` });
+		if (wait > 0) return fail(429, { message: SIGNING_SAYS.tooManyTriesWaitThen(waitWords(wait)) });
 		const account = code === null ? null : await reading((db) => resetOf(db, fingerprint(code), at));
 		const found = account === null ? null : await reading((db) => accountById(db, account));
 		if (code === null || account === null || !found) {
 			log.warn({ from, why: 'reset code' }, 'reset refused');
 			return fail(400, {
-				message: 'This way to a new password has been used or has run out. Ask for another.'
+				message: SIGNING_SAYS.thisWayToANew
 			});
 		}
 		const password = text(form, 'password');
@@ -334,7 +332,7 @@ export function setByReset(event: RequestEvent, form: FormData) {
 		});
 		if (!done)
 			return fail(400, {
-				message: 'This way to a new password has been used or has run out. Ask for another.'
+				message: SIGNING_SAYS.thisWayToANew
 			});
 		log.info({ from }, 'password reset');
 		return { set: true as const };

@@ -1,4 +1,5 @@
 /** A secret address for the home's calendar, and a family calendar taken in. */
+import { CALENDARS_SAYS } from '$words/answers/files';
 import { addDays, type CivilDay } from '$core/calendar/civil';
 import { householdTime } from '$core/calendar/instant';
 import { readText } from '$core/formats/text';
@@ -22,9 +23,9 @@ export async function makeFeed(household: string, form: FormData) {
 		const member = String(form.get('member') ?? '');
 		const home = await reading((db) => loadHome(db, household));
 		if (!home || (member !== '' && !home.home.members.some((one) => one.id === member)))
-			return fail(400, { message: 'That person does not live here. Reload the page.' });
+			return fail(400, { message: CALENDARS_SAYS.thatPersonDoesNotLive });
 		await transaction((db) => renewFeed(db, household, member, now()));
-		return { said: 'The address is made. Whoever knows it can read the plan; renew it to shut others out.' };
+		return { said: CALENDARS_SAYS.theAddressIsMadeWhoever };
 	});
 }
 
@@ -39,9 +40,8 @@ const KIND_WORDS: Record<FamilyEvent['kind'], string> = {
 export async function calendarIn(household: string, form: FormData) {
 	return useCase(household, form, async () => {
 		const bytes = await fileOf(form);
-		if (!bytes) return fail(400, { message: 'Choose a file first.' });
-		if (bytes.length > TABLE_LIMIT)
-			return fail(400, { message: 'The calendar is larger than 8 MB. Export a shorter time of it.' });
+		if (!bytes) return fail(400, { message: CALENDARS_SAYS.chooseAFileFirst });
+		if (bytes.length > TABLE_LIMIT) return fail(400, { message: CALENDARS_SAYS.theCalendarIsLargerThan });
 		const text = readText(bytes, false);
 		if (!text.ok) return fail(400, { message: text.says });
 		const home = await reading((db) => loadHome(db, household));
@@ -49,7 +49,7 @@ export async function calendarIn(household: string, form: FormData) {
 		const at = now();
 		const { date: today } = householdTime(at, home.home.household);
 		const read = readFamilyCalendar(text.text, today, home.home.household.timeZone);
-		if (read.refused) return fail(400, { message: read.reports[0] ?? 'This is no calendar.' });
+		if (read.refused) return fail(400, { message: read.reports[0] ?? CALENDARS_SAYS.thisIsNoCalendar });
 		const member = home.home.members.some((one) => one.id === form.get('member'))
 			? String(form.get('member'))
 			: null;
@@ -57,7 +57,7 @@ export async function calendarIn(household: string, form: FormData) {
 			const report: TableReport = {
 				kind: 'calendar',
 				reports: read.reports.map((says) => ({ line: 0, column: '', says })),
-				says: `${read.events.length} ${plural(read.events.length, 'date')} from today on.`,
+				says: CALENDARS_SAYS.fromTodayOn(read.events.length, plural(read.events.length, 'date')),
 				list: read.events.slice(0, 60).map((event) => `${event.title}: ${KIND_WORDS[event.kind]}`),
 				note: text.note,
 				text: read.events.length > 0 ? text.text : null
@@ -109,7 +109,12 @@ export async function calendarIn(household: string, form: FormData) {
 		});
 		if (!recorded.ok) return fail(400, { message: refusalText(recorded.refusal) });
 		return {
-			said: `${entries.length} ${plural(entries.length, 'pause')} and ${busy.length} busy ${plural(busy.length, 'time')} are in.`
+			said: CALENDARS_SAYS.andBusyAreIn(
+				entries.length,
+				plural(entries.length, 'pause'),
+				busy.length,
+				plural(busy.length, 'time')
+			)
 		};
 	});
 }

@@ -1,4 +1,5 @@
 /** Jobs, products and entries from tables: told line by line first, then written. */
+import { TABLES_SAYS } from '$words/answers/files';
 import { householdTime } from '$core/calendar/instant';
 import type { Home } from '$core/household/home';
 import { importProducts, PRODUCT_COLUMNS, type ProductImport } from '$core/formats/productTable';
@@ -33,8 +34,7 @@ function readTable(
 	bytes: Uint8Array,
 	columns: readonly string[]
 ): { rows: TableRow[]; reports: LineReport[]; note: string | null } | string {
-	if (bytes.length > TABLE_LIMIT)
-		return 'The table is larger than 8 MB. Part it, and give it piece by piece.';
+	if (bytes.length > TABLE_LIMIT) return TABLES_SAYS.theTableIsLargerThan;
 	const read = readText(bytes, true);
 	if (!read.ok) return read.says;
 	const parsed = Papa.parse<Record<string, string>>(read.text, {
@@ -49,17 +49,14 @@ function readTable(
 			reports.push({
 				line: 1,
 				column: name.slice(0, 40),
-				says: 'This column is not known here. Take it out, or check how it is spelt.'
+				says: TABLES_SAYS.thisColumnIsNotKnown
 			});
 	for (const error of parsed.errors.slice(0, 20)) {
 		if (error.code === 'TooFewFields' || error.code === 'TooManyFields' || error.type === 'Quotes')
 			reports.push({
 				line: (error.row ?? 0) + 2,
 				column: '',
-				says:
-					error.type === 'Quotes'
-						? 'A quote is opened and not closed: the line may be cut off.'
-						: 'This line has other columns than the first one.'
+				says: error.type === 'Quotes' ? TABLES_SAYS.aQuoteIsOpenedAnd : TABLES_SAYS.thisLineHasOtherColumns
 			});
 	}
 	// The mark that keeps formulas from running is ours; it is taken off again.
@@ -104,7 +101,7 @@ function homeFromCsv(
 ) {
 	return useCase(household, form, async () => {
 		const bytes = await fileOf(form);
-		if (!bytes) return fail(400, { message: 'Choose a file first.' });
+		if (!bytes) return fail(400, { message: TABLES_SAYS.chooseAFileFirst });
 		const table = readTable(bytes, columns);
 		if (typeof table === 'string') return fail(400, { message: table });
 		const revision = await reading((db) => revisionOf(db, household));
@@ -119,8 +116,15 @@ function homeFromCsv(
 				reports: reports.slice(0, 200),
 				says:
 					reports.length > 0
-						? `${reports.length} ${plural(reports.length, 'thing was', 'things were')} not understood, so nothing is written.`
-						: `${read.added.length} new, ${read.changed.length} changed, ${table.rows.length - count} as they are.`,
+						? TABLES_SAYS.notUnderstoodSoNothingIs(
+								reports.length,
+								plural(reports.length, 'thing was', 'things were')
+							)
+						: TABLES_SAYS.newChangedAsTheyAre(
+								read.added.length,
+								read.changed.length,
+								table.rows.length - count
+							),
 				list: [
 					...read.added.map((name) => `new: ${name}`),
 					...read.changed.map((name) => `changed: ${name}`)
@@ -149,9 +153,9 @@ function homeFromCsv(
 		});
 		if (outcome === 'behind')
 			return fail(409, {
-				message: 'Somebody changed the home meanwhile, so nothing was written. Read the file in once more.'
+				message: TABLES_SAYS.somebodyChangedTheHomeMeanwhile
 			});
-		return { said: `${read.added.length} ${kind} are new, ${read.changed.length} changed.` };
+		return { said: TABLES_SAYS.areNewChanged(read.added.length, kind, read.changed.length) };
 	});
 }
 
@@ -170,7 +174,7 @@ export const productsFromCsv = (household: string, form: FormData) =>
 export async function ledgerFromCsv(household: string, form: FormData) {
 	return useCase(household, form, async () => {
 		const bytes = await fileOf(form);
-		if (!bytes) return fail(400, { message: 'Choose a file first.' });
+		if (!bytes) return fail(400, { message: TABLES_SAYS.chooseAFileFirst });
 		const table = readTable(bytes, LEDGER_COLUMNS);
 		if (typeof table === 'string') return fail(400, { message: table });
 		const home = await reading((db) => loadHome(db, household));
@@ -185,8 +189,11 @@ export async function ledgerFromCsv(household: string, form: FormData) {
 				reports: reports.slice(0, 200),
 				says:
 					reports.length > 0
-						? `${reports.length} ${plural(reports.length, 'thing was', 'things were')} not understood, so nothing is written.`
-						: `${read.entries.length} entries can be written in. Those that are there already are passed over.`,
+						? TABLES_SAYS.notUnderstoodSoNothingIs(
+								reports.length,
+								plural(reports.length, 'thing was', 'things were')
+							)
+						: TABLES_SAYS.entriesCanBeWrittenIn(read.entries.length),
 				list: [],
 				note: table.note,
 				text: reports.length === 0 && read.entries.length > 0 ? new TextDecoder().decode(bytes) : null
@@ -199,6 +206,6 @@ export async function ledgerFromCsv(household: string, form: FormData) {
 			recordEntries(db, household, read.entries, today, at, 'as said')
 		);
 		if (!recorded.ok) return fail(400, { message: refusalText(recorded.refusal) });
-		return { said: `${recorded.written.length} entries are written in.` };
+		return { said: TABLES_SAYS.entriesAreWrittenIn(recorded.written.length) };
 	});
 }

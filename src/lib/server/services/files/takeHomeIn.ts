@@ -1,4 +1,5 @@
 /** A file is taken in as a home of its own: all of it, or nothing. */
+import { TAKE_HOME_IN_SAYS } from '$words/answers/files';
 import type { CivilDay } from '$core/calendar/civil';
 import { readHouseholdFile } from '$core/formats/householdFile';
 import { readText } from '$core/formats/text';
@@ -23,7 +24,7 @@ export async function takeHomeIn(
 			problems: [
 				{
 					at: 'the whole of it',
-					says: 'The file is larger than 64 MB. A home is never that large; is it the right file?'
+					says: TAKE_HOME_IN_SAYS.theFileIsLargerThan
 				}
 			]
 		};

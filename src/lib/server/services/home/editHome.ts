@@ -1,4 +1,5 @@
 /** Changes of the home: read, tried, said, saved once. Every page that edits a home goes through here. */
+import { EDIT_HOME_SAYS } from '$words/answers/home';
 import type { CivilDay } from '$core/calendar/civil';
 import { householdTime } from '$core/calendar/instant';
 import type { Home } from '$core/household/home';
@@ -80,7 +81,7 @@ export function editHome(
 		if (tried) return { saved: words(context), effects, tried, values: typed(form) };
 		if (!UUID.test(id)) {
 			return fail(400, {
-				message: 'This page is too old to be sent. Reload it and try again.',
+				message: EDIT_HOME_SAYS.thisPageIsTooOld,
 				values: typed(form)
 			});
 		}
@@ -93,8 +94,7 @@ export function editHome(
 		});
 		if (outcome === 'behind') {
 			return fail(409, {
-				message:
-					'Somebody changed the home meanwhile, so nothing was written. Look at it as it is now, and try again.',
+				message: EDIT_HOME_SAYS.somebodyChangedTheHomeMeanwhile,
 				values: typed(form)
 			});
 		}

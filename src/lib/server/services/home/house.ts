@@ -1,4 +1,5 @@
 /** Zones and rooms are changed. */
+import { HOUSE_SAYS } from '$words/answers/home';
 import { ROOM_KINDS, WEAVES, type Room } from '$core/household/home';
 import { saveJob } from '$core/setup/editJobs';
 import {
@@ -41,8 +42,8 @@ export async function editHouse(asker: Asker, form: FormData) {
 				case 'addRoom': {
 					const kind = ROOM_KINDS.find((one) => one === text('kind'));
 					const storey = Number(text('storey'));
-					if (!kind) return { field: 'kind', says: 'Choose what kind of room it is.' };
-					if (!Number.isInteger(storey)) return { field: 'storey', says: 'Choose on which storey it lies.' };
+					if (!kind) return { field: 'kind', says: HOUSE_SAYS.chooseWhatKindOfRoom };
+					if (!Number.isInteger(storey)) return { field: 'storey', says: HOUSE_SAYS.chooseOnWhichStoreyIt };
 					return addRoom(
 						home,
 						{ name: text('name') || KIND_NAMES[kind], kind, storey },
@@ -65,7 +66,7 @@ export async function editHouse(asker: Asker, form: FormData) {
 				case 'retireRoom':
 					return retireRoom(home, text('room'));
 				case 'addZone':
-					return text('name') === '' ? 'Give the zone a name.' : addZone(home, text('name'));
+					return text('name') === '' ? HOUSE_SAYS.giveTheZoneAName : addZone(home, text('name'));
 				case 'changeZone': {
 					const weave = WEAVES.find((one) => one === text('weave'));
 					const orderBy = text('orderBy');
@@ -83,7 +84,7 @@ export async function editHouse(asker: Asker, form: FormData) {
 				case 'moveItem': {
 					const zone = home.zones.find((one) => one.id === text('zone'));
 					const at = zone?.list.indexOf(text('job')) ?? -1;
-					if (!zone || at < 0) return 'That job is not on this list any more. Reload the page.';
+					if (!zone || at < 0) return HOUSE_SAYS.thatJobIsNotOn;
 					const items = [...zone.list];
 					const [item] = items.splice(at, 1);
 					items.splice(Math.max(0, Math.min(items.length, at + by)), 0, item as string);
@@ -91,12 +92,11 @@ export async function editHouse(asker: Asker, form: FormData) {
 				}
 				case 'every': {
 					const job = home.jobs.find((one) => one.id === text('job'));
-					if (!job || job.cadence.type !== 'zone')
-						return 'That job is not on this list any more. Reload the page.';
+					if (!job || job.cadence.type !== 'zone') return HOUSE_SAYS.thatJobIsNotOn;
 					return saveJob(home, { ...job, cadence: { type: 'zone', every: text('every') === '2' ? 2 : 1 } });
 				}
 				default:
-					return 'That was not understood. Reload the page and try again.';
+					return HOUSE_SAYS.thatWasNotUnderstoodReload;
 			}
 		},
 		({ home, text }) =>
@@ -111,15 +111,15 @@ export async function editHouse(asker: Asker, form: FormData) {
 function savedWords(op: string, room: string, zone: string): string {
 	switch (op) {
 		case 'moveRoom':
-			return zone ? `${room} lies in ${zone}.` : `${room} lies in no zone.`;
+			return zone ? HOUSE_SAYS.liesIn(room, zone) : HOUSE_SAYS.liesInNoZone(room);
 		case 'takeProposal':
-			return 'The zones are evener.';
+			return HOUSE_SAYS.theZonesAreEvener;
 		case 'retireRoom':
-			return `${room} is removed.`;
+			return HOUSE_SAYS.isRemoved(room);
 		case 'retireZone':
-			return `${zone} is removed.`;
+			return HOUSE_SAYS.isRemoved2(zone);
 		case 'mergeRooms':
-			return `${room} has become part of another room.`;
+			return HOUSE_SAYS.hasBecomePartOfAnother(room);
 		default:
 			return 'Kept.';
 	}

@@ -1,4 +1,5 @@
 /** A job is saved, retired, or added from the library. */
+import { JOB_SAYS } from '$words/answers/home';
 import { isoOf, parseDay } from '$core/calendar/civil';
 import { LAYERS, type Home, type Job } from '$core/household/home';
 import { describeProblems } from '$core/household/problems';
@@ -22,7 +23,7 @@ export const newJob = (home: Home, room: string, today: string): Job => ({
 			cadence: { type: 'weekly', weekdays: [1], everyWeeks: 1 },
 			missRule: home.household.rhythm.catchUpDays.length > 0 ? 'catchup' : 'letgo'
 		},
-		'Do it',
+		JOB_SAYS.doIt,
 		5
 	),
 	startsOn: today
@@ -40,7 +41,7 @@ export function valuesOfForm(form: FormData): FormValues {
 /** A job whose part of the work is switched off does not begin today. */
 function savedText(home: Home, layer: string | undefined): string {
 	const off = LAYERS.find((one) => one === layer && !home.household.layers.includes(one));
-	return off ? LAYER_OFF.saved(off) : 'Saved. It holds from today.';
+	return off ? LAYER_OFF.saved(off) : JOB_SAYS.savedItHoldsFromToday;
 }
 
 /** Keeps, retires or copies a job. */
@@ -54,19 +55,18 @@ export async function editJob(household: string, id: string, form: FormData) {
 			if (op === 'copy') return copyJob(home, id, text('to'), today);
 			if (op === 'lastDone') {
 				const day = parseDay(text('day'));
-				if (day === null || day > today)
-					return { field: 'day', says: 'Choose the day on which it was last done: today or before.' };
+				if (day === null || day > today) return { field: 'day', says: JOB_SAYS.chooseTheDayOnWhich };
 				const edit = lastDoneAbout(home, id, day);
-				return edit.ok ? edit : 'Only a job that counts from when it was last done can be told so.';
+				return edit.ok ? edit : JOB_SAYS.onlyAJobThatCounts;
 			}
 			const before =
 				id === 'new'
 					? newJob(home, text('room') || (home.rooms[0]?.id ?? ''), isoOf(today))
 					: home.jobs.find((job) => job.id === id);
-			if (!before) return 'This job is not in the home any more. What was done of it is still in History.';
+			if (!before) return JOB_SAYS.thisJobIsNotIn;
 			const read = jobFromForm(before, valuesOfForm(form));
 			if (!read.ok)
-				return read.problems[0] ? describeProblems([read.problems[0]]) : 'That cannot be kept so.';
+				return read.problems[0] ? describeProblems([read.problems[0]]) : JOB_SAYS.thatCannotBeKeptSo;
 			const job =
 				id === 'new'
 					? { ...read.job, id: freeId(read.job.name, new Set(home.jobs.map((one) => one.id))) }
@@ -75,9 +75,9 @@ export async function editJob(household: string, id: string, form: FormData) {
 		},
 		({ home, text }) =>
 			op === 'retire'
-				? 'Removed. What was done of it stays in History.'
+				? JOB_SAYS.removedWhatWasDoneOf
 				: op === 'copy'
-					? 'The job is in that room, too.'
+					? JOB_SAYS.theJobIsInThat
 					: savedText(home, text('layer') || home.jobs.find((job) => job.id === id)?.layer)
 	);
 	if (op === 'retire' && 'saved' in result && !result.tried) redirect(303, '/house');
@@ -93,10 +93,13 @@ export function addJob(household: string, form: FormData) {
 		form,
 		({ home, today, text }) => {
 			const job = starterLibrary().jobs.find((one) => one.id === text('job'));
-			if (!job) return 'That job is not in the library. Search for another.';
+			if (!job) return JOB_SAYS.thatJobIsNotIn;
 			return addFromLibrary(home, job, text('room'), today);
 		},
 		({ home, text }) =>
-			`Added: ${starterLibrary().jobs.find((one) => one.id === text('job'))?.name ?? ''}, ${home.rooms.find((room) => room.id === text('room'))?.name ?? ''}.`
+			JOB_SAYS.added(
+				starterLibrary().jobs.find((one) => one.id === text('job'))?.name ?? '',
+				home.rooms.find((room) => room.id === text('room'))?.name ?? ''
+			)
 	);
 }

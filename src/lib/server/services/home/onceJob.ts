@@ -1,4 +1,5 @@
 /** A job for one day is added: by whoever plans days, without an editor. */
+import { ONCE_JOB_SAYS } from '$words/answers/home';
 import { isoOf, toDay } from '$core/calendar/civil';
 import { householdTime } from '$core/calendar/instant';
 import { addOnceJob, onceJobSchema } from '$core/setup/onceJob';
@@ -17,7 +18,7 @@ export async function addOnce(household: string, data: FormData) {
 	const form = await superValidate(data, zod4(onceJobSchema));
 	if (!form.valid) return fail(400, { form });
 	const { id, ...said } = form.data;
-	const added = () => message(form, `Added for ${longDate(toDay(said.date))}: ${said.name}.`);
+	const added = () => message(form, ONCE_JOB_SAYS.addedFor(longDate(toDay(said.date)), said.name));
 	return useCase(household, data, async () => {
 		const current = await reading((db) => revisionOf(db, household));
 		const prepared = await reading((db) => loadHome(db, household));

@@ -1,4 +1,5 @@
 /** The home's cleaning days and rules, and its layers, are changed. */
+import { SETTINGS_SAYS } from '$words/answers/home';
 import { LAYER_NAMES } from '$words/house';
 import { parseDay } from '$core/calendar/civil';
 import { householdTime } from '$core/calendar/instant';
@@ -41,8 +42,7 @@ export function rhythmEdit(
 	let scheme: Household['rhythm']['scheme'];
 	if (type === 'cycle') {
 		const anchor = text('anchor') || (rhythm.scheme.type === 'cycle' ? rhythm.scheme.anchor : '');
-		if (parseDay(anchor) === null)
-			return { field: 'anchor', says: 'Choose a day of a week in which zone 1 is on.' };
+		if (parseDay(anchor) === null) return { field: 'anchor', says: SETTINGS_SAYS.chooseADayOfA };
 		scheme = { type: 'cycle', extra, anchor };
 	} else if (type === 'weekdays') {
 		const byWeekday = Object.fromEntries(
@@ -52,19 +52,18 @@ export function rhythmEdit(
 		);
 		scheme = { type: 'weekdays', extra, byWeekday };
 	} else if (type === 'rows' || type === 'weeks' || type === 'none') scheme = { type, extra };
-	else return 'Choose how the zones come round.';
+	else return SETTINGS_SAYS.chooseHowTheZonesCome;
 	const minutes = text('minutesADay') === '' ? undefined : Number(text('minutesADay').replace(',', '.'));
 	if (minutes !== undefined && !(minutes > 0 && minutes <= 1440))
-		return { field: 'minutesADay', says: 'Minutes of a day are more than 0 and at most 1440.' };
+		return { field: 'minutesADay', says: SETTINGS_SAYS.minutesOfADayAre };
 	const sitting = Number(text('sittingMinutes').replace(',', '.'));
 	if (!(sitting > 0 && sitting <= 600))
 		return {
 			field: 'sittingMinutes',
-			says: 'Minutes for the zone each day are more than 0 and at most 600, such as 15.'
+			says: SETTINGS_SAYS.minutesForTheZoneEach
 		};
 	const dayStartsAt = text('dayStartsAt');
-	if (!TIME.test(dayStartsAt))
-		return { field: 'dayStartsAt', says: 'Write the hour at which a day begins, such as 04:00.' };
+	if (!TIME.test(dayStartsAt)) return { field: 'dayStartsAt', says: SETTINGS_SAYS.writeTheHourAtWhich };
 	const weekStart = Number(text('weekStart')) as Household['weekStart'];
 	const subjects = Object.fromEntries(
 		['1', '2', '3', '4', '5', '6', '7'].flatMap((day) =>
@@ -102,7 +101,7 @@ export function editRhythm(household: string, form: FormData) {
 		household,
 		form,
 		({ home, text, list }) => rhythmEdit(home, text, list),
-		() => 'Cleaning days and house rules holds from today. Earlier days are judged by theirs.'
+		() => SETTINGS_SAYS.cleaningDaysAndHouseRules
 	);
 }
 
@@ -112,14 +111,14 @@ export function editGrowing(household: string, form: FormData) {
 		form,
 		({ home, today, text }) => {
 			const layer = LAYERS.find((one) => one === text('layer'));
-			if (!layer) return 'Choose one of the four layers.';
+			if (!layer) return SETTINGS_SAYS.chooseOneOfTheFour;
 			return switchLayer(home, layer, text('on') === '1', today);
 		},
 		({ text }) => {
 			const layer = LAYER_NAMES[text('layer') as Layer] ?? '';
 			return text('on') === '1'
-				? `${layer}: on from today. First dates are spread.`
-				: `${layer}: turned off. Nothing of it counts as overdue.`;
+				? SETTINGS_SAYS.onFromTodayFirstDates(layer)
+				: SETTINGS_SAYS.turnedOffNothingOfIt(layer);
 		}
 	);
 }

@@ -1,4 +1,5 @@
 /** Takes one of the last changes of a home back. */
+import { UNDO_CHANGE_SAYS } from '$words/answers/home';
 import { householdTime } from '$core/calendar/instant';
 import { takeBack } from '$core/setup/homeChanges';
 import { editRefusalText } from '$words/edits';
@@ -15,7 +16,7 @@ const undoForm = z.object({ id: z.uuid(), change: z.coerce.number().int().min(2)
 export function undoChange(household: string, form: FormData) {
 	return useCase(household, form, async (db) => {
 		const read = undoForm.safeParse(Object.fromEntries(form));
-		if (!read.success) return fail(400, { message: 'Reload the page and press again.' });
+		if (!read.success) return fail(400, { message: UNDO_CHANGE_SAYS.reloadThePageAndPress });
 		const { id, change } = read.data;
 		if (await isChangeKnown(db, household, id)) return { saved: CHANGES.undone };
 		const revision = await revisionOf(db, household);

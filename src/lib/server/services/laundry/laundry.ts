@@ -1,4 +1,5 @@
 /** Loads of laundry: put on the pile, told from stage to stage, taken off it. */
+import { LAUNDRY_SAYS } from '$words/answers/laundry';
 import { DRY_MINUTES, KIND_MINUTES, LOAD_KINDS, readLoad, STAGES } from '$core/laundry/laundry';
 import { changeHousehold } from '$core/setup/editHome';
 import { LOAD_WORDS, placeWords } from '$words/laundry';
@@ -15,7 +16,7 @@ import { useCase } from '../useCase';
 import { loadOfPile } from './pileLoads';
 
 const addForm = z.object({
-	id: z.uuid('Reload the page and try again.'),
+	id: z.uuid(LAUNDRY_SAYS.reloadThePageAndTry),
 	name: z.string().trim().max(80).default(''),
 	kind: z.enum(LOAD_KINDS),
 	owner: z.string().max(60).default(''),
@@ -26,8 +27,7 @@ const addForm = z.object({
 export function add(asker: Asker, form: FormData) {
 	return useCase(asker.householdId, form, async () => {
 		const read = addForm.safeParse(Object.fromEntries(form));
-		if (!read.success)
-			return fail(400, { message: 'Say what is in the load, and try again.', values: typed(form) });
+		if (!read.success) return fail(400, { message: LAUNDRY_SAYS.sayWhatIsInThe, values: typed(form) });
 		const { id, kind, dry } = read.data;
 		const home = await reading((db) => loadHome(db, asker.householdId));
 		const owner = home?.home.members.find((one) => one.id === read.data.owner && one.role !== 'device');
@@ -48,12 +48,12 @@ export function add(asker: Asker, form: FormData) {
 				now()
 			)
 		);
-		return { message: `${name} is on the list to wash.` };
+		return { message: LAUNDRY_SAYS.isOnTheListTo(name) };
 	});
 }
 
 const stageForm = z.object({
-	id: z.uuid('Reload the page and try again.'),
+	id: z.uuid(LAUNDRY_SAYS.reloadThePageAndTry),
 	load: z.uuid(),
 	stage: z.enum([...STAGES, 'undo'])
 });
@@ -64,7 +64,7 @@ export function tell(asker: Asker, form: FormData) {
 		const read = stageForm.safeParse(Object.fromEntries(form));
 		if (!read.success)
 			return fail(400, {
-				message: 'This press was not understood. Reload the page and try again.',
+				message: LAUNDRY_SAYS.thisPressWasNotUnderstood,
 				values: typed(form)
 			});
 		const { id, load, stage } = read.data;
@@ -77,11 +77,11 @@ export function tell(asker: Asker, form: FormData) {
 				by: asker.viewer?.member ?? null
 			});
 		});
-		if (!done) return fail(404, { message: 'There is no such load here any more.', values: typed(form) });
+		if (!done) return fail(404, { message: LAUNDRY_SAYS.thereIsNoSuchLoad, values: typed(form) });
 		const found = await reading((db) => loadOf(db, asker.householdId, load));
 		const is = found ? readLoad(found, now()) : null;
 		return {
-			message: `${found?.name ?? 'The load'}${is?.stage === 'away' ? ' is away.' : ` is ${found ? placeWords(found, is?.stage ?? 'waiting') || 'on the pile' : ''}.`}`
+			message: `${found?.name ?? LAUNDRY_SAYS.theLoad}${is?.stage === 'away' ? LAUNDRY_SAYS.isAway : ` is ${found ? placeWords(found, is?.stage ?? 'waiting') || 'on the pile' : ''}.`}`
 		};
 	});
 }
@@ -92,7 +92,7 @@ export function drop(asker: Asker, form: FormData) {
 		const load = z.uuid().safeParse(form.get('load'));
 		if (!load.success)
 			return fail(400, {
-				message: 'This press was not understood. Reload the page and try again.',
+				message: LAUNDRY_SAYS.thisPressWasNotUnderstood,
 				values: typed(form)
 			});
 		const gone = await transaction(async (db) => {
@@ -102,9 +102,9 @@ export function drop(asker: Asker, form: FormData) {
 			return missed !== null && (await putOff(db, asker.householdId, load.data));
 		});
 		return gone
-			? { message: 'It is removed from the list.' }
+			? { message: LAUNDRY_SAYS.itIsRemovedFromThe }
 			: fail(409, {
-					message: 'That load is under way already: tell where it has come to instead.',
+					message: LAUNDRY_SAYS.thatLoadIsUnderWay,
 					values: typed(form)
 				});
 	});

@@ -1,4 +1,5 @@
 /** What forms ask to be written down: read through a schema, recorded in one transaction, answered in words. */
+import { ENTRY_ACTIONS_SAYS } from '$words/answers/ledger';
 import { type CivilDay } from '$core/calendar/civil';
 import { householdTime } from '$core/calendar/instant';
 import { isWork, readEntry, seriesId, type LedgerEntry } from '$core/household/entry';
@@ -102,7 +103,7 @@ function refuse(form: FormData, problems: readonly Problem[]): ActionFailure<Not
 			? ['minutes', 'date', 'text'].includes(first.at)
 				? first.says
 				: describeProblems([first])
-			: 'That cannot be written down.',
+			: ENTRY_ACTIONS_SAYS.thatCannotBeWrittenDown,
 		field: first ? fieldOf(first) : '',
 		values: typed(form)
 	});
@@ -133,7 +134,7 @@ async function write(
 		const read = fields.safeParse(Object.fromEntries(form));
 		if (!read.success)
 			return fail(400, {
-				message: 'This form was not understood. Reload the page and try again.',
+				message: ENTRY_ACTIONS_SAYS.thisFormWasNotUnderstood,
 				values: typed(form)
 			});
 		const { home, day, at } = await today(db, household);
@@ -198,7 +199,7 @@ const undoJudge =
 		return !target || mayUndo(home.home, asker.viewer, target.entry) ? null : UNDO_REFUSED;
 	};
 
-const UNDO_REFUSED = 'Somebody else wrote that. Ask them, or whoever organises the home, to take it back.';
+const UNDO_REFUSED = ENTRY_ACTIONS_SAYS.somebodyElseWroteThatAsk;
 
 /** Whoever ticks what somebody else has just ticked, without having seen it, means the same work. */
 const onceATick =
@@ -208,7 +209,10 @@ const onceATick =
 		const stored = await entriesOfLine(db, asker.householdId, entry.job, entry.part);
 		const other = unseenTick(stored, entry.date, form.seen ?? null, now());
 		return other
-			? { message: `${memberName(home, other.by) || 'Somebody'} has ticked it already.`, undo: null }
+			? {
+					message: ENTRY_ACTIONS_SAYS.hasTickedItAlready(memberName(home, other.by) || 'Somebody'),
+					undo: null
+				}
 			: null;
 	};
 
@@ -219,13 +223,13 @@ const pauseJudge =
 		asker.viewer?.role === 'organiser' ||
 		(entry.outcome === 'pause' && entry.scope === 'member' && entry.target === asker.viewer?.member)
 			? null
-			: 'You can pause your own days; for the rest ask whoever organises the home.';
+			: ENTRY_ACTIONS_SAYS.youCanPauseYourOwn;
 
 const DONE_WORDS: Record<string, string> = {
 	done: 'Done',
-	looked: 'Still clean',
-	part: 'Started, not finished',
-	letgo: 'Skipped until next time'
+	looked: ENTRY_ACTIONS_SAYS.stillClean,
+	part: ENTRY_ACTIONS_SAYS.startedNotFinished,
+	letgo: ENTRY_ACTIONS_SAYS.skippedUntilNextTime
 };
 
 function nameOf(home: PreparedHome, entry: LedgerEntry): string {
@@ -267,7 +271,7 @@ export function skip(asker: Asker, form: FormData): Promise<Answer> {
 			dueOn: f.dueOn
 		}),
 		planJudge(asker),
-		(home, entry) => `Skipped until next time: ${nameOf(home, entry)}. It never counts as overdue.`
+		(home, entry) => ENTRY_ACTIONS_SAYS.skippedUntilNextTimeIt(nameOf(home, entry))
 	);
 }
 
@@ -278,14 +282,14 @@ export function enough(asker: Asker, form: FormData): Promise<Answer> {
 		form,
 		(f, date) => ({ id: idOf(f, 'enough'), outcome: 'enough', date, by: byOf(asker, f) }),
 		() => null,
-		() => 'Moved the rest. The daily routine stays on today.'
+		() => ENTRY_ACTIONS_SAYS.movedTheRestTheDaily
 	);
 }
 
 const DAY_SAID: Record<string, string> = {
-	quick: 'A light day: jobs take their short version, as far as they have one.',
-	usual: 'A usual day again.',
-	deep: 'A deep day: jobs are done thoroughly, as far as they say how.'
+	quick: ENTRY_ACTIONS_SAYS.aLightDayJobsTake,
+	usual: ENTRY_ACTIONS_SAYS.aUsualDayAgain,
+	deep: ENTRY_ACTIONS_SAYS.aDeepDayJobsAre
 };
 
 /** Declares today light, deep, or usual again. */
@@ -331,7 +335,7 @@ export function move(asker: Asker, form: FormData): Promise<Answer> {
 			to: f.to
 		}),
 		planJudge(asker),
-		(home, entry) => `Moved: ${nameOf(home, entry)}.`
+		(home, entry) => ENTRY_ACTIONS_SAYS.moved(nameOf(home, entry))
 	);
 }
 
@@ -371,7 +375,7 @@ export function extra(asker: Asker, form: FormData): Promise<Answer> {
 			...lineOf(f)
 		}),
 		planJudge(asker),
-		(home, entry) => `Added for that day: ${nameOf(home, entry)}.`
+		(home, entry) => ENTRY_ACTIONS_SAYS.addedForThatDay(nameOf(home, entry))
 	);
 }
 
@@ -387,7 +391,7 @@ export function call(asker: Asker, form: FormData): Promise<Answer> {
 			...lineOf(f)
 		}),
 		planJudge(asker),
-		(home, entry) => `Called: ${nameOf(home, entry)}.`
+		(home, entry) => ENTRY_ACTIONS_SAYS.called(nameOf(home, entry))
 	);
 }
 
@@ -405,16 +409,16 @@ export function judge(asker: Asker, form: FormData): Promise<Answer> {
 			clutter: f.clutter
 		}),
 		() => null,
-		() => 'Kept. A zone that is not clear spends its sittings on clearing.'
+		() => ENTRY_ACTIONS_SAYS.keptAZoneThatIs
 	);
 }
 
 const PAUSE_SAID: Record<string, string> = {
-	household: 'The home',
-	member: 'That person',
-	room: 'The room',
-	layer: 'The layer',
-	job: 'The job'
+	household: ENTRY_ACTIONS_SAYS.theHome,
+	member: ENTRY_ACTIONS_SAYS.thatPerson,
+	room: ENTRY_ACTIONS_SAYS.theRoom,
+	layer: ENTRY_ACTIONS_SAYS.theLayer,
+	job: ENTRY_ACTIONS_SAYS.theJob
 };
 
 /** A pause for the home, a member, a room, a layer or one job. */
@@ -436,6 +440,8 @@ export function pause(asker: Asker, form: FormData): Promise<Answer> {
 		}),
 		pauseJudge(asker),
 		(_, entry) =>
-			`${entry.outcome === 'pause' ? (PAUSE_SAID[entry.scope] ?? 'It') : 'It'} is paused. What falls due meanwhile is skipped and never counts as overdue.`
+			ENTRY_ACTIONS_SAYS.isPausedWhatFallsDue(
+				entry.outcome === 'pause' ? (PAUSE_SAID[entry.scope] ?? 'It') : 'It'
+			)
 	);
 }

@@ -1,4 +1,5 @@
 /** Who asks, and what that lets them do: the parts of a request that pages and actions go by. */
+import { WHO_MAY_SAYS } from '$words/answers/ledger';
 import { addDays, parseDay, type CivilDay } from '$core/calendar/civil';
 import { ownLines, type GivenTurns } from '$core/people/ownList';
 import { extentOf, isOwnOrShared, mayTick, type Act, type Viewer } from '$core/people/permissions';
@@ -21,9 +22,9 @@ export interface Asker {
 }
 
 export const REFUSALS = {
-	'not-yours': 'That job is not on your list, so nothing was written. Ask whoever it belongs to.',
-	'not-for-others': 'Each ticks their own here. Let them tick it, or ask a grown-up.',
-	'nobody-named': 'Tap who did it first, then tick it.'
+	'not-yours': WHO_MAY_SAYS.thatJobIsNotOn,
+	'not-for-others': WHO_MAY_SAYS.eachTicksTheirOwnHere,
+	'nobody-named': WHO_MAY_SAYS.tapWhoDidItFirst
 } as const;
 
 export const notYours = (form: FormData, message: string): ActionFailure<Notice> =>
@@ -89,5 +90,5 @@ export function planRefusal(
 	if (extent === null || !viewer?.member) return REFUSALS['not-yours'];
 	return !found || isOwnOrShared(home.home, found, viewer.member)
 		? null
-		: 'That job is somebody else’s own, so its days are theirs to move.';
+		: WHO_MAY_SAYS.thatJobIsSomebodyElses;
 }

@@ -1,4 +1,5 @@
 /** A child calls for help, or has gone through the final check. */
+import { CHILD_SAYS } from '$words/answers/people';
 import { type CivilDay } from '$core/calendar/civil';
 import { DAY_PARTS } from '$core/calendar/dayParts';
 import { householdTime, partRunning } from '$core/calendar/instant';
@@ -34,8 +35,7 @@ export interface Mine extends FamilyFacts {
 export async function mineOf(asker: Asker): Promise<Mine> {
 	const facts = await familyFacts(asker.householdId);
 	const me = facts.home.home.members.find((one) => one.id === asker.viewer?.member);
-	if (!me)
-		error(404, { message: 'There is no list for this device.', remedy: 'Say who you are, or go to Today.' });
+	if (!me) error(404, { message: CHILD_SAYS.thereIsNoListFor, remedy: CHILD_SAYS.sayWhoYouAreOr });
 	const given = withAway(
 		await reading((db) => givenFor(db, asker.householdId, facts.today)),
 		awayOn(effectivePauses(facts.projection.home), facts.today)
@@ -77,12 +77,12 @@ export function help(asker: Asker, form: FormData, came: boolean) {
 	return useCase(asker.householdId, form, async () => {
 		const member = asker.viewer?.member;
 		const id = z.uuid().safeParse(form.get('id'));
-		if (!member) return fail(400, { message: 'Say who you are first.', values: typed(form) });
+		if (!member) return fail(400, { message: CHILD_SAYS.sayWhoYouAreFirst, values: typed(form) });
 		if (came) {
 			await transaction((db) => cameToHelp(db, asker.householdId, { member }, now()));
 			return { said: 'Good.' };
 		}
-		if (!id.success) return fail(400, { message: 'Reload the page and press again.', values: typed(form) });
+		if (!id.success) return fail(400, { message: CHILD_SAYS.reloadThePageAndPress, values: typed(form) });
 		const line = String(form.get('line') ?? '').slice(0, 71);
 		const { home } = await familyFacts(asker.householdId);
 		await transaction((db) =>
@@ -101,14 +101,13 @@ export function help(asker: Asker, form: FormData, came: boolean) {
 export function lookedRound(asker: Asker, lineId: string, form: FormData) {
 	return useCase(asker.householdId, form, async () => {
 		const id = z.uuid().safeParse(form.get('id'));
-		if (!id.success) return fail(400, { message: 'Reload the page and press again.', values: typed(form) });
+		if (!id.success) return fail(400, { message: CHILD_SAYS.reloadThePageAndPress, values: typed(form) });
 		const facts = await mineOf(asker);
 		const line = facts.lines.find((one) => one.line.id === lineId);
 		if (!line || line.line.job.lookRound.length === 0)
-			return fail(410, { message: 'There is nothing to check here any more.', values: typed(form) });
+			return fail(410, { message: CHILD_SAYS.thereIsNothingToCheck, values: typed(form) });
 		const look = lookOf(facts, line);
-		if (look.done === null)
-			return fail(409, { message: 'Do it first, then do the last check.', values: typed(form) });
+		if (look.done === null) return fail(409, { message: CHILD_SAYS.doItFirstThenDo, values: typed(form) });
 		if (look.state === 'none') {
 			const entry: LedgerEntry = {
 				outcome: 'lookround',

@@ -1,4 +1,5 @@
 /** What the family has agreed is changed, and the day's captain. */
+import { FAMILY_SAYS } from '$words/answers/people';
 import { isoOf } from '$core/calendar/civil';
 import { sharers } from '$core/people/agreedShares';
 import { changeHousehold } from '$core/setup/editHome';
@@ -12,10 +13,10 @@ import { useCase } from '../useCase';
 import { familyFacts, ribbonOf } from './familyFacts';
 
 export const WAYS = [
-	{ by: 'equal', name: 'Equal', says: 'Everybody the same.' },
-	{ by: 'age', name: 'By age', says: 'The whole of a grown-up’s part from 16 on, less below.' },
-	{ by: 'hours', name: 'By hours at home', says: 'As much as the waking hours that each is here, by age.' },
-	{ by: 'hand', name: 'By hand', says: 'As you have agreed it.' }
+	{ by: 'equal', name: 'Equal', says: FAMILY_SAYS.everybodyTheSame },
+	{ by: 'age', name: FAMILY_SAYS.byAge, says: FAMILY_SAYS.theWholeOfAGrown },
+	{ by: 'hours', name: FAMILY_SAYS.byHoursAtHome, says: FAMILY_SAYS.asMuchAsTheWaking },
+	{ by: 'hand', name: FAMILY_SAYS.byHand, says: FAMILY_SAYS.asYouHaveAgreedIt }
 ] as const;
 
 const linesOf = (text: string) =>
@@ -33,12 +34,12 @@ export function editFamily(household: string, form: FormData) {
 			const part = text('part');
 			if (part === 'shares') {
 				const by = WAYS.find((way) => way.by === text('by'))?.by;
-				if (!by) return 'Choose how the work is shared.';
+				if (!by) return FAMILY_SAYS.chooseHowTheWorkIs;
 				const byHand: Record<string, number> = {};
 				for (const one of sharers(home)) {
 					const typed = text(`hand-${one.id}`).replace(',', '.');
 					const value = typed === '' ? 0 : Number(typed);
-					if (!(value >= 0 && value <= 1000)) return `${one.name}: a part is a number from 0 to 1000.`;
+					if (!(value >= 0 && value <= 1000)) return FAMILY_SAYS.aPartIsANumber(one.name);
 					byHand[one.id] = value;
 				}
 				return changeHousehold(home, {
@@ -74,9 +75,9 @@ export function editFamily(household: string, form: FormData) {
 		},
 		({ text }) =>
 			text('part') === 'shares'
-				? 'Kept. The shares hold from this week on.'
+				? FAMILY_SAYS.keptTheSharesHoldFrom
 				: text('part') === 'ribbon'
-					? 'Saved. The captain changes so from today.'
+					? FAMILY_SAYS.savedTheCaptainChangesSo
 					: 'Kept.'
 	);
 }
@@ -88,11 +89,11 @@ export function giveRibbon(household: string, form: FormData) {
 		const { home, today, weekBegin } = facts;
 		const to = String(form.get('to') ?? '');
 		if (!home.home.household.family.ribbon.members.includes(to))
-			return fail(400, { message: 'Choose one of the children who take turns.', values: typed(form) });
+			return fail(400, { message: FAMILY_SAYS.chooseOneOfTheChildren, values: typed(form) });
 		if (ribbonOf(facts, today) !== to)
 			await transaction((db) => swapRibbon(db, household, weekBegin, today, to));
 		return {
-			saved: `${memberName(home, to)} is today’s captain. The next time makes up for it.`,
+			saved: FAMILY_SAYS.isTodaysCaptainTheNext(memberName(home, to)),
 			effects: [],
 			tried: false
 		};

@@ -1,4 +1,5 @@
 /** How somebody grows into a job is said, and final checks are answered. */
+import { GROWTH_ACTS } from '$words/answers/people';
 import { householdTime } from '$core/calendar/instant';
 import { readEntry, type LedgerEntry } from '$core/household/entry';
 import { describeProblems } from '$core/household/problems';
@@ -19,7 +20,7 @@ import type { Asker } from '../ledger/whoMay';
 import { useCase } from '../useCase';
 import { familyFacts } from './familyFacts';
 
-const OLD_PAGE = 'This page is too old to be sent. Reload it and try again.';
+const OLD_PAGE = GROWTH_ACTS.thisPageIsTooOld;
 
 const sayForm = z.object({
 	id: z.uuid(OLD_PAGE),
@@ -44,10 +45,10 @@ async function write(household: string, form: FormData, entries: readonly unknow
 const isoToday = (day: number) => new Date(day * 86_400_000).toISOString().slice(0, 10);
 
 const SAID = {
-	with: 'Written down: done with somebody.',
-	alone: 'From now on alone, and looked at.',
-	signed: 'Alone, no check. The next part can be practised.',
-	again: 'With somebody beside once more.'
+	with: GROWTH_ACTS.writtenDownDoneWithSomebody,
+	alone: GROWTH_ACTS.fromNowOnAloneAnd,
+	signed: GROWTH_ACTS.aloneNoCheckTheNext,
+	again: GROWTH_ACTS.withSomebodyBesideOnceMore
 } as const;
 
 /** Says how far a child has come on a rung. Nothing is suggested by itself into the record. */
@@ -62,12 +63,12 @@ export function say(asker: Asker, form: FormData) {
 		const child = home.home.members.find((one) => one.id === member && one.role === 'child');
 		if (!job || !child)
 			return fail(400, {
-				message: 'Those parts to learn are not here any more. Reload the page.',
+				message: GROWTH_ACTS.thosePartsToLearnAre,
 				values: typed(form)
 			});
 		if (!maySay(stateOfRungs(job, member, entries)[rung], how))
 			return fail(409, {
-				message: 'That part is at another stage by now. Look again.',
+				message: GROWTH_ACTS.thatPartIsAtAnother,
 				values: typed(form)
 			});
 		return write(
@@ -113,7 +114,7 @@ export function already(asker: Asker, form: FormData) {
 		);
 		if (!child || (chore !== undefined && jobs.length === 0))
 			return fail(400, {
-				message: 'Those parts to learn are not here any more. Reload the page.',
+				message: GROWTH_ACTS.thosePartsToLearnAre,
 				values: typed(form)
 			});
 		const writing = jobs.flatMap((job) =>
@@ -152,12 +153,12 @@ export function answerLook(asker: Asker, form: FormData) {
 		const { home, entries, today } = await familyFacts(household);
 		const asked = entries.find((entry) => entry.id === look);
 		if (asked?.outcome !== 'lookround' || asked.verdict !== 'asked')
-			return fail(410, { message: 'That check is not here any more.', values: typed(form) });
+			return fail(410, { message: GROWTH_ACTS.thatCheckIsNotHere, values: typed(form) });
 		if (lookRounds(entries, asked.member, asked.chore).some((one) => one.asked.id === look && one.answer))
-			return fail(409, { message: 'Somebody has answered it already.', values: typed(form) });
+			return fail(409, { message: GROWTH_ACTS.somebodyHasAnsweredItAlready, values: typed(form) });
 		const job = home.jobById.get(asked.chore);
 		if (verdict === 'back' && !job?.lookRound.includes(point ?? ''))
-			return fail(400, { message: 'Say which one thing is given back.', values: typed(form) });
+			return fail(400, { message: GROWTH_ACTS.sayWhichOneThingIs, values: typed(form) });
 		const { member, chore, part } = asked;
 		const by = asker.viewer?.member ?? null;
 		const date = isoToday(today);
@@ -185,8 +186,8 @@ export function answerLook(asker: Asker, form: FormData) {
 			form,
 			writing,
 			verdict === 'back'
-				? `Given back to ${name}: ${(point ?? '').toLowerCase()}. The rest stays as it is.`
-				: `Confirmed. ${job?.name ?? 'It'} is done, ${dayAhead(asked.date, today)}.`
+				? GROWTH_ACTS.givenBackToTheRest(name, (point ?? '').toLowerCase())
+				: GROWTH_ACTS.confirmedIsDone(job?.name ?? 'It', dayAhead(asked.date, today))
 		);
 	});
 }

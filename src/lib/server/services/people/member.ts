@@ -1,4 +1,5 @@
 /** What is said of a person is changed. */
+import { MEMBER_SAYS } from '$words/answers/people';
 import { isoOf, parseDay, type CivilDay } from '$core/calendar/civil';
 import type { Home, Member } from '$core/household/home';
 import { changeMember } from '$core/setup/editMembers';
@@ -21,11 +22,11 @@ function readSpans(typed: string, weekday: (typeof DAYS)[number]): Span[] | stri
 		.map((one) => one.trim())
 		.filter(Boolean)) {
 		const found = SPAN.exec(part);
-		if (!found) return `${WEEKDAYS[weekday - 1]}: "${part}" is not whole. Say from when and until when.`;
+		if (!found) return MEMBER_SAYS.isNotWholeSayFrom(WEEKDAYS[weekday - 1] ?? '', part);
 		const [, h1, m1, h2, m2] = found as unknown as [string, string, string, string, string];
 		const from = `${h1.padStart(2, '0')}:${m1}`;
 		const to = `${h2.padStart(2, '0')}:${m2}`;
-		if (from >= to || to > '24:00') return `${WEEKDAYS[weekday - 1]}: "${part}" ends before it begins.`;
+		if (from >= to || to > '24:00') return MEMBER_SAYS.endsBeforeItBegins(WEEKDAYS[weekday - 1] ?? '', part);
 		spans.push({ weekdays: [weekday], from, to });
 	}
 	return spans;
@@ -58,8 +59,8 @@ function readAway(text: string): Member['away'] | string {
 		const found = /^(\d{4}-\d\d-\d\d)\s*(?:to|-|–)\s*(\d{4}-\d\d-\d\d)\s*(.*)$/.exec(line);
 		const [from, to] = [found?.[1] ?? '', found?.[2] ?? ''];
 		if (!found || parseDay(from) === null || parseDay(to) === null)
-			return `"${line.slice(0, 40)}" is no stretch of days. Write it as 2027-01-08 to 2027-03-26.`;
-		if (from > to) return `"${line.slice(0, 40)}" ends before it begins.`;
+			return MEMBER_SAYS.isNoStretchOfDays(line.slice(0, 40));
+		if (from > to) return MEMBER_SAYS.endsBeforeItBegins2(line.slice(0, 40));
 		away.push({ from, to, why: (found[3] ?? '').slice(0, 60) });
 	}
 	return away;
@@ -113,7 +114,7 @@ export function editMember(household: string, id: string, form: FormData, by: st
 			const families = list('families') as Member['excludes']['families'];
 			const born = text('bornOn');
 			if (born !== '' && parseDay(born) === null)
-				return { field: 'bornOn', says: 'Choose the day of birth, or leave it empty.' };
+				return { field: 'bornOn', says: MEMBER_SAYS.chooseTheDayOfBirth };
 			return changeMember(home, id, {
 				name: text('name'),
 				bornOn: born === '' ? undefined : born,
@@ -124,6 +125,6 @@ export function editMember(household: string, id: string, form: FormData, by: st
 				dislikes: list('disliked')
 			});
 		},
-		() => 'Saved. Share out the week again if it changes who can do what.'
+		() => MEMBER_SAYS.savedShareOutTheWeek
 	);
 }

@@ -1,4 +1,5 @@
 /** The week's jobs are given out, put by hand, swapped. */
+import { WEEK_SAYS } from '$words/answers/people';
 import { addDays, type CivilDay } from '$core/calendar/civil';
 import { type AssignedWeek } from '$core/people/assignWeek';
 import { occurrenceId, type WeekOccurrence } from '$core/people/weekOccurrences';
@@ -40,7 +41,7 @@ export function shownWeek(facts: FamilyFacts, proposed: AssignedWeek): AssignedW
 	};
 }
 
-const OLD_PAGE = 'This page is too old to be sent. Reload it and try again.';
+const OLD_PAGE = WEEK_SAYS.thisPageIsTooOld;
 
 const idOf = (form: FormData) => z.uuid().safeParse(form.get('id'));
 
@@ -65,7 +66,7 @@ export function give(asker: Asker, form: FormData) {
 			saveHandout(db, asker.householdId, { id: id.data, weekBegin: facts.weekBegin, from, turns }, now())
 		);
 		return {
-			said: `${turns.length} jobs are shared out. Nobody is more than ${(week.spread * 100).toFixed(1)} % of the work away from what was agreed.`
+			said: WEEK_SAYS.jobsAreSharedOutNobody(turns.length, (week.spread * 100).toFixed(1))
 		};
 	});
 }
@@ -90,14 +91,14 @@ export function put(asker: Asker, form: FormData) {
 		const found = await turnOf(asker, String(form.get('turn') ?? '').slice(0, 90));
 		if (!found)
 			return fail(410, {
-				message: 'That job is not in this week any more. Choose another.',
+				message: WEEK_SAYS.thatJobIsNotIn,
 				values: typed(form)
 			});
 		const { facts, turn } = found;
 		const to = turn.candidates.find((one) => one.member.id === form.get('to'));
 		if (!to || to.why.length > 0)
 			return fail(400, {
-				message: `${to?.member.name ?? 'That person'} cannot take it that day. Choose somebody of those who could.`,
+				message: WEEK_SAYS.cannotTakeItThatDay(to?.member.name ?? 'That person'),
 				values: typed(form)
 			});
 		await transaction((db) =>
@@ -107,7 +108,7 @@ export function put(asker: Asker, form: FormData) {
 				member: to.member.id
 			})
 		);
-		return { said: `${turn.line.job.name} is with ${to.member.name} ${dayAhead(turn.due, facts.today)}.` };
+		return { said: WEEK_SAYS.isWith(turn.line.job.name, to.member.name, dayAhead(turn.due, facts.today)) };
 	});
 }
 
@@ -119,21 +120,21 @@ export function ask(asker: Asker, form: FormData) {
 		const found = await turnOf(asker, String(form.get('turn') ?? '').slice(0, 90));
 		if (!found)
 			return fail(410, {
-				message: 'That job is not in this week any more. Choose another.',
+				message: WEEK_SAYS.thatJobIsNotIn,
 				values: typed(form)
 			});
 		const { turn, week } = found;
 		const from = week.given.get(turn.id)?.to ?? null;
 		const own = asker.viewer?.role === 'organiser' || from === asker.viewer?.member;
-		if (from === null || !own) return notYours(form, 'Only whoever has a turn can ask for a swap of it.');
+		if (from === null || !own) return notYours(form, WEEK_SAYS.onlyWhoeverHasATurn);
 		const to = turn.candidates.find((one) => one.member.id === form.get('to'));
 		if (!to || to.why.length > 0 || to.member.id === from)
-			return fail(400, { message: 'Ask somebody who could take it that day.', values: typed(form) });
+			return fail(400, { message: WEEK_SAYS.askSomebodyWhoCouldTake, values: typed(form) });
 		const back = String(form.get('back') ?? '');
 		const inReturn = back === '' ? null : week.occurrences.find((one) => one.id === back);
 		if (back !== '' && (!inReturn || week.given.get(back)?.to !== to.member.id))
 			return fail(400, {
-				message: `What comes in return is one of ${to.member.name}’s own.`,
+				message: WEEK_SAYS.whatComesInReturnIs(to.member.name),
 				values: typed(form)
 			});
 		await transaction((db) =>
@@ -151,7 +152,7 @@ export function ask(asker: Asker, form: FormData) {
 				now()
 			)
 		);
-		return { said: `${to.member.name} has been asked. It stays where it is until they agree.` };
+		return { said: WEEK_SAYS.hasBeenAskedItStays(to.member.name) };
 	});
 }
 
@@ -162,10 +163,10 @@ export function answer(asker: Asker, form: FormData) {
 		const swap = z.uuid().safeParse(id).success
 			? await reading((db) => swapById(db, asker.householdId, id))
 			: null;
-		if (!swap) return fail(404, { message: 'That swap is not asked for any more.', values: typed(form) });
+		if (!swap) return fail(404, { message: WEEK_SAYS.thatSwapIsNotAsked, values: typed(form) });
 		if (swap.to !== asker.viewer?.member) {
 			log.warn({ role: asker.viewer?.role }, 'refused: answer of a swap');
-			return notYours(form, 'Only whoever was asked can answer.');
+			return notYours(form, WEEK_SAYS.onlyWhoeverWasAskedCan);
 		}
 		const agreed = form.get('answer') === 'yes';
 		const { home, weekBegin } = await familyFacts(asker.householdId);
@@ -188,7 +189,9 @@ export function answer(asker: Asker, form: FormData) {
 			return true;
 		});
 		const name = home.seriesById.get(swap.line)?.job.name ?? 'It';
-		if (!counted) return { said: 'That was answered already.' };
-		return { said: agreed ? `${name} is yours now.` : `${name} stays with ${memberName(home, swap.from)}.` };
+		if (!counted) return { said: WEEK_SAYS.thatWasAnsweredAlready };
+		return {
+			said: agreed ? WEEK_SAYS.isYoursNow(name) : WEEK_SAYS.staysWith(name, memberName(home, swap.from))
+		};
 	});
 }

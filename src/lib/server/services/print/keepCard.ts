@@ -1,4 +1,5 @@
 /** A card is kept when it is printed, so that its code can be entered later. Looking at it keeps nothing. */
+import { KEEP_CARD_SAYS } from '$words/answers/print';
 import type { Box } from '$core/cards/cards';
 import { fail } from '@sveltejs/kit';
 import { codeForCard } from '../../repo/cardRepo';
@@ -15,7 +16,7 @@ export interface AskedCard {
 export function keepCard(household: string, form: FormData, asked: () => Promise<AskedCard | null>) {
 	return useCase(household, form, async (db) => {
 		const card = await asked();
-		if (!card) return fail(404, { message: 'There is nothing to print for this.', values: typed(form) });
+		if (!card) return fail(404, { message: KEEP_CARD_SAYS.thereIsNothingToPrint, values: typed(form) });
 		return { kept: await codeForCard(db, household, card.title, card.boxes, card.at) };
 	});
 }

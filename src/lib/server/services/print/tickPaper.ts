@@ -1,4 +1,5 @@
 /** What was done from a printed card is entered in one go. */
+import { TICK_PAPER_SAYS } from '$words/answers/print';
 import { isoOf, type CivilDay } from '$core/calendar/civil';
 import { readCardCode } from '$core/cards/code';
 import { readEntry, type LedgerEntry } from '$core/household/entry';
@@ -24,7 +25,7 @@ export function tickPaper(asker: Asker, form: FormData) {
 		const card = code === null ? null : await reading((db) => cardByCode(db, asker.householdId, code));
 		if (!id.success || !card)
 			return fail(400, {
-				message: 'No card of this home has that code. Look at its foot.',
+				message: TICK_PAPER_SAYS.noCardOfThisHome,
 				values: typed(form)
 			});
 		const { home, today, at } = await familyFacts(asker.householdId);
@@ -35,7 +36,7 @@ export function tickPaper(asker: Asker, form: FormData) {
 			.filter((box) => allowed.has(box));
 		if (chosen.length === 0)
 			return fail(400, {
-				message: 'Tick the boxes that are ticked on the paper first.',
+				message: TICK_PAPER_SAYS.tickTheBoxesThatAre,
 				values: typed(form)
 			});
 		const by = String(form.get('by') ?? '') || null;
@@ -59,7 +60,11 @@ export function tickPaper(asker: Asker, form: FormData) {
 		if (!recorded.ok) return fail(400, { message: refusalText(recorded.refusal), values: typed(form) });
 		const n = entries.length;
 		return {
-			said: `${n} ${plural(n, 'box is', 'boxes are')} saved as done${by ? `, as ${memberName(home, by)}’s` : ''}.`
+			said: TICK_PAPER_SAYS.savedAsDone(
+				n,
+				plural(n, 'box is', 'boxes are'),
+				by ? `, as ${memberName(home, by)}’s` : ''
+			)
 		};
 	});
 }

@@ -1,4 +1,5 @@
 /** What an address or a form asks of a pail: kind, minutes, people, what is in and out. */
+import { FILL_QUERY_SAYS } from '$words/answers/session';
 import { depth, type Depth } from '$core/household/fields';
 import { SESSION_KINDS } from '$core/session/kinds';
 import { TOGETHER } from '$core/session/together';
@@ -6,9 +7,9 @@ import { z } from 'zod';
 
 /** Minutes asked for: more than none, at most ten hours; what cannot be read is refused with words. */
 export const minutesAsked = z.coerce
-	.number('Minutes are a number, such as 10.')
-	.min(1, 'A session takes at least 1 minute.')
-	.max(600, 'A session takes at most 600 minutes; make a longer day several sessions.');
+	.number(FILL_QUERY_SAYS.minutesAreANumberSuch)
+	.min(1, FILL_QUERY_SAYS.aSessionTakesAtLeast)
+	.max(600, FILL_QUERY_SAYS.aSessionTakesAtMost);
 
 const ids = z
 	.string()

@@ -1,4 +1,5 @@
 /** What a clearing left behind is seen to: a bag has left the house, a box has found its place. */
+import { LEFT_OPEN_SAYS } from '$words/answers/session';
 import { fail } from '@sveltejs/kit';
 import { z } from 'zod';
 import { now } from '../../clock';
@@ -15,14 +16,17 @@ export function leftOpenDone(household: string, data: FormData) {
 		const read = form.safeParse(Object.fromEntries(data));
 		if (!read.success)
 			return fail(400, {
-				message: 'This press was not understood. Reload the page and try again.',
+				message: LEFT_OPEN_SAYS.thisPressWasNotUnderstood,
 				values: typed(data)
 			});
 		const { kind, of } = read.data;
 		const done = await transaction((db) =>
 			kind === 'bag' ? bagLeft(db, household, of, now()) : boxGone(db, household, of, now())
 		);
-		if (!done) return fail(404, { message: 'That is not here any more.', values: typed(data) });
-		return { message: kind === 'bag' ? 'The bag has left the house.' : 'The box is empty.', undo: null };
+		if (!done) return fail(404, { message: LEFT_OPEN_SAYS.thatIsNotHereAny, values: typed(data) });
+		return {
+			message: kind === 'bag' ? LEFT_OPEN_SAYS.theBagHasLeftThe : LEFT_OPEN_SAYS.theBoxIsEmpty,
+			undo: null
+		};
 	});
 }

@@ -1,4 +1,5 @@
 /** What is pressed in a running session, and what of it goes to tomorrow. */
+import { PRESS_SAYS } from '$words/answers/session';
 import { addDays } from '$core/calendar/civil';
 import type { DayPart } from '$core/calendar/dayParts';
 import type { LedgerEntry } from '$core/household/entry';
@@ -122,8 +123,7 @@ export async function carry(asker: Asker, session: string, form: FormData) {
 	const household = asker.householdId;
 	return useCase(household, form, async () => {
 		const id = z.uuid().safeParse(form.get('id'));
-		if (!id.success)
-			return fail(400, { message: 'This page is too old to be sent. Reload it and try again.' });
+		if (!id.success) return fail(400, { message: PRESS_SAYS.thisPageIsTooOld });
 		const at = now();
 		const moved = await transaction(async (db) => {
 			const [stored, home] = [await loadSession(db, household, session), await loadHome(db, household)];
@@ -147,12 +147,12 @@ export async function carry(asker: Asker, session: string, form: FormData) {
 			}
 			return count;
 		});
-		if (moved === null) return fail(404, { message: 'There is no such session here. Start one from Today.' });
+		if (moved === null) return fail(404, { message: PRESS_SAYS.thereIsNoSuchSession });
 		return {
 			message:
 				moved === 0
-					? 'Nothing had to move: it comes tomorrow by itself.'
-					: `${moved === 1 ? 'One job is' : `${numberWord(moved)} jobs are`} tomorrow’s now. The rest comes tomorrow by itself.`
+					? PRESS_SAYS.nothingHadToMoveIt
+					: PRESS_SAYS.tomorrowsNowTheRestComes(moved === 1 ? 'One job is' : `${numberWord(moved)} jobs are`)
 		};
 	});
 }
@@ -163,14 +163,12 @@ export async function event(asker: Asker, session: string, form: FormData) {
 	return useCase(household, form, async () => {
 		const read = eventForm.safeParse({ step: null, ...Object.fromEntries(form) });
 		const detail = read.success ? detailOf(read.data) : null;
-		if (!read.success || detail === null)
-			return fail(400, { message: 'This press was not understood. Reload the page and try again.' });
+		if (!read.success || detail === null) return fail(400, { message: PRESS_SAYS.thisPressWasNotUnderstood });
 		const { kind, step } = read.data;
 		const id =
 			read.data.id ??
 			(read.data.seed ? followingId(read.data.seed, `${kind} ${step} ${JSON.stringify(detail)}`) : null);
-		if (id === null)
-			return fail(400, { message: 'This press came without its id. Reload the page and try again.' });
+		if (id === null) return fail(400, { message: PRESS_SAYS.thisPressCameWithoutIts });
 		const at = now() - read.data.ago;
 		const result = await transaction(async (db) => {
 			const stored = await loadSession(db, household, session);
@@ -202,17 +200,17 @@ export async function event(asker: Asker, session: string, form: FormData) {
 		if (result.ok) return { at };
 		switch (result.refusal.code) {
 			case 'session-unknown':
-				return fail(404, { message: 'There is no such session here. Start one from Today.' });
+				return fail(404, { message: PRESS_SAYS.thereIsNoSuchSession });
 			case 'already-running':
 				return fail(409, { message: RUN_HEAD.otherRuns });
 			case 'session-over':
-				return fail(409, { message: 'This session has ended already.' });
+				return fail(409, { message: PRESS_SAYS.thisSessionHasEndedAlready });
 			case 'cannot-add':
 				return fail(409, {
-					message: 'That job is not in this home any more, or is nobody’s here. Choose another.'
+					message: PRESS_SAYS.thatJobIsNotIn
 				});
 			default:
-				return fail(400, { message: 'This session has no such step. Reload the page and try again.' });
+				return fail(400, { message: PRESS_SAYS.thisSessionHasNoSuch });
 		}
 	});
 }

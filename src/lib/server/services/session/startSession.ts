@@ -1,4 +1,5 @@
 /** Starts a pail from what its page showed. */
+import { START_SESSION_SAYS } from '$words/answers/session';
 import { isoOf } from '$core/calendar/civil';
 import { checkPlan } from '$core/planner/checkPlan';
 import type { Plan, PlanInput } from '$core/planner/plan';
@@ -57,7 +58,7 @@ function shownPlan(text: string | undefined, input: PlanInput, most: number | nu
 }
 
 const startForm = z.object({
-	id: z.uuid('Reload the page and try again.'),
+	id: z.uuid(START_SESSION_SAYS.reloadThePageAndTry),
 	member: z.string().max(60),
 	line: z.string().max(80).optional(),
 	/** The room or line that the chosen way is about. */
@@ -97,7 +98,7 @@ export async function start(asker: Asker, form: FormData) {
 		const read = startForm.safeParse(raw);
 		if (!read.success)
 			return fail(400, {
-				message: 'This form was not understood. Reload the page and try again.',
+				message: START_SESSION_SAYS.thisFormWasNotUnderstood,
 				values: typed(form)
 			});
 		const query = readQuery(Object.entries({ ...raw, for: read.data.member }));
@@ -106,16 +107,16 @@ export async function start(asker: Asker, form: FormData) {
 		const member = home.members.find((m) => m.id === read.data.member);
 		if (!member)
 			return fail(400, {
-				message: 'That person does not live here. Choose somebody of this home.',
+				message: START_SESSION_SAYS.thatPersonDoesNotLive,
 				values: typed(form)
 			});
 		if (memberOf(home, asker, member.id).id !== member.id)
-			return fail(403, { message: 'Each starts a session of their own here.', values: typed(form) });
+			return fail(403, { message: START_SESSION_SAYS.eachStartsASessionOf, values: typed(form) });
 		const line = read.data.line ?? null;
 		const own = day.lines.find((l) => l.line.id === line);
 		if (line !== null && !own)
 			return fail(410, {
-				message: 'That job is not in this home any more. Choose another.',
+				message: START_SESSION_SAYS.thatJobIsNotIn,
 				values: typed(form)
 			});
 		if (own && asker.viewer?.role !== 'organiser') {
@@ -137,7 +138,7 @@ export async function start(asker: Asker, form: FormData) {
 		const clearing = query.kind === 'clearing' ? clearingOf(home, read.data) : null;
 		if (query.kind === 'clearing' && clearing === null)
 			return fail(400, {
-				message: 'Say which spot it is and in which room, such as "hall bench".',
+				message: START_SESSION_SAYS.sayWhichSpotItIs,
 				field: 'spot',
 				values: typed(form)
 			});
@@ -145,7 +146,7 @@ export async function start(asker: Asker, form: FormData) {
 		const { input, plan } = chosenPlan(filled, query.choice, read.data);
 		if (plan.entries.length === 0 && clearing === null)
 			return fail(409, {
-				message: 'There is nothing to do for this session just now. Choose somebody else, or take a break.',
+				message: START_SESSION_SAYS.thereIsNothingToDo,
 				values: typed(form)
 			});
 		const result = await transaction((db) =>
@@ -164,7 +165,7 @@ export async function start(asker: Asker, form: FormData) {
 		if (result.ok) return { session: read.data.id };
 		if (result.refusal.code === 'already-running') {
 			return fail(409, {
-				message: `${memberName(home, result.refusal.member)} has a timed session already. Finish it, or end it first.`,
+				message: START_SESSION_SAYS.hasATimedSessionAlready(memberName(home, result.refusal.member)),
 				running: result.refusal.session,
 				values: typed(form)
 			});

@@ -1,4 +1,5 @@
 /** The first steps: touches are kept, and a home is made of the answers once. */
+import { BEGIN_SAYS } from '$words/answers/setup';
 import { prepareHome } from '$core/schedule/preparedHome';
 import { changeHome } from '$core/setup/change';
 import { draftFromHome, EMPTY_DRAFT, homeFromDraft, type Draft } from '$core/setup/draft';
@@ -35,7 +36,7 @@ export async function touch({ cookies, getClientAddress }: RequestEvent, form: F
 			const wait = await transaction((db) => tryAt(db, [[`first steps from ${from}`, LIMITS.draft]], now()));
 			if (wait > 0)
 				return fail(429, {
-					message: `Many have begun from here. Wait ${waitWords(wait)}, then go on.`,
+					message: BEGIN_SAYS.manyHaveBegunFromHere(waitWords(wait)),
 					values: typed(form)
 				});
 		}
@@ -49,8 +50,7 @@ export async function touch({ cookies, getClientAddress }: RequestEvent, form: F
 		const read = touchSchema.safeParse(values);
 		if (!read.success) {
 			return fail(400, {
-				message:
-					read.error.issues[0]?.message ?? 'That touch was not understood. Reload the page and try again.',
+				message: read.error.issues[0]?.message ?? BEGIN_SAYS.thatTouchWasNotUnderstood,
 				values: typed(form)
 			});
 		}
@@ -76,7 +76,7 @@ export async function touch({ cookies, getClientAddress }: RequestEvent, form: F
 export async function take(cookies: Cookies, form: FormData, household: string) {
 	return acting(form, async () => {
 		const home = await reading((db) => loadHome(db, household));
-		if (!home) return fail(404, { message: 'That home is not here any more. Begin with an empty house.' });
+		if (!home) return fail(404, { message: BEGIN_SAYS.thatHomeIsNotHere });
 		const [row] = await reading((db) => homesAmong(db, [household]));
 		const isDemo = row?.id !== household || row.isDemo;
 		const taken = draftFromHome(home.home, household);
@@ -118,16 +118,15 @@ export async function start(cookies: Cookies, form: FormData, who: Beginner) {
 	const made = await acting(form, async () => {
 		const id = cookies.get(COOKIE);
 		const stored = id ? await reading((db) => loadDraft(db, id)) : null;
-		if (!stored)
-			return fail(400, { message: 'These first steps are not here any more. Add a room, and go on.' });
+		if (!stored) return fail(400, { message: BEGIN_SAYS.theseFirstStepsAreNot });
 		if (stored.household) return { household: stored.household };
 		const { draft } = stored;
 		if (draft.rooms.length === 0) {
-			return fail(400, { message: 'A home has at least one room. Add one, then begin.' });
+			return fail(400, { message: BEGIN_SAYS.aHomeHasAtLeast });
 		}
 		if (draft.changes) {
 			if (draft.changes !== who.organises)
-				return fail(403, { message: 'Only whoever organises that home may change it.' });
+				return fail(403, { message: BEGIN_SAYS.onlyWhoeverOrganisesThatHome });
 			return changeOwn(stored, draft.changes);
 		}
 		return who.account === null ? { signUp: true } : makeOwn(stored, who.account);
@@ -151,7 +150,7 @@ async function makeOwn({ id, draft }: StoredDraft, account: string) {
 	const made = homeFromDraft(draft, starterLibrary(), patternById(draft.pattern), today);
 	if (!made.ok) {
 		const [first] = made.problems;
-		return fail(400, { message: `The home cannot begin yet. ${first?.at ?? ''}: ${first?.says ?? ''}` });
+		return fail(400, { message: BEGIN_SAYS.theHomeCannotBeginYet(first?.at ?? '', first?.says ?? '') });
 	}
 	const household = followingId(id, 'home');
 	await transaction(async (db) => {
@@ -172,7 +171,7 @@ async function changeOwn({ id, draft }: StoredDraft, household: string) {
 	const today = todayOf(draft);
 	const revision = await reading((db) => revisionOf(db, household));
 	const home = await reading((db) => loadHome(db, household));
-	if (!home) return fail(404, { message: 'The home to be changed is not here any more.' });
+	if (!home) return fail(404, { message: BEGIN_SAYS.theHomeToBeChanged });
 	const edit = changeHome(home.home, draft, starterLibrary(), patternById(draft.pattern), today);
 	if (!edit.ok) return fail(400, { message: editRefusalText(edit.refusal) });
 	const outcome = await inHousehold(household, async (db) => {
@@ -190,8 +189,7 @@ async function changeOwn({ id, draft }: StoredDraft, household: string) {
 	});
 	if (outcome === 'behind')
 		return fail(409, {
-			message:
-				'Somebody changed the home meanwhile, so nothing was written. Look at it as it is now, and try again.'
+			message: BEGIN_SAYS.somebodyChangedTheHomeMeanwhile
 		});
 	return { household };
 }

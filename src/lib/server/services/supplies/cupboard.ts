@@ -1,4 +1,5 @@
 /** Products, tools, kits and mixes are changed. */
+import { CUPBOARD_SAYS } from '$words/answers/supplies';
 import {
 	contentsOf,
 	DESCRIPTIONS,
@@ -122,23 +123,23 @@ function editOf(op: string, context: EditContext): Edit | Unmade {
 	switch (op) {
 		case 'starters': {
 			const products = startersFrom(home, list('starter'));
-			return products.length === 0 ? 'Choose what stands in your cupboard.' : putProducts(home, products);
+			return products.length === 0 ? CUPBOARD_SAYS.chooseWhatStandsInYour : putProducts(home, products);
 		}
 		case 'product': {
-			if (text('name') === '') return { field: 'name', says: 'Give the product a name.' };
+			if (text('name') === '') return { field: 'name', says: CUPBOARD_SAYS.giveTheProductAName };
 			const product = productFrom(context);
 			if (product.families.length + product.perhaps.length === 0)
-				return `Say what ${product.name} is, or choose Not sure.`;
+				return CUPBOARD_SAYS.sayWhatIsOrChoose(product.name);
 			return putProduct(home, product);
 		}
 		case 'removeProduct':
 			return removeProduct(home, text('product'));
 		case 'tool':
-			return text('name') === '' ? 'Give the tool a name.' : putTool(home, toolFrom(context));
+			return text('name') === '' ? CUPBOARD_SAYS.giveTheToolAName : putTool(home, toolFrom(context));
 		case 'removeTool':
 			return removeTool(home, text('tool'));
 		case 'kit':
-			return text('name') === '' ? 'Give the kit a name.' : putKit(home, kitFrom(context));
+			return text('name') === '' ? CUPBOARD_SAYS.giveTheKitAName : putKit(home, kitFrom(context));
 		case 'removeKit':
 			return removeKit(home, text('kit'));
 		case 'mix': {
@@ -157,17 +158,19 @@ function editOf(op: string, context: EditContext): Edit | Unmade {
 function savedWords(op: string, { home, text, list }: EditContext): string {
 	switch (op) {
 		case 'starters':
-			return `${startersFrom(home, list('starter'))
-				.map((one) => one.name)
-				.join(', ')}: on the shelf.`;
+			return CUPBOARD_SAYS.onTheShelf(
+				startersFrom(home, list('starter'))
+					.map((one) => one.name)
+					.join(', ')
+			);
 		case 'removeProduct':
 		case 'removeTool':
 		case 'removeKit':
-			return 'It is removed.';
+			return CUPBOARD_SAYS.itIsRemoved;
 		case 'product':
 		case 'tool':
 		case 'kit':
-			return `${text('name')} is kept.`;
+			return CUPBOARD_SAYS.isKept(text('name'));
 		default:
 			return 'Kept.';
 	}

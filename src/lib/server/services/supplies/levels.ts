@@ -1,4 +1,5 @@
 /** What there is and what is to buy: told, written on the list, bought. */
+import { LEVELS_SAYS } from '$words/answers/supplies';
 import { LEVELS } from '$core/cupboard/shopping';
 import { BUYING, LEVEL_WORDS, SUPPLIES } from '$words/supplies';
 import { fail } from '@sveltejs/kit';
@@ -32,7 +33,7 @@ export function tell(asker: Asker, form: FormData) {
 		const written = (await suppliesOf(db, asker.householdId)).find((one) => one.id === thing);
 		if (!known && !written)
 			return fail(404, {
-				message: 'That is not in the cupboard any more. Reload the page.',
+				message: LEVELS_SAYS.thatIsNotInThe,
 				values: typed(form)
 			});
 		const at = now() - Math.min(ago, LONGEST_AGO);
@@ -42,8 +43,8 @@ export function tell(asker: Asker, form: FormData) {
 }
 
 const writeForm = z.object({
-	id: z.uuid('Reload the page and try again.'),
-	name: z.string().trim().min(1, 'Write what to buy.').max(80, 'Keep it to 80 characters.')
+	id: z.uuid(LEVELS_SAYS.reloadThePageAndTry),
+	name: z.string().trim().min(1, LEVELS_SAYS.writeWhatToBuy).max(80, LEVELS_SAYS.keepItTo80Characters)
 });
 
 const MOST_WRITTEN = 200;
@@ -60,7 +61,7 @@ export function write(asker: Asker, form: FormData) {
 			});
 		if ((await writtenOnList(db, asker.householdId)) >= MOST_WRITTEN)
 			return fail(400, {
-				message: `There are ${MOST_WRITTEN} things on the list already. Tick some off first.`,
+				message: LEVELS_SAYS.thereAreThingsOnThe(MOST_WRITTEN),
 				values: typed(form)
 			});
 		const { id, name } = read.data;

@@ -1,4 +1,5 @@
 /** A bottle of a mix, from what the mixing table says. */
+import { MIX_FORM_SAYS } from '$words/answers/supplies';
 import { dilute, TARGETS } from '$core/cupboard/dilution';
 import { BLEACH_KEEPS_DAYS, RECIPES, scaleRecipe } from '$core/cupboard/mixes';
 import { LARGEST_MIX, type Mix } from '$core/household/cupboardSchema';
@@ -30,7 +31,7 @@ export function mixFromForm(home: Home, text: (name: string) => string, today: s
 		};
 	}
 	const recipe = RECIPES.find((one) => one.id === text('recipe'));
-	if (!recipe) return 'Choose what to mix.';
+	if (!recipe) return MIX_FORM_SAYS.chooseWhatToMix;
 	const scaled = scaleRecipe(recipe, ml);
 	const name = MIXING.recipes[recipe.id]?.name ?? recipe.id;
 	return {

@@ -1,4 +1,5 @@
 /** Takes a home in from a file, and tells as it goes: one JSON line a step, the last one says how it ended. */
+import { HOUSE_FILES_IMPORT_SERVER_SAYS } from '$words/answers/routes';
 import { DatabaseAway, DiskFull } from '$server/db/pool';
 import { log } from '$server/log';
 import { takeHomeIn } from '$server/services/files/takeHomeIn';
@@ -6,7 +7,7 @@ import { AWAY_TEXT, FULL_TEXT } from '$server/services/guard';
 import type { RequestHandler } from './$types';
 
 const MOST = 64 * 1024 * 1024;
-const TOO_LARGE = 'The file is larger than 64 MB. A home is never that large; is it the right file?';
+const TOO_LARGE = HOUSE_FILES_IMPORT_SERVER_SAYS.theFileIsLargerThan;
 
 /** The body as it comes in, no more of it than may be; null where it is more. */
 async function bodyOf(request: Request): Promise<Uint8Array | null> {
@@ -29,12 +30,12 @@ const saysOf = (cause: unknown) =>
 		? FULL_TEXT
 		: cause instanceof DatabaseAway
 			? AWAY_TEXT
-			: 'It could not be taken in, and nothing was written.';
+			: HOUSE_FILES_IMPORT_SERVER_SAYS.itCouldNotBeTaken;
 
 export const POST: RequestHandler = async ({ request, locals, url }) => {
 	const account = locals.access.signIn?.account ?? null;
 	if (account === null) {
-		const says = 'A home that is taken in belongs to somebody: sign up first, then take it in.';
+		const says = HOUSE_FILES_IMPORT_SERVER_SAYS.aHomeThatIsTaken;
 		return new Response(`${JSON.stringify({ problems: [{ at: 'the door', says }] })}\n`, {
 			status: 401,
 			headers: { 'Content-Type': 'application/x-ndjson; charset=utf-8' }
@@ -50,10 +51,13 @@ export const POST: RequestHandler = async ({ request, locals, url }) => {
 		try {
 			const bytes = await bodyOf(request);
 			if (bytes === null) return tell({ problems: [{ at: 'the whole of it', says: TOO_LARGE }] });
-			if (bytes.length === 0) return tell({ problems: [{ at: 'the file', says: 'Choose a file first.' }] });
+			if (bytes.length === 0)
+				return tell({
+					problems: [{ at: 'the file', says: HOUSE_FILES_IMPORT_SERVER_SAYS.chooseAFileFirst }]
+				});
 			if (!/^[0-9a-f-]{36}$/.test(id))
 				return tell({
-					problems: [{ at: 'the page', says: 'This page is too old. Reload it and try again.' }]
+					problems: [{ at: 'the page', says: HOUSE_FILES_IMPORT_SERVER_SAYS.thisPageIsTooOld }]
 				});
 			const taken = await takeHomeIn(bytes, id, account, tell);
 			tell('household' in taken ? { ok: true, household: taken.household } : { problems: taken.problems });

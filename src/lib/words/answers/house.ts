@@ -1,0 +1,40 @@
+/** What the house answers and tells in house: one group a file that says it. */
+import type { Shown } from '../screens/shown';
+
+export const HOUSE_SAYS = {
+	minNeededYourFamilyHas: (asked: Shown, held: Shown) => `${asked} min needed, your family has ${held}`,
+	moveTheToZone: (names: Shown, findIndex: Shown) => `Move the ${names} to zone ${findIndex}`,
+	move: (slice: Shown, word: Shown) => `Move ${slice}${word}`,
+	theyShareTheSamePipes: ' They share the same pipes and caddy.'
+} as const;
+
+export const JOB_EDITOR_SAYS = {
+	thisJobIsNotIn: 'This job is not in the home any more.',
+	whatWasDoneOfIt: 'What was done of it is still in History.',
+	lastDone: (date: Shown, word: Shown) => `Last done ${date}${word}`,
+	notDoneYet: 'Not done yet',
+	youSaidMinItTakes: (minutes: Shown, round: Shown) => `You said ${minutes} min, it takes about ${round} min.`
+} as const;
+
+export const KEEPING_SAYS = {
+	asItIs: 'As it is',
+	asItWouldBe: 'As it would be',
+	theWholeHome: 'The whole home',
+	allThatFallsDueIs: 'All that falls due is skipped.',
+	whatIsThisPersonsAlone: 'What is this person’s alone is skipped; the rest is handed out again.',
+	whatFallsDueInThis: 'What falls due in this room is skipped.',
+	whatFallsDueOfThis: 'What falls due of this part of the work is skipped.',
+	itIsSkippedMeanwhile: 'It is skipped meanwhile.',
+	itTakesLongerThanFour: 'It takes longer than four weeks; let some of it go.',
+	onAllOfItIs: (clearOn: Shown) => `On ${clearOn} all of it is behind you.`,
+	everyDayAboutAQuarter: 'Every day, about a quarter of an hour in a part of it.',
+	onceAWeekAboutAn: 'Once a week, about an hour in all.',
+	aQuarterOfAnHour: 'A quarter of an hour on the zone’s days.',
+	windowsFiltersMattressesAFew: 'Windows, filters, mattresses: a few times a year.',
+	theDidNotHoldNothing: (name: Shown, word: Shown) =>
+		`The ${name} did not hold. Nothing is lost by letting ${word} rest for a while.`,
+	whatIsOnHoldsThe: (name: Shown) => `What is on holds. The ${name} may come, when you like.`,
+	allPartsOfTheWork: 'All parts of the work are on.',
+	aWeekOfTheDaily: 'A week of the daily routine says more than a good intention. Look again in a few days.',
+	notYetLetWhatIs: 'Not yet. Let what is on hold a little longer.'
+} as const;

@@ -1,0 +1,14 @@
+/** What the house answers and tells in laundry: one group a file that says it. */
+import type { Shown } from '../screens/shown';
+
+export const LAUNDRY_SAYS = {
+	reloadThePageAndTry: 'Reload the page and try again.',
+	sayWhatIsInThe: 'Say what is in the load, and try again.',
+	isOnTheListTo: (name: Shown) => `${name} is on the list to wash.`,
+	thisPressWasNotUnderstood: 'This press was not understood. Reload the page and try again.',
+	thereIsNoSuchLoad: 'There is no such load here any more.',
+	theLoad: 'The load',
+	isAway: ' is away.',
+	itIsRemovedFromThe: 'It is removed from the list.',
+	thatLoadIsUnderWay: 'That load is under way already: tell where it has come to instead.'
+} as const;

@@ -1,0 +1,116 @@
+/** What the house answers and tells in people: one group a file that says it. */
+import type { Shown } from '../screens/shown';
+
+export const CHILD_SAYS = {
+	thereIsNoListFor: 'There is no list for this device.',
+	sayWhoYouAreOr: 'Say who you are, or go to Today.',
+	sayWhoYouAreFirst: 'Say who you are first.',
+	reloadThePageAndPress: 'Reload the page and press again.',
+	thereIsNothingToCheck: 'There is nothing to check here any more.',
+	doItFirstThenDo: 'Do it first, then do the last check.'
+} as const;
+
+export const FAMILY_SAYS = {
+	everybodyTheSame: 'Everybody the same.',
+	byAge: 'By age',
+	theWholeOfAGrown: 'The whole of a grown-up’s part from 16 on, less below.',
+	byHoursAtHome: 'By hours at home',
+	asMuchAsTheWaking: 'As much as the waking hours that each is here, by age.',
+	byHand: 'By hand',
+	asYouHaveAgreedIt: 'As you have agreed it.',
+	chooseHowTheWorkIs: 'Choose how the work is shared.',
+	aPartIsANumber: (name: Shown) => `${name}: a part is a number from 0 to 1000.`,
+	keptTheSharesHoldFrom: 'Kept. The shares hold from this week on.',
+	savedTheCaptainChangesSo: 'Saved. The captain changes so from today.',
+	chooseOneOfTheChildren: 'Choose one of the children who take turns.',
+	isTodaysCaptainTheNext: (memberName: Shown) =>
+		`${memberName} is today’s captain. The next time makes up for it.`
+} as const;
+
+export const GROWTH_SAYS = {
+	ofLookRoundsPassedAt: (passed: Shown, looked: Shown) =>
+		`${passed} of ${looked} look-rounds passed at the first look`,
+	hasDoneTheLastCheck: (name: Shown, name2: Shown, name3: Shown) =>
+		`${name} has done the last check of ${name2}: ${name3}`,
+	practiseWithHelpReadyTo: (max: Shown) => `Practise with help ${max}: ready to try alone?`,
+	theLastLooksPassedAt: (told: Shown) => `The last ${told} looks passed at once: ready to be signed off?`
+} as const;
+
+export const MEMBER_SAYS = {
+	isNotWholeSayFrom: (told: Shown, part: Shown) =>
+		`${told}: "${part}" is not whole. Say from when and until when.`,
+	endsBeforeItBegins: (told: Shown, part: Shown) => `${told}: "${part}" ends before it begins.`,
+	isNoStretchOfDays: (slice: Shown) =>
+		`"${slice}" is no stretch of days. Write it as 2027-01-08 to 2027-03-26.`,
+	endsBeforeItBegins2: (slice: Shown) => `"${slice}" ends before it begins.`,
+	chooseTheDayOfBirth: 'Choose the day of birth, or leave it empty.',
+	savedShareOutTheWeek: 'Saved. Share out the week again if it changes who can do what.'
+} as const;
+
+export const WEEK_SAYS = {
+	thisPageIsTooOld: 'This page is too old to be sent. Reload it and try again.',
+	jobsAreSharedOutNobody: (count: Shown, toFixed: Shown) =>
+		`${count} jobs are shared out. Nobody is more than ${toFixed} % of the work away from what was agreed.`,
+	thatJobIsNotIn: 'That job is not in this week any more. Choose another.',
+	cannotTakeItThatDay: (name: Shown) =>
+		`${name} cannot take it that day. Choose somebody of those who could.`,
+	isWith: (name: Shown, name2: Shown, dayAhead: Shown) => `${name} is with ${name2} ${dayAhead}.`,
+	onlyWhoeverHasATurn: 'Only whoever has a turn can ask for a swap of it.',
+	askSomebodyWhoCouldTake: 'Ask somebody who could take it that day.',
+	whatComesInReturnIs: (name: Shown) => `What comes in return is one of ${name}’s own.`,
+	hasBeenAskedItStays: (name: Shown) => `${name} has been asked. It stays where it is until they agree.`,
+	thatSwapIsNotAsked: 'That swap is not asked for any more.',
+	onlyWhoeverWasAskedCan: 'Only whoever was asked can answer.',
+	thatWasAnsweredAlready: 'That was answered already.',
+	isYoursNow: (name: Shown) => `${name} is yours now.`,
+	staysWith: (name: Shown, memberName: Shown) => `${name} stays with ${memberName}.`
+} as const;
+
+export const CREW_WEEK_SAYS = {
+	whoeverComesFirst: 'Whoever comes first',
+	nobodyCan: 'Nobody can',
+	canLie: 'Can lie',
+	theWeekFrom: (dayMonth: Shown) => `The week from ${dayMonth}`,
+	today: (weekdayName: Shown) => `Today, ${weekdayName}`,
+	notSharedOutYetThis: 'Not shared out yet. This is how it would be, as evenly as it goes.',
+	givenOutMeanwhileWouldCome: (changes: Shown, changes2: Shown) =>
+		`Given out. Meanwhile ${changes} ${changes2} would come out otherwise.`,
+	sharedOutAsEvenlyAs: 'Shared out, as evenly as it goes.',
+	asksToTake: (memberName: Shown, memberName2: Shown, name: Shown, dayAhead: Shown, word: Shown) =>
+		`${memberName} asks ${memberName2} to take ${name} ${dayAhead}${word}.`,
+	minutesMore: (memberName: Shown, round: Shown) => `${memberName} ${round} minutes more`
+} as const;
+
+export const LOAD_CREW_SAYS = {
+	minMoreThanAgreed: (round: Shown) => `${round} min more than agreed`,
+	minLessThanAgreed: (round: Shown) => `${round} min less than agreed`,
+	itIsFreeWhoeverComes: 'It is free: whoever comes first takes it.',
+	somebodyIsIllAndThis: 'Somebody is ill, and this can lie until they are well.',
+	nobodyCanTakeItThat: 'Nobody can take it that day.',
+	why: (name: Shown, name2: Shown) => `Why ${name}: ${name2}`,
+	tomorrowTakesMinutes: (name: Shown, round: Shown) => `Tomorrow ${name} takes ${round} minutes.`,
+	thisWeekHasNotBeen: 'This week has not been given out yet.',
+	thisWeekWasGivenOut: (toDay: Shown) => `This week was given out on ${toDay}.`,
+	shares: (word: Shown, told: Shown) => `Shares ${word}${told}.`
+} as const;
+
+export const MEMBER_EDIT_SAYS = {
+	nobodyOfThatNameLives: 'Nobody of that name lives here.',
+	goBackToPeople: 'Go back to People.'
+} as const;
+
+export const GROWTH_ACTS = {
+	thisPageIsTooOld: 'This page is too old to be sent. Reload it and try again.',
+	writtenDownDoneWithSomebody: 'Written down: done with somebody.',
+	fromNowOnAloneAnd: 'From now on alone, and looked at.',
+	aloneNoCheckTheNext: 'Alone, no check. The next part can be practised.',
+	withSomebodyBesideOnceMore: 'With somebody beside once more.',
+	thosePartsToLearnAre: 'Those parts to learn are not here any more. Reload the page.',
+	thatPartIsAtAnother: 'That part is at another stage by now. Look again.',
+	thatCheckIsNotHere: 'That check is not here any more.',
+	somebodyHasAnsweredItAlready: 'Somebody has answered it already.',
+	sayWhichOneThingIs: 'Say which one thing is given back.',
+	givenBackToTheRest: (name: Shown, point: Shown) =>
+		`Given back to ${name}: ${point}. The rest stays as it is.`,
+	confirmedIsDone: (name: Shown, day: Shown) => `Confirmed. ${name} is done, ${day}.`
+} as const;
