@@ -99,7 +99,13 @@ async function makeWay(
 			{
 				to: sendTo,
 				subject,
-				body: DOORS_SAYS.thisOpensInPailRound(who.name, homeName ?? '', link ?? '', shownCode(code), origin ?? '')
+				body: DOORS_SAYS.thisOpensInPailRound(
+					who.name,
+					homeName ?? '',
+					link ?? '',
+					shownCode(code),
+					origin ?? ''
+				)
 			},
 			isDemo
 		);
