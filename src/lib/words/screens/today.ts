@@ -28,16 +28,19 @@ export const TODAY_MOVE_TO_DAY = {
 } as const;
 
 export const TODAY_NEXT_TOWEL = {
-	min: 'min',
+	/** It stays on the line of its number. */
+	min: '\u00a0min',
 	forIt: (whoName: Shown) => `, for ${whoName}`
 } as const;
 
 export const TODAY_ROW = {
-	min: 'min'
+	/** It stays on the line of its number. */
+	min: '\u00a0min'
 } as const;
 
 export const TODAY_SITTING_ROW = {
-	min: 'min'
+	/** It stays on the line of its number. */
+	min: '\u00a0min'
 } as const;
 
 export const TODAY_HOW_MANY = {
