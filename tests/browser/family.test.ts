@@ -187,8 +187,8 @@ test('a child does a thing, looks round alone, and an adult gives one thing back
 		desk.getByRole('heading', { name: /Kit has done the last check of Platform Porch/ })
 	).toBeVisible();
 	await expectAccessible(desk, 'look-rounds');
-	await choose(desk, 'The one thing', 'The bench');
-	await desk.getByRole('button', { name: 'Give this back' }).click();
+	await choose(desk, 'What to do again', 'The bench');
+	await desk.getByRole('button', { name: 'Ask to do this again' }).click();
 	await expect(desk.getByText('Given back to Kit: the bench.')).toBeVisible();
 	// It hangs again, with the one thing, on the child's phone by itself.
 	await expect(child.getByText('One thing back: the bench')).toBeVisible();

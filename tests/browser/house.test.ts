@@ -167,7 +167,7 @@ test('the library is searched, and one touch hangs a job', async ({ page }) => {
 	await page.goto('/house/library');
 	await ready(page);
 	await page.getByLabel('Words to look for').fill('sofa');
-	await page.getByRole('button', { name: 'Look', exact: true }).click();
+	await page.getByRole('button', { name: 'Search' }).click();
 	await expect(page.getByText(/of 166\s+jobs/)).toBeVisible();
 	await page.getByRole('button', { name: 'Add to Waiting Room' }).first().click();
 	await expect(page.getByText(/^Added: .*Waiting Room\.$/)).toBeVisible();

@@ -170,7 +170,7 @@ test('the calendar has a secret address that can be renewed; a family calendar c
 	const ics =
 		'BEGIN:VCALENDAR\r\nVERSION:2.0\r\nPRODID:x\r\nBEGIN:VEVENT\r\nUID:h1\r\nSUMMARY:Spring holiday\r\nDTSTART;VALUE=DATE:20270410\r\nDTEND;VALUE=DATE:20270415\r\nEND:VEVENT\r\nEND:VCALENDAR\r\n';
 	await page
-		.getByLabel('A family calendar, in')
+		.getByLabel('Read in a family calendar')
 		.setInputFiles({ name: 'f.ics', mimeType: 'text/calendar', buffer: Buffer.from(ics) });
 	await page
 		.locator('form[action*="calendar"]')

@@ -174,7 +174,7 @@
 				<p class="mx-1 mt-1.5 min-h-[4.2em] leading-[1.25] max-[901px]:min-h-0 max-[901px]:mb-2.5">
 					{#if into}<b>{SESSION_TOGETHER.then(run.names[into.who] ?? '', lower(into.text))}</b><br /><span
 							class="dim">{SESSION_TOGETHER.at(running.time(into.at))}</span
-						>{:else}<b>{SESSION_TOGETHER.thenTheDoorShut}</b>{/if}
+						>{:else}<b>{SESSION_TOGETHER.thenCloseTheDoor}</b>{/if}
 				</p>
 			</div>
 		{/each}

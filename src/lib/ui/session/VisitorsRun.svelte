@@ -118,7 +118,7 @@
 				class="text-link max-[901px]:ml-auto"
 				onclick={() => (earlier = !earlier)}
 				aria-expanded={earlier}
-				><span class="max-[901px]:hidden">{SESSION_VISITORS_RUN.theyCome()}{' '}</span
+				><span class="max-[901px]:hidden">{SESSION_VISITORS_RUN.theyCome}{' '}</span
 				>{SESSION_VISITORS_RUN.earlier}</button
 			>{/if}
 	</p>

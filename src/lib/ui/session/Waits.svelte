@@ -58,12 +58,18 @@
 				{/if}
 				<span class="fetch" class:now={ready}>{running.time(wait.fetchAt)}</span>
 				<span
-					class="flex min-w-0 flex-1 items-center gap-3 max-sm:flex-col max-sm:items-start max-sm:gap-0 max-sm:leading-tight"
+					class={[
+						'flex min-w-0 flex-1 items-center gap-3',
+						ready && 'max-sm:flex-col max-sm:items-start max-sm:gap-0 max-sm:leading-tight'
+					]}
 					><span>{wait.label}</span><span
-						class="dim ml-auto text-tin-text text-right max-sm:ml-0 max-sm:text-left max-sm:text-body"
+						class={[
+							'dim ml-auto text-tin-text text-right',
+							ready && 'max-sm:ml-0 max-sm:text-left max-sm:text-body'
+						]}
 						>{#if ready}{running.isUrgent(wait) ? SESSION_WAITS.hurry : SESSION_WAITS.fetchNow}, {wait.roomName}{many
 								? `: ${running.nearest(wait)}`
-								: ''}{:else}<span class="max-sm:hidden">{SESSION_WAITS.fetch()}{' '}</span
+								: ''}{:else}<span class="max-sm:hidden">{SESSION_WAITS.fetch}{' '}</span
 							>{SESSION_WAITS.inMin(running.minutesTo(wait.fetchAt))}{#if wait.latestAt}<span
 									class="max-sm:hidden">{SESSION_WAITS.notPast(running.time(wait.latestAt))}</span
 								>{/if}{/if}</span

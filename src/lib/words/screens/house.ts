@@ -128,7 +128,7 @@ export const HOUSE_FILES_PAGE = {
 	calendar: 'Calendar',
 	renew: 'Renew',
 	makeAnAddress: 'Make an address',
-	aFamilyCalendarIn: 'A family calendar, in',
+	aFamilyCalendarIn: 'Read in a family calendar',
 	whoseCalendarItIs: 'Whose calendar it is',
 	line: (line: Shown) => `Line ${line}`,
 	addressFor: (name: Shown) => `Address for ${name}`
@@ -152,14 +152,14 @@ export const HOUSE_LIBRARY_PAGE = {
 	allWork: 'all work',
 	forIt: 'for',
 	forWhichRoom: 'For which room',
-	look: 'Look',
+	look: 'Search',
 	backToTheHouse: 'Back to the house',
 	nothingOfThatNameIs: 'Nothing of that name is in the library.',
 	addAJobOfYour: 'Add a job of your own',
 	needs: 'Needs',
 	from: 'From',
 	canBeLearnedBy: 'Can be learned by',
-	lookAt: 'Look at',
+	lookAt: 'Check at the end',
 	otherRoomsOrSurfaces: 'other rooms or surfaces',
 	roomsThatAreNotHere: 'rooms that are not here',
 	ofIt: (found: Shown, count: Shown, count2: Shown) => `${found} of ${count} ${count2}`,
@@ -194,12 +194,12 @@ export const HOUSE_PAUSES_PAGE = {
 	nothingIsPaused: 'Nothing is paused.',
 	endThisPause: 'End this pause',
 	backFromABreak: 'Back from a break',
-	basicsOnly: 'Basics only',
+	dailyRoutineOnly: 'Daily routine only',
 	afterABreakYouChoose: 'After a break you choose here which missed jobs to do.',
 	pastPauses: (count: Shown) => `${count} past pauses`,
 	theDailyRoutineFirstThen: (clear: Shown) =>
 		`The daily routine first, then what was missed, a little each day. ${clear}`,
-	minOfThemBasics: (minutes: Shown, basics: Shown) => `${minutes} min, ${basics} of them basics`,
+	minOfThemBasics: (minutes: Shown, basics: Shown) => `${minutes} min, ${basics} of it daily routine`,
 	putOnThisDay: (jobs: Shown) => `Put ${jobs} on this day`
 } as const;
 

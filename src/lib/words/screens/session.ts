@@ -133,7 +133,7 @@ export const SESSION_ONE_LANE = {
 	nothing: 'nothing',
 	then: 'Then',
 	notBefore: 'Not before',
-	stopHere: 'Stop here',
+	stopHere: 'Stop here:',
 	itCountsAsDone: 'it counts as done.',
 	thenItIsDone: 'Then it is done.',
 	youAreDoneHere: 'You are done here.',
@@ -171,7 +171,7 @@ export const SESSION_TOGETHER = {
 	whoIsWhere: 'Who is where',
 	done: 'Done',
 	doneFree: 'done, free',
-	thenTheDoorShut: 'Then the door shut.',
+	thenCloseTheDoor: 'Then close the door.',
 	done2: 'done',
 	inProgress: 'In progress',
 	timeIsUpStopHere: 'Time is up. Stop here.',
@@ -207,7 +207,7 @@ export const SESSION_VISITORS_RUN = {
 	done: 'Done',
 	minutesLeft: (number: Shown) => `${number} minutes left`,
 	ofYou: (count: Shown) => `${count} of you`,
-	theyCome: () => `They come`,
+	theyCome: 'They come',
 	inMin: (minutes: Shown) => `in ${minutes} min`,
 	ifTimeRunsShortIs: (jobName: Shown) => `If time runs short, ${jobName} is left out next.`
 } as const;
@@ -217,7 +217,7 @@ export const SESSION_WAITS = {
 	fetchNow: 'fetch now',
 	fetched: 'Fetched',
 	done: 'Done',
-	fetch: () => `fetch`,
+	fetch: 'fetch',
 	inMin: (time: Shown) => `in ${time} min`,
 	notPast: (time: Shown) => `, not past ${time}`,
 	doneOf: (text: Shown) => `Done: ${text}`

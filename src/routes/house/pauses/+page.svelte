@@ -162,7 +162,7 @@
 							<li class="flex items-center gap-3.5 py-2.5 border-b border-b-tin-1 max-[901px]:flex-wrap">
 								<b class="name min-w-30">{day.name}</b>
 								<span class="flex-1"
-									>{day.jobs.length === 0 ? HOUSE_PAUSES_PAGE.basicsOnly : day.jobs.join(', ')}<span
+									>{day.jobs.length === 0 ? HOUSE_PAUSES_PAGE.dailyRoutineOnly : day.jobs.join(', ')}<span
 										class="dim block">{HOUSE_PAUSES_PAGE.minOfThemBasics(day.minutes, day.basics)}</span
 									></span
 								>

@@ -113,7 +113,7 @@
 					<DateField label={PEOPLE_MEMBER_PAGE.bornOn} name="bornOn" value={view.bornOn ?? ''} />
 				</div>
 				<TextField
-					label={PEOPLE_MEMBER_PAGE.hasLearntWithCommas}
+					label={PEOPLE_MEMBER_PAGE.canUseWithCommas}
 					class="col-span-full"
 					name="skills"
 					maxlength={400}
