@@ -147,6 +147,7 @@
 
 	<RunNotices {running} {message} />
 	<StepNotes notes={current ? run.notes[current.line] : undefined} />
+	<Waits {running} over />
 	{#if running.arranged.off.length > 0 && !running.atBell}
 		<p class="text-tin-text mt-3 max-sm:mt-1.5">
 			{offText(
@@ -161,7 +162,6 @@
 				)}, {running.step(other.coming[0]?.step ?? -1)?.roomName}{/each}
 		</p>
 	{/if}
-	<Waits {running} over />
 
 	<div
 		class={[

@@ -69,9 +69,10 @@
 						]}
 						>{#if ready}{running.isUrgent(wait) ? SESSION_WAITS.hurry : SESSION_WAITS.fetchNow}, {wait.roomName}{many
 								? `: ${running.nearest(wait)}`
-								: ''}{:else}<span class="max-sm:hidden">{SESSION_WAITS.fetch}{' '}</span
-							>{SESSION_WAITS.inMin(running.minutesTo(wait.fetchAt))}{#if wait.latestAt}<span
-									class="max-sm:hidden">{SESSION_WAITS.notPast(running.time(wait.latestAt))}</span
+								: ''}{:else}<span class="max-sm:hidden">{SESSION_WAITS.fetch}{' '}</span>{SESSION_WAITS.inMin(
+								running.minutesTo(wait.fetchAt)
+							)}{#if wait.latestAt}<span class="max-sm:hidden"
+									>{SESSION_WAITS.notPast(running.time(wait.latestAt))}</span
 								>{/if}{/if}</span
 					></span
 				>
