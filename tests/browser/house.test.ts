@@ -381,4 +381,10 @@ test('what is wrong with a field is said beside it, what was typed stays, and me
 	await expect(said).toHaveCount(0);
 	await page.getByRole('button', { name: 'Save', exact: true }).click();
 	await expect(page.getByText(/holds? from today/).first()).toBeVisible();
+	// What is wrong with a field that is folded away is said above the page.
+	await page
+		.locator('input[name=timeZone]')
+		.evaluate((one: HTMLInputElement) => (one.value = 'Nowhere/At all'));
+	await page.getByRole('button', { name: 'Save', exact: true }).click();
+	await expect(page.getByRole('alert').filter({ hasText: /time zone/i })).toBeVisible();
 });

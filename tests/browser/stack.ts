@@ -206,8 +206,13 @@ export async function expectAccessibleAnywhere(page: Page, name = ''): Promise<v
 export async function choose(scope: Page | Locator, label: string, option: string): Promise<void> {
 	await scope.getByRole('combobox', { name: new RegExp(`^${label}:`) }).click();
 	const name = new RegExp(`^${option.replace(/[.*+?^${}()|[\]\\]/g, '\\$&')}(,|$)`);
-	await pageOf(scope).getByRole('option', { name }).first().click();
-	await expect(pageOf(scope).getByRole('option')).toHaveCount(0);
+	const options = pageOf(scope).getByRole('option');
+	// A long list still slides to what is chosen when it opens: a press that met it on its way is pressed again.
+	await expect(async () => {
+		if ((await options.count()) > 0)
+			await options.and(pageOf(scope).getByRole('option', { name })).first().click();
+		await expect(options).toHaveCount(0, { timeout: 1000 });
+	}).toPass();
 }
 
 const pageOf = (scope: Page | Locator): Page => ('page' in scope ? scope.page() : scope);

@@ -5,11 +5,11 @@ const KEY = Symbol('the answer of a form');
 
 export class FormAnswer {
 	#wrong = $state.raw<{ readonly field: string; readonly says: string } | null>(null);
-	#fields: readonly { readonly name: string; readonly focus: () => void }[] = [];
+	#fields: readonly { readonly name: string; readonly control: () => HTMLElement | null | undefined }[] = [];
 
-	/** A field that is drawn says its name and how it is focused; it leaves by what is given back. */
-	join(name: string, focus: () => void): () => void {
-		const field = { name, focus };
+	/** A field says its name, and what of it is focused; it leaves by what is given back. */
+	join(name: string, control: () => HTMLElement | null | undefined): () => void {
+		const field = { name, control };
 		this.#fields = [...this.#fields, field];
 		return () => {
 			this.#fields = this.#fields.filter((one) => one !== field);
@@ -21,12 +21,13 @@ export class FormAnswer {
 		return name !== undefined && this.#wrong?.field === name ? this.#wrong.says : '';
 	}
 
-	/** Takes what is wrong with a field: true where that field is drawn and shows it. */
+	/** Takes what is wrong with a field: true where that field is in sight and shows it. */
 	take(field: string, says: string): boolean {
-		const drawn = this.#fields.find((one) => one.name === field);
-		if (!drawn || says === '') return false;
+		const control = this.#fields.find((one) => one.name === field)?.control();
+		// What is folded away would say it to nobody.
+		if (!control || control.getClientRects().length === 0 || says === '') return false;
 		this.#wrong = { field, says };
-		drawn.focus();
+		control.focus();
 		return true;
 	}
 
@@ -51,7 +52,7 @@ export function wrongBeside(
 	const answer = getContext<FormAnswer | undefined>(KEY);
 	$effect(() => {
 		const named = name();
-		if (answer && named !== undefined) return untrack(() => answer.join(named, () => control()?.focus()));
+		if (answer && named !== undefined) return untrack(() => answer.join(named, control));
 	});
 	return {
 		get text() {
