@@ -127,7 +127,7 @@
 				<thead
 					><tr
 						><th
-							class="font-normal text-tin-text p-1 text-left max-md:py-1 max-md:px-0.5 w-12 max-md:w-10"
+							class="font-normal text-tin-text p-1 text-left max-md:py-1 max-md:px-0.5 w-12 max-md:w-10 max-md:text-[0.8125rem]"
 							scope="col">{SCHEDULE_PAGE.week}</th
 						>{#each NAMES as name, i (name)}<th
 								class="font-normal text-tin-text p-1 text-left max-md:py-1 max-md:px-0.5 first:w-12 max-md:first:w-8"
@@ -169,7 +169,7 @@
 													: ''}</span
 											>
 											<span class="dim"
-												>{day.minutes}<span class="max-md:hidden"> {SCHEDULE_PAGE.min}</span></span
+												>{day.minutes}<span class="max-md:hidden">{' '}{SCHEDULE_PAGE.min}</span></span
 											>
 										</a>
 									</td>

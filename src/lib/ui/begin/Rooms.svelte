@@ -272,7 +272,7 @@
 										class={[
 											'block py-1 pl-6 relative min-h-7 before:absolute before:left-0 before:top-2 before:w-3.5 before:h-3.5 before:border-2 before:border-cobalt-ink before:rounded-[3px] before:[box-shadow:inset_0_0_0_2px_var(--enamel-hi)]',
 											!job.wanted ? 'text-tin-text line-through before:[background:none]' : 'before:bg-cobalt'
-										]}>{job.name}<span class="dim"> {BEGIN_ROOMS.minOf(job.minutes)}</span></span
+										]}>{job.name}<span class="dim">{' '}{BEGIN_ROOMS.minOf(job.minutes)}</span></span
 									>
 								</Touch>
 							</li>
