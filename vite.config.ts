@@ -25,8 +25,8 @@ export default defineConfig({
 			},
 			{
 				extends: true,
-				// The store tests share one database server, each file its own database.
-				test: { name: 'server', include: ['tests/server/**/*.test.ts'] }
+				// The store tests share one database server, each file its own database; what a process keeps, it keeps by home.
+				test: { name: 'server', include: ['tests/server/**/*.test.ts'], isolate: false }
 			}
 		]
 	}

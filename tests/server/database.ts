@@ -49,9 +49,14 @@ export async function makeDatabase(migrations?: number): Promise<TestDatabase> {
 	};
 }
 
+/** Test files share a process, and what it keeps of a home by its id: no two databases have the same ids. */
+const idsOf = new WeakMap<Pool, string>();
+
 /** A household with the small test home; returns its id. */
 export async function makeHousehold(pool: Pool, n = 1, home = makeHome()): Promise<string> {
-	const id = `01900000-0000-7000-9000-${String(n).padStart(12, '0')}`;
+	const ids = idsOf.get(pool) ?? randomBytes(4).toString('hex');
+	idsOf.set(pool, ids);
+	const id = `${ids}-0000-7000-9000-${String(n).padStart(12, '0')}`;
 	const connection = await pool.getConnection();
 	try {
 		await createHousehold(connection, id, home, day('2027-01-04'), 1);

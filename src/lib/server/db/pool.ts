@@ -84,13 +84,14 @@ export function openPool(url: string): Pool {
 	});
 }
 
-let shared: Pool | null = null;
+let shared: { readonly url: string; readonly pool: Pool } | null = null;
 
-/** The pool of this process, from DATABASE_URL. */
+/** The pool of this process, from DATABASE_URL; another one where that has changed, as from one test file to the next. */
 export function pool(): Pool {
-	if (!env.DATABASE_URL) throw new Error('DATABASE_URL is not set. Start the app with `npm start`.');
-	shared ??= openPool(env.DATABASE_URL);
-	return shared;
+	const url = env.DATABASE_URL;
+	if (!url) throw new Error('DATABASE_URL is not set. Start the app with `npm start`.');
+	if (shared?.url !== url) shared = { url, pool: openPool(url) };
+	return shared.pool;
 }
 
 interface Running {
