@@ -1,6 +1,7 @@
 /** A family that begins its own home: its week is given out, to children as well, and comes near the agreed shares. */
+import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { toDay } from '../../src/lib/core/calendar/civil';
+import { toDay, type CivilDay } from '../../src/lib/core/calendar/civil';
 import { assignWeek } from '../../src/lib/core/people/assignWeek';
 import { ageAlone, ageOn, bornAt } from '../../src/lib/core/people/whoCan';
 import { prepareHome } from '../../src/lib/core/schedule/preparedHome';
@@ -93,3 +94,62 @@ describe.each(patterns().map((pattern) => [pattern.id, pattern] as const))(
 		});
 	}
 );
+
+/** The rooms of the answers, the child's and one bedroom being somebody's own. */
+const owned = (child: string) => {
+	const answers = draft({});
+	return answers.rooms.map((room) => ({
+		...room,
+		owners: room.kind === 'child' ? [child] : room.kind === 'bedroom' ? ['ada'] : []
+	}));
+};
+
+it('a room of a child of any age: all of its work is somebody’s, in every pattern', () => {
+	fc.assert(
+		fc.property(
+			fc.integer({ min: 0, max: 17 }),
+			fc.constantFrom(...patterns()),
+			fc.integer({ min: 0, max: 5 }),
+			(age, pattern, later) => {
+				const made = homeFromDraft(
+					draft({
+						people: [
+							{ id: 'ada', name: 'Ada', role: 'adult' },
+							{ id: 'cy', name: 'Cy', role: 'child', bornOn: bornAt(age, FROM), presence: 'school' }
+						],
+						rooms: owned('cy'),
+						everything: true,
+						minutesADay: 240
+					}),
+					library(),
+					pattern,
+					FROM
+				);
+				if (!made.ok) throw new Error(JSON.stringify(made.problems));
+				const home = prepareHome([{ from: FROM, home: made.home }]);
+				const week = assignWeek({
+					home,
+					projection: projectHome(home, []),
+					entries: [],
+					today: FROM,
+					weekBegin: (FROM + 7 * later) as CivilDay,
+					lastWeek: new Map(),
+					already: new Map(),
+					held: new Set()
+				});
+				const nobodys = week.occurrences
+					.filter((one) => week.given.get(one.id)?.how === 'nobody')
+					.map((one) => [one.line.job.id, one.candidates.map((who) => who.why.map((why) => why.code))]);
+				expect(nobodys).toEqual([]);
+				// What is named for somebody is theirs to do.
+				for (const job of made.home.jobs)
+					for (const id of job.who.members) {
+						const member = made.home.members.find((one) => one.id === id);
+						const years = member ? ageOn(member, FROM) : null;
+						if (years !== null) expect(years, job.id).toBeGreaterThanOrEqual(ageAlone(job));
+					}
+			}
+		),
+		{ numRuns: 60 }
+	);
+});

@@ -1,7 +1,7 @@
 /** Who can take a job. Rules: "Who can take a job". */
 import { isoOf, partsOf, toDay, type CivilDay } from '../calendar/civil';
 import type { DayPart } from '../calendar/dayParts';
-import type { Home, Household, Job, Member, Room } from '../household/home';
+import type { Home, Household, Job, Member } from '../household/home';
 import { familiesAtAge } from '../cupboard/ages';
 import { TOOL_AGES } from '../household/tools';
 import { homeSpans } from './presence';
@@ -83,15 +83,47 @@ export type WhyNot =
 	/** Has not grown into the whole of it yet: `rung` is the one to practise. */
 	| { readonly code: 'rung'; readonly rung: number };
 
-/** What does not change from day to day: named, own room, age, products, exclusions, skill, kit. */
-function whyNever(job: Job, room: Room | undefined, member: Member, day: CivilDay): WhyNot[] {
-	const why: WhyNot[] = [];
+/** Old enough to do it alone, whatever was learnt. */
+const isOldEnough = (job: Job, day: CivilDay) => (member: Member) => {
+	const age = ageOn(member, day);
+	const allows = member.allows.map((one) => one.family);
+	return age === null || age >= ageAlone(job, allows);
+};
+
+/**
+ * The owners of a job's room whose own work it is, by id: all of them where it is one of theirs to do (`isTheirs`: by age,
+ * or as was learnt). Nobody's where it is none of theirs, as with a small child's room: then it is anybody's, like any
+ * other. Rules: "Who can take a job".
+ */
+export function ownersOfWork(
+	home: Home,
+	job: Job,
+	day: CivilDay,
+	isTheirs: (owner: Member) => boolean = isOldEnough(job, day)
+): readonly string[] {
+	const owners = home.rooms.find((room) => room.id === job.room)?.owners ?? [];
+	const isOne = (id: string) => {
+		const owner = home.members.find((member) => member.id === id);
+		return owner !== undefined && isTheirs(owner) && whyNot(job, owner, day).length === 0;
+	};
+	return owners.some(isOne) ? owners : [];
+}
+
+/** What does not change from day to day: named, own room, and what stands in the person. */
+function whyNever(job: Job, owners: readonly string[], member: Member, day: CivilDay): WhyNot[] {
+	const why = whyNot(job, member, day);
 	const named = job.who.members;
 	if (named.length > 0) {
-		if (!named.includes(member.id)) why.push({ code: 'not-named' });
-	} else if (room && room.owners.length > 0 && !room.owners.includes(member.id)) {
-		why.push({ code: 'own-room', owners: room.owners });
+		if (!named.includes(member.id)) why.unshift({ code: 'not-named' });
+	} else if (owners.length > 0 && !owners.includes(member.id)) {
+		why.unshift({ code: 'own-room', owners });
 	}
+	return why;
+}
+
+/** What stands in a person against ever doing a job: age, products, exclusions, skill, kit. */
+function whyNot(job: Job, member: Member, day: CivilDay): WhyNot[] {
+	const why: WhyNot[] = [];
 	const age = ageOn(member, day);
 	// A job with rungs is done with somebody until it is theirs; any other waits for its age.
 	const allows = member.allows.map((one) => one.family);
@@ -111,9 +143,9 @@ function whyNever(job: Job, room: Room | undefined, member: Member, day: CivilDa
 const hasWord = (words: readonly string[], word: string) =>
 	words.some((one) => one.toLowerCase() === word.toLowerCase());
 
-/** True where a member may do a job: nothing but the day itself could stand against it. */
-export function mayDo(job: Job, member: Member, day: CivilDay, room?: Room): boolean {
-	return member.role !== 'device' && whyNever(job, room, member, day).length === 0;
+/** True where a member may do a job: nothing but the day itself could stand against it. `owners`: whose own work it is. */
+export function mayDo(job: Job, member: Member, day: CivilDay, owners: readonly string[] = []): boolean {
+	return member.role !== 'device' && whyNever(job, owners, member, day).length === 0;
 }
 
 /** Minutes after midnight at which a part of the day begins and ends. */
@@ -146,11 +178,11 @@ export interface WhoCanQuestion {
  */
 export function whoCan(home: Home, question: WhoCanQuestion): Candidate[] {
 	const { job, day, part, awayIds, rungOf } = question;
-	const room = home.rooms.find((one) => one.id === job.room);
+	const owners = ownersOfWork(home, job, day, (owner) => rungOf(owner) === null);
 	return home.members
 		.filter((member) => member.role !== 'device')
 		.map((member) => {
-			const why = whyNever(job, room, member, day);
+			const why = whyNever(job, owners, member, day);
 			const spans = awayIds.has(member.id) ? [] : homeSpans(member, day);
 			const then = part === null ? null : spanOfPart(part, home.household.parts);
 			if (spans.length === 0) why.push({ code: 'away' });

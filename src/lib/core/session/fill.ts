@@ -2,7 +2,7 @@
 import type { CivilDay } from '../calendar/civil';
 import type { PreparedHome } from '../schedule/preparedHome';
 import type { Member } from '../household/home';
-import { mayDo } from '../people/whoCan';
+import { mayDo, ownersOfWork } from '../people/whoCan';
 import { jobTitle, type DaySeries } from '../schedule/readDay';
 import type { ExtraJob, Gathered } from './gather';
 import { breaksOf, KIND_RULES, type SessionKind } from './kinds';
@@ -136,7 +136,7 @@ export function filling(asked: FillRequest): Filling {
 			from: 0,
 			until: bell,
 			barred: lines
-				.filter((line) => !mayDo(line.line.job, member, date, line.line.room))
+				.filter((line) => !mayDo(line.line.job, member, date, ownersOfWork(home.home, line.line.job, date)))
 				.map((line) => line.line.id),
 			breaks: kind === 'bigday' ? breaksOf(bell) : undefined
 		})),

@@ -1,5 +1,5 @@
 /** Lays a home's jobs over its weeks as a pattern says. Rules: "Patterns"; the recurrences are those of the schedule. */
-import { ageOn } from '../people/whoCan';
+import { ageAlone, ageOn } from '../people/whoCan';
 import type { Weekday } from '../calendar/civil';
 import { floatItem } from './edit';
 import type { Job } from '../household/home';
@@ -163,7 +163,7 @@ function forPeople(
 			const id = freeId(`${job.id}-${person.id}`, work.taken);
 			work.taken.add(id);
 			const age = ageOn(person, work.input.today);
-			const mayAlone = age === null || age >= Math.max(10, job.fromAge ?? 0);
+			const mayAlone = age === null || age >= Math.max(10, ageAlone(job));
 			return {
 				...withCadence(job, weekly([day]), rule),
 				id,
@@ -185,7 +185,7 @@ function applyWho(job: Job, rule: PatternRule, input: ArrangeInput): Job {
 	}
 	const able = input.members.filter((member) => {
 		const age = ageOn(member, input.today);
-		return member.role === 'child' && (age === null || age >= (job.fromAge ?? 0));
+		return member.role === 'child' && (age === null || age >= ageAlone(job));
 	});
 	if (able.length === 0) return job;
 	return {

@@ -28,7 +28,7 @@ import { schemeOf, weekdaysOfZones, workingDays } from './schemeOf';
 import { isOfADay, timesAYear } from '../schedule/zoneItems';
 import { besideFreeDays, cadenceBesideFreeDays } from './freeDays';
 import { fitWeek } from './fitWeek';
-import { jobForRoom, suitsRoom, type Library, type LibraryJob } from './library';
+import { fixedByAge, jobForRoom, suitsRoom, type Library, type LibraryJob } from './library';
 import type { Pattern } from './pattern';
 import { spreadFirstDays } from './spread';
 import { suggestZones } from './zones';
@@ -302,12 +302,14 @@ export function homeFromDraft(draft: Draft, library: Library, chosen: Pattern, f
 		jobs: chooseJobs(
 			{ ...draft, rooms: rooms.map(({ walkOrder: _w, seenByVisitors: _s, zone: _z, ...room }) => room) },
 			library
-		).jobs.map((job) =>
-			// Basics are for every day; all else keeps clear of the free ones.
-			job.layer === 'basics'
-				? job
-				: { ...job, cadence: cadenceBesideFreeDays(job.cadence, freeDays, catchUpDays) }
-		),
+		)
+			.jobs.map((job) => fixedByAge(job, members, from))
+			.map((job) =>
+				// Basics are for every day; all else keeps clear of the free ones.
+				job.layer === 'basics'
+					? job
+					: { ...job, cadence: cadenceBesideFreeDays(job.cadence, freeDays, catchUpDays) }
+			),
 		rooms,
 		zones: zones.map(({ zone }) => zone),
 		members,

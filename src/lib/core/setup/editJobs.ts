@@ -1,6 +1,6 @@
 /** Changes of jobs: saved, hung from the library, copied, retired. */
 import { isoOf, type CivilDay } from '../calendar/civil';
-import { freeId, jobForRoom, type LibraryJob } from './library';
+import { freeId, fixedByAge, jobForRoom, type LibraryJob } from './library';
 import { spreadFirstDays } from './spread';
 import type { Home, Job } from '../household/home';
 import { type Edit, refuse, finish, floatItem, withoutJobs } from './edit';
@@ -31,7 +31,8 @@ export function addFromLibrary(home: Home, library: LibraryJob, roomId: string, 
 	if (!room) return refuse({ code: 'unknown', what: 'room', id: roomId });
 	if (home.jobs.some((job) => job.library === library.id && job.room === roomId))
 		return refuse({ code: 'has-it', room: room.name });
-	const made = jobForRoom(library, room, new Set(home.jobs.map((job) => job.id)));
+	const forRoom = jobForRoom(library, room, new Set(home.jobs.map((job) => job.id)));
+	const made = fixedByAge(forRoom, home.members, today);
 	const fitted =
 		made.cadence.type === 'zone' && (room.zone === null || home.household.rhythm.scheme.type === 'none')
 			? floatItem(made)

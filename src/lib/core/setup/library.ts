@@ -8,9 +8,11 @@ import {
 	surfaceOfFloor
 } from '../cupboard/surfaces';
 import { id, name } from '../household/fields';
-import { FLOORS, PETS, ROOM_KINDS, SURFACES, type Home, type Job, type Room } from '../household/home';
+import { FLOORS, PETS, ROOM_KINDS, SURFACES, type Home, type Job, type Member, type Room } from '../household/home';
 import { jobSchema } from '../household/jobSchema';
 import { readBy, type Read } from '../household/problems';
+import type { CivilDay } from '../calendar/civil';
+import { ageAlone, ageOn } from '../people/whoCan';
 
 const { cadence, missRule, layer, weight, leadDays, season, parts, depths, deepEvery, needs, cautions } =
 	jobSchema.shape;
@@ -221,6 +223,20 @@ export function jobForRoom(library: LibraryJob, room: RoomFacts, taken: Readonly
 				]
 			: library.cautions
 	};
+}
+
+/**
+ * A job of an own room, fixed only to those of its owners who are old enough to do it alone on `day`. Where none is, it is
+ * given out like any other. Rules: "Who can take a job".
+ */
+export function fixedByAge(job: Job, members: readonly Member[], day: CivilDay): Job {
+	const old = job.who.members.filter((id) => {
+		const owner = members.find((member) => member.id === id);
+		const age = owner ? ageOn(owner, day) : null;
+		return age === null || age >= ageAlone(job);
+	});
+	if (old.length === job.who.members.length) return job;
+	return { ...job, who: { mode: old.length === 1 ? 'fixed' : 'shared', members: old } };
 }
 
 /** Which rooms of a home a library job could be added to, and which have it. */
