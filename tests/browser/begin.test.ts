@@ -126,7 +126,7 @@ test('what is missing or odd is said, and nothing is lost', async ({ browser, st
 	await page.goto('/begin?step=rhythm');
 	await ready(page);
 	await page.getByLabel('Minutes a day').fill('ten');
-	await page.getByRole('button', { name: 'Set' }).click();
+	await page.getByRole('button', { name: 'Save the minutes' }).click();
 	await expect(page.getByRole('alert')).toContainText('Minutes are a number');
 	const response = await page.request.post('/begin?/touch', {
 		headers: { origin: stack.url, accept: 'text/html' },

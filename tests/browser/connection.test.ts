@@ -84,7 +84,7 @@ test('a link that is touched while an answer is on its way leads where it says',
 test('a form that is pressed twice before its answer is one entry', async ({ page, stack }) => {
 	await page.goto('/house/pauses');
 	await ready(page);
-	await page.getByLabel('In a few words').fill('twice');
+	await page.getByLabel('A note, if you like').fill('twice');
 	await page.evaluate(() => {
 		const form = document.querySelector<HTMLFormElement>('form[action*="pause"]');
 		form?.requestSubmit();

@@ -294,7 +294,7 @@ for (const [name, home] of [
 			buffer: Buffer.from(JSON.stringify(home()))
 		});
 		await page.getByRole('button', { name: 'Restore this backup …' }).click();
-		await page.getByRole('button', { name: 'Go to it' }).click();
+		await page.getByRole('button', { name: 'Go to that home' }).click();
 		await expect(page).toHaveURL(`${stack.url}/`);
 		const said = await crawl(page, name, PATHS);
 		if (name === 'hard') said.push(...(await crawlSessions(page, name)));

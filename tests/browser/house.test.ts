@@ -24,7 +24,7 @@ test('a room moves by keyboard: first it is said what follows, then it is done',
 	const label = page.getByRole('region', { name: 'Washroom lies in Porch & hall.' });
 	await expect(label).toContainText('go to the end of the list of Porch & hall');
 	await expect(label).toContainText('What was done stays in History.');
-	await label.getByRole('button', { name: 'Do it' }).focus();
+	await label.getByRole('button', { name: 'Save these changes' }).focus();
 	await page.keyboard.press('Enter');
 	await expect(page.getByRole('status').filter({ hasText: 'Washroom lies in Porch & hall.' })).toBeVisible();
 });
@@ -59,7 +59,7 @@ test('rooms and zones are added, renamed, put in order, and retired', async ({ p
 	await page.getByRole('button', { name: 'Save', exact: true }).click();
 	await expect(page.getByRole('heading', { name: 'Coal Shed', exact: true })).toBeVisible();
 	await page.getByRole('button', { name: 'Remove this room …' }).click();
-	await page.getByRole('button', { name: 'Do it' }).click();
+	await page.getByRole('button', { name: 'Save these changes' }).click();
 	await expect(page.getByText('Coal Shed is removed.')).toBeVisible();
 	await expect(page.getByRole('link', { name: /Coal Shed/ })).toHaveCount(0);
 

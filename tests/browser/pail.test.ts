@@ -247,7 +247,7 @@ test('two pails of one person: the second says where the first is', async ({ pag
 	const first = await start(page, 5, 'juno');
 	await page.goto('/timer?minutes=5&for=juno');
 	await ready(page);
-	await page.getByRole('link', { name: 'Go to it' }).click();
+	await page.getByRole('link', { name: 'Go to this session' }).click();
 	await expect(page).toHaveURL(first);
 	await setDown(page);
 });
@@ -309,7 +309,7 @@ test('on a small phone a danger and a soak that is due stand whole over the grea
 	const page = await context.newPage();
 	await start(page, 120, 'bram');
 	const danger = page.getByText(/^Never with/).first();
-	const due = page.getByRole('listitem').filter({ hasText: /fetch now|hurry/ });
+	const due = page.getByRole('listitem').filter({ hasText: /ready now|hurry/ });
 	let seen = { danger: 0, due: 0 };
 	for (let i = 0; i < 16 && (seen.danger === 0 || seen.due === 0); i++) {
 		stack.setClock(new Date(Date.parse('2027-03-03T10:40:00Z') + i * 120_000).toISOString());

@@ -28,8 +28,8 @@ test('a turn is moved, skipped and put in once, and undone', async ({ page }) =>
 	const wednesday = page.getByRole('region', { name: 'Wed 10' });
 	const friday = page.getByRole('region', { name: 'Fri 12' });
 	await wednesday.getByRole('button', { name: 'Bins to the gate' }).click();
-	await typeDay(wednesday, 'To', '2027-03-12');
-	await wednesday.getByRole('button', { name: 'Move it' }).click();
+	await typeDay(wednesday, 'New day', '2027-03-12');
+	await wednesday.getByRole('button', { name: 'Move this job' }).click();
 	await expect(friday.getByRole('button', { name: 'Bins to the gate' })).toBeVisible();
 	await expect(wednesday.getByRole('button', { name: 'Bins to the gate' })).toHaveCount(0);
 	await page.getByRole('button', { name: 'Undo' }).click();
@@ -37,7 +37,7 @@ test('a turn is moved, skipped and put in once, and undone', async ({ page }) =>
 	await wednesday.getByRole('button', { name: 'Bins to the gate' }).click();
 	await wednesday.getByRole('button', { name: 'Skip until next time' }).click();
 	await expect(wednesday.getByRole('button', { name: 'Bins to the gate' })).toHaveCount(0);
-	await friday.getByRole('button', { name: 'Add one on Fri 12' }).click();
+	await friday.getByRole('button', { name: 'Add a job on Fri 12' }).click();
 	await choose(friday, 'Which job', 'Bins to the gate');
 	await friday.getByRole('button', { name: 'Add it for this day' }).click();
 	await expect(friday.getByText('Bins to the gate').first()).toBeVisible();
@@ -62,7 +62,7 @@ test('the next time of any job is found', async ({ page }) => {
 	await ready(page);
 	await choose(page, 'When is', 'Gutters and downpipes');
 	await expect(page.getByRole('status').filter({ hasText: 'comes' })).toContainText(/comes \w+, \d+ \w+/);
-	await page.getByRole('link', { name: 'Show its week' }).click();
+	await page.getByRole('link', { name: 'Show that week' }).click();
 	await expect(page).toHaveURL(/on=2027-/);
 });
 
@@ -77,13 +77,13 @@ test('the home goes out as a file and comes in again beside itself', async ({ pa
 	expect(JSON.parse(readFileSync(path, 'utf8'))).toMatchObject({ format: 'pail-round/household' });
 	await page.getByLabel('Restore a backup as a home of its own').setInputFiles(path);
 	await page.getByRole('button', { name: 'Restore this backup …' }).click();
-	await expect(page.getByText('It is restored.')).toBeVisible();
+	await expect(page.getByText('The backup is restored.')).toBeVisible();
 	const counts = await stack.query<{ n: number }>(
 		'SELECT COUNT(*) AS n FROM ledger GROUP BY household_id ORDER BY n'
 	);
 	expect(counts.length).toBe(2);
 	expect(counts[0]?.n).toBe(counts[1]?.n);
-	await page.getByRole('button', { name: 'Go to it' }).click();
+	await page.getByRole('button', { name: 'Go to that home' }).click();
 	await expect(page).toHaveURL(new RegExp(`^${stack.url}/$`));
 	await expect(page.getByRole('link', { name: 'Begin your own home' })).toHaveCount(0);
 });
@@ -164,7 +164,7 @@ test('the calendar has a secret address that can be renewed; a family calendar c
 	expect(feed.headers()['content-type']).toContain('text/calendar');
 	expect(await feed.text()).toContain('BEGIN:VEVENT');
 	expect(await (await page.request.get(`${first}?todo=1`)).text()).toContain('BEGIN:VTODO');
-	await page.getByRole('button', { name: 'Renew' }).first().click();
+	await page.getByRole('button', { name: 'Make a new address' }).first().click();
 	await expect(address).not.toHaveValue(first);
 	expect((await page.request.get(first)).status()).toBe(404);
 	const ics =

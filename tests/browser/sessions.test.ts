@@ -137,7 +137,7 @@ test('a soak is fetched in time: it rings, says where to go, and hurries before 
 	expect((await heard(page)).locks).toBeGreaterThan(0);
 	const since = (await heard(page)).shakes.length;
 	stack.setClock('2027-03-03T10:46:30Z');
-	await expect(page.getByText(/fetch now, Washroom/)).toBeVisible({ timeout: 15_000 });
+	await expect(page.getByText(/ready now, Washroom/)).toBeVisible({ timeout: 15_000 });
 	await expect.poll(async () => (await heard(page)).shakes.slice(since)).toContain(3);
 	stack.setClock('2027-03-03T10:54:30Z');
 	await expect(page.getByText(/hurry, Washroom/)).toBeVisible({ timeout: 15_000 });

@@ -19,7 +19,7 @@ test.describe('on a phone', () => {
 			buffer: Buffer.from(JSON.stringify(emptyHome()))
 		});
 		await page.getByRole('button', { name: 'Restore this backup …' }).click();
-		await page.getByRole('button', { name: 'Go to it' }).click();
+		await page.getByRole('button', { name: 'Go to that home' }).click();
 		await expect(page).toHaveURL(`${stack.url}/`);
 		await page.goto('/supplies');
 		await ready(page);

@@ -7,6 +7,7 @@ const tag = (line: string) => `[data-line="${line}"]`;
 
 test('Today says what is on, what is overdue, what was moved, and who is here', async ({ page }) => {
 	await page.goto('/');
+	await ready(page);
 	await expect(page.getByRole('heading', { level: 1 })).toContainText('Wednesday, 3 March');
 	await expect(page.getByText(/to do in \d+ jobs, \d+ done/)).toBeVisible();
 	await expect(

@@ -38,7 +38,7 @@ test('pages of a home where all is called the same open whole', async ({ page, s
 		buffer: Buffer.from(JSON.stringify(home))
 	});
 	await page.getByRole('button', { name: 'Restore this backup …' }).click();
-	await page.getByRole('button', { name: 'Go to it' }).click();
+	await page.getByRole('button', { name: 'Go to that home' }).click();
 	await expect(page).toHaveURL(`${stack.url}/`);
 	await ready(page);
 

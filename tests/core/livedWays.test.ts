@@ -325,7 +325,16 @@ describe('from the top of the house down', () => {
 		);
 		if (!big) throw new Error('no big day');
 		for (const hours of [3, 4, 7]) {
-			const { filled, plan } = solved(home, [], big.date, 'bigday', hours * 60, ['ada', 'ben'], 'morning', true);
+			const { filled, plan } = solved(
+				home,
+				[],
+				big.date,
+				'bigday',
+				hours * 60,
+				['ada', 'ben'],
+				'morning',
+				true
+			);
 			expect(filled.input.topDown).toBe(true);
 			expect(checkPlan(filled.input, plan.entries)).toEqual([]);
 			const storey = new Map(filled.input.rooms.map((room) => [room.id, room.storey]));

@@ -7,6 +7,8 @@ import type { Cookies } from '@sveltejs/kit';
 import { isRedirect } from '@sveltejs/kit';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { start, take, touch } from '../../src/lib/server/services/setup/begin';
+import { loadToday } from '../../src/lib/server/pages/today/loadToday';
+import { now } from '../../src/lib/server/clock';
 import { loadBegin } from '../../src/lib/server/pages/setup/loadBegin';
 import { editHouse } from '../../src/lib/server/services/home/house';
 import { makeAccount } from '../../src/lib/server/repo/accountRepo';
@@ -120,6 +122,26 @@ describe('touches', () => {
 });
 
 describe('the beginning of a home', () => {
+	it('shares out its first week: on Today everything is somebody’s, and what a child is too young for is not theirs', async () => {
+		const one = browser();
+		await one.open();
+		for (const kind of ['kitchen', 'bathroom', 'child', 'bedroom'])
+			await one.touch({ op: 'hang', kind, storey: '0' });
+		await one.touch({ op: 'person', name: 'Ada', role: 'adult' });
+		await one.touch({ op: 'person', name: 'Ben', role: 'adult' });
+		await one.touch({ op: 'person', name: 'Cy', role: 'child', age: '3' });
+		const draft = await one.draft();
+		const room = draft?.rooms.find((other) => other.kind === 'child')?.id ?? '';
+		const cy = draft?.people.find((person) => person.name === 'Cy')?.id ?? '';
+		await one.touch({ op: 'owner', room, person: cy });
+		expect((await one.draft())?.rooms.find((other) => other.id === room)?.owners).toEqual([cy]);
+		await one.start();
+		const today = await loadToday({ household: one.home(), on: null, open: null, me: null, now: now() });
+		const rows = today.parts.flatMap((part) => part.rows);
+		expect(rows.length).toBeGreaterThan(8);
+		expect(new Set(rows.map((row) => row.who))).toEqual(new Set(['Ada', 'Ben']));
+	});
+
 	it('pressed twice at once, and again, makes one home in the zone of its device', async () => {
 		const one = browser();
 		await one.open();

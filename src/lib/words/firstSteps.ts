@@ -3,17 +3,17 @@ import type { RecommendReason } from '$core/setup/recommend';
 import { numberWord } from './general';
 
 export const LEFT_OUT = {
-	says: 'Work of the whole house is in, the rest by how much it matters. What is left waits in the library; take it in when you like.',
-	which: 'Which ones',
-	takeAll: 'Take them in all the same',
-	onlyWhatFits: 'Only what the days hold',
+	says: 'Work for the whole house is in; of the rest, what matters most. The others stay in the library: add them when you like.',
+	which: 'Show which ones',
+	takeAll: 'Add them anyway',
+	onlyWhatFits: 'Only what fits into the days',
 	morePeople: 'Add somebody who helps'
 } as const;
 
 /** "Four jobs do not fit into your days" */
 export const leftOutTitle = (count: number): string =>
 	count === 0
-		? 'Everything is in, though the days do not hold it'
+		? 'Everything is in, though it does not fit into your days'
 		: `${numberWord(count)} ${count === 1 ? 'job does' : 'jobs do'} not fit into your days`;
 
 /** "Vacuum the study, Study: 12 min a week" */
@@ -41,7 +41,7 @@ export function recommendText(reason: RecommendReason): string {
 		case 'many-rooms':
 			return `${reason.rooms} rooms: a part of them each week, and nothing piles up.`;
 		case 'most-homes':
-			return 'Nothing you have said so far speaks for another one.';
+			return 'It fits most homes.';
 	}
 }
 

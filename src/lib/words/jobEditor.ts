@@ -131,7 +131,7 @@ export const NTH = [
 ] as const;
 
 export const WHO_MODES = [
-	{ value: 'shared', label: 'given out by the shares' },
+	{ value: 'shared', label: 'shared out fairly' },
 	{ value: 'fixed', label: 'always one person' },
 	{ value: 'turns', label: 'they take turns' },
 	{ value: 'free', label: 'whoever comes first' }
@@ -254,10 +254,10 @@ export const shortDays = WEEKDAYS.map((long, i) => ({ value: String(i + 1), labe
 export const partsText = (parts: readonly string[]) =>
 	parts.length === 0 ? 'any time of the day' : `in the ${listNames(parts)}`;
 
-/** "Ottilie and Bram in turns", "given out by the shares" */
+/** "Ottilie and Bram in turns", "shared out fairly" */
 export function whoDoesText(mode: Job['who']['mode'], names: readonly string[]): string {
 	if (mode === 'free') return 'whoever comes first';
-	if (names.length === 0) return mode === 'turns' ? 'everybody in turns' : 'given out by the shares';
+	if (names.length === 0) return mode === 'turns' ? 'everybody in turns' : 'shared out fairly';
 	if (mode === 'turns') return `${listNames(names)} in turns`;
 	if (mode === 'shared') return names.length === 1 ? listNames(names) : `${listNames(names)}, shared`;
 	return listNames(names.slice(0, 1));

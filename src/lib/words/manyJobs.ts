@@ -25,7 +25,7 @@ export const MANY = {
 		{ value: 'retire', label: 'Remove them' }
 	],
 	to: 'To',
-	shared: 'given out by fair shares',
+	shared: 'shared out fairly',
 	free: 'whoever comes first',
 	change: (count: number) => (count === 1 ? 'Change one job' : `Change ${count} jobs`),
 	remove: (count: number) => (count === 1 ? 'Remove one job' : `Remove ${count} jobs`),

@@ -8,7 +8,16 @@ import {
 	surfaceOfFloor
 } from '../cupboard/surfaces';
 import { id, name } from '../household/fields';
-import { FLOORS, PETS, ROOM_KINDS, SURFACES, type Home, type Job, type Member, type Room } from '../household/home';
+import {
+	FLOORS,
+	PETS,
+	ROOM_KINDS,
+	SURFACES,
+	type Home,
+	type Job,
+	type Member,
+	type Room
+} from '../household/home';
 import { jobSchema } from '../household/jobSchema';
 import { readBy, type Read } from '../household/problems';
 import type { CivilDay } from '../calendar/civil';

@@ -1,6 +1,6 @@
 /**
- * What is done beside the pages, as loading one writes nothing: sessions that were left open are closed, the time of the
- * last use of a sign-in is written down, and at an hour of the night what has run out is let go.
+ * What is done beside the pages, as loading one writes nothing: sessions that were left open are closed, a week
+ * that has begun is shared out, the time of the last use of a sign-in is written down, and at an hour of the night what has run out is let go.
  * Rules: "Sweeping".
  */
 import type { CivilDay } from '$core/calendar/civil';
@@ -10,6 +10,7 @@ import { reading, transaction } from '../db/pool';
 import { log } from '../log';
 import { homesDeletedBefore, purgeAccounts, purgeHome, sweepExpired } from '../repo/deletionRepo';
 import { homesWithForgotten } from '../repo/sessionRepo';
+import { shareOutWeeks } from '../services/people/shareOut';
 import { closeForgotten } from '../services/session/addEvent';
 import { inHousehold } from '../services/useCase';
 
@@ -47,6 +48,7 @@ async function tick(): Promise<void> {
 	const at = now();
 	await writeSeen();
 	await closeAllForgotten(at);
+	await shareOutWeeks(at);
 	const night = new Date(at);
 	const mark = night.toISOString().slice(0, 10);
 	if (swept === mark || night.getHours() < HOUR) return;

@@ -1,5 +1,5 @@
 /** Who takes which turns of a week, swaps, and calls for help. Plans, not the ledger: what was done stands there. */
-import { isoOf, toDay, type CivilDay } from '$core/calendar/civil';
+import { addDays, isoOf, toDay, type CivilDay } from '$core/calendar/civil';
 import { occurrenceId } from '$core/people/weekOccurrences';
 import type { Db, Row } from '../db/pool';
 
@@ -45,6 +45,24 @@ export async function handoutOf(
 		[household, isoOf(weekBegin)]
 	);
 	return rows[0] ? { id: rows[0].id as string, madeAt: rows[0].made_at as number } : null;
+}
+
+/**
+ * Homes of several people, but for the demo, in which the week that runs may not be shared out yet: where their day is
+ * another than here, the week may be as well, so that what the caller finds in the home itself counts.
+ */
+export async function homesWithoutWeek(db: Db, at: number): Promise<string[]> {
+	const today = Math.floor(at / 86_400_000) as CivilDay;
+	const [rows] = await db.query<Row[]>(
+		`SELECT h.id FROM household h
+			WHERE h.is_demo = FALSE AND h.deleted_at IS NULL
+			AND NOT EXISTS (SELECT 1 FROM handout o
+				WHERE o.household_id = h.id AND o.week_begin BETWEEN ? AND ?)
+			AND (SELECT COUNT(*) FROM member m
+				WHERE m.household_id = h.id AND m.until_revision IS NULL AND m.role <> 'device') > 1`,
+		[isoOf(addDays(today, -5)), isoOf(addDays(today, 1))]
+	);
+	return rows.map((row) => row.id as string);
 }
 
 /** Writes a week as it was given out, from a day of it on. Once an id; earlier days stay as they were. */

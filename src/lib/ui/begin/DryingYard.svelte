@@ -1,6 +1,7 @@
 <script lang="ts">
 	/** Four lines, one a week; a cloth is as long as its minutes, sewn of basics, weekly round and zone. */
 	import { BEGIN_DRYING_YARD } from '$words/screens/begin';
+	import { plural } from '$words/general';
 	import type { Yard } from '$views/setup';
 	let { yard, scale, holds }: { yard: Yard; scale: number; holds: number } = $props();
 	const names = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'];
@@ -13,7 +14,7 @@
 		<p>
 			<b>{yard.hoursAWeek} h</b>
 			{BEGIN_DRYING_YARD.aWeekLongestDay} <b>{BEGIN_DRYING_YARD.min(yard.longest)}</b>, {yard.longestDay}{#if yard.over > 0},
-				<b class="brass">{BEGIN_DRYING_YARD.over(yard.over)}</b>{/if}
+				<b class="brass">{BEGIN_DRYING_YARD.over(yard.over, plural(yard.over, 'day'), holds)}</b>{/if}
 		</p>
 	</header>
 	<div class="names" aria-hidden="true">

@@ -1,6 +1,7 @@
 <script lang="ts">
 	/** Choosing a rhythm: the ten with their own week each, and two drying yards of this very home. */
 	import { BEGIN_RHYTHM } from '$words/screens/begin';
+	import Help from '../kit/Help.svelte';
 	import TextField from '../kit/TextField.svelte';
 	import { page } from '$app/state';
 	import DryingYard from './DryingYard.svelte';
@@ -56,9 +57,9 @@
 										>
 										{pattern.why}</span
 									>{/if}{#if chosen}<span class="text-cobalt-ink text-[0.9375rem]"
-										>{beside ? BEGIN_RHYTHM.onTheLeft : BEGIN_RHYTHM.seenHere}</span
+										>{beside ? BEGIN_RHYTHM.shownFirst : BEGIN_RHYTHM.shown}</span
 									>{:else if pattern.id === beside}<span class="text-cobalt-ink text-[0.9375rem]"
-										>{BEGIN_RHYTHM.besideIt}</span
+										>{BEGIN_RHYTHM.compared}</span
 									>{/if}</span
 							>
 							<svg viewBox="0 0 78 32" width="78" height="32" aria-hidden="true">
@@ -80,8 +81,10 @@
 							class="text-link text-[0.9375rem] ml-auto opacity-85"
 							href="/begin?step=rhythm&beside={pattern.id === beside ? '' : pattern.id}"
 							data-sveltekit-noscroll
-							aria-label={BEGIN_RHYTHM.putBesideIt(pattern.name)}
-							>{pattern.id === beside ? BEGIN_RHYTHM.away : BEGIN_RHYTHM.beside}</a
+							aria-label={pattern.id === beside
+								? BEGIN_RHYTHM.stopComparingWith(pattern.name)
+								: BEGIN_RHYTHM.compareWith(pattern.name)}
+							>{pattern.id === beside ? BEGIN_RHYTHM.stopComparing : BEGIN_RHYTHM.compare}</a
 						>{/if}
 				</li>
 			{/each}
@@ -102,7 +105,7 @@
 			<p class="dim text-lead mt-1.5 mb-3">{BEGIN_RHYTHM.addARoomFirstTo}</p>
 		{/if}
 		{#if view.beside}<button class="plain hidden max-md:inline-flex" onclick={() => (second = !second)}
-				>{second ? BEGIN_RHYTHM.theChosenOne : BEGIN_RHYTHM.besideIt2}</button
+				>{second ? BEGIN_RHYTHM.showTheChosenOne : BEGIN_RHYTHM.showTheOther}</button
 			>{/if}
 	</div>
 	<footer
@@ -117,10 +120,10 @@
 					inputmode="numeric"
 					value={String(holds)}
 				/>
-				<button class="text-link">{BEGIN_RHYTHM.set}</button></TouchForm
+				<button class="text-link">{BEGIN_RHYTHM.save}</button></TouchForm
 			>
 			<div class="days" role="group" aria-label={BEGIN_RHYTHM.freeDays}>
-				<span>{BEGIN_RHYTHM.free}</span>
+				<span>{BEGIN_RHYTHM.freeDays}<Help help={BEGIN_RHYTHM.freeHelp} of={BEGIN_RHYTHM.freeDays} /></span>
 				{#each view.weekdays as day (day.number)}
 					<Touch
 						values={{
@@ -142,7 +145,12 @@
 				{/each}
 			</div>
 			<div class="days" role="group" aria-label={BEGIN_RHYTHM.catchUpDays}>
-				<span>{BEGIN_RHYTHM.catchUp}</span>
+				<span
+					>{BEGIN_RHYTHM.catchUpDays}<Help
+						help={BEGIN_RHYTHM.catchUpHelp}
+						of={BEGIN_RHYTHM.catchUpDays}
+					/></span
+				>
 				{#each view.weekdays as day (day.number)}
 					<Touch
 						values={{
@@ -174,10 +182,10 @@
 			<li class="flex items-center gap-2">
 				<span
 					class="w-7 h-4.5 border border-tin-1 [background:repeating-linear-gradient(90deg,var(--z-check)_0_6px,var(--weave-ground)_6px_12px)]"
-				></span>{BEGIN_RHYTHM.theZoneNumbered}
+				></span>{BEGIN_RHYTHM.zone}
 			</li>
 			<li class="flex items-center gap-2">
-				<span class="w-7 border-tin-1 h-0.75 border-0 bg-brass-text"></span>{BEGIN_RHYTHM.moreThanTheDayYour}
+				<span class="w-7 border-tin-1 h-0.75 border-0 bg-brass-text"></span>{BEGIN_RHYTHM.over}
 			</li>
 		</ul>
 		<Touch values={{ op: 'step', step: 'people' }} kind="sign"
@@ -208,7 +216,9 @@
 		gap: 8px;
 	}
 	.days > span:first-child {
-		width: 74px;
+		display: flex;
+		align-items: center;
+		width: 150px;
 	}
 	.weekly-bit {
 		background:
@@ -235,8 +245,11 @@
 		}
 		.days {
 			display: grid;
-			grid-template-columns: 74px repeat(7, minmax(0, 34px));
+			grid-template-columns: repeat(7, minmax(0, 44px));
 			gap: 5px;
+		}
+		.days > span:first-child {
+			grid-column: 1 / -1;
 		}
 	}
 </style>

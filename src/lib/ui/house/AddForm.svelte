@@ -38,6 +38,6 @@
 {:else if what === 'zone'}
 	<EditForm values={{ op: 'addZone' }} {view} class={GRID} onsaved={ondone}>
 		<TextField label={HOUSE_ADD_FORM.name} name="name" maxlength={80} required />
-		<button class="plain">{HOUSE_ADD_FORM.addIt}</button>
+		<button class="plain">{HOUSE_ADD_FORM.addZone}</button>
 	</EditForm>
 {/if}

@@ -51,7 +51,7 @@
 					><b>{cloth.text}</b><span class="text-tin-text"
 						>{cloth.name}, {cloth.room}{many ? `, ${names[who]}` : ''}</span
 					>{#if cloth.wait}<span class="text-cobalt-ink"
-							>{SESSION_IN_ORDER.fetchAt(cloth.wait.label, time(cloth.wait.to))}</span
+							>{SESSION_IN_ORDER.readyAt(cloth.wait.label, time(cloth.wait.to))}</span
 						>{/if}</span
 				>
 				<span class="minutes text-tin-text whitespace-nowrap"
@@ -95,5 +95,5 @@
 </ol>
 <p class="flex items-center gap-2.5 mt-4.5 ml-17.75 max-[901px]:ml-12.25">
 	<Glyph name="bell" size={26} /> <b>{time(bell)}</b>
-	{SESSION_IN_ORDER.theBell}
+	{SESSION_IN_ORDER.timeIsUp}
 </p>

@@ -181,7 +181,7 @@
 					: SESSION_ONE_LANE.done}
 		/>
 		{#if !first && !running.atBell && clock.phase === 'running'}
-			<Notice><span>{SESSION_ONE_LANE.yourPartIsDoneFetch}</span></Notice>
+			<Notice><span>{SESSION_ONE_LANE.yourPartIsDone}</span></Notice>
 		{/if}
 	</div>
 </div>

@@ -67,19 +67,19 @@
 							'dim ml-auto text-tin-text text-right',
 							ready && 'max-sm:ml-0 max-sm:text-left max-sm:text-body'
 						]}
-						>{#if ready}{running.isUrgent(wait) ? SESSION_WAITS.hurry : SESSION_WAITS.fetchNow}, {wait.roomName}{many
+						>{#if ready}{running.isUrgent(wait) ? SESSION_WAITS.hurry : SESSION_WAITS.readyNow}, {wait.roomName}{many
 								? `: ${running.nearest(wait)}`
-								: ''}{:else}<span class="max-sm:hidden">{SESSION_WAITS.fetch}{' '}</span>{SESSION_WAITS.inMin(
+								: ''}{:else}<span class="max-sm:hidden">{SESSION_WAITS.ready}{' '}</span>{SESSION_WAITS.inMin(
 								running.minutesTo(wait.fetchAt)
 							)}{#if wait.latestAt}<span class="max-sm:hidden"
-									>{SESSION_WAITS.notPast(running.time(wait.latestAt))}</span
+									>{SESSION_WAITS.atTheLatest(running.time(wait.latestAt))}</span
 								>{/if}{/if}</span
 					></span
 				>
 				{#if wait.trailing && ready}
 					<button
 						class="text-link min-h-11 px-2"
-						onclick={() => running.press('fetched', wait.step, {}, false)}>{SESSION_WAITS.fetched}</button
+						onclick={() => running.press('fetched', wait.step, {}, false)}>{SESSION_WAITS.seenTo}</button
 					>
 				{:else if ready && running.afterWait(wait) !== null}
 					{@const then = running.afterWait(wait) as number}

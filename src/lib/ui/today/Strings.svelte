@@ -52,7 +52,7 @@
 					<form method="post" action="/timer/{string.session}?/event" use:once>
 						<input type="hidden" name="back" value="/" />
 						<input type="hidden" name="step" value={string.step} />
-						<Button type="submit" name="kind" value="fetched">{TODAY.fetched}</Button>
+						<Button type="submit" name="kind" value="fetched">{TODAY.seenTo}</Button>
 					</form>
 				{/if}
 			</li>

@@ -69,12 +69,12 @@ export const WEEK_SAYS = {
 export const CREW_WEEK_SAYS = {
 	whoeverComesFirst: 'Whoever comes first',
 	nobodyCan: 'Nobody can',
-	canLie: 'Can lie',
+	canLie: 'Can wait',
 	theWeekFrom: (dayMonth: Shown) => `The week from ${dayMonth}`,
 	today: (weekdayName: Shown) => `Today, ${weekdayName}`,
 	notSharedOutYetThis: 'Not shared out yet. This is how it would be, as evenly as it goes.',
 	givenOutMeanwhileWouldCome: (changes: Shown, changes2: Shown) =>
-		`Given out. Meanwhile ${changes} ${changes2} would come out otherwise.`,
+		`Shared out. Sharing out again would give ${changes} ${changes2} to somebody else.`,
 	sharedOutAsEvenlyAs: 'Shared out, as evenly as it goes.',
 	asksToTake: (memberName: Shown, memberName2: Shown, name: Shown, dayAhead: Shown, word: Shown) =>
 		`${memberName} asks ${memberName2} to take ${name} ${dayAhead}${word}.`,
@@ -85,12 +85,12 @@ export const LOAD_CREW_SAYS = {
 	minMoreThanAgreed: (round: Shown) => `${round} min more than agreed`,
 	minLessThanAgreed: (round: Shown) => `${round} min less than agreed`,
 	itIsFreeWhoeverComes: 'It is free: whoever comes first takes it.',
-	somebodyIsIllAndThis: 'Somebody is ill, and this can lie until they are well.',
+	somebodyIsIllAndThis: 'Somebody is ill, and this can wait until they are well.',
 	nobodyCanTakeItThat: 'Nobody can take it that day.',
 	why: (name: Shown, name2: Shown) => `Why ${name}: ${name2}`,
 	tomorrowTakesMinutes: (name: Shown, round: Shown) => `Tomorrow ${name} takes ${round} minutes.`,
-	thisWeekHasNotBeen: 'This week has not been given out yet.',
-	thisWeekWasGivenOut: (toDay: Shown) => `This week was given out on ${toDay}.`,
+	thisWeekHasNotBeen: 'The jobs of this week are not shared out yet.',
+	thisWeekWasGivenOut: (toDay: Shown) => `The jobs of this week were shared out on ${toDay}.`,
 	shares: (word: Shown, told: Shown) => `Shares ${word}${told}.`
 } as const;
 

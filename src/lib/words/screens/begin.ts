@@ -5,7 +5,7 @@ export const BEGIN_DRYING_YARD = {
 	aWeekLongestDay: 'a week, longest day',
 	fourWeeksOf: (name: Shown) => `Four weeks of ${name}`,
 	min: (longest: Shown) => `${longest} min`,
-	over: (over: Shown) => `${over} over`
+	over: (count: Shown, days: Shown, minutes: Shown) => `${count} ${days} over your ${minutes} min`
 } as const;
 
 export const BEGIN_FIRST_MORNING = {
@@ -60,25 +60,26 @@ export const BEGIN_PEOPLE = {
 export const BEGIN_RHYTHM = {
 	chooseHowYouClean: 'Choose how you clean',
 	fourWeeksOfYourOwn: 'Four weeks of your own home.',
-	onTheLeft: 'on the left',
-	seenHere: 'seen here',
-	besideIt: 'beside it',
-	away: 'Away',
-	beside: 'Beside',
+	shownFirst: 'Its four weeks stand first.',
+	shown: 'Its four weeks are shown.',
+	compared: 'Compared with your choice.',
+	compare: 'Compare',
+	stopComparing: 'Stop comparing',
 	addARoomFirstTo: 'Add a room first to see its four weeks here.',
-	theChosenOne: 'The chosen one',
-	besideIt2: 'Beside it',
+	showTheChosenOne: 'Show the one you chose',
+	showTheOther: 'Show the one to compare',
 	minutesADay: 'Minutes a day',
-	set: 'Set',
+	save: 'Save the minutes',
 	freeDays: 'Free days',
-	free: 'Free',
+	freeHelp: 'On a free day only the daily routine is due.',
 	catchUpDays: 'Catch-up days',
-	catchUp: 'Catch up',
+	catchUpHelp: 'What was missed on its own day is done on the next catch-up day, say on Saturday.',
 	dailyRoutine: 'daily routine',
-	weekly: 'weekly',
-	theZoneNumbered: 'the zone, numbered',
-	moreThanTheDayYour: 'more than the day your family has',
-	putBesideIt: (name: Shown) => `Put ${name} beside it`,
+	weekly: 'weekly jobs',
+	zone: 'this week’s zone',
+	over: 'more minutes than you set',
+	compareWith: (name: Shown) => `Compare with ${name}`,
+	stopComparingWith: (name: Shown) => `Stop comparing with ${name}`,
 	freeOf: (name: Shown) => `${name} free`,
 	toCatchUp: (name: Shown) => `${name} to catch up`,
 	take: (name: Shown) => `Take ${name}`
@@ -124,7 +125,8 @@ export const BEGIN_ROOMS = {
 export const BEGIN_ZONES = {
 	roomsThatLieTogether: 'Rooms that lie together',
 	theWayOfCleaningYou: 'The way of cleaning you chose has no zones. They are kept for another one.',
-	zonesComeRoundInThis: 'Zones come round in this order. Even ones are best: a bar is the deep work in each.',
+	zonesComeRoundInThis:
+		'A zone is the rooms that are cleaned deeply in one week. They take turns in this order. A bar shows the work in each: best all are about as long.',
 	howManyZones: 'How many zones?',
 	zones: 'Zones',
 	saveTheName: 'Save the name',

@@ -8,15 +8,15 @@ export const HOUSE_ADD_FORM = {
 	zone: 'Zone',
 	addThisRoom: 'Add this room',
 	name: 'Name',
-	addIt: 'Add it'
+	addZone: 'Add this zone'
 } as const;
 
 export const HOUSE_RESTORE_BACKUP = {
 	restoreABackupAsA: 'Restore a backup as a home of its own',
 	restoreThisBackup: 'Restore this backup …',
 	reading: 'Reading …',
-	itIsRestored: 'It is restored.',
-	goToIt: 'Go to it',
+	itIsRestored: 'The backup is restored.',
+	goToIt: 'Go to that home',
 	nothingWasWritten: 'Nothing was written.',
 	whatIsWrongWithThe: 'What is wrong with the file',
 	ofEntries: (done: Shown, ofIt: Shown) => `${done} of ${ofIt} entries …`
@@ -35,8 +35,8 @@ export const HOUSE_ROOM_PAGE = {
 	storey: 'Storey',
 	visitorsSeeIt: 'Visitors see it',
 	save: 'Save',
-	mergeItInto: 'Merge it into',
-	merge: 'Merge',
+	mergeItInto: 'Merge this room into',
+	merge: 'Merge the two rooms',
 	removeThisRoom: 'Remove this room …',
 	min: (minutes: Shown) => `${minutes} min`
 } as const;
@@ -52,8 +52,8 @@ export const HOUSE_ZONE_PAGE = {
 	renameMoveOrRemove: 'Rename, move or remove',
 	name: 'Name',
 	pattern: 'Pattern',
-	removeItAndGiveIts: 'Remove it, and give its rooms to',
-	remove: 'Remove',
+	removeItAndGiveIts: 'Remove this zone, and give its rooms to',
+	remove: 'Remove this zone',
 	andDaysInTheComing: (visits: Shown, visits2: Shown, days: Shown, asked: Shown, held: Shown) =>
 		`${visits} ${visits2} and ${days} days in the coming twelve months; ${asked} min needed each time, your family has ${held}.`,
 	min: (minutes: Shown) => `${minutes} min`,
@@ -92,7 +92,7 @@ export const HOUSE_PAGE = {
 	roomsThatWouldMoveAre: 'Rooms that would move are shown half in their new pattern.',
 	addARoom: 'Add a room',
 	addAZone: 'Add a zone',
-	doIt: 'Do it',
+	doIt: 'Save these changes',
 	changeNothing: 'Change nothing',
 	cleaningEachWeek: 'Cleaning each week',
 	needed: 'needed',
@@ -126,7 +126,7 @@ export const HOUSE_FILES_PAGE = {
 	saveHistoryAsATable: 'Save history as a table',
 	seeWhatWouldChange: 'See what would change',
 	calendar: 'Calendar',
-	renew: 'Renew',
+	renew: 'Make a new address',
 	makeAnAddress: 'Make an address',
 	aFamilyCalendarIn: 'Read in a family calendar',
 	whoseCalendarItIs: 'Whose calendar it is',
@@ -186,8 +186,8 @@ export const HOUSE_PAUSES_PAGE = {
 	from2: 'From',
 	to: 'to',
 	to2: 'To',
-	inAFewWords: 'In a few words',
-	inAFewWords2: 'in a few words',
+	inAFewWords: 'A note, if you like',
+	inAFewWords2: 'a note, if you like',
 	saveThePause: 'Save the pause',
 	theNextEightWeeks: 'The next eight weeks',
 	pausedNowOrLater: 'Paused now or later',

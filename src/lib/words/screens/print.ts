@@ -19,7 +19,7 @@ export const PRINT_PAGE = {
 	day: 'Day',
 	week: 'Week',
 	paper: 'Paper',
-	showIt: 'Show it',
+	showIt: 'Show this card',
 	printThisCard: 'Print this card',
 	enterWhatWasDoneFrom: 'Enter what was done from a printed list',
 	whatItLooksLike: 'What it looks like',

@@ -16,8 +16,8 @@ export const SCHEDULE_ROUND_TOP = {
 
 export const SCHEDULE_WEEK = {
 	today: 'today',
-	to: 'To',
-	moveIt: 'Move it',
+	to: 'New day',
+	moveIt: 'Move this job',
 	skipUntilNextTime: 'Skip until next time',
 	changeThisJob: 'Change this job',
 	addAJob: 'Add a job',
@@ -29,14 +29,14 @@ export const SCHEDULE_WEEK = {
 	andMore: (count: Shown) => `and ${count} more`,
 	dailyRoutineMin: (basics: Shown, basics2: Shown, basicsMinutes: Shown) =>
 		`Daily routine: ${basics} ${basics2}, ${basicsMinutes} min`,
-	addOneOn: (name: Shown) => `Add one on ${name}`
+	addOneOn: (name: Shown) => `Add a job on ${name}`
 } as const;
 
 export const SCHEDULE_PAGE = {
 	schedulePailRound: 'Schedule · Pail Round',
 	weeks: 'Weeks',
-	before: 'Before',
-	after: 'After',
+	before: 'Earlier weeks',
+	after: 'Later weeks',
 	pauses: 'Pauses',
 	calendar: 'Calendar',
 	undo: 'Undo',
@@ -44,8 +44,8 @@ export const SCHEDULE_PAGE = {
 	week: 'Week',
 	min: 'min',
 	whenIs: 'When is',
-	showItsNextDate: 'Show its next date',
-	showItsWeek: 'Show its week',
+	showItsNextDate: 'Show the next date',
+	showItsWeek: 'Show that week',
 	andMore: (count: Shown) => ` and ${count} more`,
 	isOn: (name: Shown) => `${name} is on.`,
 	nothingButTheDailyRoutine: (told: Shown) => `Nothing but the daily routine${told}.`,

@@ -12,7 +12,7 @@ export const SESSION_CHANGE_IT = {
 	theOrderFollowsAtOnce: 'The order follows at once.',
 	inThisSession: 'In this session',
 	doesNotFitBeforeThe: ', does not fit before the end any more',
-	held: 'held',
+	held: 'always kept',
 	alwaysKeepThisOne: 'Always keep this one',
 	leaveOut: 'Leave out',
 	neverGets: 'Never gets',
@@ -117,11 +117,11 @@ export const SESSION_FINISHED = {
 
 export const SESSION_IN_ORDER = {
 	min: 'min',
-	kept: 'Kept',
+	kept: 'Always kept',
 	alwaysKeepThisOne: 'Always keep this one',
 	leaveOut: 'Leave out',
-	theBell: 'the bell',
-	fetchAt: (label: Shown, to: Shown) => `${label}, fetch at ${to}`,
+	timeIsUp: 'time is up',
+	readyAt: (label: Shown, to: Shown) => `${label}, ready at ${to}`,
 	leaveOutOf: (name: Shown) => `Leave out ${name}`
 } as const;
 
@@ -129,7 +129,7 @@ export const SESSION_ONE_LANE = {
 	minute: 'minute',
 	minutes: 'minutes',
 	timeIsUpStopHere: 'Time is up. Stop here.',
-	inHand: 'In hand:',
+	inHand: 'Doing now:',
 	nothing: 'nothing',
 	then: 'Then',
 	notBefore: 'Not before',
@@ -142,7 +142,7 @@ export const SESSION_ONE_LANE = {
 	stopHereNext: 'Stop here, next',
 	doneNext: 'Done, next',
 	done: 'Done',
-	yourPartIsDoneFetch: 'Your part is done. Fetch what rings, or help somebody.',
+	yourPartIsDone: 'Your part is done. See to what rings, or help somebody.',
 	ofIt: (told: Shown, minutes: Shown, minute: Shown, names: Shown) =>
 		`${told} of ${minutes} ${minute}, ${names}`,
 	stepOf: (number: Shown, count: Shown) => `Step ${number} of ${count}`,
@@ -170,7 +170,7 @@ export const SESSION_STRIP = {
 export const SESSION_TOGETHER = {
 	whoIsWhere: 'Who is where',
 	done: 'Done',
-	doneFree: 'done, free',
+	doneFree: 'done, free to help',
 	thenCloseTheDoor: 'Then close the door.',
 	done2: 'done',
 	inProgress: 'In progress',
@@ -213,19 +213,19 @@ export const SESSION_VISITORS_RUN = {
 } as const;
 
 export const SESSION_WAITS = {
-	hurry: 'hurry',
-	fetchNow: 'fetch now',
-	fetched: 'Fetched',
+	hurry: 'ready, hurry',
+	readyNow: 'ready now',
+	seenTo: 'I have seen to it',
 	done: 'Done',
-	fetch: 'fetch',
+	ready: 'ready',
 	inMin: (time: Shown) => `in ${time} min`,
-	notPast: (time: Shown) => `, not past ${time}`,
+	atTheLatest: (time: Shown) => `, at the latest ${time}`,
 	doneOf: (text: Shown) => `Done: ${text}`
 } as const;
 
 export const TIMER_PAGE = {
 	waysToUseTheTime: 'Ways to use the time',
-	goToIt: 'Go to it',
+	goToIt: 'Go to this session',
 	theStepsInOrder: 'The steps, in order',
 	leftOutAndWhy: 'Left out, and why',
 	nothingEverythingFits: 'Nothing. Everything fits.',

@@ -56,7 +56,11 @@
 			{#if !isEmpty && (!view.isGiven || view.changes > 0)}
 				<ActForm action="?/give" values={{ week: view.week }}
 					><button class={view.why ? 'plain' : 'sign small'}
-						>{view.isGiven ? PEOPLE_WEEK_PAGE.shareOutAgain : PEOPLE_WEEK_PAGE.shareOutThisWeeksJobs}</button
+						>{view.isGiven
+							? PEOPLE_WEEK_PAGE.shareOutAgain
+							: view.week === 'next'
+								? PEOPLE_WEEK_PAGE.shareOutNextWeek
+								: PEOPLE_WEEK_PAGE.shareOutThisWeek}</button
 					></ActForm
 				>
 			{/if}

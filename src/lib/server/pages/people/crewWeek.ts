@@ -121,7 +121,7 @@ export async function loadWeek(asker: Asker, query: WeekQuery): Promise<WeekView
 			facts.givenAt === null
 				? CREW_WEEK_SAYS.notSharedOutYetThis
 				: changes > 0
-					? CREW_WEEK_SAYS.givenOutMeanwhileWouldCome(lowerNumber(changes), plural(changes, 'turn'))
+					? CREW_WEEK_SAYS.givenOutMeanwhileWouldCome(lowerNumber(changes), plural(changes, 'job'))
 					: CREW_WEEK_SAYS.sharedOutAsEvenlyAs,
 		changes,
 		why: whyView(facts, week, query.turn),

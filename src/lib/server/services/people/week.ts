@@ -10,18 +10,12 @@ import { z } from 'zod';
 import { now } from '../../clock';
 import { reading, transaction } from '../../db/pool';
 import { log } from '../../log';
-import {
-	answerSwap,
-	askSwap,
-	putTurn,
-	saveHandout,
-	swapById,
-	type GivenRow
-} from '../../repo/assignmentRepo';
+import { answerSwap, askSwap, putTurn, swapById, type GivenRow } from '../../repo/assignmentRepo';
 import { typed } from '../guard';
 import { notYours, type Asker } from '../ledger/whoMay';
 import { useCase } from '../useCase';
 import { familyFacts, proposeWeek, type FamilyFacts } from './familyFacts';
+import { shareOut } from './shareOut';
 
 export const aheadOf = (week: string | null) => (week === 'next' ? 1 : 0);
 
@@ -51,22 +45,9 @@ export function give(asker: Asker, form: FormData) {
 		const id = idOf(form);
 		if (!id.success) return fail(400, { message: OLD_PAGE, values: typed(form) });
 		const facts = await familyFacts(asker.householdId, aheadOf(String(form.get('week') ?? '')));
-		const week = proposeWeek(facts);
-		const held = new Set(
-			facts.thisWeek.filter((row) => row.held).map((row) => occurrenceId(row.line, row.due))
-		);
-		const turns = week.occurrences.flatMap((turn): GivenRow[] => {
-			const given = week.given.get(turn.id);
-			return given?.to
-				? [{ line: turn.line.id, due: turn.due, member: given.to, held: held.has(turn.id) }]
-				: [];
-		});
-		const from = facts.today > facts.weekBegin ? facts.today : facts.weekBegin;
-		await transaction((db) =>
-			saveHandout(db, asker.householdId, { id: id.data, weekBegin: facts.weekBegin, from, turns }, now())
-		);
+		const { count, spread } = await shareOut(facts, id.data);
 		return {
-			said: WEEK_SAYS.jobsAreSharedOutNobody(turns.length, (week.spread * 100).toFixed(1))
+			said: WEEK_SAYS.jobsAreSharedOutNobody(count, (spread * 100).toFixed(1))
 		};
 	});
 }

@@ -23,6 +23,7 @@ import { allPatterns, patternById, starterLibrary } from '../../repo/patterns';
 import { rebuildProjection } from '../../repo/projectionRepo';
 import { waitWords } from '../access/signing';
 import { acting, typed } from '../guard';
+import { shareOutFirst } from '../people/shareOut';
 import { inHousehold } from '../useCase';
 import { COOKIE, draftOf, keep, todayOf, YEAR } from './draft';
 
@@ -161,6 +162,7 @@ async function makeOwn({ id, draft }: StoredDraft, account: string) {
 		await rebuildProjection(db, household, prepareHome([{ from: today, home: made.home }]));
 		const organiser = made.home.members.find((one) => one.role === 'organiser');
 		await addMembership(db, household, organiser?.id ?? '', account, at);
+		await shareOutFirst(household, followingId(id, 'week'));
 		await finishDraft(db, id, household, at);
 	});
 	return { household };
