@@ -2,7 +2,7 @@
 import type { Depth } from '$core/household/fields';
 import type { Habit } from '$core/planner/chance';
 import type { CareLine } from './supplies';
-import type { WhyLeft } from '$core/planner/whyLeft';
+import type { WhyAside } from '$core/session/whyAside';
 import type { Plan, PlanInput } from '$core/planner/plan';
 import type { SessionKind } from '$core/session/kinds';
 import type { SessionEvent, SessionPlan } from '$core/session/sessionPlan';
@@ -60,7 +60,7 @@ export interface FillView {
 	/** What could be in, by line. */
 	readonly jobs: PailJobs;
 	/** Why what is not in the plan is not in it, by line. */
-	readonly why: Readonly<Record<string, WhyLeft>>;
+	readonly why: Readonly<Record<string, WhyAside>>;
 	/** Jobs that wait for a later part of the day, and the address that takes them in, or leaves them out again. */
 	readonly later: number;
 	readonly laterHref: string | null;

@@ -1,6 +1,6 @@
 /** What is said of a plan that fills a pail: why it is as it is, what to take along, what hangs aside and why. */
 import type { Plan, PlanInput } from '$core/planner/plan';
-import type { WhyLeft } from '$core/planner/whyLeft';
+import type { WhyAside } from '$core/session/whyAside';
 import { type PailJobs } from '$views/session';
 import type { JobRow } from '$views/today';
 import { applianceName } from './jobEditor';
@@ -66,7 +66,7 @@ export const laterText = (count: number) =>
 export const laterLink = (count: number) => (count === 0 ? 'Leave them for later' : 'Do them now, too');
 
 /** Why a job is not in a plan, in words. */
-export function whyLeftText(why: WhyLeft | undefined, jobs: PailJobs): string {
+export function whyLeftText(why: WhyAside | undefined, jobs: PailJobs): string {
 	const named = (id: string) => jobs[id]?.name ?? 'another job';
 	switch (why?.code) {
 		case 'nobody':
@@ -81,13 +81,19 @@ export function whyLeftText(why: WhyLeft | undefined, jobs: PailJobs): string {
 			return `${named(why.job)} does it along`;
 		case 'too-long':
 			return `takes ${minutesText(why.minutes)} min, longer than your time`;
+		case 'margin':
+			return 'with it you might not finish in time';
+		case 'other-room':
+			return 'it is in another room';
+		case 'most':
+			return `this way of cleaning takes at most ${numberWord(why.jobs).toLowerCase()} jobs`;
 		default:
 			return 'the others matter more';
 	}
 }
 
 /** What is on and not in the plan, with the reason. */
-export function asideOf(plan: Plan, jobs: PailJobs, reasons: Readonly<Record<string, WhyLeft>>): Aside[] {
+export function asideOf(plan: Plan, jobs: PailJobs, reasons: Readonly<Record<string, WhyAside>>): Aside[] {
 	const planned = new Set(plannedIn(plan));
 	return Object.entries(jobs).flatMap(([job, { aside, put }]): Aside[] => {
 		if (aside === null || planned.has(job)) return [];

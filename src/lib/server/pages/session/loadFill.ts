@@ -4,8 +4,8 @@ import { jobTitle } from '$core/schedule/readDay';
 import { wallTime } from '$core/calendar/instant';
 import type { Member, Room } from '$core/household/home';
 import { homeSpans } from '$core/people/presence';
-import { whyLeft, type WhyLeft } from '$core/planner/whyLeft';
-import { chanceOf, coveredIn, habitInPlan } from '$core/session/margin';
+import { chanceOf, habitInPlan } from '$core/session/margin';
+import { whyAside } from '$core/session/whyAside';
 import { readSession } from '$core/session/sessionState';
 import { stepsInPlan } from '$core/session/fill';
 import type { Supply } from '$core/cupboard/shopping';
@@ -98,7 +98,7 @@ export async function loadFill(asker: Asker, url: URLSearchParams): Promise<Fill
 			chosen: offer === chosen
 		})),
 		jobs,
-		why: whyNot(made.filled, chosen),
+		why: whyAside(made.filled, chosen),
 		taken: query.out,
 		input: chosen.input,
 		plan: chosen.plan,
@@ -198,24 +198,6 @@ function clearRooms(
 		name,
 		chosen: asked.includes(id)
 	}));
-}
-
-/** The reason of each job that is on and not in the chosen plan. */
-function whyNot(filled: Filled['filled'], { input, plan }: PailOffer): Record<string, WhyLeft> {
-	const planned = new Set(plan.entries.map((entry) => entry.job));
-	const covered = coveredIn(filled, plan);
-	const among = { ...filled.input, floors: input.floors, topDown: input.topDown };
-	return Object.fromEntries(
-		filled.input.jobs
-			.filter((job) => !planned.has(job.id))
-			.map((job) => [
-				job.id,
-				whyLeft(among, plan, job.id, {
-					bell: filled.request.bell,
-					coveredBy: covered.get(job.id) ?? null
-				})
-			])
-	);
 }
 
 /** What the page knows of each job that could be in, whatever plan it shows. */

@@ -10,7 +10,7 @@ import { z } from 'zod';
 import { now } from '../../clock';
 import { reading, transaction } from '../../db/pool';
 import { log } from '../../log';
-import { answerSwap, askSwap, putTurn, swapById, type GivenRow } from '../../repo/assignmentRepo';
+import { answerSwap, askSwap, putTurn, swapById } from '../../repo/assignmentRepo';
 import { typed } from '../guard';
 import { notYours, type Asker } from '../ledger/whoMay';
 import { useCase } from '../useCase';
