@@ -9,6 +9,8 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { start, take, touch } from '../../src/lib/server/services/setup/begin';
 import { loadToday } from '../../src/lib/server/pages/today/loadToday';
 import { now } from '../../src/lib/server/clock';
+import { loadCrew } from '../../src/lib/server/pages/people/loadCrew';
+import { loadRota } from '../../src/lib/server/pages/schedule/loadRota';
 import { loadBegin } from '../../src/lib/server/pages/setup/loadBegin';
 import { editHouse } from '../../src/lib/server/services/home/house';
 import { makeAccount } from '../../src/lib/server/repo/accountRepo';
@@ -140,6 +142,12 @@ describe('the beginning of a home', () => {
 		const rows = today.parts.flatMap((part) => part.rows);
 		expect(rows.length).toBeGreaterThan(8);
 		expect(new Set(rows.map((row) => row.who))).toEqual(new Set(['Ada', 'Ben']));
+		// The same on the schedule of the week, and in what each still has to do.
+		const { days } = await loadRota({ household: one.home(), on: null, mode: null, find: null, me: null });
+		const coming = days.flatMap((day) => day.items);
+		expect(coming.map((item) => item.who).filter((who) => who !== 'Ada' && who !== 'Ben')).toEqual([]);
+		const { people } = await loadCrew(one.home(), null);
+		expect(people.map((person) => person.stillToDo > 0)).toEqual([true, true, false]);
 	});
 
 	it('pressed twice at once, and again, makes one home in the zone of its device', async () => {

@@ -9,6 +9,8 @@ export interface CrewPerson {
 	readonly weekAgreed: number;
 	readonly four: number;
 	readonly fourAgreed: number;
+	/** Minutes of the jobs of this week that were given to them and are still to do. */
+	readonly stillToDo: number;
 	/** Of the four weeks, work that nobody sees. */
 	readonly hidden: number;
 	/** Parts of all the work, 0 to 1: for the towels and the thread. */

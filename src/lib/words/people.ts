@@ -119,7 +119,10 @@ export const WEEK = {
 	addJobs: 'Add jobs from the library'
 } as const;
 
-export const RAIL = { nothingYet: 'Nothing is asked or done yet.' } as const;
+export const RAIL = {
+	nothingYet: 'Nothing done yet.',
+	stillToDo: (minutes: number) => `${minutes} min still to do this week`
+} as const;
 
 /** "00:00-07:30, 16:45-24:00" as "until 07:30, from 16:45"; empty for no hours. */
 export function hoursWords(spans: string, clock: '24h' | '12h'): string {

@@ -91,6 +91,7 @@
 				{#if one.hidden > 0}<p class="dim mt-0.5">{PEOPLE_RAIL.ofItPlanningErrands(one.hidden)}</p>{/if}
 				<p class={['mt-0.5 font-name', one.heavy && 'text-brass-text']}>{one.words}</p>
 			{/if}
+			{#if one.stillToDo > 0}<p class="dim mt-0.5">{RAIL.stillToDo(one.stillToDo)}</p>{/if}
 			{#if one.carries}<p class="mt-0.5 flex items-center gap-2">
 					<Glyph name="yoke" size={24} />
 					{one.carries}

@@ -15,6 +15,7 @@ import { memberName } from '$words/names';
 import { cannotText, reasonText } from '$words/people';
 import { v7 as uuidv7 } from 'uuid';
 import { familyFacts, proposeWeek, ribbonOf, type FamilyFacts } from '../../services/people/familyFacts';
+import { shownWeek } from '../../services/people/week';
 
 const timeOf = (minute: number, clock: '24h' | '12h') =>
 	clockText(
@@ -126,7 +127,11 @@ export async function loadCrew(household: string, asked: string | null): Promise
 	const facts = await familyFacts(household);
 	const { home, entries, today, minute, weekBegin } = facts;
 	const { family, clock } = home.home.household;
-	const week = proposeWeek(facts);
+	const week = shownWeek(facts, proposeWeek(facts));
+	const stillToDo = (member: string) =>
+		(facts.givenAt === null ? [] : week.occurrences)
+			.filter((turn) => week.given.get(turn.id)?.to === member)
+			.reduce((total, turn) => total + turn.minutes, 0);
 	const shares = agreedShares(home.home, weekBegin);
 	const thisWeek = minutesDoneBetween(home, entries, weekBegin, today);
 	const four = minutesDoneBetween(home, entries, fourWeeksFrom(weekBegin), today);
@@ -150,6 +155,7 @@ export async function loadCrew(household: string, asked: string | null): Promise
 				weekAgreed: Math.round(share * weekSum),
 				four: Math.round(f?.minutes ?? 0),
 				fourAgreed: Math.round(share * fourSum),
+				stillToDo: Math.round(stillToDo(member.id)),
 				hidden: Math.round(f?.hidden ?? 0),
 				weekPart: weekSum > 0 ? (w?.minutes ?? 0) / weekSum : 0,
 				fourPart: fourSum > 0 ? (f?.minutes ?? 0) / fourSum : 0,

@@ -23,6 +23,8 @@ import type { PreparedHome } from '$core/schedule/preparedHome';
 import { effectivePauses, pausesForSeries, type HomeProjection } from '$core/schedule/projection';
 import { readDay, type Day, type DaySeries } from '$core/schedule/readDay';
 import { effectiveEntries } from '$core/schedule/series';
+import { withAway } from '$core/people/ownList';
+import { awayOn } from '$core/people/weekOccurrences';
 import type { MonthRow, RotaDay, RotaItem, RotaView } from '$views/schedule';
 import {
 	dayAhead,
@@ -46,6 +48,7 @@ import { loadHome } from '../../repo/homeRepo';
 import { revisionOf } from '../../repo/homeRows';
 import { entriesBetween, undosOf, type StoredEntry } from '../../repo/ledgerRepo';
 import { loadProjection } from '../../repo/projectionRepo';
+import { givenFor } from '../../services/ledger/whoMay';
 import { missedWords, jobRow, zoneMark } from '../today/jobRows';
 
 export interface RotaQuery {
@@ -65,6 +68,8 @@ interface Facts {
 	readonly entries: readonly StoredEntry[];
 	readonly undone: ReadonlySet<string>;
 	readonly busy: Awaited<ReturnType<typeof busyBetween>>;
+	/** Who was given what. */
+	readonly given: ReadonlyMap<string, string>;
 }
 
 export async function loadRota(query: RotaQuery): Promise<RotaView> {
@@ -75,11 +80,12 @@ export async function loadRota(query: RotaQuery): Promise<RotaView> {
 	const chosen = Math.max(today - 3000, Math.min(asked, lastForecast(today))) as CivilDay;
 	const mode = query.mode === 'month' || query.mode === 'list' ? query.mode : 'week';
 	const start = weekStartOf(chosen, home.rotation.weekStart);
-	const [projection, entries, busy] = await reading(async (db) =>
+	const [projection, entries, busy, given] = await reading(async (db) =>
 		Promise.all([
 			loadProjection(db, query.household),
 			entriesBetween(db, query.household, start, addDays(start, 6)),
-			busyBetween(db, query.household, start, addDays(start, 6))
+			busyBetween(db, query.household, start, addDays(start, 6)),
+			givenFor(db, query.household, addDays(start, 6))
 		])
 	);
 	const undos = await reading((db) =>
@@ -95,7 +101,8 @@ export async function loadRota(query: RotaQuery): Promise<RotaView> {
 		today,
 		entries,
 		undone: new Set(undos.flatMap(({ entry }) => (entry.outcome === 'undo' ? [entry.of] : []))),
-		busy
+		busy,
+		given
 	};
 	const days = Array.from({ length: 7 }, (_, i) => dayView(facts, addDays(start, i)));
 	return {
@@ -258,8 +265,9 @@ function nextZone(home: PreparedHome, after: CivilDay): string | null {
 		: null;
 }
 
-function itemOf(home: PreparedHome, line: DaySeries, today: CivilDay, date: CivilDay): RotaItem {
-	const tag = jobRow(home, line, today);
+function itemOf({ home, projection, today, given }: Facts, line: DaySeries, date: CivilDay): RotaItem {
+	const away = awayOn(effectivePauses(projection.home), date);
+	const tag = jobRow(home, line, today, withAway(given, away), date);
 	const zoneItem = line.line.job.cadence.type === 'zone';
 	return {
 		id: `${line.line.id}@${isoOf(date)}`,
@@ -316,7 +324,7 @@ function dayView(facts: Facts, date: CivilDay): RotaDay {
 	const basics = lines.filter((line) => line.line.job.layer === 'basics');
 	const items = [
 		...doneItems(facts, date),
-		...lines.filter((line) => line.line.job.layer !== 'basics').map((line) => itemOf(home, line, today, date))
+		...lines.filter((line) => line.line.job.layer !== 'basics').map((line) => itemOf(facts, line, date))
 	];
 	const { rhythm } = home.home.household;
 	const weekday = weekdayOf(date);
