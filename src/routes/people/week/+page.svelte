@@ -87,17 +87,19 @@
 			>
 		{/each}
 		<nav
-			class="grid grid-cols-[repeat(7,1fr)] gap-2 px-edge pt-1 pb-3 max-sm:grid-cols-[repeat(7,64px)] max-sm:overflow-x-auto max-sm:pb-3.5"
+			class="grid grid-cols-[repeat(7,minmax(0,1fr))] gap-2 px-edge pt-1 pb-3 max-sm:gap-0.5 max-sm:px-3 max-sm:text-center max-sm:leading-tight"
 			aria-label={PEOPLE_WEEK_PAGE.daysOfTheWeek}
 		>
 			{#each view.days as day (day.date)}
 				<a
-					class="grid gap-1 py-2 px-3 border-2 border-transparent rounded-[10px] text-ink no-underline max-sm:py-2 max-sm:px-1.5 hover:bg-cobalt-wash [&[aria-current]]:bg-enamel-hi [&[aria-current]]:border-cobalt-ink"
+					class="grid gap-1 py-2 px-3 border-2 border-transparent rounded-[10px] text-ink no-underline max-sm:px-0.5 hover:bg-cobalt-wash [&[aria-current]]:bg-enamel-hi [&[aria-current]]:border-cobalt-ink"
 					href={to({ day: day.date, turn: null })}
 					aria-current={day.date === view.day ? 'date' : undefined}
 					data-sveltekit-noscroll
 				>
-					<span class={['name font-name', day.isPast && 'text-tin-text']}>{day.letter} {day.day}</span>
+					<span class={['name font-name', day.isPast && 'text-tin-text']}
+						><span class="max-sm:block">{day.letter}</span> {day.day}</span
+					>
 					<span class="h-2 bg-linen" aria-hidden="true"
 						><span class="block h-full bg-cobalt-ink" style:width="{(day.minutes / most) * 100}%"
 						></span></span
@@ -135,15 +137,16 @@
 						{/if}
 					</div>
 					{#each line.parts as cloths, i (i)}
+						{#if cloths.length > 0}<p class="dim sm:hidden mt-1.5" aria-hidden="true">{parts[i]}</p>{/if}
 						<ul
-							class="flex flex-wrap gap-2 content-start max-sm:pt-2 max-sm:empty:hidden"
+							class="flex flex-wrap gap-2 content-start max-sm:pt-0.5 max-sm:empty:hidden"
 							aria-label="{line.name}, {parts[i]}"
 						>
 							{#each cloths as cloth (cloth.turn)}
 								<li style:width="{width(cloth.minutes)}px">
 									<a
 										class={[
-											'relative grid grid-cols-[auto_1fr] gap-x-2 gap-y-0 items-baseline min-h-13 px-2.5 pt-1.5 pb-3.5 text-ink no-underline leading-[1.15]',
+											'relative grid content-start min-h-13 px-2.5 pt-1.5 pb-3.5 text-ink no-underline leading-[1.15]',
 											view.why?.turn === cloth.turn
 												? 'bg-enamel-hi [box-shadow:0_0_0_2.5px_var(--cobalt-ink)]'
 												: 'bg-linen-hi shadow-cloth'
@@ -151,11 +154,12 @@
 										href={to({ turn: cloth.turn })}
 										data-sveltekit-noscroll
 									>
-										<span class="minutes font-figure">{minutesText(cloth.minutes)}</span>
 										<span class="wrap-break-word hyphens-auto min-w-0">{cloth.name}</span>
-										{#if cloth.held}<span class="col-2 text-tin-text text-[0.9375rem]"
-												>{PEOPLE_WEEK_PAGE.byHand}</span
-											>{/if}
+										<span class="minutes text-tin-text text-[0.9375rem]"
+											>{PEOPLE_WEEK_PAGE.min(minutesText(cloth.minutes))}{cloth.held
+												? `, ${PEOPLE_WEEK_PAGE.byHand}`
+												: ''}</span
+										>
 										{#if cloth.zone}<span class="absolute top-auto right-0 bottom-0.75 left-0 h-1.75"
 												><Weave weave={cloth.zone.weave} /></span
 											>{/if}
