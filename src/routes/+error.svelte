@@ -1,4 +1,5 @@
 <script lang="ts">
+	import Button from '$ui/kit/Button.svelte';
 	import { ERROR_PAGE } from '$words/screens/frame';
 	import { page } from '$app/state';
 	import BitePail from '$ui/glyphs/BitePail.svelte';
@@ -29,9 +30,9 @@
 		{page.error?.remedy ?? ERROR_PAGE.goBackToTodayAnd}
 	</p>
 	<p class="acts text-[1.125rem] text-tin-text mt-7 flex gap-3.5 justify-center flex-wrap">
-		<a class="sign small" href="/">{ERROR_PAGE.backToToday}</a>
-		{#if page.status >= 500}<a class="plain" href={page.url.pathname + page.url.search} data-sveltekit-reload
-				>{ERROR_PAGE.tryAgain}</a
+		<Button kind="solid" href="/">{ERROR_PAGE.backToToday}</Button>
+		{#if page.status >= 500}<Button href={page.url.pathname + page.url.search} data-sveltekit-reload
+				>{ERROR_PAGE.tryAgain}</Button
 			>{/if}
 	</p>
 </section>

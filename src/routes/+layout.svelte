@@ -1,4 +1,5 @@
 <script lang="ts">
+	import Button from '$ui/kit/Button.svelte';
 	import '$ui/app.css';
 	import ActForm from '$ui/ActForm.svelte';
 	import { connection } from '$ui/connection.svelte';
@@ -79,7 +80,7 @@
 			><b>{call.words}.</b>
 			{#if data.mayCome}
 				<ActForm action="/people?/came" values={{ call: call.id }} then={{ withoutId: true }}
-					><button class="plain">{FRAME.coming}</button></ActForm
+					><Button type="submit">{FRAME.coming}</Button></ActForm
 				>
 			{/if}</Notice
 		>

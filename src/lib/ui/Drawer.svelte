@@ -1,5 +1,7 @@
 <script lang="ts">
 	/** A sheet over the page (Bits UI dialog): focus stays in it, Escape closes it. Without scripts it stands in the page. */
+	import Button from './kit/Button.svelte';
+	import { CONTROL } from './kit/styles';
 	import { DRAWER } from '$words/screens/frame';
 	import { Dialog } from 'bits-ui';
 	import { onMount, type Snippet } from 'svelte';
@@ -30,7 +32,7 @@
 						<Dialog.Title class="drawer-title" level={2}>{title}</Dialog.Title>
 						<p>{under}</p>
 					</div>
-					<Dialog.Close class="plain">{DRAWER.close}</Dialog.Close>
+					<Dialog.Close class={CONTROL}>{DRAWER.close}</Dialog.Close>
 				</div>
 				{@render children()}
 			</Dialog.Content>
@@ -43,7 +45,7 @@
 				<h2 class="drawer-title">{title}</h2>
 				<p>{under}</p>
 			</div>
-			<a class="plain" href={closeHref}>{DRAWER.close}</a>
+			<Button href={closeHref}>{DRAWER.close}</Button>
 		</div>
 		{@render children()}
 	</section>

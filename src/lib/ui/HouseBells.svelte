@@ -12,6 +12,7 @@
 
 <script lang="ts">
 	/** Rings for what has run to its end while another page is open, and says so until somebody has heard it. */
+	import Button from './kit/Button.svelte';
 	import { onMount } from 'svelte';
 	import Notice from './Notice.svelte';
 	let { waits, now, onring }: { waits: readonly HouseWait[]; now: number; onring: () => void } = $props();
@@ -64,6 +65,6 @@
 {#if told.length > 0}
 	<Notice tone="wrong">
 		<span>{told.join(' ')}</span>
-		<button class="text-link" onclick={() => (told = [])}>{HOUSE_BELLS.iHeardIt}</button>
+		<Button kind="link" type="submit" onclick={() => (told = [])}>{HOUSE_BELLS.iHeardIt}</Button>
 	</Notice>
 {/if}

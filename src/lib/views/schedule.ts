@@ -89,6 +89,8 @@ export interface RotaView {
 	readonly days: readonly RotaDay[];
 	readonly month: {
 		readonly name: string;
+		/** Short names of the weekdays, in the order of the home's week. */
+		readonly weekdays: readonly string[];
 		readonly rows: readonly MonthRow[];
 		readonly before: string;
 		readonly after: string;

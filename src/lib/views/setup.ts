@@ -32,7 +32,10 @@ export interface Yard {
 	readonly hoursAWeek: string;
 	readonly longest: number;
 	readonly longestDay: string;
+	/** Minutes of the longest day over those that the home has. */
 	readonly over: number;
+	/** Short names of the weekdays, in the order of the home's week. */
+	readonly weekdays: readonly string[];
 	readonly weeks: readonly YardWeek[];
 }
 

@@ -20,6 +20,13 @@ export const MONTHS = [
 	'December'
 ];
 
+/** The weekdays in the order of a home's week, which begins on the day of this number (1: Monday). */
+export const weekFrom = (weekStart: number) =>
+	WEEKDAYS.map((_, i) => {
+		const number = ((weekStart - 1 + i) % 7) + 1;
+		const name = WEEKDAYS[number - 1] as string;
+		return { number, name, short: name.slice(0, 3) };
+	});
 export const weekdayName = (day: CivilDay) => WEEKDAYS[weekdayOf(day) - 1] as string;
 export const monthName = (day: CivilDay) => MONTHS[partsOf(day).month - 1] as string;
 

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import Button from '$ui/kit/Button.svelte';
 	import { BEGIN_PAGE } from '$words/screens/begin';
 	import { invalidateAll } from '$app/navigation';
 	import { onMount } from 'svelte';
@@ -63,8 +64,8 @@
 				</a>
 			{/each}
 		</nav>
-		{#if view.hasHome}<a class="plain max-md:ml-auto max-md:py-0 max-md:px-3.5" href="/"
-				>{BEGIN_PAGE.comeBackLater}</a
+		{#if view.hasHome}<Button class="max-md:ml-auto max-md:py-0! max-md:px-3.5!" href="/"
+				>{BEGIN_PAGE.comeBackLater}</Button
 			>{/if}
 	</header>
 	{#if form && 'message' in form && form.message}

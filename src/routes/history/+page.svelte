@@ -1,4 +1,5 @@
 <script lang="ts">
+	import Button from '$ui/kit/Button.svelte';
 	import { HISTORY_PAGE } from '$words/screens/history';
 	import { HISTORY, MONTH } from '$words/history';
 	import DateField from '$ui/kit/DateField.svelte';
@@ -88,10 +89,10 @@
 				value={view.filter.to || view.today}
 				sends
 			/>
-			<noscript><button class="plain">{HISTORY_PAGE.show}</button></noscript>
+			<noscript><Button type="submit">{HISTORY_PAGE.show}</Button></noscript>
 		</form>
-		<a class="sign small whitespace-nowrap" href={href({ write: '1' })} data-sveltekit-noscroll
-			>{HISTORY_PAGE.addSomethingDone}</a
+		<Button kind="solid" class="whitespace-nowrap" href={href({ write: '1' })} data-sveltekit-noscroll
+			>{HISTORY_PAGE.addSomethingDone}</Button
 		>
 	</header>
 
@@ -130,10 +131,10 @@
 				<span
 					class="flex justify-between pr-4 pl-5 font-display text-[1.125rem] [font-variant-numeric:oldstyle-nums] max-[901px]:py-0 max-[901px]:pr-2 max-[901px]:pl-2.5 max-[901px]:text-body"
 				></span><span class="col-span-2 flex flex-wrap gap-x-4.5 pl-3"
-					>{#if view.older}<a class="text-link py-2" href={href({ to: view.older })}
-							>{HISTORY_PAGE.earlierDays}</a
+					>{#if view.older}<Button kind="link" class="py-2!" href={href({ to: view.older })}
+							>{HISTORY_PAGE.earlierDays}</Button
 						>{/if}
-					<a class="text-link py-2" href="/history/month">{MONTH.link}</a></span
+					<Button kind="link" class="py-2!" href="/history/month">{MONTH.link}</Button></span
 				>
 			</p>
 		</section>
@@ -143,9 +144,10 @@
 			class:shown={pageShown}
 			aria-label={HISTORY_PAGE.allTimesOfAJob}
 		>
-			<button
-				class="plain hidden max-[901px]:inline-flex max-[901px]:mb-3.5"
-				onclick={() => (pageShown = false)}>{HISTORY_PAGE.backToAllDays}</button
+			<Button
+				type="submit"
+				class="hidden! max-[901px]:inline-flex! max-[901px]:mb-3.5"
+				onclick={() => (pageShown = false)}>{HISTORY_PAGE.backToAllDays}</Button
 			>
 			{#if view.page}<JobPage page={view.page} formId={view.formId} filter={view.filter.q} />{:else}<p
 					class="nothing py-10 pr-6 pl-31 text-tin-text text-[1.125rem] max-[901px]:py-7.5 max-[901px]:pr-5 max-[901px]:pl-21"

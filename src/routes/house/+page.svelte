@@ -1,4 +1,5 @@
 <script lang="ts">
+	import Button from '$ui/kit/Button.svelte';
 	import { HOUSE_PAGE } from '$words/screens/house';
 	import AddForm from '$ui/house/AddForm.svelte';
 	import { MANY } from '$words/manyJobs';
@@ -74,14 +75,14 @@
 				aria-label={HOUSE_PAGE.moreOfTheHouse}
 			>
 				{#if mayEdit}
-					<a class="text-link" href="/house/library">{HOUSE_PAGE.library}</a>
-					<a class="text-link" href="/house/jobs">{MANY.title}</a>
-					<a class="text-link" href="/house/rhythm">{HOUSE_PAGE.cleaningDaysAndHouseRules}</a>
-					<a class="text-link" href="/house/growing">{HOUSE_PAGE.startSmall}</a>
-					<a class="text-link" href="/house/files">{HOUSE_PAGE.backupAndFiles}</a>
-					<a class="text-link" href="/house/changes">{HOUSE_PAGE.lastChanges}</a>
+					<Button kind="link" href="/house/library">{HOUSE_PAGE.library}</Button>
+					<Button kind="link" href="/house/jobs">{MANY.title}</Button>
+					<Button kind="link" href="/house/rhythm">{HOUSE_PAGE.cleaningDaysAndHouseRules}</Button>
+					<Button kind="link" href="/house/growing">{HOUSE_PAGE.startSmall}</Button>
+					<Button kind="link" href="/house/files">{HOUSE_PAGE.backupAndFiles}</Button>
+					<Button kind="link" href="/house/changes">{HOUSE_PAGE.lastChanges}</Button>
 				{:else}
-					<a class="text-link" href="/house/pauses">{HOUSE_PAGE.pauses}</a>
+					<Button kind="link" href="/house/pauses">{HOUSE_PAGE.pauses}</Button>
 				{/if}
 			</nav>
 		</header>
@@ -108,15 +109,15 @@
 					{HOUSE_PAGE.roomsThatWouldMoveAre}
 				</p>{/if}
 			<span class="add ml-auto flex gap-2.5 max-md:m-0" hidden={!mayEdit}>
-				<button
-					class="plain"
+				<Button
+					type="submit"
 					aria-expanded={adding === 'room'}
-					onclick={() => (adding = adding === 'room' ? null : 'room')}>{HOUSE_PAGE.addARoom}</button
+					onclick={() => (adding = adding === 'room' ? null : 'room')}>{HOUSE_PAGE.addARoom}</Button
 				>
-				<button
-					class="plain"
+				<Button
+					type="submit"
 					aria-expanded={adding === 'zone'}
-					onclick={() => (adding = adding === 'zone' ? null : 'zone')}>{HOUSE_PAGE.addAZone}</button
+					onclick={() => (adding = adding === 'zone' ? null : 'zone')}>{HOUSE_PAGE.addAZone}</Button
 				>
 			</span>
 		</div>
@@ -131,16 +132,16 @@
 				</ul>
 				{#snippet acts()}
 					<EditForm values={triedValues} {view}>
-						<button class="sign small">{HOUSE_PAGE.doIt}</button>
+						<Button kind="solid" type="submit">{HOUSE_PAGE.doIt}</Button>
 					</EditForm>
-					<button
-						class="plain"
+					<Button
+						type="submit"
 						onclick={() => {
 							dismissed = tried;
 							hung = Object.fromEntries(
 								view.zones.map((zone) => [zone.id, zone.rooms.map((room) => ({ ...room }))])
 							);
-						}}>{HOUSE_PAGE.changeNothing}</button
+						}}>{HOUSE_PAGE.changeNothing}</Button
 					>
 				{/snippet}
 			</Label>
@@ -215,13 +216,13 @@
 							}}
 							{view}
 						>
-							<button class="sign small"
+							<Button kind="solid" type="submit"
 								>{HOUSE_PAGE.move(
 									view.proposal?.moves.length === 1 ? HOUSE_PAGE.thisRoom : HOUSE_PAGE.theseRooms
-								)}</button
+								)}</Button
 							>
 						</EditForm>
-						<button class="plain" onclick={() => (left = true)}>{HOUSE_PAGE.leaveEverythingWhereItIs}</button>
+						<Button type="submit" onclick={() => (left = true)}>{HOUSE_PAGE.leaveEverythingWhereItIs}</Button>
 					{/snippet}
 				</Label>
 			{/if}
@@ -237,7 +238,7 @@
 <style>
 	/* Whoever does not organise the home looks, and changes nothing. */
 	.read-only :global(button),
-	.read-only :global(a.plain),
+	.read-only :global(a[data-button-root]),
 	.read-only :global(details),
 	.read-only :global(a[href^='/house/jobs']),
 	.read-only :global(a[href^='/house/library']) {
@@ -248,7 +249,7 @@
 		text-decoration: none;
 		pointer-events: none;
 	}
-	.add :global(.plain) {
+	.add :global([data-button-root]) {
 		white-space: nowrap;
 	}
 	.swatch :global(svg) {

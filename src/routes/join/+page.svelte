@@ -1,4 +1,5 @@
 <script lang="ts">
+	import Button from '$ui/kit/Button.svelte';
 	import { JOIN_PAGE } from '$words/screens/access';
 	import TextField from '$ui/kit/TextField.svelte';
 	import ActForm from '$ui/ActForm.svelte';
@@ -15,8 +16,8 @@
 		{problem}
 	>
 		<ActForm action="/join?/come" values={{ code: data.invited.code }} then={{ withoutId: true }}>
-			<button class="sign small"
-				>{data.invited.name ? JOIN_PAGE.logInAs(data.invited.name) : JOIN_PAGE.useThisDeviceForThe}</button
+			<Button kind="solid" type="submit"
+				>{data.invited.name ? JOIN_PAGE.logInAs(data.invited.name) : JOIN_PAGE.useThisDeviceForThe}</Button
 			>
 		</ActForm>
 		{#snippet aside()}<span class="dim">{JOIN_PAGE.theInvitationCanBeUsed}</span>{/snippet}
@@ -34,8 +35,8 @@
 				spellcheck="false"
 				placeholder={JOIN_PAGE.abcdEfghJklm}
 			/>
-			<button class="sign small">{JOIN_PAGE.logIn}</button>
+			<Button kind="solid" type="submit">{JOIN_PAGE.logIn}</Button>
 		</ActForm>
-		{#snippet aside()}<a class="text-link" href="/sign-in">{JOIN_PAGE.iHaveAPassword}</a>{/snippet}
+		{#snippet aside()}<Button kind="link" href="/sign-in">{JOIN_PAGE.iHaveAPassword}</Button>{/snippet}
 	</Doorway>
 {/if}

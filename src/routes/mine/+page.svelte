@@ -1,4 +1,5 @@
 <script lang="ts">
+	import Button from '$ui/kit/Button.svelte';
 	import { MINE_PAGE } from '$words/screens/mine';
 	import More from '$ui/kit/More.svelte';
 	import { SHEET } from '$words/today';
@@ -52,10 +53,10 @@
 		>
 			<p class="flex-[1_1_220px] text-lead">{swap.words}</p>
 			<ActForm action="?/swap" values={{ swap: swap.id, answer: 'yes' }} then={{ withoutId: true }}
-				><button class="plain">{MINE_PAGE.yesIWillDoIt}</button></ActForm
+				><Button type="submit">{MINE_PAGE.yesIWillDoIt}</Button></ActForm
 			>
 			<ActForm action="?/swap" values={{ swap: swap.id, answer: 'no' }} then={{ withoutId: true }}
-				><button class="plain">{MINE_PAGE.noThanks}</button></ActForm
+				><Button type="submit">{MINE_PAGE.noThanks}</Button></ActForm
 			>
 		</div>
 	{/each}
@@ -84,11 +85,16 @@
 						{words}
 					</p>{/each}
 				{#if next.state === 'look'}
-					<a class="sign w-full min-h-18 text-[1.75rem]" href="/mine/look/{encodeURIComponent(next.line)}"
-						>{MINE_PAGE.lastCheck}</a
+					<Button
+						kind="solid"
+						size="large"
+						class="w-full min-h-18! text-[1.75rem]!"
+						href="/mine/look/{encodeURIComponent(next.line)}">{MINE_PAGE.lastCheck}</Button
 					>
 				{:else if view.pail}
-					<a class="sign w-full min-h-18 text-[1.75rem]" href="/timer/{view.pail}">{MINE_PAGE.continue}</a>
+					<Button kind="solid" size="large" class="w-full min-h-18! text-[1.75rem]!" href="/timer/{view.pail}"
+						>{MINE_PAGE.continue}</Button
+					>
 				{:else}
 					<ActForm
 						action="/timer?/start"
@@ -99,7 +105,9 @@
 							minutes: Math.max(1, Math.ceil(next.minutes))
 						}}
 					>
-						<button class="sign w-full min-h-18 text-[1.75rem]">{MINE_PAGE.start}</button>
+						<Button kind="solid" size="large" type="submit" class="w-full min-h-18! text-[1.75rem]!"
+							>{MINE_PAGE.start}</Button
+						>
 					</ActForm>
 				{/if}
 				{#if next.state === 'todo'}
@@ -107,7 +115,7 @@
 						<ActForm
 							action="?/tick"
 							values={{ line: next.line, outcome: 'done', date: view.date, by: view.member }}
-							><button class="plain">{MINE_PAGE.doneAlready}</button></ActForm
+							><Button type="submit">{MINE_PAGE.doneAlready}</Button></ActForm
 						>
 						{#if next.could.length > 0}
 							<More title={MINE_PAGE.askToSwap} openClass="basis-full">
@@ -120,7 +128,7 @@
 										label={MINE_PAGE.ask}
 										name="to"
 										options={next.could.map((one) => ({ value: one.id, label: one.name }))}
-									/><button class="plain">{MINE_PAGE.ask}</button>
+									/><Button type="submit">{MINE_PAGE.ask}</Button>
 								</ActForm>
 							</More>
 						{/if}
@@ -152,7 +160,7 @@
 						</p>
 					{:else if one.state === 'look'}
 						<p class="mt-0.5 text-lead text-tin-text">
-							<a class="text-link" href="/mine/look/{encodeURIComponent(one.line)}">{one.words}</a>
+							<Button kind="link" href="/mine/look/{encodeURIComponent(one.line)}">{one.words}</Button>
 						</p>
 					{:else}
 						<p class="mt-0.5 text-lead text-tin-text">{where(one)}{one.words ? `, ${one.words}` : ''}</p>
@@ -166,11 +174,11 @@
 						class="tick"
 						action="?/tick"
 						values={{ line: one.line, outcome: 'done', date: view.date, by: view.member }}
-						><button class="plain">{MINE_PAGE.done}</button></ActForm
+						><Button type="submit">{MINE_PAGE.done}</Button></ActForm
 					>
 				{:else if one.entry && one.state === 'done'}
 					<ActForm class="tick" action="?/undo" values={{ of: one.entry, date: view.date }}
-						><button class="text-link">{MINE_PAGE.notYet}</button></ActForm
+						><Button kind="link" type="submit">{MINE_PAGE.notYet}</Button></ActForm
 					>
 				{/if}
 				{#if one.weave}<span class="absolute top-auto right-0 bottom-2 left-0 h-2.5 bottom-1.25"

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import Button from '$ui/kit/Button.svelte';
 	import { OWN_PAGE } from '$words/screens/access';
 	import More from '$ui/kit/More.svelte';
 	import TextField from '$ui/kit/TextField.svelte';
@@ -19,7 +20,7 @@
 	<header class="flex flex-wrap items-center justify-between gap-3 mb-2.5">
 		<h1>{OWN_PAGE.sPasswordAndSignIns(view.name)}</h1>
 		<ActForm action="/sign-in?/out" then={{ withoutId: true }}
-			><button class="plain">{OWN_PAGE.signOutHere}</button></ActForm
+			><Button type="submit">{OWN_PAGE.signOutHere}</Button></ActForm
 		>
 	</header>
 	{#if wrong}<Notice tone="wrong"><span>{wrong}</span></Notice>{/if}
@@ -55,7 +56,7 @@
 						>
 						{#if !one.here}
 							<ActForm action="?/out" values={{ signIn: one.id }} then={{ withoutId: true }}
-								><button class="text-link">{OWN_PAGE.signThisOneOut}</button></ActForm
+								><Button kind="link" type="submit">{OWN_PAGE.signThisOneOut}</Button></ActForm
 							>
 						{/if}
 					</li>
@@ -67,7 +68,7 @@
 			</ul>
 			{#if view.signIns.length > 1}
 				<ActForm action="?/outAll" then={{ withoutId: true }}
-					><button class="plain">{OWN_PAGE.signOutEverywhereElse}</button></ActForm
+					><Button type="submit">{OWN_PAGE.signOutEverywhereElse}</Button></ActForm
 				>
 			{/if}
 		</div>
@@ -78,7 +79,7 @@
 				<ActForm action="?/password" class="fields" then={{ withoutId: true, empties: true }}>
 					<PasswordField label={OWN_PAGE.oldPassword} name="old" />
 					<PasswordField label={OWN_PAGE.newPassword} isNew />
-					<button class="plain">{OWN_PAGE.changeMyPassword}</button>
+					<Button type="submit">{OWN_PAGE.changeMyPassword}</Button>
 				</ActForm>
 				<h2 class="mt-5.5 mb-2">{OWN_PAGE.aSecondFactor}</h2>
 				{#if view.second}
@@ -89,7 +90,7 @@
 					</p>
 					<ActForm action="?/noSecond" class="fields" then={{ withoutId: true, empties: true }}>
 						<PasswordField name="old" />
-						<button class="plain">{OWN_PAGE.endThisPause}</button>
+						<Button type="submit">{OWN_PAGE.endThisPause}</Button>
 					</ActForm>
 				{:else if view.setUp}
 					<div class="flex gap-4.5 items-center mb-2.5">
@@ -115,13 +116,13 @@
 							required
 							maxlength={7}
 						/>
-						<button class="sign small">{OWN_PAGE.checkTheCode}</button>
+						<Button kind="solid" type="submit">{OWN_PAGE.checkTheCode}</Button>
 					</ActForm>
 				{:else}
 					<p class="dim">{OWN_PAGE.aCodeOfYourPhone}</p>
 					<ActForm action="?/second" class="fields" then={{ withoutId: true }}>
 						<PasswordField name="old" />
-						<button class="plain">{OWN_PAGE.setOneUp}</button>
+						<Button type="submit">{OWN_PAGE.setOneUp}</Button>
 					</ActForm>
 				{/if}
 				<h2 class="mt-5.5 mb-2">{OWN_PAGE.deleteYourAccount}</h2>
@@ -131,7 +132,7 @@
 				<More title={OWN_PAGE.deleteMyAccount}>
 					<ActForm action="?/delete" class="fields" then={{ withoutId: true, empties: true }}>
 						<PasswordField name="old" />
-						<button class="plain">{OWN_PAGE.deleteMyAccount2}</button>
+						<Button type="submit">{OWN_PAGE.deleteMyAccount2}</Button>
 					</ActForm>
 				</More>
 			{:else if !view.isDemo}
@@ -142,7 +143,7 @@
 				<ActForm action="?/account" class="fields" then={{ withoutId: true }}>
 					<EmailField />
 					<PasswordField isNew />
-					<button class="plain">{OWN_PAGE.saveEMailAndPassword}</button>
+					<Button type="submit">{OWN_PAGE.saveEMailAndPassword}</Button>
 				</ActForm>
 			{/if}
 		</div>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import Button from '$ui/kit/Button.svelte';
 	import { PEOPLE_PAGE } from '$words/screens/people';
 	import Presence from '$ui/people/Presence.svelte';
 	import Rail from '$ui/people/Rail.svelte';
@@ -43,18 +44,19 @@
 			{/if}
 		</p>
 		<nav class="flex flex-wrap gap-2.5" aria-label={PEOPLE_PAGE.moreAboutPeople}>
-			<a class="plain py-0 px-3.25" href="/people/week"
-				>{view.givenOut ? PEOPLE_PAGE.theWeek : PEOPLE_PAGE.shareOutThisWeeksJobs}</a
+			<Button class="py-0! px-3.25!" href="/people/week"
+				>{view.givenOut ? PEOPLE_PAGE.theWeek : PEOPLE_PAGE.shareOutThisWeeksJobs}</Button
 			>
-			<a class="plain py-0 px-3.25" href="/people/learning"
+			<Button class="py-0! px-3.25!" href="/people/learning"
 				>{PEOPLE_PAGE.choresBeingLearned}{#if view.looks + view.ready > 0}<span
 						class="count inline-grid place-items-center min-w-6 h-6 px-1.5 rounded-[7px] bg-cobalt text-on-cobalt text-[0.9375rem]"
 						>{view.looks + view.ready}</span
-					>{/if}</a
+					>{/if}</Button
 			>
-			<a class="plain py-0 px-3.25" href="/history/month">{MONTH.link}</a>
-			<a class="plain py-0 px-3.25" href="/people/family">{PEOPLE_PAGE.changeWhoDoesHowMuch}</a>
-			{#if data.canOpenDoors}<a class="plain py-0 px-3.25" href="/people/access">{PEOPLE_PAGE.whoCanLogIn}</a
+			<Button class="py-0! px-3.25!" href="/history/month">{MONTH.link}</Button>
+			<Button class="py-0! px-3.25!" href="/people/family">{PEOPLE_PAGE.changeWhoDoesHowMuch}</Button>
+			{#if data.canOpenDoors}<Button class="py-0! px-3.25!" href="/people/access"
+					>{PEOPLE_PAGE.whoCanLogIn}</Button
 				>{/if}
 		</nav>
 	</div>

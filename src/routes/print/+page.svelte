@@ -1,5 +1,6 @@
 <script lang="ts">
 	/** Cards for those who carry no phone: chosen here, printed to the millimetre, ticked off afterwards. */
+	import Button from '$ui/kit/Button.svelte';
 	import { PRINT_PAGE } from '$words/screens/print';
 	import Choice from '$ui/kit/Choice.svelte';
 	import { goto } from '$app/navigation';
@@ -104,11 +105,11 @@
 					options={['A4', 'A5', 'A6', 'Letter'].map((size) => ({ value: size, label: size }))}
 				/>
 			</div>
-			<noscript><button class="plain">{PRINT_PAGE.showIt}</button></noscript>
+			<noscript><Button type="submit">{PRINT_PAGE.showIt}</Button></noscript>
 		</form>
 		<div class="acts flex flex-wrap gap-x-5.5 gap-y-3 items-center mt-4.5">
-			{#if view.sheet}<a class="sign small" href={view.print}>{PRINT_PAGE.printThisCard}</a>{/if}
-			<a class="text-link" href="/print/tick">{PRINT_PAGE.enterWhatWasDoneFrom}</a>
+			{#if view.sheet}<Button kind="solid" href={view.print}>{PRINT_PAGE.printThisCard}</Button>{/if}
+			<Button kind="link" href="/print/tick">{PRINT_PAGE.enterWhatWasDoneFrom}</Button>
 		</div>
 	</div>
 	<div

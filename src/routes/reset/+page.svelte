@@ -1,4 +1,5 @@
 <script lang="ts">
+	import Button from '$ui/kit/Button.svelte';
 	import { RESET_PAGE } from '$words/screens/access';
 	import ActForm from '$ui/ActForm.svelte';
 	import EmailField from '$ui/access/EmailField.svelte';
@@ -12,26 +13,26 @@
 
 {#if set}
 	<Doorway title={RESET_PAGE.theNewPasswordHolds} says={RESET_PAGE.everyOtherSignInHas}>
-		<a class="sign small" href="/sign-in">{RESET_PAGE.signIn}</a>
+		<Button kind="solid" href="/sign-in">{RESET_PAGE.signIn}</Button>
 	</Doorway>
 {:else if data.code !== null}
 	<Doorway title={RESET_PAGE.aNewPassword} {problem}>
 		<ActForm action="/reset?/set" values={{ code: data.code }} then={{ withoutId: true }}>
 			<PasswordField label={RESET_PAGE.newPassword} isNew />
-			<button class="sign small">{RESET_PAGE.save}</button>
+			<Button kind="solid" type="submit">{RESET_PAGE.save}</Button>
 		</ActForm>
-		{#snippet aside()}<a class="text-link" href="/reset">{RESET_PAGE.askForAnotherWay}</a>{/snippet}
+		{#snippet aside()}<Button kind="link" href="/reset">{RESET_PAGE.askForAnotherWay}</Button>{/snippet}
 	</Doorway>
 {:else if asked}
 	<Doorway title={RESET_PAGE.lookInYourMail} says={RESET_PAGE.ifBelongsToSomebodyHere(asked)}>
-		<a class="sign small" href="/sign-in">{RESET_PAGE.backToSigningIn}</a>
+		<Button kind="solid" href="/sign-in">{RESET_PAGE.backToSigningIn}</Button>
 	</Doorway>
 {:else}
 	<Doorway title={RESET_PAGE.aNewPassword} says={RESET_PAGE.aWayToItComes} {problem}>
 		<ActForm action="/reset?/ask" then={{ withoutId: true }}>
 			<EmailField />
-			<button class="sign small">{RESET_PAGE.sendIt}</button>
+			<Button kind="solid" type="submit">{RESET_PAGE.sendIt}</Button>
 		</ActForm>
-		{#snippet aside()}<a class="text-link" href="/sign-in">{RESET_PAGE.backToSigningIn}</a>{/snippet}
+		{#snippet aside()}<Button kind="link" href="/sign-in">{RESET_PAGE.backToSigningIn}</Button>{/snippet}
 	</Doorway>
 {/if}

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import Button from '$ui/kit/Button.svelte';
 	import { SCHEDULE_PAGE } from '$words/screens/schedule';
 	import Choice from '$ui/kit/Choice.svelte';
 	import AddOnce from '$ui/today/AddOnce.svelte';
@@ -18,7 +19,6 @@
 	const view = $derived(data.view);
 	let swapping = $state(false);
 	const hrefOf = (date: string) => `/schedule?on=${date}`;
-	const NAMES = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'];
 	onMount(() => {
 		const onKey = (event: KeyboardEvent) => {
 			if (event.ctrlKey || event.altKey || event.metaKey) return;
@@ -76,10 +76,11 @@
 		</header>
 		<p class="flex flex-wrap items-center gap-x-4.5 gap-y-0.5 mt-1.5 mb-2 max-md:mt-0.5">
 			{#each [['week', 'Week'], ['month', 'Month'], ['list', 'As a list']] as [mode, name] (mode)}
-				<a
-					class="text-link [&[aria-current]]:text-ink [&[aria-current]]:no-underline"
+				<Button
+					kind="link"
+					class="[&[aria-current]]:text-ink [&[aria-current]]:no-underline"
 					href="/schedule?on={view.chosen}{mode === 'week' ? '' : `&show=${mode}`}"
-					aria-current={view.mode === mode ? 'true' : undefined}>{name}</a
+					aria-current={view.mode === mode ? 'true' : undefined}>{name}</Button
 				>
 			{/each}
 			<AddOnce
@@ -89,11 +90,14 @@
 				members={view.members}
 				rooms={view.rooms}
 			/>
-			<a class="text-link" href="/house/pauses">{SCHEDULE_PAGE.pauses}</a>
-			{#if view.swap}<button class="text-link" aria-expanded={swapping} onclick={() => (swapping = !swapping)}
-					>{SWAP.open}</button
+			<Button kind="link" href="/house/pauses">{SCHEDULE_PAGE.pauses}</Button>
+			{#if view.swap}<Button
+					kind="link"
+					type="submit"
+					aria-expanded={swapping}
+					onclick={() => (swapping = !swapping)}>{SWAP.open}</Button
 				>{/if}
-			<a class="text-link" href="/house/files#calendar">{SCHEDULE_PAGE.calendar}</a>
+			<Button kind="link" href="/house/files#calendar">{SCHEDULE_PAGE.calendar}</Button>
 		</p>
 		{#if form && 'saved' in form && form.saved}<Notice><span>{form.saved}</span></Notice>{/if}
 		{#if view.swap && swapping}<SwapWeeks swap={view.swap} formId={view.formId} chosen={view.chosen} />{/if}
@@ -102,7 +106,7 @@
 				<span>{form.message}</span>
 				{#if 'undo' in form && form.undo}
 					<ActForm action="/schedule?on={view.chosen}&/undo" values={{ of: form.undo, seed: view.formId }}>
-						<button class="text-link">{SCHEDULE_PAGE.undo}</button>
+						<Button kind="link" type="submit">{SCHEDULE_PAGE.undo}</Button>
 					</ActForm>
 				{/if}
 			</Notice>
@@ -129,9 +133,9 @@
 						><th
 							class="font-normal text-tin-text p-1 text-left max-md:py-1 max-md:px-0.5 w-12 max-md:w-10 max-md:text-[0.8125rem]"
 							scope="col">{SCHEDULE_PAGE.week}</th
-						>{#each NAMES as name, i (name)}<th
+						>{#each view.month.weekdays as name (name)}<th
 								class="font-normal text-tin-text p-1 text-left max-md:py-1 max-md:px-0.5 first:w-12 max-md:first:w-8"
-								scope="col">{NAMES[(i + 0) % 7]}</th
+								scope="col">{name}</th
 							>{/each}</tr
 					></thead
 				>
@@ -209,12 +213,12 @@
 				]}
 				sends
 			/>
-			<noscript><button class="plain">{SCHEDULE_PAGE.showItsNextDate}</button></noscript>
+			<noscript><Button type="submit">{SCHEDULE_PAGE.showItsNextDate}</Button></noscript>
 			{#if view.found}
 				<p class="flex-[1_0_100%]" role="status">
 					<b>{view.found.name}</b>
-					{view.found.words}. {#if view.found.week}<a class="text-link" href={hrefOf(view.found.week)}
-							>{SCHEDULE_PAGE.showItsWeek}</a
+					{view.found.words}. {#if view.found.week}<Button kind="link" href={hrefOf(view.found.week)}
+							>{SCHEDULE_PAGE.showItsWeek}</Button
 						>{/if}
 				</p>
 			{/if}

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import Button from '$ui/kit/Button.svelte';
 	import { SIGN_IN_PAGE } from '$words/screens/access';
 	import TextField from '$ui/kit/TextField.svelte';
 	import ActForm from '$ui/ActForm.svelte';
@@ -23,7 +24,7 @@
 				required
 				maxlength={7}
 			/>
-			<button class="sign small">{SIGN_IN_PAGE.logIn}</button>
+			<Button kind="solid" type="submit">{SIGN_IN_PAGE.logIn}</Button>
 		</ActForm>
 	</Doorway>
 {:else}
@@ -31,15 +32,15 @@
 		<ActForm action="?/in" values={{ to }} then={{ withoutId: true }}>
 			<EmailField value={typed.email ?? ''} />
 			<PasswordField />
-			<button class="sign small">{SIGN_IN_PAGE.signIn}</button>
+			<Button kind="solid" type="submit">{SIGN_IN_PAGE.signIn}</Button>
 		</ActForm>
 		{#snippet aside()}
-			<a class="text-link" href="/join">{SIGN_IN_PAGE.iHaveACode}</a>
-			<a class="text-link" href="/reset">{SIGN_IN_PAGE.askForANewPassword}</a>
-			<a class="text-link" href="/begin">{SIGN_IN_PAGE.beginAHomeOfYour}</a>
-			<a class="text-link" href="/about">{SIGN_IN_PAGE.whatIsPailRound}</a>
+			<Button kind="link" href="/join">{SIGN_IN_PAGE.iHaveACode}</Button>
+			<Button kind="link" href="/reset">{SIGN_IN_PAGE.askForANewPassword}</Button>
+			<Button kind="link" href="/begin">{SIGN_IN_PAGE.beginAHomeOfYour}</Button>
+			<Button kind="link" href="/about">{SIGN_IN_PAGE.whatIsPailRound}</Button>
 			{#if data.hasDemo}<form method="post" action="/demo/look">
-					<button class="text-link">{SIGN_IN_PAGE.lookAroundTheDemoHome}</button>
+					<Button kind="link" type="submit">{SIGN_IN_PAGE.lookAroundTheDemoHome}</Button>
 				</form>{/if}
 		{/snippet}
 	</Doorway>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import Button from '$ui/kit/Button.svelte';
 	import { SIGN_UP_PAGE } from '$words/screens/access';
 	import ActForm from '$ui/ActForm.svelte';
 	import EmailField from '$ui/access/EmailField.svelte';
@@ -23,10 +24,12 @@
 			<p id="password-says" class="dim">
 				{SIGN_UP_PAGE.atLeast10CharactersA}
 			</p>
-			<button class="sign small">{data.waits ? SIGN_UP_PAGE.signUpAndOpenIt : SIGN_UP_PAGE.signUp}</button>
+			<Button kind="solid" type="submit"
+				>{data.waits ? SIGN_UP_PAGE.signUpAndOpenIt : SIGN_UP_PAGE.signUp}</Button
+			>
 		</ActForm>{/if}
 	{#snippet aside()}
-		<a class="text-link" href="/sign-in">{SIGN_UP_PAGE.iHaveAPasswordAlready}</a>
-		{#if data.waits}<a class="text-link" href="/begin">{SIGN_UP_PAGE.backToTheFirstSteps}</a>{/if}
+		<Button kind="link" href="/sign-in">{SIGN_UP_PAGE.iHaveAPasswordAlready}</Button>
+		{#if data.waits}<Button kind="link" href="/begin">{SIGN_UP_PAGE.backToTheFirstSteps}</Button>{/if}
 	{/snippet}
 </Doorway>

@@ -1,8 +1,10 @@
 <script lang="ts">
+	import Button from '$ui/kit/Button.svelte';
 	import { TIMER_PAGE } from '$words/screens/session';
 	import { onMount } from 'svelte';
 	import BitePail from '$ui/glyphs/BitePail.svelte';
 	import Glyph from '$ui/glyphs/Glyph.svelte';
+	import OtherUses from '$ui/session/OtherUses.svelte';
 	import Insecure from '$ui/Insecure.svelte';
 	import Notice from '$ui/Notice.svelte';
 	import ClearingChoice from '$ui/session/ClearingChoice.svelte';
@@ -15,9 +17,8 @@
 	import { othersOf, seenRooms, sizeHref } from '$ui/session/hrefs';
 	import { asideOf, laterLink, laterText, missingIn, offerWhy, takeAlong } from '$words/offer';
 	import { SHEET } from '$words/today';
-	import ChevronDown from '@lucide/svelte/icons/chevron-down';
+	import { FILL_UP, NOTHING, sittingLink } from '$words/session';
 	import Empty from '$ui/kit/Empty.svelte';
-	import { FILL_UP, NOTHING, OTHER_USES, sittingLink } from '$words/session';
 	import { lanesOf } from '$ui/session/strip';
 	import { once } from '$ui/once';
 	import { listNames } from '$words/general';
@@ -72,8 +73,6 @@
 		JSON.stringify(plan.entries.map((e) => [e.job, e.step, e.person, e.start, e.end]))
 	);
 	const values = $derived(form && 'values' in form ? (form.values as Record<string, string>) : {});
-	const href = (minutes: number) => sizeHref(view, minutes);
-	/** On a phone the jobs come first: the other ways to use the time are opened. */
 	let choosing = $state(false);
 	const chosen = $derived(view.offers.find((offer) => offer.chosen));
 </script>
@@ -116,7 +115,7 @@
 					{#each sizes as { minutes, size } (minutes)}
 						<a
 							class="grid [place-items:end_center] min-w-11 min-h-12 rounded-[8px]"
-							href={href(minutes)}
+							href={sizeHref(view, minutes)}
 							aria-label={TIMER_PAGE.minutes(minutes)}
 							aria-current={minutes === view.minutes ? 'true' : undefined}
 							data-sveltekit-noscroll
@@ -128,16 +127,14 @@
 			{:else if view.note}
 				<p class="mt-1.5 text-tin-text max-w-[34ch]">{view.note}</p>
 				{#if view.sittingHref}<p class="mt-1.5 text-tin-text">
-						<a class="text-link inline-block min-h-7" href={view.sittingHref} data-sveltekit-noscroll
-							>{sittingLink(view.sitting, view.sittingMinutes)}</a
+						<Button kind="link" class="inline-block! min-h-7!" href={view.sittingHref} data-sveltekit-noscroll
+							>{sittingLink(view.sitting, view.sittingMinutes)}</Button
 						>
 					</p>{/if}
 			{/if}
 		</div>
 		{#if view.kind !== 'clearing'}
-			<button class="plain other hidden" aria-expanded={choosing} onclick={() => (choosing = !choosing)}
-				>{OTHER_USES.title}<ChevronDown size={18} aria-hidden="true" /></button
-			>
+			<OtherUses bind:open={choosing} />
 			<div class="ways min-w-0" class:open={choosing}>
 				<nav
 					class="grid grid-cols-[repeat(auto-fit,minmax(220px,1fr))] gap-3.5 max-[901px]:grid-cols-[1fr] max-[901px]:gap-1.5"
@@ -153,21 +150,21 @@
 	{#if form && 'message' in form}
 		<Notice tone="wrong">
 			<span>{form.message}</span>
-			{#if 'running' in form && form.running}<a class="text-link" href="/timer/{form.running}"
-					>{TIMER_PAGE.goToIt}</a
+			{#if 'running' in form && form.running}<Button kind="link" href="/timer/{form.running}"
+					>{TIMER_PAGE.goToIt}</Button
 				>{/if}
 		</Notice>
 	{/if}
 	{#if view.running && !form}
 		<Notice
-			><span>{TIMER_PAGE.hasATimedSessionAlready(view.memberName)}</span><a
-				class="text-link"
-				href="/timer/{view.running}">{TIMER_PAGE.goToIt}</a
+			><span>{TIMER_PAGE.hasATimedSessionAlready(view.memberName)}</span><Button
+				kind="link"
+				href="/timer/{view.running}">{TIMER_PAGE.goToIt}</Button
 			></Notice
 		>
 	{/if}
 	{#each missing as words (words)}<Notice tone="wrong"
-			><span>{words}</span><a class="text-link" href="/supplies/list">{SHEET.toBuy}</a></Notice
+			><span>{words}</span><Button kind="link" href="/supplies/list">{SHEET.toBuy}</Button></Notice
 		>{/each}
 	{#each view.cannot as words (words)}<Notice tone="wrong"><span>{words}</span></Notice>{/each}
 
@@ -214,8 +211,8 @@
 					</p>{/if}
 				{#if view.laterHref}<p class="dim mt-1.5 text-tin-text">
 						{laterText(view.later)}
-						<a class="text-link whitespace-nowrap" href={view.laterHref} data-sveltekit-noscroll
-							>{laterLink(view.later)}</a
+						<Button kind="link" class="whitespace-nowrap" href={view.laterHref} data-sveltekit-noscroll
+							>{laterLink(view.later)}</Button
 						>
 					</p>{/if}
 				<ul>
@@ -226,11 +223,12 @@
 							<Glyph name={one.tag.glyph} size={24} turns={one.tag.lateTurns} /><span
 								><b>{one.tag.name}</b><br /><span class="dim mt-1.5 text-tin-text">{one.why}</span></span
 							>
-							<a
-								class="text-link whitespace-nowrap"
+							<Button
+								kind="link"
+								class="whitespace-nowrap"
 								href={one.href}
 								data-sveltekit-noscroll
-								aria-label={TIMER_PAGE.add(one.tag.name)}>{TIMER_PAGE.addItAnyway}</a
+								aria-label={TIMER_PAGE.add(one.tag.name)}>{TIMER_PAGE.addItAnyway}</Button
 							>
 						</li>
 					{/each}
@@ -243,10 +241,11 @@
 		>
 			{#if plan.entries.length > 0 && !view.cut}<div>
 					<ChancePegs {chance} />
-					{#if view.brimHref}<a
-							class="text-link inline-block min-h-7"
+					{#if view.brimHref}<Button
+							kind="link"
+							class="inline-block! min-h-7!"
 							href={view.brimHref}
-							data-sveltekit-noscroll>{view.brim ? FILL_UP.less : FILL_UP.more}</a
+							data-sveltekit-noscroll>{view.brim ? FILL_UP.less : FILL_UP.more}</Button
 						>{/if}
 				</div>{/if}
 			<p
@@ -263,10 +262,15 @@
 				<input type="hidden" name="id" value={view.formId} />
 				{@render hidden()}
 				{#if !view.cut}<input type="hidden" name="plan" value={entries} />{/if}
-				{#if plan.entries.length > 0}<button
-						class="sign min-w-60 max-[901px]:w-full"
-						data-settled={better.settled ? 'yes' : undefined}>{TIMER_PAGE.start}</button
-					>{:else}<a class="sign min-w-60 max-[901px]:w-full" href="/">{TIMER_PAGE.backToToday}</a>{/if}
+				{#if plan.entries.length > 0}<Button
+						kind="solid"
+						size="large"
+						type="submit"
+						class="min-w-60 max-[901px]:w-full"
+						data-settled={better.settled ? 'yes' : undefined}>{TIMER_PAGE.start}</Button
+					>{:else}<Button kind="solid" size="large" class="min-w-60 max-[901px]:w-full" href="/"
+						>{TIMER_PAGE.backToToday}</Button
+					>{/if}
 			</form>
 		</footer>
 	{/if}
@@ -281,12 +285,6 @@
 	}
 	@media (max-width: 900px) {
 		@media (scripting: enabled) {
-			.other {
-				display: inline-flex;
-				align-items: center;
-				justify-content: center;
-				gap: 8px;
-			}
 			.ways:not(.open) {
 				display: none;
 			}

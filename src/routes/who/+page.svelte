@@ -1,4 +1,5 @@
 <script lang="ts">
+	import Button from '$ui/kit/Button.svelte';
 	import { WHO_PAGE } from '$words/screens/access';
 	import TextField from '$ui/kit/TextField.svelte';
 	import ActForm from '$ui/ActForm.svelte';
@@ -20,9 +21,10 @@
 	<Doorway title={who.name} says={WHO_PAGE.yourPinPlease} {problem}>
 		<ActForm action="?/is" values={{ member: who.id }} then={{ withoutId: true }}>
 			<TextField label={WHO_PAGE.pin} type="password" name="pin" inputmode="numeric" required maxlength={8} />
-			<button class="sign small">{WHO_PAGE.openMyList}</button>
+			<Button kind="solid" type="submit">{WHO_PAGE.openMyList}</Button>
 		</ActForm>
-		{#snippet aside()}<button class="text-link" onclick={() => (chosen = '')}>{WHO_PAGE.somebodyElse}</button
+		{#snippet aside()}<Button kind="link" type="submit" onclick={() => (chosen = '')}
+				>{WHO_PAGE.somebodyElse}</Button
 			>{/snippet}
 	</Doorway>
 {:else}
@@ -33,19 +35,20 @@
 		<div class="grid gap-3">
 			{#each view.people as one (one.id)}
 				{#if one.hasPin}
-					<button
-						class="plain name w-full min-h-16 font-display text-[1.5rem] font-normal"
-						onclick={() => (chosen = one.id)}>{one.name}</button
+					<Button
+						type="submit"
+						class="name w-full min-h-16! font-display! text-[1.5rem]! font-normal!"
+						onclick={() => (chosen = one.id)}>{one.name}</Button
 					>
 				{:else}
 					<ActForm action="?/is" values={{ member: one.id }} then={{ withoutId: true }}>
-						<button class="plain name w-full min-h-16 font-display text-[1.5rem] font-normal"
-							>{one.name}</button
+						<Button type="submit" class="name w-full min-h-16! font-display! text-[1.5rem]! font-normal!"
+							>{one.name}</Button
 						>
 					</ActForm>
 				{/if}
 			{/each}
 		</div>
-		{#snippet aside()}<a class="text-link" href="/">{WHO_PAGE.theDayForAll}</a>{/snippet}
+		{#snippet aside()}<Button kind="link" href="/">{WHO_PAGE.theDayForAll}</Button>{/snippet}
 	</Doorway>
 {/if}

@@ -1,10 +1,8 @@
 <script lang="ts">
 	/** Four lines, one a week; a cloth is as long as its minutes, sewn of basics, weekly round and zone. */
 	import { BEGIN_DRYING_YARD } from '$words/screens/begin';
-	import { plural } from '$words/general';
 	import type { Yard } from '$views/setup';
 	let { yard, scale, holds }: { yard: Yard; scale: number; holds: number } = $props();
-	const names = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'];
 	const px = (minutes: number) => minutes * scale;
 </script>
 
@@ -14,11 +12,11 @@
 		<p>
 			<b>{yard.hoursAWeek} h</b>
 			{BEGIN_DRYING_YARD.aWeekLongestDay} <b>{BEGIN_DRYING_YARD.min(yard.longest)}</b>, {yard.longestDay}{#if yard.over > 0},
-				<b class="brass">{BEGIN_DRYING_YARD.over(yard.over, plural(yard.over, 'day'), holds)}</b>{/if}
+				<b class="brass">{BEGIN_DRYING_YARD.over(yard.over, holds)}</b>{/if}
 		</p>
 	</header>
 	<div class="names" aria-hidden="true">
-		<span></span>{#each names as name (name)}<span>{name}</span>{/each}
+		<span></span>{#each yard.weekdays as name (name)}<span>{name}</span>{/each}
 	</div>
 	{#each yard.weeks as week, w (w)}
 		<div class="week">

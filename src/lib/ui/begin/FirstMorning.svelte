@@ -1,5 +1,6 @@
 <script lang="ts">
 	/** The first week as it will be, and the one button that begins it. */
+	import Button from '../kit/Button.svelte';
 	import { BEGIN_FIRST_MORNING } from '$words/screens/begin';
 	import More from '../kit/More.svelte';
 	import TextField from '../kit/TextField.svelte';
@@ -122,7 +123,7 @@
 				maxlength={80}
 				placeholder={BEGIN_FIRST_MORNING.ourHome}
 			/>
-			<button class="plain">{BEGIN_FIRST_MORNING.save}</button></TouchForm
+			<Button type="submit">{BEGIN_FIRST_MORNING.save}</Button></TouchForm
 		>
 		<p class="dim small text-lead mt-4.5">
 			{BEGIN_FIRST_MORNING.minutesADayEverythingCan(
@@ -136,8 +137,8 @@
 			<Touch values={{ op: 'step', step: 'people' }} kind="plain">{BEGIN_FIRST_MORNING.backToThePeople}</Touch
 			>
 			<form method="post" action="/begin?/start">
-				<button class="sign" disabled={!first}
-					>{changing ? BEGIN_FIRST_MORNING.saveTheChanges : BEGIN_FIRST_MORNING.beginOurHome}</button
+				<Button kind="solid" size="large" type="submit" disabled={!first}
+					>{changing ? BEGIN_FIRST_MORNING.saveTheChanges : BEGIN_FIRST_MORNING.beginOurHome}</Button
 				>
 			</form>
 		</div>

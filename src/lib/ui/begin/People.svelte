@@ -1,5 +1,6 @@
 <script lang="ts">
 	/** Who lives here, when they are there, whose room is whose. Everything can be left out. */
+	import Button from '../kit/Button.svelte';
 	import { BEGIN_PEOPLE } from '$words/screens/begin';
 	import TextField from '../kit/TextField.svelte';
 	import Animal from './Animal.svelte';
@@ -68,17 +69,17 @@
 							>
 						</div>
 						{#if person.role === 'child' && person.bornOn && aging !== person.id}
-							<button
-								class="text-link min-h-11"
-								type="button"
+							<Button
+								kind="link"
+								class="min-h-11!"
 								aria-label={BEGIN_PEOPLE.changeTheAgeOf(person.name)}
-								onclick={() => (aging = person.id)}>{BEGIN_PEOPLE.age}</button
+								onclick={() => (aging = person.id)}>{BEGIN_PEOPLE.age}</Button
 							>
 						{/if}
 						<span class="ml-auto">
 							<Touch
 								values={{ op: 'unperson', person: person.id }}
-								kind="text-link"
+								kind="link"
 								label={BEGIN_PEOPLE.removeOf(person.name)}>{BEGIN_PEOPLE.remove}</Touch
 							>
 						</span>
@@ -160,7 +161,7 @@
 			/>
 			<span class="flex flex-wrap gap-2.5">
 				{#each ADD as [role, words] (role)}
-					<button class="plain" name="role" value={role}>{words}</button>
+					<Button type="submit" name="role" value={role}>{words}</Button>
 				{/each}
 			</span></TouchForm
 		>
@@ -205,7 +206,7 @@
 		{/if}
 		<div class="way-on">
 			<Touch values={{ op: 'step', step: 'rhythm' }} kind="plain">{BEGIN_PEOPLE.backToHowYouClean}</Touch>
-			<Touch values={{ op: 'step', step: 'first-morning' }} kind="sign"
+			<Touch values={{ op: 'step', step: 'first-morning' }} kind="solid"
 				>{BEGIN_PEOPLE.nextTheFirstMorning}</Touch
 			>
 		</div>

@@ -1,5 +1,6 @@
 <script lang="ts">
 	/** Choosing a rhythm: the ten with their own week each, and two drying yards of this very home. */
+	import Button from '../kit/Button.svelte';
 	import { BEGIN_RHYTHM } from '$words/screens/begin';
 	import Help from '../kit/Help.svelte';
 	import TextField from '../kit/TextField.svelte';
@@ -77,14 +78,15 @@
 							</svg>
 						</span>
 					</Touch>
-					{#if !chosen}<a
-							class="text-link text-[0.9375rem] ml-auto opacity-85"
+					{#if !chosen}<Button
+							kind="link"
+							class="text-[0.9375rem]! ml-auto opacity-85"
 							href="/begin?step=rhythm&beside={pattern.id === beside ? '' : pattern.id}"
 							data-sveltekit-noscroll
 							aria-label={pattern.id === beside
 								? BEGIN_RHYTHM.stopComparingWith(pattern.name)
 								: BEGIN_RHYTHM.compareWith(pattern.name)}
-							>{pattern.id === beside ? BEGIN_RHYTHM.stopComparing : BEGIN_RHYTHM.compare}</a
+							>{pattern.id === beside ? BEGIN_RHYTHM.stopComparing : BEGIN_RHYTHM.compare}</Button
 						>{/if}
 				</li>
 			{/each}
@@ -104,8 +106,11 @@
 		{:else}
 			<p class="dim text-lead mt-1.5 mb-3">{BEGIN_RHYTHM.addARoomFirstTo}</p>
 		{/if}
-		{#if view.beside}<button class="plain hidden max-md:inline-flex" onclick={() => (second = !second)}
-				>{second ? BEGIN_RHYTHM.showTheChosenOne : BEGIN_RHYTHM.showTheOther}</button
+		{#if view.beside}<Button
+				type="submit"
+				class="hidden! max-md:inline-flex!"
+				onclick={() => (second = !second)}
+				>{second ? BEGIN_RHYTHM.showTheChosenOne : BEGIN_RHYTHM.showTheOther}</Button
 			>{/if}
 	</div>
 	<footer
@@ -120,7 +125,7 @@
 					inputmode="numeric"
 					value={String(holds)}
 				/>
-				<button class="text-link">{BEGIN_RHYTHM.save}</button></TouchForm
+				<Button kind="link" type="submit">{BEGIN_RHYTHM.save}</Button></TouchForm
 			>
 			<div class="days" role="group" aria-label={BEGIN_RHYTHM.freeDays}>
 				<span>{BEGIN_RHYTHM.freeDays}<Help help={BEGIN_RHYTHM.freeHelp} of={BEGIN_RHYTHM.freeDays} /></span>
@@ -188,7 +193,7 @@
 				<span class="w-7 border-tin-1 h-0.75 border-0 bg-brass-text"></span>{BEGIN_RHYTHM.over}
 			</li>
 		</ul>
-		<Touch values={{ op: 'step', step: 'people' }} kind="sign"
+		<Touch values={{ op: 'step', step: 'people' }} kind="solid"
 			><span class="go"
 				><b>{BEGIN_RHYTHM.take(view.patterns.find((one) => one.id === view.draft.pattern)?.name ?? '')}</b
 				></span

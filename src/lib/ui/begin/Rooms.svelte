@@ -1,5 +1,6 @@
 <script lang="ts">
 	/** The walk from the top of the house down: keys hang under it, a touch puts a room in. */
+	import Button from '../kit/Button.svelte';
 	import { BEGIN_ROOMS } from '$words/screens/begin';
 	import More from '../kit/More.svelte';
 	import TextField from '../kit/TextField.svelte';
@@ -179,8 +180,8 @@
 		{#if room}
 			<header class="flex items-baseline justify-between gap-3">
 				<h2 class="text-h1">{room.name}</h2>
-				<button class="text-link" aria-expanded={renaming} onclick={() => (renaming = !renaming)}
-					>{BEGIN_ROOMS.rename}</button
+				<Button kind="link" type="submit" aria-expanded={renaming} onclick={() => (renaming = !renaming)}
+					>{BEGIN_ROOMS.rename}</Button
 				>
 			</header>
 			<p class="dim">{room.kindName}, {room.where}.</p>
@@ -198,13 +199,17 @@
 						maxlength={80}
 						required
 					/>
-					<button class="plain">{BEGIN_ROOMS.save}</button></TouchForm
+					<Button type="submit">{BEGIN_ROOMS.save}</Button></TouchForm
 				>
 			{/if}
 			<h3 class="mt-3.5 text-tag flex items-baseline justify-between">
 				{BEGIN_ROOMS.floor}
-				<button class="text-link font-text text-[0.9375rem]" onclick={() => (allFloors = !allFloors)}
-					>{allFloors ? BEGIN_ROOMS.fewer : BEGIN_ROOMS.allOfThem}</button
+				<Button
+					kind="link"
+					type="submit"
+					class="font-text! text-[0.9375rem]!"
+					onclick={() => (allFloors = !allFloors)}
+					>{allFloors ? BEGIN_ROOMS.fewer : BEGIN_ROOMS.allOfThem}</Button
 				>
 			</h3>
 			<ul class="flex flex-wrap gap-x-1.25 gap-y-2.5 mt-3">
@@ -223,8 +228,12 @@
 			</ul>
 			<h3 class="mt-3.5 text-tag flex items-baseline justify-between">
 				{BEGIN_ROOMS.whatGetsWiped}
-				<button class="text-link font-text text-[0.9375rem]" onclick={() => (allSurfaces = !allSurfaces)}
-					>{allSurfaces ? BEGIN_ROOMS.fewer : BEGIN_ROOMS.allOfThem}</button
+				<Button
+					kind="link"
+					type="submit"
+					class="font-text! text-[0.9375rem]!"
+					onclick={() => (allSurfaces = !allSurfaces)}
+					>{allSurfaces ? BEGIN_ROOMS.fewer : BEGIN_ROOMS.allOfThem}</Button
 				>
 			</h3>
 			<ul class="flex flex-wrap gap-x-1.25 gap-y-2.5 mt-3">
@@ -279,7 +288,7 @@
 						{/each}
 					</ul>
 				</More>
-				<Touch values={{ op: 'unhang', room: room.id }} kind="text-link">{BEGIN_ROOMS.removeThisRoom}</Touch>
+				<Touch values={{ op: 'unhang', room: room.id }} kind="link">{BEGIN_ROOMS.removeThisRoom}</Touch>
 			</div>
 		{:else}
 			<h2 class="text-h1">{BEGIN_ROOMS.theFirstRoom}</h2>
@@ -287,7 +296,7 @@
 			{#if view.demoThere}
 				<form method="post" action="/begin?/takeDemo">
 					<p>{BEGIN_ROOMS.orBeginWithTheRooms}</p>
-					<button class="plain">{BEGIN_ROOMS.startFromTheDemoHomes}</button>
+					<Button type="submit">{BEGIN_ROOMS.startFromTheDemoHomes}</Button>
 				</form>
 			{/if}
 		{/if}
@@ -298,13 +307,13 @@
 				<Touch values={{ op: 'step', step: 'zones' }} kind="plain" disabled={view.rooms.length === 0}
 					>{BEGIN_ROOMS.toTheZones}</Touch
 				>
-				<Touch values={{ op: 'walk', storey: String(view.below.storey) }} kind="sign"
+				<Touch values={{ op: 'walk', storey: String(view.below.storey) }} kind="solid"
 					>{view.below.storey === 0
 						? BEGIN_ROOMS.nextTheFloorBelow
 						: BEGIN_ROOMS.next(view.below.name.toLowerCase())}</Touch
 				>
 			{:else}
-				<Touch values={{ op: 'step', step: 'zones' }} kind="sign" disabled={view.rooms.length === 0}
+				<Touch values={{ op: 'step', step: 'zones' }} kind="solid" disabled={view.rooms.length === 0}
 					>{BEGIN_ROOMS.nextZones}</Touch
 				>
 			{/if}
@@ -323,8 +332,7 @@
 		margin-top: 8px;
 	}
 	@media (max-width: 1000px) {
-		.way-on :global(.plain),
-		.way-on :global(.sign.small) {
+		.way-on :global([data-button-root]) {
 			padding: 0 14px;
 			font-size: 1.0625rem;
 		}

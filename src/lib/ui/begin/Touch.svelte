@@ -1,6 +1,7 @@
 <script lang="ts">
 	/** One touch of the first steps: a small form of its own, so that it works without scripts, too. */
 	import type { Snippet } from 'svelte';
+	import Button from '../kit/Button.svelte';
 	import TouchForm from './TouchForm.svelte';
 	let {
 		values,
@@ -15,7 +16,7 @@
 		children: Snippet;
 		label?: string;
 		pressed?: boolean | undefined;
-		kind?: 'bare' | 'plain' | 'sign' | 'text-link';
+		kind?: 'bare' | 'plain' | 'solid' | 'link';
 		disabled?: boolean;
 		onkept?: (() => void) | undefined;
 	} = $props();
@@ -23,9 +24,11 @@
 
 <span>
 	<TouchForm {values} {onkept}
-		><button class={kind} class:small={kind === 'sign'} aria-label={label} aria-pressed={pressed} {disabled}
-			>{@render children()}</button
-		></TouchForm
+		>{#if kind === 'bare'}<button class="bare" aria-label={label} aria-pressed={pressed} {disabled}
+				>{@render children()}</button
+			>{:else}<Button {kind} type="submit" aria-label={label} aria-pressed={pressed} {disabled}
+				>{@render children()}</Button
+			>{/if}</TouchForm
 	>
 </span>
 

@@ -1,5 +1,6 @@
 <script lang="ts">
 	/** Rooms that lie together, in zones that are even; each room can be put elsewhere with one touch. */
+	import Button from '../kit/Button.svelte';
 	import { BEGIN_ZONES } from '$words/screens/begin';
 	import TextField from '../kit/TextField.svelte';
 	import Choice from '../kit/Choice.svelte';
@@ -63,7 +64,7 @@
 							maxlength={80}
 							required
 						/>
-						<button class="text-link">{BEGIN_ZONES.saveTheName}</button></TouchForm
+						<Button kind="link" type="submit">{BEGIN_ZONES.saveTheName}</Button></TouchForm
 					>
 					<div class="grid grid-cols-[minmax(0,1fr)_64px] items-center gap-2.5 mt-1 mb-1.5">
 						<span
@@ -113,7 +114,7 @@
 		{/if}
 		<div class="way-on">
 			<Touch values={{ op: 'step', step: 'rooms' }} kind="plain">{BEGIN_ZONES.backToTheRooms}</Touch>
-			<Touch values={{ op: 'step', step: 'rhythm' }} kind="sign">{BEGIN_ZONES.nextHowYouClean}</Touch>
+			<Touch values={{ op: 'step', step: 'rhythm' }} kind="solid">{BEGIN_ZONES.nextHowYouClean}</Touch>
 		</div>
 	</section>
 </div>
@@ -129,7 +130,7 @@
 		align-items: center;
 	}
 	/* The button takes no room from a long name until the name is written anew. */
-	:global(.name) button {
+	:global(.name [data-button-root]) {
 		position: absolute;
 		right: 0;
 		font-size: 0.9375rem;
@@ -137,13 +138,13 @@
 		opacity: 0;
 		pointer-events: none;
 	}
-	:global(.name:focus-within) button {
+	:global(.name:focus-within [data-button-root]) {
 		position: static;
 		opacity: 1;
 		pointer-events: auto;
 	}
 	@media (max-width: 1000px) {
-		.counts :global(.plain) {
+		.counts :global([data-button-root]) {
 			padding: 0 16px;
 		}
 	}

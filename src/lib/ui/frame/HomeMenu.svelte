@@ -1,5 +1,6 @@
 <script lang="ts">
 	/** The menu of the home: other homes, whom one can be in the demo, one's own sign-ins. */
+	import Button from '../kit/Button.svelte';
 	import ChevronDown from '@lucide/svelte/icons/chevron-down';
 	import type { Component } from 'svelte';
 	import { FRAME } from '$words/frame';
@@ -26,12 +27,13 @@
 	}
 </script>
 
-<a
+<Button
 	href="/more"
 	onclick={show}
 	aria-haspopup="dialog"
 	aria-label="{FRAME.menu}: {frame.household}"
-	class="inline-flex min-h-11 min-w-0 items-center gap-1.5 rounded-sign px-2 text-lead font-name text-ink no-underline hover:bg-cobalt-wash"
+	kind="link"
+	class="inline-flex! min-h-11! min-w-0 items-center! gap-1.5! rounded-sign! px-2! text-lead! font-name! text-ink no-underline hover:bg-cobalt-wash!"
 >
 	{#if frame.isDemo && label === undefined}<span
 			class="rounded-sign border-2 border-cobalt-ink px-2 text-body whitespace-nowrap text-cobalt-ink"
@@ -39,5 +41,5 @@
 		>{/if}
 	<span class="max-w-52 truncate">{label ?? frame.household}</span>
 	<ChevronDown size={18} aria-hidden="true" class="shrink-0" />
-</a>
+</Button>
 {#if open && List}<List {frame} onclose={() => (open = false)} />{/if}

@@ -1,5 +1,6 @@
 <script lang="ts">
 	/** The tray with its rim, the top row and the lower rim. The rim never scrolls. */
+	import Button from '../kit/Button.svelte';
 	import { FRAME_TRAY } from '$words/screens/frame';
 	import Moon from '@lucide/svelte/icons/moon';
 	import SquareTerminal from '@lucide/svelte/icons/square-terminal';
@@ -90,7 +91,7 @@
 					class="inline-grid min-h-9 place-items-center rounded-sign border-2 border-cobalt-ink px-3.5 font-name text-cobalt-ink no-underline hover:bg-cobalt-wash"
 					>{FRAME.begin}</a
 				>{/if}
-			{#if frame.isDevice}<a class="text-link px-2" href="/who">{FRAME.whoAreYou}</a>{/if}
+			{#if frame.isDevice}<Button kind="link" class="px-2!" href="/who">{FRAME.whoAreYou}</Button>{/if}
 			{#if frame.household}<HomeMenu {frame} />{/if}
 		</header>
 	{/if}
@@ -110,7 +111,7 @@
 		</aside>
 	{:else if frame.atDevice && path.startsWith('/mine')}
 		<form class="grid justify-items-end px-3 pt-1.5" method="post" action="/who?/done">
-			<button class="text-link min-h-11!">{FRAME.doneHere}</button>
+			<Button kind="link" type="submit" class="min-h-11!">{FRAME.doneHere}</Button>
 		</form>
 	{/if}
 	<main

@@ -1,5 +1,6 @@
 <script lang="ts">
 	/** A day of the record: what was done in a line, and opened, line by line. */
+	import Button from '../kit/Button.svelte';
 	import { HISTORY_DAY } from '$words/screens/history';
 	import type { LedgerView } from '$views/history';
 	import { minutesText } from '$words/general';
@@ -102,7 +103,7 @@
 							class="again"
 							values={{ of: line.back.undo, seed: view.formId }}
 						>
-							<button class="text-link">{HISTORY_DAY.countItAgain}</button>
+							<Button kind="link" type="submit">{HISTORY_DAY.countItAgain}</Button>
 						</ActForm>
 					{:else if line.minutes !== null}
 						<span class="max-[901px]:hidden"

@@ -1,5 +1,6 @@
 <script lang="ts">
 	/** The page of one job: last done, next due, what was said against what it takes, its earlier times. */
+	import Button from '../kit/Button.svelte';
 	import { HISTORY_JOB_PAGE } from '$words/screens/history';
 	import Glyph from '../glyphs/Glyph.svelte';
 	import Stitches from '../Stitches.svelte';
@@ -75,8 +76,8 @@
 </ul>
 {#if page.countOfTimes > page.times.length}
 	<p>
-		<a class="text-link inline-block min-h-7" href="/history?job={page.job}"
-			>{HISTORY_JOB_PAGE.allTimes(page.countOfTimes)}</a
+		<Button kind="link" class="inline-block! min-h-7!" href="/history?job={page.job}"
+			>{HISTORY_JOB_PAGE.allTimes(page.countOfTimes)}</Button
 		>
 	</p>
 {/if}
@@ -87,13 +88,15 @@
 			/>{HISTORY_JOB_PAGE.itStaysHereStruckThrough}
 		</p>
 		<ActForm action="/history?/undo&{filter}" values={{ of: page.entry.entry, seed: formId }}>
-			<button class="plain whitespace-nowrap"><Glyph name="back" size={22} />{HISTORY_JOB_PAGE.undo}</button>
+			<Button type="submit" class="whitespace-nowrap"
+				><Glyph name="back" size={22} />{HISTORY_JOB_PAGE.undo}</Button
+			>
 		</ActForm>
 	</div>
 {/if}
 
 <style>
-	p:has(> .text-link) {
+	p:has(> :global([data-button-root])) {
 		padding: 12px 0;
 		border-top: 1px solid var(--tin-1);
 	}

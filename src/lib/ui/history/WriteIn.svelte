@@ -1,5 +1,6 @@
 <script lang="ts">
 	/** Writes in what was done on a day and not ticked then. What was typed stays when it cannot be written. */
+	import Button from '../kit/Button.svelte';
 	import { HISTORY_WRITE_IN } from '$words/screens/history';
 	import TextField from '../kit/TextField.svelte';
 	import DateField from '../kit/DateField.svelte';
@@ -98,5 +99,5 @@
 			]}
 		/>
 	</div>
-	<button class="sign small" disabled={busy}>{HISTORY_WRITE_IN.saveItInHistory}</button>
+	<Button kind="solid" type="submit" disabled={busy}>{HISTORY_WRITE_IN.saveItInHistory}</Button>
 </form>

@@ -1,5 +1,6 @@
 <script lang="ts">
 	/** A new room, or a new zone. */
+	import Button from '../kit/Button.svelte';
 	import { HOUSE_ADD_FORM } from '$words/screens/house';
 	import TextField from '../kit/TextField.svelte';
 	import Choice from '../kit/Choice.svelte';
@@ -33,11 +34,11 @@
 				{ value: '', label: 'none' }
 			]}
 		/>
-		<button class="plain">{HOUSE_ADD_FORM.addThisRoom}</button>
+		<Button type="submit">{HOUSE_ADD_FORM.addThisRoom}</Button>
 	</EditForm>
 {:else if what === 'zone'}
 	<EditForm values={{ op: 'addZone' }} {view} class={GRID} onsaved={ondone}>
 		<TextField label={HOUSE_ADD_FORM.name} name="name" maxlength={80} required />
-		<button class="plain">{HOUSE_ADD_FORM.addZone}</button>
+		<Button type="submit">{HOUSE_ADD_FORM.addZone}</Button>
 	</EditForm>
 {/if}

@@ -1,5 +1,6 @@
 <script lang="ts">
 	/** One place earlier or later, for whatever stands in an order. */
+	import Button from '../kit/Button.svelte';
 	import EditForm from './EditForm.svelte';
 	let {
 		view,
@@ -17,6 +18,6 @@
 
 <div class="flex flex-wrap gap-2.5 my-3.5">
 	{#each WAYS as by, i (by)}
-		<EditForm {view} values={{ ...values, by }} {tries}><button class="plain">{words[i]}</button></EditForm>
+		<EditForm {view} values={{ ...values, by }} {tries}><Button type="submit">{words[i]}</Button></EditForm>
 	{/each}
 </div>

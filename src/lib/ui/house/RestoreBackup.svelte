@@ -1,5 +1,6 @@
 <script lang="ts">
 	/** A backup becomes a home of its own; it tells how far it is, and what of the file cannot be read. */
+	import Button from '../kit/Button.svelte';
 	import { HOUSE_RESTORE_BACKUP } from '$words/screens/house';
 	import FileField from '../kit/FileField.svelte';
 	import { freshId } from '../freshId';
@@ -84,7 +85,7 @@
 		accept=".json,application/json"
 		required
 	/>
-	<button class="plain" disabled={taking !== null}>{HOUSE_RESTORE_BACKUP.restoreThisBackup}</button>
+	<Button type="submit" disabled={taking !== null}>{HOUSE_RESTORE_BACKUP.restoreThisBackup}</Button>
 </form>
 {#if taking}<p role="status">
 		{taking.of > 0 ? HOUSE_RESTORE_BACKUP.ofEntries(taking.done, taking.of) : HOUSE_RESTORE_BACKUP.reading}
@@ -94,7 +95,7 @@
 	<form class="grid gap-2 justify-items-start" method="post" action="/home" role="status">
 		<p>
 			{HOUSE_RESTORE_BACKUP.itIsRestored}
-			<button class="text-link" name="home" value={taken}>{HOUSE_RESTORE_BACKUP.goToIt}</button>
+			<Button kind="link" type="submit" name="home" value={taken}>{HOUSE_RESTORE_BACKUP.goToIt}</Button>
 		</p>
 	</form>
 {/if}

@@ -1,5 +1,6 @@
 <script lang="ts">
 	/** One room: its name and facts, its jobs, and what can be done with it. */
+	import Button from '../kit/Button.svelte';
 	import { HOUSE_ROOM_PAGE } from '$words/screens/house';
 	import More from '../kit/More.svelte';
 	import Check from '../kit/Check.svelte';
@@ -30,7 +31,7 @@
 {#if room}
 	<header class="flex justify-between items-baseline">
 		<h2>{room.name}</h2>
-		<a class="text-link" href="/house" data-sveltekit-noscroll>{HOUSE_ROOM_PAGE.close}</a>
+		<Button kind="link" href="/house" data-sveltekit-noscroll>{HOUSE_ROOM_PAGE.close}</Button>
 	</header>
 	<p class="dim">{room.kindName}, {room.storeyName.toLowerCase()}.</p>
 	<EditForm values={{ op: 'moveRoom', room: room.id }} {view} tries class="row">
@@ -43,7 +44,7 @@
 				...view.zones.map((zone) => ({ value: zone.id, label: `${zone.number} ${zone.name}` }))
 			]}
 		/>
-		<button class="plain">{HOUSE_ROOM_PAGE.moveThisRoom}</button>
+		<Button type="submit">{HOUSE_ROOM_PAGE.moveThisRoom}</Button>
 	</EditForm>
 	<div class="max-h-[max(330px,calc(100svh_-_360px))] overflow-auto mt-1.5 pr-2">
 		{#each groups as group (group.layer)}
@@ -64,8 +65,8 @@
 		{#if groups.length === 0}<p class="dim">{HOUSE_ROOM_PAGE.noJobsInThisRoom}</p>{/if}
 	</div>
 	<p class="flex flex-wrap gap-2.5 my-3.5">
-		<a class="plain" href="/house/library?room={room.id}">{HOUSE_ROOM_PAGE.addFromTheLibrary}</a>
-		<a class="plain" href="/house/job/new?room={room.id}">{HOUSE_ROOM_PAGE.addAJobOfYour}</a>
+		<Button href="/house/library?room={room.id}">{HOUSE_ROOM_PAGE.addFromTheLibrary}</Button>
+		<Button href="/house/job/new?room={room.id}">{HOUSE_ROOM_PAGE.addAJobOfYour}</Button>
 	</p>
 	<More title={HOUSE_ROOM_PAGE.renameMoveMergeTakeAlong}>
 		<EditForm values={{ op: 'changeRoom', room: room.id }} {view} class="facts">
@@ -83,7 +84,7 @@
 				options={view.storeys.map((storey) => ({ value: String(storey.storey), label: storey.name }))}
 			/>
 			<Check label={HOUSE_ROOM_PAGE.visitorsSeeIt} name="seen" formValue="on" checked={room.seen} />
-			<button class="plain">{HOUSE_ROOM_PAGE.save}</button>
+			<Button type="submit">{HOUSE_ROOM_PAGE.save}</Button>
 		</EditForm>
 		<PlaceButtons
 			{view}
@@ -98,7 +99,7 @@
 					.filter((one) => one.id !== room.id)
 					.map((other) => ({ value: other.id, label: other.name }))}
 			/>
-			<button class="plain">{HOUSE_ROOM_PAGE.merge}</button>
+			<Button type="submit">{HOUSE_ROOM_PAGE.merge}</Button>
 		</EditForm>
 		{#if beside.length > 0}
 			<EditForm values={{ op: 'takeAlong', room: room.id }} {view} tries class="row">
@@ -108,11 +109,11 @@
 					about={ALONG.about}
 					options={beside.map((home) => ({ value: home.id, label: home.name }))}
 				/>
-				<button class="plain">{ALONG.act}</button>
+				<Button type="submit">{ALONG.act}</Button>
 			</EditForm>
 		{/if}
 		<EditForm values={{ op: 'retireRoom', room: room.id }} {view} tries>
-			<button class="text-link">{HOUSE_ROOM_PAGE.removeThisRoom}</button>
+			<Button kind="link" type="submit">{HOUSE_ROOM_PAGE.removeThisRoom}</Button>
 		</EditForm>
 	</More>
 {/if}

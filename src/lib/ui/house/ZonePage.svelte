@@ -1,5 +1,6 @@
 <script lang="ts">
 	/** One zone: its deep list in order, how it picks, its clutter, its year. */
+	import Button from '../kit/Button.svelte';
 	import { HOUSE_ZONE_PAGE } from '$words/screens/house';
 	import More from '../kit/More.svelte';
 	import TextField from '../kit/TextField.svelte';
@@ -36,7 +37,7 @@
 			><Weave weave={zone.weave} /><span class="plate absolute inset-1.75">{zone.number}</span></span
 		>
 		<h2>{zone.name}</h2>
-		<a class="text-link ml-auto" href="/house" data-sveltekit-noscroll>{HOUSE_ZONE_PAGE.close}</a>
+		<Button kind="link" class="ml-auto" href="/house" data-sveltekit-noscroll>{HOUSE_ZONE_PAGE.close}</Button>
 	</header>
 	<p class="dim my-2">
 		{HOUSE_ZONE_PAGE.andDaysInTheComing(
@@ -50,7 +51,7 @@
 	<ActForm action="/house?/edit" class="clutter" values={{ op: 'clutter', zone: zone.id, seed: view.formId }}>
 		<span>{HOUSE_ZONE_PAGE.isItDecluttered}</span>
 		{#each CLUTTER as [value, word] (value)}
-			<button class="plain" name="clutter" {value} aria-pressed={zone.clutter === value}>{word}</button>
+			<Button type="submit" name="clutter" {value} aria-pressed={zone.clutter === value}>{word}</Button>
 		{/each}
 	</ActForm>
 	<EditForm values={{ op: 'changeZone', zone: zone.id }} {view} class="row">
@@ -63,7 +64,7 @@
 				{ value: 'need', label: 'the most overdue first' }
 			]}
 		/>
-		<button class="plain">{HOUSE_ZONE_PAGE.save}</button>
+		<Button type="submit">{HOUSE_ZONE_PAGE.save}</Button>
 	</EditForm>
 	<form method="post" action="/house?/edit" hidden bind:this={sort} use:once>
 		<input type="hidden" name="op" value="changeZone" /><input type="hidden" name="zone" value={zone.id} />
@@ -114,8 +115,8 @@
 				>
 				<b>{HOUSE_ZONE_PAGE.min(item.minutes)}</b>
 				<EditForm values={{ op: 'every', job: item.id, every: item.every === 1 ? '2' : '1' }} {view}
-					><button class="text-link text-[0.9375rem]"
-						>{item.every === 1 ? HOUSE_ZONE_PAGE.everyTime : HOUSE_ZONE_PAGE.every2nd}</button
+					><Button kind="link" type="submit" class="text-[0.9375rem]!"
+						>{item.every === 1 ? HOUSE_ZONE_PAGE.everyTime : HOUSE_ZONE_PAGE.every2nd}</Button
 					></EditForm
 				>
 				<span class="flex">
@@ -149,7 +150,7 @@
 				value={zone.weave}
 				options={view.weaves.map((weave) => ({ value: weave, label: weave }))}
 			/>
-			<button class="plain">{HOUSE_ZONE_PAGE.save}</button>
+			<Button type="submit">{HOUSE_ZONE_PAGE.save}</Button>
 		</EditForm>
 		<PlaceButtons {view} values={{ op: 'reorderZone', zone: zone.id }} tries />
 		<EditForm values={{ op: 'retireZone', zone: zone.id }} {view} tries class="row">
@@ -163,7 +164,7 @@
 					{ value: '', label: 'no zone' }
 				]}
 			/>
-			<button class="plain">{HOUSE_ZONE_PAGE.remove}</button>
+			<Button type="submit">{HOUSE_ZONE_PAGE.remove}</Button>
 		</EditForm>
 	</More>
 {/if}

@@ -2,7 +2,8 @@
 	/** The tool for how often: the way of counting, and what it counts. */
 	import type { JobEditorView } from '$views/jobEditor';
 	import { daysOfHome, EDITOR, NTH, OFTEN_TYPES, shortDays } from '$words/jobEditor';
-	import { MONTHS, WEEKDAYS } from '$words/general';
+	import { MONTHS, weekFrom } from '$words/general';
+	import { writing } from '../kit/settings';
 	import Choice from '../kit/Choice.svelte';
 	import DateField from '../kit/DateField.svelte';
 	import NumberField from '../kit/NumberField.svelte';
@@ -12,7 +13,10 @@
 	import type { JobFields } from './jobFields.svelte';
 	let { view, fields }: { view: JobEditorView; fields: JobFields } = $props();
 	const types = $derived(OFTEN_TYPES.filter((one) => one.value !== 'zone' || view.room.zone !== null));
-	const weekdays = WEEKDAYS.map((label, i) => ({ value: String(i + 1), label }));
+	const weekdays = weekFrom(writing().weekStart).map(({ number, name }) => ({
+		value: String(number),
+		label: name
+	}));
 	const months = MONTHS.map((long, i) => ({ value: String(i + 1), label: long.slice(0, 3), long }));
 	const WEEKS = ['1', '2', '3', '4'].map((value) => ({ value, label: value }));
 	const home = $derived(daysOfHome(view.household));

@@ -31,7 +31,8 @@
 			'font-name text-on-cobalt no-underline shadow-sign active:bg-cobalt-deep focus-visible:rounded-button ' +
 			'focus-visible:shadow-[var(--sign-keyline),var(--focus)] disabled:bg-tin-1 disabled:text-ink ' +
 			'disabled:shadow-none forced-colors:border-2 ',
-		plain: CONTROL,
+		plain:
+			CONTROL + ' aria-pressed:border-cobalt-ink aria-pressed:bg-cobalt-wash aria-pressed:text-cobalt-ink',
 		link:
 			'inline min-h-7 border-0 bg-transparent p-0 font-name text-cobalt-ink underline decoration-2 ' +
 			'underline-offset-4 focus-visible:shadow-focus disabled:text-tin-text disabled:no-underline'

@@ -33,7 +33,8 @@
 						>
 							{#if view.maySet && !row.chosen}
 								<ActForm action="/laundry?/set" values={{ revision: view.revision, aDay: row.aDay }}
-									><button class="text-link min-h-11">{DONE_BY.rate(row.aDay)}</button></ActForm
+									><Button kind="link" type="submit" class="min-h-11!">{DONE_BY.rate(row.aDay)}</Button
+									></ActForm
 								>
 							{:else}{DONE_BY.rate(row.aDay)}{/if}
 						</th>

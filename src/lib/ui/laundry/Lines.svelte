@@ -1,5 +1,6 @@
 <script lang="ts">
 	/** The loads on the way: each on its own line under the shelf, what is done folded on it, what comes next on a tag. */
+	import Button from '../kit/Button.svelte';
 	import { LAUNDRY_LINES } from '$words/screens/laundry';
 	import ActForm from '$ui/ActForm.svelte';
 	import Glyph from '$ui/glyphs/Glyph.svelte';
@@ -22,7 +23,8 @@
 
 {#snippet told(load: LoadView, solid: boolean)}
 	<ActForm action="/laundry?/tell" values={{ id: view.formId, load: load.id, stage: load.next ?? '' }}>
-		<button class={solid ? 'sign' : 'plain'}>{load.act}</button>
+		<Button type="submit" kind={solid ? 'solid' : 'plain'} size={solid ? 'large' : 'usual'}>{load.act}</Button
+		>
 	</ActForm>
 {/snippet}
 
@@ -40,8 +42,8 @@
 				>
 				<div class="back flex flex-wrap items-center gap-x-3.5 gap-y-1">
 					<ActForm action="/laundry?/tell" values={{ id: view.formId, load: load.id, stage: 'undo' }}>
-						<button class="text-link min-h-11" aria-label={LAUNDRY_LINES.undoOf(load.name)}
-							>{LAUNDRY_LINES.undo}</button
+						<Button kind="link" type="submit" class="min-h-11!" aria-label={LAUNDRY_LINES.undoOf(load.name)}
+							>{LAUNDRY_LINES.undo}</Button
 						>
 					</ActForm>
 					{#if load.id !== next?.id || !needsHands(load)}{@render told(load, false)}{/if}
@@ -135,12 +137,12 @@
 		text-align: left;
 		z-index: 1;
 	}
-	.tag .sign {
+	.tag :global([data-button-root]) {
 		width: 100%;
 		padding: 0 8px;
 		font-size: 1.1875rem;
 	}
-	.back :global(.plain) {
+	.back :global([data-button-root]) {
 		min-height: 44px;
 		padding: 0 12px;
 	}

@@ -1,5 +1,6 @@
 <script lang="ts">
 	/** A luggage label: why a job is whose, and who else could. */
+	import Button from '../kit/Button.svelte';
 	import { PEOPLE_WHY_LABEL } from '$words/screens/people';
 	import More from '../kit/More.svelte';
 	import ActForm from '../ActForm.svelte';
@@ -41,12 +42,12 @@
 				action="/people/week?/put"
 				values={{ turn: why.turn, to: why.to.id }}
 				then={{ withoutId: true }}
-				><button class="sign small">{PEOPLE_WHY_LABEL.keepItWith(why.to.name)}</button></ActForm
+				><Button kind="solid" type="submit">{PEOPLE_WHY_LABEL.keepItWith(why.to.name)}</Button></ActForm
 			>
 		{/if}
 		{#if other}
 			<ActForm action="/people/week?/put" values={{ turn: why.turn, to: other.id }} then={{ withoutId: true }}
-				><button class="plain">{PEOPLE_WHY_LABEL.giveItTo(other.name)}</button></ActForm
+				><Button type="submit">{PEOPLE_WHY_LABEL.giveItTo(other.name)}</Button></ActForm
 			>
 		{/if}
 	{/snippet}

@@ -1,5 +1,6 @@
 <script lang="ts">
 	/** A week day by day along its weave. A turn moves to another day by drag, by its keys, or by its form. */
+	import Button from '../kit/Button.svelte';
 	import { SCHEDULE_WEEK } from '$words/screens/schedule';
 	import DateField from '../kit/DateField.svelte';
 	import Choice from '../kit/Choice.svelte';
@@ -112,18 +113,21 @@
 					<div class="acts">
 						<ActForm action="{here}&/move" values={turnOf(item)} then={{ ended: closeAll }}>
 							<DateField label={SCHEDULE_WEEK.to} name="to" min={view.today} value={day.date} required />
-							<button class="plain">{SCHEDULE_WEEK.moveIt}</button>
+							<Button type="submit">{SCHEDULE_WEEK.moveIt}</Button>
 						</ActForm>
 						<ActForm action="{here}&/skip" values={turnOf(item)} then={{ ended: closeAll }}>
-							<button class="text-link">{SCHEDULE_WEEK.skipUntilNextTime}</button>
+							<Button kind="link" type="submit">{SCHEDULE_WEEK.skipUntilNextTime}</Button>
 						</ActForm>
-						<a class="text-link" href="/house/job/{item.line.split('/')[0]}">{SCHEDULE_WEEK.changeThisJob}</a>
+						<Button kind="link" href="/house/job/{item.line.split('/')[0]}"
+							>{SCHEDULE_WEEK.changeThisJob}</Button
+						>
 					</div>
 				{/each}
 				<p class="flex gap-4 text-[0.9375rem]">
-					{#if day.isPast && day.items.length > PAST_LINES}<a
-							class="text-link ml-auto text-[0.9375rem] min-h-6"
-							href="/history?open={day.date}">{SCHEDULE_WEEK.andMore(day.items.length - PAST_LINES)}</a
+					{#if day.isPast && day.items.length > PAST_LINES}<Button
+							kind="link"
+							class="ml-auto text-[0.9375rem]! min-h-6!"
+							href="/history?open={day.date}">{SCHEDULE_WEEK.andMore(day.items.length - PAST_LINES)}</Button
 						>{/if}
 					{#if day.basics > 0}<span class="dim"
 							>{SCHEDULE_WEEK.dailyRoutineMin(
@@ -134,11 +138,13 @@
 						>{/if}
 					{#if day.note}<span class="dim">{day.note}</span>{/if}
 					{#each day.busy as busy, i (i)}<span class="dim">{busy}</span>{/each}
-					{#if !day.isPast}<button
-							class="text-link ml-auto text-[0.9375rem] min-h-6"
+					{#if !day.isPast}<Button
+							kind="link"
+							type="submit"
+							class="ml-auto text-[0.9375rem]! min-h-6!"
 							aria-expanded={adding === day.date}
 							onclick={() => (adding = adding === day.date ? null : day.date)}
-							aria-label={SCHEDULE_WEEK.addOneOn(day.name)}>{SCHEDULE_WEEK.addAJob}</button
+							aria-label={SCHEDULE_WEEK.addOneOn(day.name)}>{SCHEDULE_WEEK.addAJob}</Button
 						>{/if}
 				</p>
 				{#if adding === day.date}
@@ -154,7 +160,7 @@
 							name="line"
 							options={view.jobs.map((job) => ({ value: job.id, label: job.name }))}
 						/>
-						<button class="plain">{SCHEDULE_WEEK.addItForThisDay}</button>
+						<Button type="submit">{SCHEDULE_WEEK.addItForThisDay}</Button>
 					</ActForm>
 				{/if}
 			</div>

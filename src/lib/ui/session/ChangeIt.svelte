@@ -1,5 +1,6 @@
 <script lang="ts">
 	/** Putting jobs in and taking them out while it runs; the rest is planned again at once. */
+	import Button from '../kit/Button.svelte';
 	import { SESSION_CHANGE_IT } from '$words/screens/session';
 	import Drawer from '../Drawer.svelte';
 	import { minutesText } from '$words/general';
@@ -49,17 +50,21 @@
 					>{one.name}{#if one.off}<span class="dim">{SESSION_CHANGE_IT.doesNotFitBeforeThe}</span>{/if}</span
 				>
 				<span class="acts flex items-center gap-4 whitespace-nowrap">
-					{#if clock.held.has(one.line)}<span class="dim">{SESSION_CHANGE_IT.held}</span>{:else}<button
-							class="text-link min-h-11"
+					{#if clock.held.has(one.line)}<span class="dim">{SESSION_CHANGE_IT.held}</span>{:else}<Button
+							kind="link"
+							type="submit"
+							class="min-h-11!"
 							aria-label={SESSION_CHANGE_IT.alwaysKeep(one.name)}
 							onclick={() => running.press('held', null, { line: one.line }, false)}
-							>{SESSION_CHANGE_IT.alwaysKeepThisOne}</button
+							>{SESSION_CHANGE_IT.alwaysKeepThisOne}</Button
 						>{/if}
-					<button
-						class="text-link min-h-11"
+					<Button
+						kind="link"
+						type="submit"
+						class="min-h-11!"
 						aria-label={SESSION_CHANGE_IT.leaveOutOf(one.name)}
 						onclick={() => running.press('dropped', null, { line: one.line }, false)}
-						>{SESSION_CHANGE_IT.leaveOut}</button
+						>{SESSION_CHANGE_IT.leaveOut}</Button
 					>
 				</span>
 			</li>
@@ -71,11 +76,13 @@
 			{#each taken as one (one.line)}
 				<li class="flex items-center justify-between gap-3.5 min-h-12 border-b border-b-tin-1">
 					<span>{one.name}</span>
-					<button
-						class="text-link min-h-11"
+					<Button
+						kind="link"
+						type="submit"
+						class="min-h-11!"
 						aria-label={SESSION_CHANGE_IT.addBackOf(one.name)}
 						onclick={() => running.press('added', null, { line: one.line }, false)}
-						>{SESSION_CHANGE_IT.addBack}</button
+						>{SESSION_CHANGE_IT.addBack}</Button
 					>
 				</li>
 			{/each}
@@ -87,11 +94,13 @@
 			{#each spare as one (one.line)}
 				<li class="flex items-center justify-between gap-3.5 min-h-12 border-b border-b-tin-1">
 					<span>{one.name} <span class="dim">{SESSION_CHANGE_IT.min(minutesText(one.minutes))}</span></span>
-					<button
-						class="text-link min-h-11"
+					<Button
+						kind="link"
+						type="submit"
+						class="min-h-11!"
 						aria-label={SESSION_CHANGE_IT.add(one.name)}
 						onclick={() => running.press('added', null, { line: one.line }, false)}
-						>{SESSION_CHANGE_IT.addItAnyway}</button
+						>{SESSION_CHANGE_IT.addItAnyway}</Button
 					>
 				</li>
 			{/each}

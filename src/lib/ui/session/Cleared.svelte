@@ -1,5 +1,6 @@
 <script lang="ts">
 	/** After the closing: what was sorted, what has left the house in the year behind, and the way back. */
+	import Button from '../kit/Button.svelte';
 	import { SESSION_CLEARED } from '$words/screens/session';
 	import type { Clearing } from '$core/clearing/clearing';
 	import Container from './Container.svelte';
@@ -46,7 +47,7 @@
 			</p>
 		{/if}
 		<p class="acts flex flex-wrap items-center gap-x-5.5 gap-y-3">
-			<a class="sign" href="/">{SESSION_CLEARED.backToToday}</a><span class="dim"
+			<Button kind="solid" size="large" href="/">{SESSION_CLEARED.backToToday}</Button><span class="dim"
 				>{SESSION_CLEARED.orTakeABreakNothing}</span
 			>
 		</p>

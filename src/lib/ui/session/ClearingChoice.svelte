@@ -1,5 +1,6 @@
 <script lang="ts">
 	/** Which spot is cleared, how much of it, and whether the three containers stand ready: before the clock starts. */
+	import Button from '../kit/Button.svelte';
 	import { SESSION_CLEARING_CHOICE } from '$words/screens/session';
 	import Radios from '../kit/Radios.svelte';
 	import TextField from '../kit/TextField.svelte';
@@ -61,6 +62,6 @@
 			<b>{SESSION_CLEARING_CHOICE.firstGetThreeContainers}</b>
 			{SESSION_CLEARING_CHOICE.binGiveAwayPutAway}
 		</p>
-		<button class="sign">{SESSION_CLEARING_CHOICE.theyAreReadyStart}</button>
+		<Button kind="solid" size="large" type="submit">{SESSION_CLEARING_CHOICE.theyAreReadyStart}</Button>
 	</div>
 </form>

@@ -1,5 +1,6 @@
 <script lang="ts">
 	/** While a clearing runs: one thing at a time, three containers to count into. */
+	import Button from '../kit/Button.svelte';
 	import { SESSION_CLEARING_RUN } from '$words/screens/session';
 	import TextField from '../kit/TextField.svelte';
 	import { CLEARING } from '$words/session';
@@ -66,13 +67,16 @@
 	<RunNotices {running} {message} />
 	{#if running.atBell}
 		<div class="grid gap-3.5 content-center mt-5">
-			<button
-				class="sign min-h-30 text-[1.75rem]"
+			<Button
+				kind="solid"
+				size="large"
+				type="submit"
+				class="min-h-30! text-[1.75rem]!"
 				data-giant
-				onclick={() => running.press('closing', null, {})}>{SESSION_CLEARING_RUN.nowPutItAway}</button
+				onclick={() => running.press('closing', null, {})}>{SESSION_CLEARING_RUN.nowPutItAway}</Button
 			>
-			<button class="plain" onclick={() => running.press('fiveMore', null, {}, false)}
-				>{SESSION_CLEARING_RUN.fiveMoreMinutes}</button
+			<Button type="submit" onclick={() => running.press('fiveMore', null, {}, false)}
+				>{SESSION_CLEARING_RUN.fiveMoreMinutes}</Button
 			>
 		</div>
 	{:else}
@@ -133,14 +137,15 @@
 				/>
 			</div>
 			{#if clearing.last}
-				<button
-					class="plain flex-1 max-sm:flex-[1_0_100%]"
+				<Button
+					type="submit"
+					class="flex-1 max-sm:flex-[1_0_100%]"
 					onclick={() => running.press('uncounted', null, { into: clearing.last?.into }, false)}
-					>{SESSION_CLEARING_RUN.undo(ordinal(clearing.last.count), INTO[clearing.last.into])}</button
+					>{SESSION_CLEARING_RUN.undo(ordinal(clearing.last.count), INTO[clearing.last.into])}</Button
 				>
 			{/if}
-			<button class="text-link" onclick={() => running.press('closing', null, {}, false)}
-				>{SESSION_CLEARING_RUN.theSpotIsClearPut}</button
+			<Button kind="link" type="submit" onclick={() => running.press('closing', null, {}, false)}
+				>{SESSION_CLEARING_RUN.theSpotIsClearPut}</Button
 			>
 		</div>
 	{/if}

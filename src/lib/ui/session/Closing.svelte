@@ -1,5 +1,6 @@
 <script lang="ts">
 	/** The closing of a clearing, with its own clock: bin bag out, the give-away bag, the walk room after room, the zone. */
+	import Button from '../kit/Button.svelte';
 	import { SESSION_CLOSING } from '$words/screens/session';
 	import Check from '../kit/Check.svelte';
 	import TextField from '../kit/TextField.svelte';
@@ -77,18 +78,20 @@
 			aria-label={SESSION_CLOSING.ofMinutesToClose(digits, minutes)}>{digits}</b
 		><span class="dim whitespace-nowrap max-[901px]:hidden">{SESSION_CLOSING.ofToClose(minutes)}</span>
 		{#if running.clock.phase !== 'over'}
-			<button
-				class="plain whitespace-nowrap max-[901px]:py-0 max-[901px]:px-2.5 first-of-type:ml-auto"
+			<Button
+				type="submit"
+				class="whitespace-nowrap max-[901px]:py-0! max-[901px]:px-2.5! first-of-type:ml-auto"
 				onclick={() => say(paused ? 'resumed' : 'paused')}
-				>{paused ? SESSION_CLOSING.continue : SESSION_CLOSING.pause}</button
+				>{paused ? SESSION_CLOSING.continue : SESSION_CLOSING.pause}</Button
 			>
-			<button
-				class="plain whitespace-nowrap max-[901px]:py-0 max-[901px]:px-2.5 first-of-type:ml-auto"
-				onclick={() => say('setDown')}>{SESSION_CLOSING.finishLater}</button
+			<Button
+				type="submit"
+				class="whitespace-nowrap max-[901px]:py-0! max-[901px]:px-2.5! first-of-type:ml-auto"
+				onclick={() => say('setDown')}>{SESSION_CLOSING.finishLater}</Button
 			>
-		{:else}<a
-				class="plain whitespace-nowrap max-[901px]:py-0 max-[901px]:px-2.5 first-of-type:ml-auto"
-				href="/">{SESSION_CLOSING.today}</a
+		{:else}<Button
+				class="whitespace-nowrap max-[901px]:py-0! max-[901px]:px-2.5! first-of-type:ml-auto"
+				href="/">{SESSION_CLOSING.today}</Button
 			>{/if}
 	</header>
 	<!-- svelte-ignore a11y_no_noninteractive_tabindex -->
@@ -217,7 +220,7 @@
 					>
 					<span class="fields flex flex-wrap gap-x-4 gap-y-2.5 mt-1.5">
 						{#each CLUTTER as [clutter, words] (clutter)}
-							<button class="plain" onclick={() => say('judged', { clutter })}>{words}</button>
+							<Button type="submit" onclick={() => say('judged', { clutter })}>{words}</Button>
 						{/each}
 					</span>
 				</span>

@@ -97,8 +97,8 @@
 		{/if}
 		{#if stuck}<Notice tone="wrong"><span>{SESSION_FINISHED.notSavedOnTheServer}</span></Notice>{/if}
 		{#if canUndo}
-			<button class="text-link inline-flex items-center gap-2 min-h-11" onclick={undo}
-				><Glyph name="back" size={22} />{SESSION_FINISHED.undoNotDone}</button
+			<Button kind="link" type="submit" class="inline-flex! items-center! gap-2! min-h-11!" onclick={undo}
+				><Glyph name="back" size={22} />{SESSION_FINISHED.undoNotDone}</Button
 			>
 		{/if}
 		<ul class="border-t border-t-tin-1">
@@ -157,12 +157,14 @@
 		{/if}
 		{#if run.plan.kind === 'bigday' && rest.length > 0 && !said}
 			<ActForm action="/timer/{run.id}?/carry" then={{ ended: (result) => (said = wordsOf(result)) }}>
-				<button class="plain">{SESSION_FINISHED.moveTheRestToTomorrow}</button>
+				<Button type="submit">{SESSION_FINISHED.moveTheRestToTomorrow}</Button>
 			</ActForm>
 		{/if}
 		{#if said}<div class="[--page-edge:0px]"><Notice><span>{said}</span></Notice></div>{/if}
 		<p class="acts flex flex-wrap items-center gap-x-6 gap-y-3 mt-6.5 max-sm:mt-5">
-			<a class="sign max-sm:w-full max-sm:min-h-21" href="/">{SESSION_FINISHED.backToToday}</a>
+			<Button kind="solid" size="large" class="max-sm:w-full max-sm:min-h-21!" href="/"
+				>{SESSION_FINISHED.backToToday}</Button
+			>
 			<span class="dim"
 				>{clock.waits.length > 0
 					? SESSION_FINISHED.orTakeABreakUntil

@@ -1,5 +1,6 @@
 <script lang="ts">
 	/** The same plan as a list: one lane down the left edge, cloths pegged by their side, whose it is said last. */
+	import Button from '../kit/Button.svelte';
 	import { SESSION_IN_ORDER } from '$words/screens/session';
 	import ChevronDown from '@lucide/svelte/icons/chevron-down';
 	import { goto } from '$app/navigation';
@@ -64,7 +65,7 @@
 					>
 						{#if depthsOf(cloth.job).length > 0}<Menu
 								label="{DEPTH_OF_JOB.label}, {cloth.name}: {DEPTH_OF_JOB.names[depthOf(cloth.job)]}"
-								class="text-link inline-flex cursor-pointer items-center gap-1"
+								class="inline-flex min-h-7 cursor-pointer items-center gap-1 font-name text-cobalt-ink underline decoration-2 underline-offset-4"
 								lines={depthsOf(cloth.job).map((one) => ({
 									label: DEPTH_OF_JOB.names[one.depth],
 									onpick: () => void goto(one.href, { noScroll: true, keepFocus: true })
@@ -74,18 +75,22 @@
 										aria-hidden="true"
 									/>{/snippet}</Menu
 							>{/if}
-						<a
-							class="text-link max-[901px]:min-h-11 max-[901px]:inline-flex max-[901px]:items-center"
+						<Button
+							kind="link"
+							class="max-[901px]:min-h-11! max-[901px]:inline-flex! max-[901px]:items-center!"
 							href={view.jobs[cloth.job]?.hold}
 							data-sveltekit-noscroll
 							aria-label="{view.held.includes(cloth.job) ? 'Do not keep' : 'Always keep'} {cloth.name}"
-							>{view.held.includes(cloth.job) ? SESSION_IN_ORDER.kept : SESSION_IN_ORDER.alwaysKeepThisOne}</a
+							>{view.held.includes(cloth.job)
+								? SESSION_IN_ORDER.kept
+								: SESSION_IN_ORDER.alwaysKeepThisOne}</Button
 						>
-						<a
-							class="text-link max-[901px]:min-h-11 max-[901px]:inline-flex max-[901px]:items-center"
+						<Button
+							kind="link"
+							class="max-[901px]:min-h-11! max-[901px]:inline-flex! max-[901px]:items-center!"
 							href={view.jobs[cloth.job]?.out}
 							data-sveltekit-noscroll
-							aria-label={SESSION_IN_ORDER.leaveOutOf(cloth.name)}>{SESSION_IN_ORDER.leaveOut}</a
+							aria-label={SESSION_IN_ORDER.leaveOutOf(cloth.name)}>{SESSION_IN_ORDER.leaveOut}</Button
 						>
 					</span>
 				{/if}

@@ -1,5 +1,6 @@
 <script lang="ts">
 	/** One person's way through a session: the great pail, the step, what comes then, and the one button. */
+	import Button from '../kit/Button.svelte';
 	import { SESSION_ONE_LANE } from '$words/screens/session';
 	import Notice from '../Notice.svelte';
 	import CautionBox from './CautionBox.svelte';
@@ -139,8 +140,8 @@
 		{/if}
 		<p class="text-tin-text mt-1.5">
 			{#if current}{current.jobName}, {current.roomName}{/if}
-			{#if run.plan.people.length > 1}<a class="text-link" href="/timer/{run.id}?as=all"
-					>{SESSION_ONE_LANE.everybodysView}</a
+			{#if run.plan.people.length > 1}<Button kind="link" href="/timer/{run.id}?as=all"
+					>{SESSION_ONE_LANE.everybodysView}</Button
 				>{/if}
 		</p>
 	</section>

@@ -1,5 +1,6 @@
 <script lang="ts">
 	/** The press of a lane: undo for a moment, the choice at the bell, going on after a pause, else the one great button. */
+	import Button from '../kit/Button.svelte';
 	import { SESSION_PRESS } from '$words/screens/session';
 	import type { Coming, Lane } from '$core/session/replan';
 	import Glyph from '../glyphs/Glyph.svelte';
@@ -27,9 +28,11 @@
 	const by = $derived(lane && step && lane.who !== step.who ? { by: lane.who } : {});
 </script>
 
-{#if running.canUndo}<button
-		class="text-link inline-flex items-center gap-2 min-h-11 mb-1.5"
-		onclick={() => running.undo()}><Glyph name="back" size={22} />{SESSION_PRESS.undoNotDone}</button
+{#if running.canUndo}<Button
+		kind="link"
+		type="submit"
+		class="inline-flex! items-center! gap-2! min-h-11! mb-1.5"
+		onclick={() => running.undo()}><Glyph name="back" size={22} />{SESSION_PRESS.undoNotDone}</Button
 	>{/if}
 {#if running.atBell}
 	<BellChoice {running} step={first?.step ?? null} />

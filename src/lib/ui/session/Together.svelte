@@ -3,6 +3,7 @@
 	 * Several people in one session: the rooms stand side by side in the order they are walked; each person's towel
 	 * hangs where that person is. The great button belongs to whoever is due first.
 	 */
+	import Button from '../kit/Button.svelte';
 	import { SESSION_TOGETHER } from '$words/screens/session';
 	import Furniture from '../house/Furniture.svelte';
 	import Peg from '../glyphs/Peg.svelte';
@@ -135,8 +136,8 @@
 								<div class="row flex justify-between items-start gap-2">
 									<h2 class="text-[1.5rem]">{run.names[lane.who]}</h2>
 									{#if next && due?.who !== lane.who && clock.phase === 'running'}
-										<button
-											class="plain"
+										<Button
+											type="submit"
 											aria-label={SESSION_TOGETHER.isDone(run.names[lane.who] ?? '', step?.text ?? '')}
 											onclick={() =>
 												running.press(
@@ -144,7 +145,7 @@
 													next.step,
 													step?.who !== lane.who ? { by: lane.who } : {},
 													false
-												)}>{SESSION_TOGETHER.done}</button
+												)}>{SESSION_TOGETHER.done}</Button
 										>
 									{/if}
 								</div>
@@ -184,7 +185,7 @@
 		<ul class="flex flex-wrap gap-x-6 gap-y-0.5">
 			{#each lanes as lane (lane.who)}
 				<li class="flex items-center gap-2 min-h-11">
-					<a class="text-link" href="/timer/{run.id}?as={lane.who}">{run.names[lane.who]}</a>
+					<Button kind="link" href="/timer/{run.id}?as={lane.who}">{run.names[lane.who]}</Button>
 					<span class="dim"
 						>{lane.coming.length === 0
 							? SESSION_TOGETHER.done2

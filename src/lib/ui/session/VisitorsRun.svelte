@@ -114,23 +114,25 @@
 				? SESSION_VISITORS_RUN.youAlone
 				: SESSION_VISITORS_RUN.ofYou(lowerNumber(run.plan.people.length))}</span
 		>
-		{#if cuts.length > 0}<button
-				class="text-link max-[901px]:ml-auto"
+		{#if cuts.length > 0}<Button
+				kind="link"
+				type="submit"
+				class="max-[901px]:ml-auto"
 				onclick={() => (earlier = !earlier)}
 				aria-expanded={earlier}
 				><span class="max-[901px]:hidden">{SESSION_VISITORS_RUN.theyCome}{' '}</span
-				>{SESSION_VISITORS_RUN.earlier}</button
+				>{SESSION_VISITORS_RUN.earlier}</Button
 			>{/if}
 	</p>
 	{#if earlier}
 		<p class="flex flex-wrap gap-2.5 mt-2">
 			{#each cuts as minutes (minutes)}
-				<button
-					class="plain"
+				<Button
+					type="submit"
 					onclick={() => {
 						running.press('cutTo', null, { minutes }, false);
 						earlier = false;
-					}}>{SESSION_VISITORS_RUN.inMin(minutes)}</button
+					}}>{SESSION_VISITORS_RUN.inMin(minutes)}</Button
 				>
 			{/each}
 		</p>

@@ -1,5 +1,6 @@
 <script lang="ts">
 	/** What runs by itself: a string to the hour at which it is fetched, where to, and who is nearest. */
+	import Button from '../kit/Button.svelte';
 	import { SESSION_WAITS } from '$words/screens/session';
 	import type { Running } from './running.svelte';
 	let {
@@ -77,16 +78,20 @@
 					></span
 				>
 				{#if wait.trailing && ready}
-					<button
-						class="text-link min-h-11 px-2"
-						onclick={() => running.press('fetched', wait.step, {}, false)}>{SESSION_WAITS.seenTo}</button
+					<Button
+						kind="link"
+						type="submit"
+						class="min-h-11! px-2!"
+						onclick={() => running.press('fetched', wait.step, {}, false)}>{SESSION_WAITS.seenTo}</Button
 					>
 				{:else if ready && running.afterWait(wait) !== null}
 					{@const then = running.afterWait(wait) as number}
-					<button
-						class="text-link min-h-11 px-2"
+					<Button
+						kind="link"
+						type="submit"
+						class="min-h-11! px-2!"
 						aria-label={SESSION_WAITS.doneOf(running.step(then)?.text ?? '')}
-						onclick={() => running.press('stepDone', then, {}, false)}>{SESSION_WAITS.done}</button
+						onclick={() => running.press('stepDone', then, {}, false)}>{SESSION_WAITS.done}</Button
 					>
 				{/if}
 			</li>

@@ -75,7 +75,7 @@
 			value={[level]}
 			onchange={(to) => void tell(to)}
 		/>
-		<noscript><button class="plain">{SUPPLIES.keep}</button></noscript>
+		<noscript><Button type="submit">{SUPPLIES.keep}</Button></noscript>
 	</ActForm>
 	{#if view.mayEdit}<Button class="mt-3" onclick={onchange}>{SUPPLIES.change}</Button>{/if}
 </section>

@@ -1,5 +1,6 @@
 <script lang="ts">
 	/** Under the shelves: kits, what is to buy, and the mixing table. */
+	import Button from '../kit/Button.svelte';
 	import type { SuppliesView } from '$views/supplies';
 	import { SUPPLIES } from '$words/supplies';
 	import KitLetter from './KitLetter.svelte';
@@ -25,7 +26,7 @@
 			{/each}
 		</ul>
 		<p class="mt-2 mb-0">
-			<a class="text-link inline-block min-h-7" href="/supplies/kits">{SUPPLIES.allKits}</a>
+			<Button kind="link" class="inline-block! min-h-7!" href="/supplies/kits">{SUPPLIES.allKits}</Button>
 		</p>
 	</div>
 	<div class="min-w-0">
@@ -40,15 +41,15 @@
 			{/each}
 		</ul>
 		<p class="mt-2 mb-0">
-			<a class="text-link inline-block min-h-7" href="/supplies/list">{SUPPLIES.openList}</a>
+			<Button kind="link" class="inline-block! min-h-7!" href="/supplies/list">{SUPPLIES.openList}</Button>
 		</p>
 	</div>
 	<div class="min-w-0">
 		<h2 class="m-0 mb-2">{SUPPLIES.mix}</h2>
 		<p class="m-0 mb-2 text-tin-text">{SUPPLIES.mixLead}</p>
 		<p class="m-0 flex flex-wrap gap-x-5 gap-y-2">
-			<a class="text-link inline-block min-h-7" href="/supplies/mix">{SUPPLIES.openMix}</a>
-			<a class="text-link inline-block min-h-7" href="/supplies/door">{SUPPLIES.openDoor}</a>
+			<Button kind="link" class="inline-block! min-h-7!" href="/supplies/mix">{SUPPLIES.openMix}</Button>
+			<Button kind="link" class="inline-block! min-h-7!" href="/supplies/door">{SUPPLIES.openDoor}</Button>
 		</p>
 		<p class="mt-3 mb-0 text-tin-text">{SUPPLIES.labelFirst}</p>
 	</div>

@@ -25,7 +25,7 @@
 		</h1>
 		<nav class="flex items-center gap-1" aria-label={TODAY.anotherDay}>
 			<a href={dayHref(view.before)} aria-label={TODAY.dayBefore} data-sveltekit-noscroll class={ARROW}>‹</a>
-			{#if !isToday}<a class="text-link" href="/">{TODAY.backToToday}</a>{/if}
+			{#if !isToday}<Button kind="link" href="/">{TODAY.backToToday}</Button>{/if}
 			<a href={dayHref(view.after)} aria-label={TODAY.dayAfter} data-sveltekit-noscroll class={ARROW}>›</a>
 		</nav>
 		{#if isToday && !view.isDevice}<button

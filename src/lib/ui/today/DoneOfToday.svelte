@@ -1,5 +1,6 @@
 <script lang="ts">
 	/** What is done hangs folded on the left; under it the sessions that run, one touch away. */
+	import Button from '../kit/Button.svelte';
 	import { TODAY_DONE_OF_TODAY } from '$words/screens/today';
 	import BitePail from '../glyphs/BitePail.svelte';
 	import Glyph from '../glyphs/Glyph.svelte';
@@ -45,11 +46,13 @@
 				</li>
 			{/each}
 		</ul>
-		{#if view.done.length > FEW}<button
-				class="justify-self-start text-link max-md:hidden"
+		{#if view.done.length > FEW}<Button
+				kind="link"
+				type="submit"
+				class="justify-self-start! max-md:hidden!"
 				aria-expanded={all}
 				onclick={() => (all = !all)}
-				>{all ? TODAY.fewer : TODAY_DONE_OF_TODAY.more(view.done.length - FEW)}</button
+				>{all ? TODAY.fewer : TODAY_DONE_OF_TODAY.more(view.done.length - FEW)}</Button
 			>{/if}
 	{:else}
 		<p class="m-0 text-tin-text">{TODAY.nothingDone}</p>

@@ -75,7 +75,8 @@
 	<Cares lines={sheet.cautions} />
 	{#each sheet.missing as words (words)}
 		<p class="m-0 font-name text-brass-text">
-			{words} <a class="text-link" href="/supplies/list">{SHEET.toBuy}</a>
+			{words}
+			<Button kind="link" href="/supplies/list">{SHEET.toBuy}</Button>
 		</p>
 	{/each}
 

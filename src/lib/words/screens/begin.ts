@@ -5,7 +5,7 @@ export const BEGIN_DRYING_YARD = {
 	aWeekLongestDay: 'a week, longest day',
 	fourWeeksOf: (name: Shown) => `Four weeks of ${name}`,
 	min: (longest: Shown) => `${longest} min`,
-	over: (count: Shown, days: Shown, minutes: Shown) => `${count} ${days} over your ${minutes} min`
+	over: (minutes: Shown, yours: Shown) => `${minutes} min over your ${yours}`
 } as const;
 
 export const BEGIN_FIRST_MORNING = {

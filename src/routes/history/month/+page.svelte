@@ -1,4 +1,5 @@
 <script lang="ts">
+	import Button from '$ui/kit/Button.svelte';
 	import { HISTORY_MONTH_PAGE } from '$words/screens/history';
 	import ChevronLeft from '@lucide/svelte/icons/chevron-left';
 	import ChevronRight from '@lucide/svelte/icons/chevron-right';
@@ -22,7 +23,7 @@
 					><ChevronRight size={22} /></a
 				>{/if}
 		</nav>
-		<a class="text-link ml-auto" href="/history">{MONTH.back}</a>
+		<Button kind="link" class="ml-auto" href="/history">{MONTH.back}</Button>
 	</header>
 	<p class="m-0 text-lead">{view.summary}</p>
 	<nav class="flex flex-wrap gap-2" aria-label={MONTH.who}>

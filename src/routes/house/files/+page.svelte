@@ -1,4 +1,5 @@
 <script lang="ts">
+	import Button from '$ui/kit/Button.svelte';
 	import { HOUSE_FILES_PAGE } from '$words/screens/house';
 	import FileField from '$ui/kit/FileField.svelte';
 	import TextField from '$ui/kit/TextField.svelte';
@@ -26,7 +27,7 @@
 <div class="files">
 	<header class="flex items-baseline justify-between">
 		<h1>{HOUSE_FILES_PAGE.backupAndFiles}</h1>
-		<a class="text-link" href="/house">{HOUSE_FILES_PAGE.backToTheHouse}</a>
+		<Button kind="link" href="/house">{HOUSE_FILES_PAGE.backToTheHouse}</Button>
 	</header>
 	{#if form && 'message' in form && form.message}<Notice tone="wrong"><span>{form.message}</span></Notice>
 	{:else if form && 'said' in form && form.said}<Notice><span>{form.said}</span></Notice>{/if}
@@ -53,7 +54,7 @@
 				<form method="post" action="/house/files?/{report.kind}" enctype="multipart/form-data" use:once>
 					<input type="hidden" name="id" value={view.formId} /><input type="hidden" name="write" value="1" />
 					<textarea name="text" hidden>{report.text}</textarea>
-					<button class="sign small">{HOUSE_FILES_PAGE.saveItInHistory}</button>
+					<Button kind="solid" type="submit">{HOUSE_FILES_PAGE.saveItInHistory}</Button>
 				</form>
 			{/if}
 		</section>
@@ -63,10 +64,10 @@
 			<h2>{HOUSE_FILES_PAGE.theWholeHome}</h2>
 			<p class="dim">
 				{HOUSE_FILES_PAGE.everyVersionOfItAnd}
-				<a class="text-link" href="/schema/home.json">{HOUSE_FILES_PAGE.howTheFileIsWritten}</a>
+				<Button kind="link" href="/schema/home.json">{HOUSE_FILES_PAGE.howTheFileIsWritten}</Button>
 			</p>
 			<p>
-				<a class="plain" href="/house/files/home.json" download>{HOUSE_FILES_PAGE.saveABackupOfEverything}</a>
+				<Button href="/house/files/home.json" download>{HOUSE_FILES_PAGE.saveABackupOfEverything}</Button>
 			</p>
 			<RestoreBackup formId={view.formId} />
 		</section>
@@ -74,11 +75,10 @@
 			<h2>{HOUSE_FILES_PAGE.tables}</h2>
 			<p class="dim">{HOUSE_FILES_PAGE.forASpreadsheetComingIn}</p>
 			<p class="flex flex-wrap gap-2.5">
-				<a class="plain" href="/house/files/jobs.csv" download>{HOUSE_FILES_PAGE.saveJobsAsATable}</a><a
-					class="plain"
+				<Button href="/house/files/jobs.csv" download>{HOUSE_FILES_PAGE.saveJobsAsATable}</Button><Button
 					href="/house/files/products.csv"
-					download>{HOUSE_FILES_PAGE.saveProductsAsATable}</a
-				><a class="plain" href="/house/files/ledger.csv" download>{HOUSE_FILES_PAGE.saveHistoryAsATable}</a>
+					download>{HOUSE_FILES_PAGE.saveProductsAsATable}</Button
+				><Button href="/house/files/ledger.csv" download>{HOUSE_FILES_PAGE.saveHistoryAsATable}</Button>
 			</p>
 			<div class="grid grid-cols-[repeat(auto-fit,minmax(240px,1fr))] gap-x-6 gap-y-3.5">
 				{#each TABLES as [kind, words] (kind)}
@@ -90,7 +90,7 @@
 						use:once
 					>
 						<FileField label={words} name="file" accept=".csv,text/csv" required />
-						<button class="plain">{HOUSE_FILES_PAGE.seeWhatWouldChange}</button>
+						<Button type="submit">{HOUSE_FILES_PAGE.seeWhatWouldChange}</Button>
 					</form>
 				{/each}
 			</div>
@@ -114,8 +114,8 @@
 							/>{/if}
 						<form class="grid gap-2 justify-items-start" method="post" action="/house/files?/feed" use:once>
 							<input type="hidden" name="member" value={feed.member} />
-							<button class="text-link"
-								>{feed.path ? HOUSE_FILES_PAGE.renew : HOUSE_FILES_PAGE.makeAnAddress}</button
+							<Button kind="link" type="submit"
+								>{feed.path ? HOUSE_FILES_PAGE.renew : HOUSE_FILES_PAGE.makeAnAddress}</Button
 							>
 						</form>
 					</li>
@@ -142,7 +142,7 @@
 						...view.members.map((member) => ({ value: member.id, label: `${member.name}’s` }))
 					]}
 				/>
-				<button class="plain">{HOUSE_FILES_PAGE.seeWhatWouldChange}</button>
+				<Button type="submit">{HOUSE_FILES_PAGE.seeWhatWouldChange}</Button>
 			</form>
 		</section>
 	</div>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import Button from '$ui/kit/Button.svelte';
 	import { HOUSE_GROWING_PAGE } from '$words/screens/house';
 	import EditForm from '$ui/house/EditForm.svelte';
 	import Notice from '$ui/Notice.svelte';
@@ -13,7 +14,7 @@
 <div class="px-edge pt-2 pb-6 max-[901px]:px-3.75 max-[901px]:pt-3 max-[901px]:pb-6">
 	<header class="flex items-baseline justify-between">
 		<h1>{HOUSE_GROWING_PAGE.startSmall}</h1>
-		<a class="text-link" href="/house">{HOUSE_GROWING_PAGE.backToTheHouse}</a>
+		<Button kind="link" href="/house">{HOUSE_GROWING_PAGE.backToTheHouse}</Button>
 	</header>
 	<p class="mt-2.5 mb-8.5 font-display text-[1.5rem] max-w-[44ch]">{view.suggestion}</p>
 	{#if form && 'message' in form && form.message}<Notice tone="wrong"><span>{form.message}</span></Notice>
@@ -51,11 +52,11 @@
 				</span>
 				<EditForm values={{ layer: layer.layer, on: layer.on ? '0' : '1' }} {view} {action}>
 					{#if !layer.on}
-						<button class={view.next === layer.layer ? 'sign small' : 'plain'}
-							>{HOUSE_GROWING_PAGE.turnOn}</button
+						<Button type="submit" kind={view.next === layer.layer ? 'solid' : 'plain'}
+							>{HOUSE_GROWING_PAGE.turnOn}</Button
 						>
 					{:else if layer.layer !== 'basics'}
-						<button class="plain">{HOUSE_GROWING_PAGE.turnOffForNow}</button>
+						<Button type="submit">{HOUSE_GROWING_PAGE.turnOffForNow}</Button>
 					{:else}
 						<span class="dim flex items-center min-h-11">{HOUSE_GROWING_PAGE.alwaysOn}</span>
 					{/if}

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import Button from '$ui/kit/Button.svelte';
 	import { HOUSE_LIBRARY_PAGE } from '$words/screens/house';
 	import More from '$ui/kit/More.svelte';
 	import TextField from '$ui/kit/TextField.svelte';
@@ -57,7 +58,7 @@
 				]}
 				sends
 			/>
-			<button class="plain">{HOUSE_LIBRARY_PAGE.look}</button>
+			<Button type="submit">{HOUSE_LIBRARY_PAGE.look}</Button>
 		</form>
 		<p class="dim">
 			{#if found === view.count}{LIBRARY.count(view.count, view.had)}{:else}{HOUSE_LIBRARY_PAGE.ofIt(
@@ -66,14 +67,14 @@
 					plural(view.count, 'job')
 				)}{/if}
 		</p>
-		<a class="text-link ml-auto" href="/house">{HOUSE_LIBRARY_PAGE.backToTheHouse}</a>
+		<Button kind="link" class="ml-auto" href="/house">{HOUSE_LIBRARY_PAGE.backToTheHouse}</Button>
 	</header>
 	{#if form && 'message' in form && form.message}<Notice tone="wrong"><span>{form.message}</span></Notice>
 	{:else if form && 'saved' in form && form.saved}<Notice><span>{form.saved}</span></Notice>{/if}
 	{#if found === 0}
 		<p class="py-10 text-lead">
 			{HOUSE_LIBRARY_PAGE.nothingOfThatNameIs}
-			<a class="text-link" href="/house/job/new?room={view.room}">{HOUSE_LIBRARY_PAGE.addAJobOfYour}</a>
+			<Button kind="link" href="/house/job/new?room={view.room}">{HOUSE_LIBRARY_PAGE.addAJobOfYour}</Button>
 		</p>
 	{/if}
 	<div class="columns-2 gap-x-12 max-[901px]:columns-1">
@@ -143,8 +144,8 @@
 										>
 									{:else}
 										<EditForm values={{ job: job.id, room: place.id }} {view} action="{here}&/add">
-											<button class="text-link text-[0.9375rem] min-h-7.5"
-												>{HOUSE_LIBRARY_PAGE.addTo(place.name)}</button
+											<Button kind="link" type="submit" class="text-[0.9375rem]! min-h-7.5!"
+												>{HOUSE_LIBRARY_PAGE.addTo(place.name)}</Button
 											>
 										</EditForm>
 									{/if}

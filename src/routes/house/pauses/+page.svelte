@@ -1,4 +1,5 @@
 <script lang="ts">
+	import Button from '$ui/kit/Button.svelte';
 	import { HOUSE_PAUSES_PAGE } from '$words/screens/house';
 	import More from '$ui/kit/More.svelte';
 	import TextField from '$ui/kit/TextField.svelte';
@@ -40,7 +41,7 @@
 <div class="px-edge pt-2 pb-6 max-[901px]:px-3.75 max-[901px]:pt-3 max-[901px]:pb-6">
 	<header class="flex items-baseline justify-between">
 		<h1>{HOUSE_PAUSES_PAGE.pauses}</h1>
-		<a class="text-link" href="/schedule">{HOUSE_PAUSES_PAGE.backToSchedule}</a>
+		<Button kind="link" href="/schedule">{HOUSE_PAUSES_PAGE.backToSchedule}</Button>
 	</header>
 	<p class="dim">
 		{HOUSE_PAUSES_PAGE.awayIllAHolidayVisitors}
@@ -108,7 +109,7 @@
 			placeholder={HOUSE_PAUSES_PAGE.inAFewWords2}
 			value={typed.note}
 		/>
-		<button class="sign small">{HOUSE_PAUSES_PAGE.saveThePause}</button>
+		<Button kind="solid" type="submit">{HOUSE_PAUSES_PAGE.saveThePause}</Button>
 	</ActForm>
 	<div
 		class="grid grid-cols-[minmax(0,1.35fr)_minmax(0,1fr)] gap-x-12 gap-y-6 [border-top:var(--stitch)] pt-4.5 max-[901px]:grid-cols-[minmax(0,1fr)]"
@@ -130,7 +131,7 @@
 								></span
 							>
 							<ActForm action="/house/pauses?/undo" values={{ of: pause.id, seed: view.formId }}>
-								<button class="text-link">{HOUSE_PAUSES_PAGE.endThisPause}</button>
+								<Button kind="link" type="submit">{HOUSE_PAUSES_PAGE.endThisPause}</Button>
 							</ActForm>
 						</li>
 					{/each}
@@ -155,7 +156,8 @@
 				{#if view.back}
 					<p class="dim">
 						{HOUSE_PAUSES_PAGE.theDailyRoutineFirstThen(view.back.clear)}
-						{#if view.toWash > 0}<a class="text-link" href="/laundry">{waitingToWash(view.toWash)}</a>{/if}
+						{#if view.toWash > 0}<Button kind="link" href="/laundry">{waitingToWash(view.toWash)}</Button
+							>{/if}
 					</p>
 					<ol class="my-2">
 						{#each view.back.days as day (day.date)}
@@ -173,8 +175,8 @@
 												action="/house/pauses?/move"
 												values={{ seed: view.formId, line: line.line, dueOn: line.dueOn, to: day.date }}
 											>
-												<button class="text-link text-[0.9375rem]"
-													>{HOUSE_PAUSES_PAGE.putOnThisDay(day.jobs[day.lines.indexOf(line)] ?? '')}</button
+												<Button kind="link" type="submit" class="text-[0.9375rem]!"
+													>{HOUSE_PAUSES_PAGE.putOnThisDay(day.jobs[day.lines.indexOf(line)] ?? '')}</Button
 												>
 											</ActForm>
 										{/each}

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import Button from '$ui/kit/Button.svelte';
 	import { HOUSE_RHYTHM_PAGE } from '$words/screens/house';
 	import { FIELDS } from '$ui/kit/styles';
 	import More from '$ui/kit/More.svelte';
@@ -9,6 +10,7 @@
 	import Choice from '$ui/kit/Choice.svelte';
 	import { DATE_ORDERS, UNITS } from '$core/household/home';
 	import { WRITING } from '$words/house';
+	import { weekFrom } from '$words/general';
 	import { minutesOfDay } from '$core/household/dayMinutes';
 	import DryingYard from '$ui/begin/DryingYard.svelte';
 	import EditForm from '$ui/house/EditForm.svelte';
@@ -23,7 +25,7 @@
 	const scheme = $derived(at('scheme', house.rhythm.scheme.type));
 	let chosen = $state<string | null>(null);
 	const shown = $derived(chosen ?? scheme);
-	const DAYS = ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday'];
+	const DAYS = $derived(weekFrom(house.weekStart));
 	const longest = $derived(Math.max(60, view.now.longest, view.next?.longest ?? 0));
 	const holds = $derived(minutesOfDay(house));
 	const byWeekday = $derived(
@@ -37,9 +39,9 @@
 	<header class="flex items-baseline gap-6 mb-3.5 max-md:flex-wrap max-md:gap-x-6 max-md:gap-y-0.5">
 		<h1 class="flex-1 max-md:flex-[1_0_100%]">{HOUSE_RHYTHM_PAGE.cleaningDaysAndHouseRules2}</h1>
 		<form method="post" action="/begin?/takeOwn">
-			<button class="text-link">{HOUSE_RHYTHM_PAGE.runTheFirstStepsAgain}</button>
+			<Button kind="link" type="submit">{HOUSE_RHYTHM_PAGE.runTheFirstStepsAgain}</Button>
 		</form>
-		<a class="text-link" href="/house">{HOUSE_RHYTHM_PAGE.backToTheHouse}</a>
+		<Button kind="link" href="/house">{HOUSE_RHYTHM_PAGE.backToTheHouse}</Button>
 	</header>
 	{#if form && 'message' in form && form.message}<Notice tone="wrong"><span>{form.message}</span></Notice>
 	{:else if form && 'saved' in form && form.saved}<Notice
@@ -96,11 +98,11 @@
 			</div>
 			{#if shown === 'weekdays'}
 				<div class="{FIELDS} my-3 grid-cols-3 max-md:grid-cols-2">
-					{#each DAYS as day, i (day)}
+					{#each DAYS as day (day.number)}
 						<Choice
-							label={day}
-							name="zone-{i + 1}"
-							value={at(`zone-${i + 1}`, byWeekday[String(i + 1)] ?? '')}
+							label={day.name}
+							name="zone-{day.number}"
+							value={at(`zone-${day.number}`, byWeekday[String(day.number)] ?? '')}
 							options={[
 								{ value: '', label: 'no zone' },
 								...view.zones.map((zone) => ({ value: zone.id, label: `${zone.number} ${zone.name}` }))
@@ -115,7 +117,11 @@
 						label={String(words)}
 						name={String(name)}
 						many
-						options={DAYS.map((day, i) => ({ value: String(i + 1), label: day.slice(0, 2), long: day }))}
+						options={DAYS.map((day) => ({
+							value: String(day.number),
+							label: day.name.slice(0, 2),
+							long: day.name
+						}))}
 						value={days(String(name), own as number[]).map(String)}
 					/>
 				</div>
@@ -138,7 +144,7 @@
 					label={HOUSE_RHYTHM_PAGE.aWeekBeginsOn}
 					name="weekStart"
 					value={at('weekStart', String(house.weekStart))}
-					options={DAYS.map((day, i) => ({ value: String(i + 1), label: day }))}
+					options={weekFrom(1).map((day) => ({ value: String(day.number), label: day.name }))}
 				/>
 				<TimeField
 					label={HOUSE_RHYTHM_PAGE.aDayBeginsAt}
@@ -186,22 +192,22 @@
 			</More>
 			<More title={HOUSE_RHYTHM_PAGE.aThemeForEachWeekday}>
 				<div class="{FIELDS} my-3 grid-cols-3 max-md:grid-cols-2">
-					{#each DAYS as day, i (day)}
+					{#each DAYS as day (day.number)}
 						<TextField
-							label={day}
-							name="subject-{i + 1}"
+							label={day.name}
+							name="subject-{day.number}"
 							maxlength={80}
-							value={at(`subject-${i + 1}`, house.rhythm.subjects[String(i + 1) as '1'] ?? '')}
+							value={at(`subject-${day.number}`, house.rhythm.subjects[String(day.number) as '1'] ?? '')}
 						/>
 					{/each}
 				</div>
 			</More>
 			<div class="way-on">
-				<a class="plain" href="/house/rhythm" data-sveltekit-reload>{HOUSE_RHYTHM_PAGE.discardMyChanges}</a>
-				<button class="plain" formmethod="get" formaction="/house/rhythm"
-					>{HOUSE_RHYTHM_PAGE.compareWithBefore}</button
+				<Button href="/house/rhythm" data-sveltekit-reload>{HOUSE_RHYTHM_PAGE.discardMyChanges}</Button>
+				<Button type="submit" formmethod="get" formaction="/house/rhythm"
+					>{HOUSE_RHYTHM_PAGE.compareWithBefore}</Button
 				>
-				<button class="sign small">{HOUSE_RHYTHM_PAGE.save}</button>
+				<Button kind="solid" type="submit">{HOUSE_RHYTHM_PAGE.save}</Button>
 			</div>
 		</EditForm>
 		<div class={['grid gap-2.5 content-start', view.next !== null && 'grid-cols-[1fr]']}>

@@ -55,7 +55,7 @@
 				{PEOPLE_MEMBER_PAGE.canTakeOfJobs(roles[view.role], view.can.count, view.can.of)}
 			</p>
 		</div>
-		<a class="text-link" href="/people">{PEOPLE_MEMBER_PAGE.backToPeople}</a>
+		<Button kind="link" href="/people">{PEOPLE_MEMBER_PAGE.backToPeople}</Button>
 	</header>
 	{#if wrong}<Notice tone="wrong"><span>{wrong}</span></Notice>{/if}
 	{#if saved}<Notice><span>{saved}</span></Notice>{/if}
@@ -219,7 +219,7 @@
 						</tbody>
 					</table>
 				</More>
-				<button class="plain">{PEOPLE_MEMBER_PAGE.save}</button>
+				<Button type="submit">{PEOPLE_MEMBER_PAGE.save}</Button>
 				{#if view.cannot.length > 0}
 					<h2 class="mt-2">{PEOPLE_MEMBER_PAGE.whatCannotTakeAndWhy(view.name)}</h2>
 					<ul>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import Button from '$ui/kit/Button.svelte';
 	import { PEOPLE_ACCESS_PAGE } from '$words/screens/access';
 	import More from '$ui/kit/More.svelte';
 	import TextField from '$ui/kit/TextField.svelte';
@@ -19,7 +20,7 @@
 <section class="px-edge pt-2.5 pb-15">
 	<header class="flex flex-wrap items-baseline justify-between gap-2.5 mb-2">
 		<h1>{PEOPLE_ACCESS_PAGE.whoCanLogInAnd}</h1>
-		<a class="text-link" href="/people">{PEOPLE_ACCESS_PAGE.backToPeople}</a>
+		<Button kind="link" href="/people">{PEOPLE_ACCESS_PAGE.backToPeople}</Button>
 	</header>
 	<Insecure />
 	{#if wrong}<Notice tone="wrong"><span>{wrong}</span></Notice>{/if}
@@ -46,8 +47,8 @@
 					</div>
 					<div class="acts flex flex-wrap gap-x-3.5 gap-y-2 items-start justify-end">
 						<ActForm action="?/invite" values={{ member: one.id }}
-							><button class="plain"
-								>{one.ins > 0 ? PEOPLE_ACCESS_PAGE.addAnotherPhone : PEOPLE_ACCESS_PAGE.letThemLogIn}</button
+							><Button type="submit"
+								>{one.ins > 0 ? PEOPLE_ACCESS_PAGE.addAnotherPhone : PEOPLE_ACCESS_PAGE.letThemLogIn}</Button
 							></ActForm
 						>
 						<More title={PEOPLE_ACCESS_PAGE.more} openClass="basis-full">
@@ -59,7 +60,7 @@
 										name="email"
 										required
 										maxlength={254}
-									/><button class="plain">{PEOPLE_ACCESS_PAGE.send}</button>
+									/><Button type="submit">{PEOPLE_ACCESS_PAGE.send}</Button>
 								</ActForm>
 								{#if one.isChild}
 									<ActForm
@@ -75,12 +76,13 @@
 											autocomplete="off"
 											maxlength={8}
 											pattern="[0-9]*"
-										/><button class="plain">{PEOPLE_ACCESS_PAGE.set}</button>
+										/><Button type="submit">{PEOPLE_ACCESS_PAGE.set}</Button>
 									</ActForm>
 								{/if}
 								{#if one.ins > 0}
 									<ActForm action="?/out" values={{ member: one.id }} then={{ withoutId: true }}
-										><button class="text-link">{PEOPLE_ACCESS_PAGE.signOutEverywhere(one.name)}</button
+										><Button kind="link" type="submit"
+											>{PEOPLE_ACCESS_PAGE.signOutEverywhere(one.name)}</Button
 										></ActForm
 									>
 								{/if}
@@ -103,10 +105,10 @@
 						<span><b>{one.name}</b><br /><span class="dim">{one.state}</span></span>
 						<span class="flex gap-4.5">
 							<ActForm action="?/device" values={{ device: one.id, name: one.name }}
-								><button class="text-link">{PEOPLE_ACCESS_PAGE.newCodeForThisDevice}</button></ActForm
+								><Button kind="link" type="submit">{PEOPLE_ACCESS_PAGE.newCodeForThisDevice}</Button></ActForm
 							>
 							<ActForm action="?/revoke" values={{ device: one.id }} then={{ withoutId: true }}
-								><button class="text-link">{PEOPLE_ACCESS_PAGE.logThisDeviceOut}</button></ActForm
+								><Button kind="link" type="submit">{PEOPLE_ACCESS_PAGE.logThisDeviceOut}</Button></ActForm
 							>
 						</span>
 					</li>
@@ -119,10 +121,12 @@
 					required
 					maxlength={60}
 					placeholder={PEOPLE_ACCESS_PAGE.kitchenTablet}
-				/><button class="plain">{PEOPLE_ACCESS_PAGE.add}</button>
+				/><Button type="submit">{PEOPLE_ACCESS_PAGE.add}</Button>
 			</ActForm>
 			{#if data.isDemo}<p class="mt-0.5">
-					<a class="text-link inline-block min-h-7" href="/demo/outbox">{PEOPLE_ACCESS_PAGE.mailOfTheDemo}</a>
+					<Button kind="link" class="inline-block! min-h-7!" href="/demo/outbox"
+						>{PEOPLE_ACCESS_PAGE.mailOfTheDemo}</Button
+					>
 				</p>{/if}
 		</div>
 	</div>
@@ -133,14 +137,14 @@
 			</p>
 			<ol>
 				<li class="my-2.5">
-					<a class="text-link inline-block min-h-7" href="/house/files/home.json" download
-						>{PEOPLE_ACCESS_PAGE.saveTheFileOfEverything}</a
+					<Button kind="link" class="inline-block! min-h-7!" href="/house/files/home.json" download
+						>{PEOPLE_ACCESS_PAGE.saveTheFileOfEverything}</Button
 					>
 				</li>
 				<li class="my-2.5">
 					<ActForm action="?/delete" class="row" then={{ withoutId: true, empties: true }}>
 						<PasswordField name="old" />
-						<button class="plain">{PEOPLE_ACCESS_PAGE.deleteThisHome2}</button>
+						<Button type="submit">{PEOPLE_ACCESS_PAGE.deleteThisHome2}</Button>
 					</ActForm>
 				</li>
 			</ol>

@@ -1,5 +1,6 @@
 <script lang="ts">
 	/** What the family has agreed. */
+	import Button from '$ui/kit/Button.svelte';
 	import { PEOPLE_FAMILY_PAGE } from '$words/screens/people';
 	import Radios from '$ui/kit/Radios.svelte';
 	import Check from '$ui/kit/Check.svelte';
@@ -30,7 +31,7 @@
 <section class="family px-edge pt-2.5 pb-10">
 	<header class="flex flex-wrap justify-between items-baseline gap-x-6 gap-y-2">
 		<h1>{PEOPLE_FAMILY_PAGE.whatIsAgreed}</h1>
-		<a class="text-link" href="/people">{PEOPLE_FAMILY_PAGE.backToPeople}</a>
+		<Button kind="link" href="/people">{PEOPLE_FAMILY_PAGE.backToPeople}</Button>
 	</header>
 	{#if wrong}<Notice tone="wrong"><span>{wrong}</span></Notice>{/if}
 	{#if saved}<Notice><span>{saved}</span></Notice>{/if}
@@ -71,7 +72,7 @@
 					/>
 				{/each}
 			</div>
-			<button class="sign small">{PEOPLE_FAMILY_PAGE.saveWhatIsAgreed}</button>
+			<Button kind="solid" type="submit">{PEOPLE_FAMILY_PAGE.saveWhatIsAgreed}</Button>
 		</EditForm>
 		{#if view.wears !== null}
 			<ActForm action="?/ribbon" class="row" then={{ withoutId: true }}>
@@ -82,7 +83,7 @@
 					options={view.ribbon.members
 						.filter((one) => one.on)
 						.map((one) => ({ value: one.id, label: one.name }))}
-				/><button class="plain">{PEOPLE_FAMILY_PAGE.askToSwap}</button>
+				/><Button type="submit">{PEOPLE_FAMILY_PAGE.askToSwap}</Button>
 			</ActForm>
 		{/if}
 		<div class="grid grid-cols-[1.2fr_1fr] gap-7 items-start max-[901px]:grid-cols-[1fr]">
@@ -125,7 +126,7 @@
 							{view.ribbon.next.map((one) => `${one.when} ${one.name}`).join(', ')}
 						</p>
 					{/if}
-					<button class="plain">{PEOPLE_FAMILY_PAGE.save}</button>
+					<Button type="submit">{PEOPLE_FAMILY_PAGE.save}</Button>
 				{/if}
 			</EditForm>
 			<EditForm {view} values={{ part: 'gate' }} action="?/keep" class="linen part">
@@ -143,7 +144,7 @@
 					value={view.together}
 					options={ways.map((way) => ({ value: way.id, label: way.name, line: way.says }))}
 				/>
-				<button class="plain">{PEOPLE_FAMILY_PAGE.save}</button>
+				<Button type="submit">{PEOPLE_FAMILY_PAGE.save}</Button>
 			</EditForm>
 		</div>
 	</fieldset>

@@ -33,7 +33,7 @@
 				{PEOPLE_LEARNING_PAGE.eachPartIsDoneWith}
 			</p>
 		</div>
-		<a class="text-link" href="/people">{PEOPLE_LEARNING_PAGE.backToPeople}</a>
+		<Button kind="link" href="/people">{PEOPLE_LEARNING_PAGE.backToPeople}</Button>
 	</header>
 	{#if wrong}<Notice tone="wrong"><span>{wrong}</span></Notice>{/if}
 	{#if said}<Notice><span>{said}</span></Notice>{/if}
@@ -43,7 +43,7 @@
 			<p class="dim mt-1 mb-3">{PEOPLE_LEARNING_PAGE.lookAtItThenSay}</p>
 			<div class="answers flex flex-wrap gap-x-6 gap-y-3 items-center">
 				<ActForm action="?/answer" values={{ look: look.id, verdict: 'confirmed' }}
-					><button class="sign small">{PEOPLE_LEARNING_PAGE.itIsAllRight}</button></ActForm
+					><Button kind="solid" type="submit">{PEOPLE_LEARNING_PAGE.itIsAllRight}</Button></ActForm
 				>
 				<ActForm action="?/answer" class="row" values={{ look: look.id, verdict: 'back' }}>
 					<Choice
@@ -51,7 +51,7 @@
 						hideLabel
 						name="point"
 						options={look.points.map((point) => ({ value: point, label: point }))}
-					/><button class="plain">{PEOPLE_LEARNING_PAGE.giveThisBack}</button>
+					/><Button type="submit">{PEOPLE_LEARNING_PAGE.giveThisBack}</Button>
 				</ActForm>
 			</div>
 		</article>
@@ -122,8 +122,10 @@
 												rung: rung.rung,
 												how: way.how
 											}}
-											><button class={rung.stage === 'signed' || way.how === 'again' ? 'text-link' : 'plain'}
-												>{way.name}</button
+											><Button
+												type="submit"
+												kind={rung.stage === 'signed' || way.how === 'again' ? 'link' : 'plain'}
+												>{way.name}</Button
 											></ActForm
 										>
 									{/each}

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import Button from '$ui/kit/Button.svelte';
 	import { PEOPLE_WEEK_PAGE } from '$words/screens/people';
 	import DateField from '$ui/kit/DateField.svelte';
 	import Choice from '$ui/kit/Choice.svelte';
@@ -55,16 +56,16 @@
 			>
 			{#if !isEmpty && (!view.isGiven || view.changes > 0)}
 				<ActForm action="?/give" values={{ week: view.week }}
-					><button class={view.why ? 'plain' : 'sign small'}
+					><Button type="submit" kind={view.why ? 'plain' : 'solid'}
 						>{view.isGiven
 							? PEOPLE_WEEK_PAGE.shareOutAgain
 							: view.week === 'next'
 								? PEOPLE_WEEK_PAGE.shareOutNextWeek
-								: PEOPLE_WEEK_PAGE.shareOutThisWeek}</button
+								: PEOPLE_WEEK_PAGE.shareOutThisWeek}</Button
 					></ActForm
 				>
 			{/if}
-			<a class="text-link" href="/people">{PEOPLE_WEEK_PAGE.backToPeople}</a>
+			<Button kind="link" href="/people">{PEOPLE_WEEK_PAGE.backToPeople}</Button>
 		</div>
 	</header>
 	{#if wrong}<Notice tone="wrong"><span>{wrong}</span></Notice>{/if}
@@ -79,9 +80,9 @@
 				><span>{swap.words}</span>
 				{#if swap.mine}
 					<ActForm action="?/answer" values={{ swap: swap.id, answer: 'yes' }} then={{ withoutId: true }}
-						><button class="plain">{PEOPLE_WEEK_PAGE.iWillDoIt}</button></ActForm
+						><Button type="submit">{PEOPLE_WEEK_PAGE.iWillDoIt}</Button></ActForm
 					><ActForm action="?/answer" values={{ swap: swap.id, answer: 'no' }} then={{ withoutId: true }}
-						><button class="text-link">{PEOPLE_WEEK_PAGE.noThanks}</button></ActForm
+						><Button kind="link" type="submit">{PEOPLE_WEEK_PAGE.noThanks}</Button></ActForm
 					>
 				{/if}</Notice
 			>
@@ -184,8 +185,8 @@
 								name="to"
 								options={view.why.could.map((one) => ({ value: one.id, label: one.name }))}
 							/>
-							<Choice label={PEOPLE_WEEK_PAGE.inReturn} name="back" options={inReturn} /><button class="plain"
-								>{PEOPLE_WEEK_PAGE.ask}</button
+							<Choice label={PEOPLE_WEEK_PAGE.inReturn} name="back" options={inReturn} /><Button type="submit"
+								>{PEOPLE_WEEK_PAGE.ask}</Button
 							>
 						</ActForm>
 					{/if}
@@ -210,7 +211,7 @@
 					/>
 					<DateField label={PEOPLE_WEEK_PAGE.from} name="from" value={view.trial?.from ?? view.today} />
 					<DateField label={PEOPLE_WEEK_PAGE.to} name="to" value={view.trial?.to ?? view.weekEnd} />
-					<button class="plain">{PEOPLE_WEEK_PAGE.tryIt}</button>
+					<Button type="submit">{PEOPLE_WEEK_PAGE.tryIt}</Button>
 				</form>
 				{#if view.trial}
 					<p class="my-1.5">

@@ -1,5 +1,6 @@
 <script lang="ts">
 	/** The print page: paper to the millimetre, and on the screen a button above it. */
+	import Button from '$ui/kit/Button.svelte';
 	import { PRINT_CARD_PAGE } from '$words/screens/print';
 	import Sheet from '$ui/print/Sheet.svelte';
 	let { data } = $props();
@@ -27,7 +28,7 @@
 <svelte:window onbeforeprint={keep} />
 
 <div class="flex flex-wrap gap-x-6 gap-y-2.5 items-center py-2.5 px-edge print:hidden">
-	<button class="sign small" onclick={() => window.print()}>{PRINT_CARD_PAGE.printThisCard}</button>
+	<Button kind="solid" type="submit" onclick={() => window.print()}>{PRINT_CARD_PAGE.printThisCard}</Button>
 	<p class="flex-1">
 		{PRINT_CARD_PAGE.printAt10Of(
 			sheet.size,
@@ -38,10 +39,10 @@
 	</p>
 	<noscript>
 		<form method="post" action="?/keep">
-			<button class="plain">{PRINT_CARD_PAGE.keepThisCardToEnter}</button>
+			<Button type="submit">{PRINT_CARD_PAGE.keepThisCardToEnter}</Button>
 		</form>
 	</noscript>
-	<a class="text-link" href="/print">{PRINT_CARD_PAGE.anotherCard}</a>
+	<Button kind="link" href="/print">{PRINT_CARD_PAGE.anotherCard}</Button>
 </div>
 <div
 	class="sheets grid gap-6 justify-items-center px-2.5 pt-2.5 pb-10 overflow-x-auto print:block print:p-0 print:overflow-visible"

@@ -1,5 +1,6 @@
 <script lang="ts">
 	/** A card that was ticked on paper goes into the ledger in one go. */
+	import Button from '$ui/kit/Button.svelte';
 	import { PRINT_TICK_PAGE } from '$words/screens/print';
 	import Check from '$ui/kit/Check.svelte';
 	import TextField from '$ui/kit/TextField.svelte';
@@ -20,7 +21,7 @@
 <section class="px-edge pt-2.5 pb-10">
 	<header class="flex flex-wrap justify-between items-baseline gap-x-6 gap-y-2">
 		<h1>{view.title || PRINT_TICK_PAGE.enterWhatWasDoneFrom2}</h1>
-		<a class="text-link" href="/print">{PRINT_TICK_PAGE.backToPrint}</a>
+		<Button kind="link" href="/print">{PRINT_TICK_PAGE.backToPrint}</Button>
 	</header>
 	{#if wrong}<Notice tone="wrong"><span>{wrong}</span></Notice>{/if}
 	{#if said}<Notice><span>{said}</span></Notice>{/if}
@@ -34,7 +35,7 @@
 			autocapitalize="characters"
 			value={view.code || (view.asked ?? '')}
 			placeholder={PRINT_TICK_PAGE.ub4K7}
-		/><button class={view.code ? 'plain' : 'sign small'}>{PRINT_TICK_PAGE.findThisCard}</button>
+		/><Button type="submit" kind={view.code ? 'plain' : 'solid'}>{PRINT_TICK_PAGE.findThisCard}</Button>
 	</form>
 	{#if view.asked !== null && !view.code}
 		<Notice tone="wrong"><span>{PRINT_TICK_PAGE.noCardOfThisHome}</span></Notice>
@@ -50,9 +51,9 @@
 						...view.members.map((one) => ({ value: one.id, label: one.name }))
 					]}
 				/>
-				<button type="button" class="plain" onclick={() => all(true)}>{PRINT_TICK_PAGE.allOfThem}</button>
-				<button type="button" class="plain" onclick={() => all(false)}>{PRINT_TICK_PAGE.none}</button>
-				<button class="sign small ml-auto">{PRINT_TICK_PAGE.saveAsDone}</button>
+				<Button onclick={() => all(true)}>{PRINT_TICK_PAGE.allOfThem}</Button>
+				<Button onclick={() => all(false)}>{PRINT_TICK_PAGE.none}</Button>
+				<Button kind="solid" type="submit" class="ml-auto">{PRINT_TICK_PAGE.saveAsDone}</Button>
 			</div>
 			<div class="overflow-x-auto">
 				<table class="[border-collapse:collapse]" bind:this={table}>

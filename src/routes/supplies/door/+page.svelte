@@ -20,7 +20,7 @@
 	<header class="flex flex-wrap items-end gap-x-6 gap-y-3 print:hidden">
 		<div>
 			<p class="mt-0 mb-1">
-				<a class="text-link inline-block min-h-7" href="/supplies">{SUPPLIES.heading}</a>
+				<Button kind="link" class="inline-block! min-h-7!" href="/supplies">{SUPPLIES.heading}</Button>
 			</p>
 			<h1 class="m-0">{DOOR_SHEET.title}</h1>
 		</div>

@@ -24,7 +24,9 @@
 <svelte:head><title>{SUPPLIES_KITS_PAGE.pailRound(KITS.title)}</title></svelte:head>
 
 <header class="px-edge pt-3.5">
-	<p class="mt-0 mb-1"><a class="text-link inline-block min-h-7" href="/supplies">{SUPPLIES.heading}</a></p>
+	<p class="mt-0 mb-1">
+		<Button kind="link" class="inline-block! min-h-7!" href="/supplies">{SUPPLIES.heading}</Button>
+	</p>
 	<h1 class="m-0">{KITS.title}</h1>
 </header>
 {#if said}<div class="px-edge pt-2">

@@ -42,7 +42,7 @@
 <section class="grid w-full max-w-[640px] content-start gap-4 px-edge pt-3.5 pb-7">
 	<header>
 		<p class="mt-0 mb-1 print:hidden">
-			<a class="text-link inline-block min-h-7" href="/supplies">{BUYING.back}</a>
+			<Button kind="link" class="inline-block! min-h-7!" href="/supplies">{BUYING.back}</Button>
 		</p>
 		<h1 class="m-0">{BUYING.title}</h1>
 		<p class="mt-1 mb-0 text-tin-text print:hidden">{rows.length === 0 ? BUYING.none : BUYING.lead}</p>

@@ -17,7 +17,9 @@
 
 <div class="flex flex-1 flex-col">
 	<header class="px-edge pt-3.5">
-		<p class="mt-0 mb-1"><a class="text-link inline-block min-h-7" href="/supplies">{SUPPLIES.heading}</a></p>
+		<p class="mt-0 mb-1">
+			<Button kind="link" class="inline-block! min-h-7!" href="/supplies">{SUPPLIES.heading}</Button>
+		</p>
 		<h1 class="m-0">{MIXING.title}</h1>
 		<p class="mt-1 mb-0 text-tin-text">{MIXING.lead} {SUPPLIES.labelFirst}</p>
 	</header>

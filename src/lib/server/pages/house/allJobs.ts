@@ -1,7 +1,7 @@
 /** All jobs of a home as rows of a table. */
 import { LAYERS } from '$core/household/home';
 import type { AllJobsView } from '$views/house';
-import { WEEKDAYS } from '$words/general';
+import { weekFrom } from '$words/general';
 import { LAYER_NAMES } from '$words/house';
 import { whoDoesText } from '$words/jobEditor';
 import { rhythmWords } from '$words/recurrence';
@@ -37,6 +37,9 @@ export async function loadAllJobs(household: string): Promise<AllJobsView> {
 		rooms: rooms.map(({ id, name }) => ({ value: id, label: name })),
 		members: members.map(({ id, name }) => ({ value: id, label: name })),
 		layers: LAYERS.map((layer) => ({ value: layer, label: LAYER_NAMES[layer] })),
-		weekdays: WEEKDAYS.map((label, i) => ({ value: String(i + 1), label }))
+		weekdays: weekFrom(home.rotation.weekStart).map(({ number, name }) => ({
+			value: String(number),
+			label: name
+		}))
 	};
 }

@@ -14,7 +14,7 @@ import { isWash } from '$core/laundry/pile';
 import { jobTitle, readDay } from '$core/schedule/readDay';
 import type { PreparedHome } from '$core/schedule/preparedHome';
 import type { LaundryView, LoadView } from '$views/laundry';
-import { clockText, shortDate, weekdayName, WEEKDAYS } from '$words/general';
+import { clockText, shortDate, weekdayName, weekFrom } from '$words/general';
 import { actWords, LOAD_WORDS, missedWords, placeWords } from '$words/laundry';
 import { memberName } from '$words/names';
 import { v7 as uuidv7 } from 'uuid';
@@ -128,10 +128,10 @@ export async function loadLaundry(asker: Asker): Promise<LaundryView> {
 					chosen: rules.laundry.aDay === aDay
 				};
 			}),
-			weekdays: WEEKDAYS.map((name, i) => ({
-				day: i + 1,
+			weekdays: weekFrom(rules.weekStart).map(({ number, name }) => ({
+				day: number,
 				name,
-				on: rules.laundry.days.includes((i + 1) as never)
+				on: (rules.laundry.days as number[]).includes(number)
 			})),
 			dry: rules.laundry.dry,
 			maySet: asker.viewer?.role === 'organiser',

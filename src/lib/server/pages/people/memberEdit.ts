@@ -8,7 +8,7 @@ import { candidatesFor } from '$core/people/weekOccurrences';
 import { ageOn } from '$core/people/whoCan';
 import type { PreparedHome } from '$core/schedule/preparedHome';
 import type { MemberView } from '$views/people';
-import { shortDate, WEEKDAYS } from '$words/general';
+import { shortDate, weekFrom } from '$words/general';
 import { memberName } from '$words/names';
 import { cannotWords, confirmedWords, FAMILY_NAMES } from '$words/people';
 import { error } from '@sveltejs/kit';
@@ -16,7 +16,7 @@ import { v7 as uuidv7 } from 'uuid';
 import { reading } from '../../db/pool';
 import { revisionOf } from '../../repo/homeRows';
 import { familyFacts } from '../../services/people/familyFacts';
-import { type Span, DAYS } from '../../services/people/member';
+import { type Span } from '../../services/people/member';
 import { awayToday } from './loadCrew';
 
 /** "16:45-24:00", several with commas; empty for not at all. */
@@ -63,6 +63,7 @@ export async function loadMember(household: string, id: string): Promise<MemberV
 		line,
 		why: (candidate?.why ?? []).find((why) => why.code !== 'away' && why.code !== 'not-then')
 	}));
+	const week = weekFrom(home.rotation.weekStart);
 	const barred = lasting.filter(({ why }) => why !== undefined && why.code !== 'not-named');
 	return {
 		formId: uuidv7(),
@@ -88,12 +89,15 @@ export async function loadMember(household: string, id: string): Promise<MemberV
 				disliked: member.dislikes.includes(job.id)
 			}))
 			.sort((a, b) => a.name.localeCompare(b.name)),
-		home: DAYS.map((weekday) => ({
-			weekday,
-			name: WEEKDAYS[weekday - 1] ?? '',
-			spans: spansText(member.home, weekday)
+		home: week.map(({ number, name }) => ({
+			weekday: number,
+			name,
+			spans: spansText(member.home, number)
 		})),
-		carries: DAYS.map((weekday) => ({ weekday, spans: spansText(member.carries, weekday) })),
+		carries: week.map(({ number }) => ({
+			weekday: number,
+			spans: spansText(member.carries, number)
+		})),
 		away: member.away.map((span) => `${span.from} to ${span.to}${span.why ? ` ${span.why}` : ''}`).join('\n'),
 		isAlways: member.home === undefined,
 		can: { count: lasting.filter(({ why }) => why === undefined).length, of: home.series.length },

@@ -36,7 +36,8 @@ import {
 	MONTHS,
 	plural,
 	shortDate,
-	weekdayName
+	weekdayName,
+	weekFrom
 } from '$words/general';
 import { memberName } from '$words/names';
 import { SWAP } from '$words/schedule';
@@ -389,6 +390,7 @@ function monthView({ home, projection, today }: Facts, chosen: CivilDay): RotaVi
 	}
 	return {
 		name: `${monthName(chosen)} ${partsOf(chosen).year}`,
+		weekdays: weekFrom(weekStart).map((day) => day.short),
 		rows,
 		before: isoOf(firstOfMonth(index - 1)),
 		after: isoOf(firstOfMonth(index + 1))

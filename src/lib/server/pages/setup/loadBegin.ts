@@ -25,7 +25,7 @@ import { recommendPattern } from '$core/setup/recommend';
 import { recommendText } from '$words/firstSteps';
 import { KIND_NAMES } from '$core/setup/steps';
 import type { BeginView, FirstDay, StepView, Yard } from '$views/setup';
-import { weekdayName, WEEKDAYS } from '$words/general';
+import { weekdayName, weekFrom } from '$words/general';
 import type { Cookies } from '@sveltejs/kit';
 import { v7 as uuidv7 } from 'uuid';
 import { reading } from '../../db/pool';
@@ -200,7 +200,7 @@ export async function loadBegin(
 				: null,
 		freeDays: draft.freeDays ?? pattern.rhythm.freeDays,
 		catchUpDays: draft.catchUpDays ?? pattern.rhythm.catchUpDays,
-		weekdays: WEEKDAYS.map((name, i) => ({ number: i + 1, name })),
+		weekdays: weekFrom(draft.weekStart).map(({ number, name }) => ({ number, name })),
 		first: made?.ok ? { ...firstWeek(made.home, today), ...leftOut(made) } : null,
 		formId: uuidv7()
 	};

@@ -6,7 +6,7 @@ import { outlook } from '$core/schedule/outlook';
 import type { PreparedHome } from '$core/schedule/preparedHome';
 import type { HomeProjection } from '$core/schedule/projection';
 import type { Yard } from '$views/setup';
-import { monthName, weekdayName } from '$words/general';
+import { monthName, weekdayName, weekFrom } from '$words/general';
 
 /** Four weeks of a home from the next week on, as the drying yard hangs them. */
 export function yardOfHome(
@@ -29,6 +29,7 @@ export function yardOfHome(
 		longest: Math.round(longest.total),
 		longestDay: `${weekdayName(longest.date)}s`,
 		over: Math.max(0, Math.round(longest.total - holds)),
+		weekdays: weekFrom(home.rotation.weekStart).map((day) => day.short),
 		weeks: Array.from({ length: 4 }, (_, w) => {
 			const own = days.slice(w * 7, w * 7 + 7);
 			const first = own[0] as (typeof days)[number];

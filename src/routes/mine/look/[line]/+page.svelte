@@ -1,5 +1,6 @@
 <script lang="ts">
 	/** The look-round from the child's side: alone, point by point, with somebody else's eyes. */
+	import Button from '$ui/kit/Button.svelte';
 	import { MINE_LOOK_LINE_PAGE } from '$words/screens/mine';
 	import ActForm from '$ui/ActForm.svelte';
 	import Weave from '$ui/glyphs/Weave.svelte';
@@ -37,7 +38,7 @@
 	<header class="flex items-center gap-3.5">
 		{#if view.number}<span class="plate">{view.number}</span>{/if}
 		<p class="flex-1 text-lead font-name">{MINE_LOOK_LINE_PAGE.doesTheLastCheck(view.member, view.room)}</p>
-		<a class="plain" href="/mine">{MINE_LOOK_LINE_PAGE.stop}</a>
+		<Button href="/mine">{MINE_LOOK_LINE_PAGE.stop}</Button>
 	</header>
 	<div
 		class="room relative -mx-6 aspect-[400/214] max-h-[44vh] bg-enamel-hi overflow-hidden max-sm:my-0 max-sm:-mx-3.75"
@@ -98,16 +99,19 @@
 		{/if}
 	</div>
 	{#if next}
-		<a
-			class="grid place-items-center w-full min-h-[max(120px,16vh)] border-0 rounded-[var(--r-giant)] bg-cobalt text-on-cobalt [box-shadow:var(--sign-keyline)] font-text text-[2rem] font-name no-underline"
+		<Button
+			kind="link"
+			class="grid! place-items-center w-full min-h-[max(120px,16vh)]! border-0! rounded-[var(--r-giant)]! bg-cobalt! text-on-cobalt [box-shadow:var(--sign-keyline)] font-text! text-[2rem]! font-name! no-underline"
 			href="{here}?at={view.at + 2}"
-			data-sveltekit-replacestate>{MINE_LOOK_LINE_PAGE.itIsFineNext}</a
+			data-sveltekit-replacestate>{MINE_LOOK_LINE_PAGE.itIsFineNext}</Button
 		>
 	{:else}
 		<ActForm action="?/done" values={{ id: view.formId }}
-			><button
-				class="grid place-items-center w-full min-h-[max(120px,16vh)] border-0 rounded-[var(--r-giant)] bg-cobalt text-on-cobalt [box-shadow:var(--sign-keyline)] font-text text-[2rem] font-name no-underline"
-				>{MINE_LOOK_LINE_PAGE.allChecked}</button
+			><Button
+				kind="link"
+				type="submit"
+				class="grid! place-items-center w-full min-h-[max(120px,16vh)]! border-0! rounded-[var(--r-giant)]! bg-cobalt! text-on-cobalt [box-shadow:var(--sign-keyline)] font-text! text-[2rem]! font-name! no-underline"
+				>{MINE_LOOK_LINE_PAGE.allChecked}</Button
 			></ActForm
 		>
 	{/if}
