@@ -43,7 +43,7 @@
 			if (due.length === 0) return;
 			told = due.map(
 				({ wait, strikes }) =>
-					`${wait.label} ${strikes === 3 ? 'must come out now' : 'is ready'}: ${wait.where}.`
+					`${wait.label} ${strikes === 3 ? HOUSE_BELLS.mustComeOutNow : HOUSE_BELLS.isReady}: ${wait.where}.`
 			);
 			void (sound ??= import('./session/sound')).then((made) => {
 				made.ring(due.some((one) => one.strikes === 3) ? 3 : 2, made.volumeWanted(new Date().getHours()));

@@ -51,7 +51,7 @@
 				name="job"
 				value={view.filter.job}
 				options={[
-					{ value: '', label: 'all work' },
+					{ value: '', label: HISTORY_PAGE.allWork },
 					...view.jobs.map((job) => ({ value: job.id, label: job.name }))
 				]}
 				sends
@@ -63,7 +63,7 @@
 				name="by"
 				value={view.filter.by}
 				options={[
-					{ value: '', label: 'everyone' },
+					{ value: '', label: HISTORY_PAGE.everyone },
 					...view.members.map((member) => ({ value: member.id, label: member.name }))
 				]}
 				sends
@@ -75,7 +75,7 @@
 				name="room"
 				value={view.filter.room}
 				options={[
-					{ value: '', label: 'the whole house' },
+					{ value: '', label: HISTORY_PAGE.theWholeHouse },
 					...view.rooms.map((room) => ({ value: room.id, label: room.name }))
 				]}
 				sends

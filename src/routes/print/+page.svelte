@@ -12,7 +12,7 @@
 		{ id: 'person', name: 'A person, a day', says: 'What is theirs, in order.' },
 		{ id: 'zone', name: 'A zone', says: 'Its jobs for the next visit.' },
 		{ id: 'bookmark', name: 'A bookmark', says: 'A week in two halves, folded.' },
-		{ id: 'week', name: 'The whole week', says: 'One sheet for the fridge.' }
+		{ id: 'week', name: PRINT_PAGE.theWholeWeek, says: 'One sheet for the fridge.' }
 	];
 	let frame = $state(0);
 	/** As large as it fits beside the choices. */
@@ -102,7 +102,7 @@
 					label={PRINT_PAGE.paper}
 					name="size"
 					value={view.size}
-					options={['A4', 'A5', 'A6', 'Letter'].map((size) => ({ value: size, label: size }))}
+					options={['A4', 'A5', 'A6', PRINT_PAGE.letter].map((size) => ({ value: size, label: size }))}
 				/>
 			</div>
 			<noscript><Button type="submit">{PRINT_PAGE.showIt}</Button></noscript>

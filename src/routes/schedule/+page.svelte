@@ -75,7 +75,7 @@
 			</nav>
 		</header>
 		<p class="flex flex-wrap items-center gap-x-4.5 gap-y-0.5 mt-1.5 mb-2 max-md:mt-0.5">
-			{#each [['week', 'Week'], ['month', 'Month'], ['list', 'As a list']] as [mode, name] (mode)}
+			{#each [['week', SCHEDULE_PAGE.week], ['month', SCHEDULE_PAGE.month], ['list', SCHEDULE_PAGE.asAList]] as [mode, name] (mode)}
 				<Button
 					kind="link"
 					class="[&[aria-current]]:text-ink [&[aria-current]]:no-underline"
@@ -208,7 +208,7 @@
 				name="find"
 				value={view.find ?? ''}
 				options={[
-					{ value: '', label: 'any job' },
+					{ value: '', label: SCHEDULE_PAGE.anyJob },
 					...view.jobs.map((job) => ({ value: job.id, label: job.name }))
 				]}
 				sends

@@ -1,8 +1,9 @@
 <script lang="ts">
 	/** Where somebody writes a password: the one that they have, or a new one. */
+	import { ACCESS_PASSWORD_FIELD } from '$words/screens/access';
 	import TextField from '../kit/TextField.svelte';
 	let {
-		label = 'Password',
+		label = ACCESS_PASSWORD_FIELD.password,
 		name = 'password',
 		isNew = false,
 		wrong = '',

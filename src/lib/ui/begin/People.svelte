@@ -12,26 +12,26 @@
 		organiser: 'organises',
 		adult: 'adult',
 		child: 'child',
-		helper: 'helps on a day'
+		helper: BEGIN_PEOPLE.helpsOnADay
 	};
 	const ADD = [
-		['adult', 'Add adult'],
-		['child', 'Add child'],
-		['helper', 'Add helper on a day']
+		['adult', BEGIN_PEOPLE.addAdult],
+		['child', BEGIN_PEOPLE.addChild],
+		['helper', BEGIN_PEOPLE.addHelperOnADay]
 	] as const;
 	const PRESENCE = [
-		['always', 'at home'],
-		['school', 'at school until three'],
-		['evenings', 'evenings and weekends'],
+		['always', BEGIN_PEOPLE.atHome],
+		['school', BEGIN_PEOPLE.atSchoolUntilThree],
+		['evenings', BEGIN_PEOPLE.eveningsAndWeekends],
 		['weekends', 'weekends'],
-		['oneday', 'one day a week']
+		['oneday', BEGIN_PEOPLE.oneDayAWeek]
 	] as const;
 	const PETS = [
-		['cat', 'Cat'],
-		['dog', 'Dog'],
-		['bird', 'Bird'],
-		['small', 'Small animal'],
-		['fish', 'Fish']
+		['cat', BEGIN_PEOPLE.cat],
+		['dog', BEGIN_PEOPLE.dog],
+		['bird', BEGIN_PEOPLE.bird],
+		['small', BEGIN_PEOPLE.smallAnimal],
+		['fish', BEGIN_PEOPLE.fish]
 	] as const;
 	const own = $derived(view.draft.rooms.filter((room) => room.kind === 'bedroom' || room.kind === 'child'));
 	/** Years that a child can be given at a touch. */

@@ -35,35 +35,35 @@
 		'plastic'
 	];
 	const WORDS: Record<string, string> = {
-		boards: 'Boards',
-		carpet: 'Carpet',
-		tiles: 'Tiles',
-		lino: 'Lino',
-		laminate: 'Laminate',
-		cork: 'Cork',
-		stone: 'Stone',
-		concrete: 'Concrete',
-		paint: 'Paint',
-		glass: 'Glass',
-		tile: 'Glazed tile',
-		wood: 'Wood',
-		steel: 'Steel',
-		plated: 'Brass, plated',
-		grout: 'Joints',
-		hob: 'Glass hob',
-		enamel: 'Enamel',
-		aluminium: 'Aluminium',
-		screen: 'Screens',
-		wool: 'Wool, silk',
-		matt: 'Matt paint',
-		plastic: 'Plastic'
+		boards: BEGIN_ROOMS.boards,
+		carpet: BEGIN_ROOMS.carpet,
+		tiles: BEGIN_ROOMS.tiles,
+		lino: BEGIN_ROOMS.lino,
+		laminate: BEGIN_ROOMS.laminate,
+		cork: BEGIN_ROOMS.cork,
+		stone: BEGIN_ROOMS.stone,
+		concrete: BEGIN_ROOMS.concrete,
+		paint: BEGIN_ROOMS.paint,
+		glass: BEGIN_ROOMS.glass,
+		tile: BEGIN_ROOMS.glazedTile,
+		wood: BEGIN_ROOMS.wood,
+		steel: BEGIN_ROOMS.steel,
+		plated: BEGIN_ROOMS.brassPlated,
+		grout: BEGIN_ROOMS.joints,
+		hob: BEGIN_ROOMS.glassHob,
+		enamel: BEGIN_ROOMS.enamel,
+		aluminium: BEGIN_ROOMS.aluminium,
+		screen: BEGIN_ROOMS.screens,
+		wool: BEGIN_ROOMS.woolSilk,
+		matt: BEGIN_ROOMS.mattPaint,
+		plastic: BEGIN_ROOMS.plastic
 	};
 	const PETS = [
-		['cat', 'Cat'],
-		['dog', 'Dog'],
-		['bird', 'Bird'],
-		['small', 'Small animal'],
-		['fish', 'Fish']
+		['cat', BEGIN_ROOMS.cat],
+		['dog', BEGIN_ROOMS.dog],
+		['bird', BEGIN_ROOMS.bird],
+		['small', BEGIN_ROOMS.smallAnimal],
+		['fish', BEGIN_ROOMS.fish]
 	] as const;
 	const room = $derived(view.room);
 	const wanted = $derived(room?.jobs.filter((job) => job.wanted) ?? []);

@@ -84,7 +84,7 @@
 										value={zone.id}
 										options={[
 											...view.zones.map((other) => ({ value: other.id, label: `in ${other.number}` })),
-											{ value: '', label: 'in none' }
+											{ value: '', label: BEGIN_ZONES.inNone }
 										]}
 										sends
 									/>

@@ -92,10 +92,10 @@
 			name="outcome"
 			value={typed.outcome}
 			options={[
-				{ value: 'done', label: 'done' },
-				{ value: 'looked', label: 'still clean' },
-				{ value: 'part', label: 'started, not finished' },
-				{ value: 'letgo', label: 'skipped until next time' }
+				{ value: 'done', label: HISTORY_WRITE_IN.done },
+				{ value: 'looked', label: HISTORY_WRITE_IN.stillClean },
+				{ value: 'part', label: HISTORY_WRITE_IN.startedNotFinished },
+				{ value: 'letgo', label: HISTORY_WRITE_IN.skippedUntilNextTime }
 			]}
 		/>
 	</div>

@@ -31,7 +31,7 @@
 			name="zone"
 			options={[
 				...view.zones.map((zone) => ({ value: zone.id, label: `${zone.number} ${zone.name}` })),
-				{ value: '', label: 'none' }
+				{ value: '', label: HOUSE_ADD_FORM.none }
 			]}
 		/>
 		<Button type="submit">{HOUSE_ADD_FORM.addThisRoom}</Button>

@@ -1,12 +1,13 @@
 <script lang="ts">
 	/** One place earlier or later, for whatever stands in an order. */
+	import { HOUSE_PLACE_BUTTONS } from '$words/screens/house';
 	import Button from '../kit/Button.svelte';
 	import EditForm from './EditForm.svelte';
 	let {
 		view,
 		values,
 		tries = false,
-		words = ['Earlier', 'Later']
+		words = [HOUSE_PLACE_BUTTONS.earlier, HOUSE_PLACE_BUTTONS.later]
 	}: {
 		view: { readonly revision: number; readonly formId: string };
 		values: Readonly<Record<string, string>>;

@@ -29,7 +29,7 @@
 			if (!response.body || (!response.ok && response.status !== 401)) {
 				problems = [
 					{
-						at: 'the file',
+						at: HOUSE_RESTORE_BACKUP.theFile,
 						says:
 							response.status === 413
 								? 'The file is larger than 64 MB. A home is never that large; is it the right file?'
@@ -63,7 +63,10 @@
 			}
 		} catch {
 			problems = [
-				{ at: 'the connection', says: 'It was lost on the way, and nothing was written. Try again.' }
+				{
+					at: HOUSE_RESTORE_BACKUP.theConnection,
+					says: 'It was lost on the way, and nothing was written. Try again.'
+				}
 			];
 		} finally {
 			taking = null;

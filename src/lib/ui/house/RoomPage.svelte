@@ -40,7 +40,7 @@
 			name="zone"
 			value={room.zone ?? ''}
 			options={[
-				{ value: '', label: 'none' },
+				{ value: '', label: HOUSE_ROOM_PAGE.none },
 				...view.zones.map((zone) => ({ value: zone.id, label: `${zone.number} ${zone.name}` }))
 			]}
 		/>
@@ -89,7 +89,7 @@
 		<PlaceButtons
 			{view}
 			values={{ op: 'reorderRoom', room: room.id }}
-			words={['Earlier in the walk', 'Later in the walk']}
+			words={[HOUSE_ROOM_PAGE.earlierInTheWalk, HOUSE_ROOM_PAGE.laterInTheWalk]}
 		/>
 		<EditForm values={{ op: 'mergeRooms', room: room.id }} {view} tries class="row">
 			<Choice

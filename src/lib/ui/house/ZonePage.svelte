@@ -22,7 +22,7 @@
 	const CLUTTER = [
 		['clear', 'clear'],
 		['nearly', 'nearly'],
-		['not-yet', 'not yet']
+		['not-yet', HOUSE_ZONE_PAGE.notYet]
 	] as const;
 	const MONTHS = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'];
 	function finalize(event: CustomEvent<{ items: ZoneItemView[] }>) {
@@ -60,8 +60,8 @@
 			name="orderBy"
 			value={zone.orderBy}
 			options={[
-				{ value: 'list', label: 'the jobs in order, time after time' },
-				{ value: 'need', label: 'the most overdue first' }
+				{ value: 'list', label: HOUSE_ZONE_PAGE.theJobsInOrderTime },
+				{ value: 'need', label: HOUSE_ZONE_PAGE.theMostOverdueFirst }
 			]}
 		/>
 		<Button type="submit">{HOUSE_ZONE_PAGE.save}</Button>
@@ -161,7 +161,7 @@
 					...view.zones
 						.filter((one) => one.id !== zone.id)
 						.map((other) => ({ value: other.id, label: `${other.number} ${other.name}` })),
-					{ value: '', label: 'no zone' }
+					{ value: '', label: HOUSE_ZONE_PAGE.noZone }
 				]}
 			/>
 			<Button type="submit">{HOUSE_ZONE_PAGE.remove}</Button>

@@ -1,5 +1,6 @@
 <script lang="ts">
 	/** What is seldom changed: how much it matters, what it needs, who can learn it, its steps. */
+	import { JOB_ALL_DETAILS } from '$words/screens/house';
 	import type { JobEditorView } from '$views/jobEditor';
 	import { EDITOR, LAYERS, ORDER_PLACES, showsOptions } from '$words/jobEditor';
 	import Check from '../kit/Check.svelte';
@@ -17,8 +18,8 @@
 			value: depth,
 			label: EDITOR.steps(EDITOR[depth])
 		})),
-		{ value: 'needs', label: 'What it needs' },
-		{ value: 'learn', label: 'How to teach and check it' },
+		{ value: 'needs', label: JOB_ALL_DETAILS.whatItNeeds },
+		{ value: 'learn', label: JOB_ALL_DETAILS.howToTeachAndCheck },
 		...(view.others.length > 0 ? [{ value: 'covers', label: EDITOR.covers }] : [])
 	]);
 	let tab = $state('usual');

@@ -1,5 +1,6 @@
 <script lang="ts">
 	/** The tool for how often: the way of counting, and what it counts. */
+	import { JOB_HOW_OFTEN } from '$words/screens/house';
 	import type { JobEditorView } from '$views/jobEditor';
 	import { daysOfHome, EDITOR, NTH, OFTEN_TYPES, shortDays } from '$words/jobEditor';
 	import { MONTHS, weekFrom } from '$words/general';
@@ -82,8 +83,8 @@
 			label={EDITOR.zoneEvery}
 			row
 			options={[
-				{ value: '1', label: 'every time' },
-				{ value: '2', label: 'every second time' }
+				{ value: '1', label: JOB_HOW_OFTEN.everyTime },
+				{ value: '2', label: JOB_HOW_OFTEN.everySecondTime }
 			]}
 			bind:value={fields.zoneEvery}
 		/>

@@ -53,7 +53,7 @@
 		{#each marks as mark (mark)}<span class="mark" style:left={x(mark)}>{mark}</span>{/each}
 	</div>
 	<div class="span" style:left={x(low)} style:width="{((high - low) / longest) * 100}%"></div>
-	{#each [['min', min, 'open from'], ['max', max, 'due at']] as [which, days, words] (which)}
+	{#each [['min', min, JOB_TAPE_MEASURE.openFrom], ['max', max, JOB_TAPE_MEASURE.dueAt]] as [which, days, words] (which)}
 		<button
 			type="button"
 			class="peg"

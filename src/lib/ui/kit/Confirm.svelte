@@ -1,5 +1,6 @@
 <script lang="ts">
 	/** Asks before something that is hard to take back. The safe answer has the focus. */
+	import { KIT_CONFIRM } from '$words/screens/frame';
 	import { AlertDialog } from 'bits-ui';
 	import Button from './Button.svelte';
 	let {
@@ -7,7 +8,7 @@
 		title,
 		text,
 		yes,
-		no = 'Keep it as it is',
+		no = KIT_CONFIRM.keepItAsItIs,
 		onyes
 	}: {
 		open?: boolean;

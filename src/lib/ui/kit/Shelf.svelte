@@ -1,5 +1,6 @@
 <script lang="ts">
 	/** A linen shelf, closed unless it is asked for; closed it says in one line what lies in it. */
+	import { KIT_SHELF } from '$words/screens/frame';
 	import { Collapsible } from 'bits-ui';
 	import type { Snippet } from 'svelte';
 	let {
@@ -17,7 +18,7 @@
 		<span class="font-display text-h3">{title}</span>
 		{#if line}<span class="min-w-0 flex-1 basis-60 text-tin-text">{line}</span>{/if}
 		<span class="font-name text-cobalt-ink underline decoration-2 underline-offset-4"
-			>{open ? 'Close' : 'Open'}</span
+			>{open ? KIT_SHELF.close : KIT_SHELF.open}</span
 		>
 	</Collapsible.Trigger>
 	<Collapsible.Content class="px-edge pb-6">{@render children()}</Collapsible.Content>

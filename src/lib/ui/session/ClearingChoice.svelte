@@ -12,7 +12,7 @@
 	let { view, values, hidden }: { view: FillView; values: Record<string, string>; hidden: Snippet } =
 		$props();
 	const PORTIONS = [
-		['all', 'All of it'],
+		['all', SESSION_CLEARING_CHOICE.allOfIt],
 		['half', 'A half'],
 		['quarter', 'A quarter']
 	] as const;

@@ -19,11 +19,15 @@
 	const zone = $derived(plan ? (run.zones[plan.room] ?? null) : null);
 	const PORTION = { all: '', half: ', half of it', quarter: ', a quarter of it' };
 	const KINDS: readonly (readonly [Kind, string, string])[] = [
-		['bin', 'Bin', 'Broken, nobody would buy it'],
-		['give', 'Give away', 'Good, but not needed'],
-		['put', 'Put away', 'Ours, in the wrong place']
+		['bin', SESSION_CLEARING_RUN.bin, SESSION_CLEARING_RUN.brokenNobodyWouldBuyIt],
+		['give', SESSION_CLEARING_RUN.giveAway, SESSION_CLEARING_RUN.goodButNotNeeded],
+		['put', SESSION_CLEARING_RUN.putAway, SESSION_CLEARING_RUN.oursInTheWrongPlace]
 	];
-	const INTO = { bin: 'to the bin', give: 'to give away', put: 'to put away' };
+	const INTO = {
+		bin: SESSION_CLEARING_RUN.toTheBin,
+		give: SESSION_CLEARING_RUN.toGiveAway,
+		put: SESSION_CLEARING_RUN.toPutAway
+	};
 	/** A thing that is ours has a place: which room, and what it is. Both may be left for the walk. */
 	let thing = $state('');
 	let belongs = $state('');

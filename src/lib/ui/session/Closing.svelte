@@ -19,7 +19,8 @@
 	const plan = $derived(run.plan.clearing);
 	const rest = $derived(clearing.walk.filter((one) => !one.walked));
 	const next = $derived(rest[0] ?? null);
-	const roomName = (room: string) => run.rooms.find((one) => one.id === room)?.name ?? 'Wherever they belong';
+	const roomName = (room: string) =>
+		run.rooms.find((one) => one.id === room)?.name ?? SESSION_CLOSING.whereverTheyBelong;
 	const weave = (room: string) => run.rooms.find((one) => one.id === room)?.weave ?? null;
 	const minutes = $derived(Math.round(plan?.closingMinutes ?? 12));
 	const digits = $derived.by(() => {
@@ -27,7 +28,7 @@
 		return `${Math.floor(left / 60)}:${String(left % 60).padStart(2, '0')}`;
 	});
 	const paused = $derived(running.clock.phase === 'paused');
-	let place = $state('by the door');
+	let place = $state(SESSION_CLOSING.byTheDoor);
 	let carrier = $state('');
 	let leavesOn = $state('');
 	let boxed = $state(false);
@@ -36,9 +37,9 @@
 	const nextThings = $derived(next ? `${next.count} ${plural(next.count, 'thing')}` : '');
 	const sentence = (text: string) => `${text.charAt(0).toUpperCase()}${text.slice(1)}.`;
 	const CLUTTER = [
-		['clear', 'Clear'],
-		['nearly', 'Nearly'],
-		['not-yet', 'Not yet']
+		['clear', SESSION_CLOSING.clear],
+		['nearly', SESSION_CLOSING.nearly],
+		['not-yet', SESSION_CLOSING.notYet]
 	] as const;
 	function giant() {
 		if (clearing.next === 'bin') say('binOut', {}, true);
@@ -46,7 +47,7 @@
 			say(
 				'bagPlaced',
 				{
-					place: place.trim() || 'by the door',
+					place: place.trim() || SESSION_CLOSING.byTheDoor,
 					carrier: carrier || undefined,
 					leavesOn: leavesOn || run.errands[0]?.date
 				},
@@ -58,7 +59,11 @@
 		}
 	}
 	const label = $derived(
-		clearing.next === 'bin' ? 'Bag is out' : clearing.next === 'bag' ? 'Bag stands there' : 'Put away, next'
+		clearing.next === 'bin'
+			? SESSION_CLOSING.bagIsOut
+			: clearing.next === 'bag'
+				? SESSION_CLOSING.bagStandsThere
+				: 'Put away, next'
 	);
 	const people = $derived(Object.entries(run.names));
 </script>
@@ -166,7 +171,7 @@
 									label={SESSION_CLOSING.withIt}
 									bind:value={carrier}
 									options={[
-										{ value: '', label: 'anybody' },
+										{ value: '', label: SESSION_CLOSING.anybody },
 										...people.map(([id, name]) => ({ value: id, label: name }))
 									]}
 								/>{/if}

@@ -80,7 +80,9 @@
 							class="max-[901px]:min-h-11! max-[901px]:inline-flex! max-[901px]:items-center!"
 							href={view.jobs[cloth.job]?.hold}
 							data-sveltekit-noscroll
-							aria-label="{view.held.includes(cloth.job) ? 'Do not keep' : 'Always keep'} {cloth.name}"
+							aria-label="{view.held.includes(cloth.job)
+								? SESSION_IN_ORDER.doNotKeep
+								: SESSION_IN_ORDER.alwaysKeep} {cloth.name}"
 							>{view.held.includes(cloth.job)
 								? SESSION_IN_ORDER.kept
 								: SESSION_IN_ORDER.alwaysKeepThisOne}</Button

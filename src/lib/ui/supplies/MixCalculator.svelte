@@ -1,5 +1,6 @@
 <script lang="ts">
 	/** C1·V1 = C2·V2 and the usual mixes, for any bottle: in millilitres, and in level spoons and cups. */
+	import { SUPPLIES_MIX_CALCULATOR } from '$words/screens/supplies';
 	import { dilute, TARGETS } from '$core/cupboard/dilution';
 	import { mixFacts, RECIPES, scaleRecipe } from '$core/cupboard/mixes';
 	import { LARGEST_MIX } from '$core/household/cupboardSchema';
@@ -44,7 +45,7 @@
 						words: MIXING.pour(MIXING.bleachOf, result.productMl, result.measures),
 						off: MIXING.off(result.measures.errorPercent)
 					},
-					{ words: MIXING.to('cold water', result.waterMl), off: '' }
+					{ words: MIXING.to(SUPPLIES_MIX_CALCULATOR.coldWater, result.waterMl), off: '' }
 				],
 				strong: result.strong,
 				days: 1,

@@ -1,5 +1,6 @@
 <script lang="ts">
 	/** The shelves with what stands on them; each is a link to what is worth knowing of it. */
+	import { SUPPLIES_SHELVES } from '$words/screens/supplies';
 	import type { ProductView } from '$views/supplies';
 	import { LEVEL_WORDS } from '$words/supplies';
 	import { noteWords, RELATION_WORDS, relationOf } from './relation';
@@ -20,7 +21,7 @@
 	function under(product: ProductView): { words: string; tone: string } {
 		const relation = related.get(product.id);
 		if (relation === 'danger') return { words: RELATION_WORDS.danger, tone: 'text-madder font-name' };
-		if (product.isOver) return { words: 'too old', tone: 'text-brass-text font-name' };
+		if (product.isOver) return { words: SUPPLIES_SHELVES.tooOld, tone: 'text-brass-text font-name' };
 		if (product.level !== 'plenty')
 			return { words: LEVEL_WORDS[product.level], tone: 'text-brass-text font-name' };
 		if (relation === 'note' && one) return { words: noteWords(one, product), tone: 'text-tin-text' };

@@ -1,5 +1,6 @@
 <script lang="ts">
 	/** What is in progress without hands: slack strings from the present to the hour at which to fetch. */
+	import { TODAY_STRINGS } from '$words/screens/today';
 	import Button from '../kit/Button.svelte';
 	import { minutesText } from '$words/general';
 	import { TODAY } from '$words/today';
@@ -10,7 +11,7 @@
 	const share = (string: StringView) => Math.sqrt(Math.max(0, Math.min(1, minutesTo(string) / 420)));
 	function waits(string: StringView): string {
 		const minutes = minutesTo(string);
-		if (minutes <= 0) return string.rings ? 'now, it has waited too long' : 'fetch it now';
+		if (minutes <= 0) return string.rings ? 'now, it has waited too long' : TODAY_STRINGS.seeToItNow;
 		return minutes < 60 ? `ready in ${Math.ceil(minutes)} min` : `ready in ${minutesText(minutes / 60)} h`;
 	}
 </script>

@@ -179,3 +179,7 @@ export const ACCESS_DOORWAY = {
 export const ABOUT_PAGE = {
 	pailRound: (title: Shown) => `${title} · Pail Round`
 } as const;
+
+export const ACCESS_PASSWORD_FIELD = {
+	password: 'Password'
+} as const;

@@ -35,6 +35,19 @@ export const BEGIN_FIRST_MORNING = {
 } as const;
 
 export const BEGIN_PEOPLE = {
+	helpsOnADay: 'helps on a day',
+	addAdult: 'Add adult',
+	addChild: 'Add child',
+	addHelperOnADay: 'Add helper on a day',
+	atHome: 'at home',
+	atSchoolUntilThree: 'at school until three',
+	eveningsAndWeekends: 'evenings and weekends',
+	oneDayAWeek: 'one day a week',
+	cat: 'Cat',
+	dog: 'Dog',
+	bird: 'Bird',
+	smallAnimal: 'Small animal',
+	fish: 'Fish',
 	whoLivesHere: 'Who lives here?',
 	namesAreEnoughJobsAre: 'Names are enough. Jobs are given by age, and to whoever is there.',
 	age: 'Age',
@@ -86,6 +99,33 @@ export const BEGIN_RHYTHM = {
 } as const;
 
 export const BEGIN_ROOMS = {
+	boards: 'Boards',
+	carpet: 'Carpet',
+	tiles: 'Tiles',
+	lino: 'Lino',
+	laminate: 'Laminate',
+	cork: 'Cork',
+	stone: 'Stone',
+	concrete: 'Concrete',
+	paint: 'Paint',
+	glass: 'Glass',
+	glazedTile: 'Glazed tile',
+	wood: 'Wood',
+	steel: 'Steel',
+	brassPlated: 'Brass, plated',
+	joints: 'Joints',
+	glassHob: 'Glass hob',
+	enamel: 'Enamel',
+	aluminium: 'Aluminium',
+	screens: 'Screens',
+	woolSilk: 'Wool, silk',
+	mattPaint: 'Matt paint',
+	plastic: 'Plastic',
+	cat: 'Cat',
+	dog: 'Dog',
+	bird: 'Bird',
+	smallAnimal: 'Small animal',
+	fish: 'Fish',
 	fromTheTopOfThe: 'From the top of the house down. Touch a room to add it.',
 	storeys: 'Storeys',
 	addAFloor: 'Add a floor',
@@ -123,6 +163,7 @@ export const BEGIN_ROOMS = {
 } as const;
 
 export const BEGIN_ZONES = {
+	inNone: 'in none',
 	roomsThatLieTogether: 'Rooms that lie together',
 	theWayOfCleaningYou: 'The way of cleaning you chose has no zones. They are kept for another one.',
 	zonesComeRoundInThis:

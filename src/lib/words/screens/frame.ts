@@ -6,6 +6,8 @@ export const DRAWER = {
 } as const;
 
 export const HOUSE_BELLS = {
+	mustComeOutNow: 'must come out now',
+	isReady: 'is ready',
 	iHeardIt: 'I heard it'
 } as const;
 
@@ -36,4 +38,13 @@ export const MORE_PAGE = {
 
 export const SAY_PAGE = {
 	pailRound: (title: Shown) => `${title} · Pail Round`
+} as const;
+
+export const KIT_CONFIRM = {
+	keepItAsItIs: 'Keep it as it is'
+} as const;
+
+export const KIT_SHELF = {
+	close: 'Close',
+	open: 'Open'
 } as const;

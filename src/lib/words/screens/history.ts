@@ -25,6 +25,10 @@ export const HISTORY_JOB_PAGE = {
 } as const;
 
 export const HISTORY_WRITE_IN = {
+	done: 'done',
+	stillClean: 'still clean',
+	startedNotFinished: 'started, not finished',
+	skippedUntilNextTime: 'skipped until next time',
 	what: 'What',
 	who: 'Who',
 	onWhichDay: 'On which day',
@@ -34,6 +38,9 @@ export const HISTORY_WRITE_IN = {
 } as const;
 
 export const HISTORY_PAGE = {
+	allWork: 'all work',
+	everyone: 'everyone',
+	theWholeHouse: 'the whole house',
 	historyPailRound: 'History · Pail Round',
 	history: 'History',
 	show: 'Show',

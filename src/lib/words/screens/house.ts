@@ -2,6 +2,7 @@
 import type { Shown } from './shown';
 
 export const HOUSE_ADD_FORM = {
+	none: 'none',
 	kind: 'Kind',
 	nameIfItHasOne: 'Name, if it has one',
 	storey: 'Storey',
@@ -12,6 +13,8 @@ export const HOUSE_ADD_FORM = {
 } as const;
 
 export const HOUSE_RESTORE_BACKUP = {
+	theFile: 'the file',
+	theConnection: 'the connection',
 	restoreABackupAsA: 'Restore a backup as a home of its own',
 	restoreThisBackup: 'Restore this backup …',
 	reading: 'Reading …',
@@ -23,6 +26,9 @@ export const HOUSE_RESTORE_BACKUP = {
 } as const;
 
 export const HOUSE_ROOM_PAGE = {
+	none: 'none',
+	earlierInTheWalk: 'Earlier in the walk',
+	laterInTheWalk: 'Later in the walk',
 	close: 'Close',
 	zone: 'Zone',
 	moveThisRoom: 'Move this room',
@@ -42,6 +48,10 @@ export const HOUSE_ROOM_PAGE = {
 } as const;
 
 export const HOUSE_ZONE_PAGE = {
+	notYet: 'not yet',
+	theJobsInOrderTime: 'the jobs in order, time after time',
+	theMostOverdueFirst: 'the most overdue first',
+	noZone: 'no zone',
 	close: 'Close',
 	isItDecluttered: 'Is it decluttered?',
 	whatToDoFirst: 'What to do first',
@@ -110,6 +120,10 @@ export const HOUSE_PAGE = {
 } as const;
 
 export const HOUSE_FILES_PAGE = {
+	readJobsFromATable: 'Read jobs from a table',
+	readProductsFromATable: 'Read products from a table',
+	readHistoryFromATable: 'Read history from a table',
+	everybodys: 'everybody’s',
 	backupAndFilesPailRound: 'Backup and files · Pail Round',
 	backupAndFiles: 'Backup and files',
 	backToTheHouse: 'Back to the house',
@@ -146,6 +160,7 @@ export const HOUSE_GROWING_PAGE = {
 } as const;
 
 export const HOUSE_LIBRARY_PAGE = {
+	theWholeHouse: 'the whole house',
 	libraryPailRound: 'Library · Pail Round',
 	show: 'Show',
 	wordsToLookFor: 'Words to look for',
@@ -172,6 +187,17 @@ export const HOUSE_LIBRARY_PAGE = {
 } as const;
 
 export const HOUSE_PAUSES_PAGE = {
+	theWholeHome: 'the whole home',
+	aPerson: 'a person',
+	aRoom: 'a room',
+	aPartOfTheWork: 'a part of the work',
+	oneJob: 'one job',
+	away: 'away',
+	ill: 'ill',
+	onHoliday: 'on holiday',
+	withVisitors: 'with visitors',
+	atExams: 'at exams',
+	somethingElse: 'something else',
 	pausesPailRound: 'Pauses · Pail Round',
 	pauses: 'Pauses',
 	backToSchedule: 'Back to Schedule',
@@ -204,6 +230,20 @@ export const HOUSE_PAUSES_PAGE = {
 } as const;
 
 export const HOUSE_RHYTHM_PAGE = {
+	oneZoneAWeek: 'one zone a week',
+	byTheRowsOfThe: 'by the rows of the month’s calendar',
+	byTheWeeksOfThe: 'by the weeks of the month',
+	eachZoneHasAWeekday: 'each zone has a weekday',
+	notAtAll: 'not at all',
+	stayWithTheLastOne: 'stay with the last one',
+	beginAgain: 'begin again',
+	haveNoZone: 'have no zone',
+	noZone: 'no zone',
+	zoneDays: 'Zone days',
+	freeDays: 'Free days',
+	itsFirstDay: 'its first day',
+	itsFourthDay: 'its fourth day',
+	fivePm: '5 pm',
 	cleaningDaysAndHouseRules: 'Cleaning days and house rules · Pail Round',
 	cleaningDaysAndHouseRules2: 'Cleaning days and house rules',
 	runTheFirstStepsAgain: 'Run the first steps again',
@@ -231,6 +271,8 @@ export const HOUSE_RHYTHM_PAGE = {
 } as const;
 
 export const JOB_TAPE_MEASURE = {
+	openFrom: 'open from',
+	dueAt: 'due at',
 	days: (words: Shown) => `${words}, days`
 } as const;
 
@@ -248,4 +290,19 @@ export const HOUSE_JOBS_PAGE = {
 
 export const HOUSE_DOLL_HOUSE = {
 	inZone: (zone: Shown) => `, zone ${zone}`
+} as const;
+
+export const HOUSE_PLACE_BUTTONS = {
+	earlier: 'Earlier',
+	later: 'Later'
+} as const;
+
+export const JOB_ALL_DETAILS = {
+	whatItNeeds: 'What it needs',
+	howToTeachAndCheck: 'How to teach and check it'
+} as const;
+
+export const JOB_HOW_OFTEN = {
+	everyTime: 'every time',
+	everySecondTime: 'every second time'
 } as const;

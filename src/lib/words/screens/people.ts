@@ -37,6 +37,8 @@ export const PEOPLE_PAGE = {
 } as const;
 
 export const PEOPLE_MEMBER_PAGE = {
+	organisesTheHome: 'organises the home',
+	helpsOnSomeDays: 'helps on some days',
 	backToPeople: 'Back to People',
 	whatToKnow: 'What to know',
 	name: 'Name',
@@ -58,6 +60,10 @@ export const PEOPLE_MEMBER_PAGE = {
 } as const;
 
 export const PEOPLE_FAMILY_PAGE = {
+	eachTheirOwn: 'Each their own',
+	oneAfterAnother: 'One after another',
+	everyDay: 'every day',
+	everyWeek: 'every week',
 	whatIsAgreedPailRound: 'What is agreed · Pail Round',
 	whatIsAgreed: 'What is agreed',
 	backToPeople: 'Back to People',
@@ -81,6 +87,10 @@ export const PEOPLE_FAMILY_PAGE = {
 } as const;
 
 export const PEOPLE_LEARNING_PAGE = {
+	practiseWithHelp: 'Practise with help',
+	aloneThenAnAdultChecks: 'Alone, then an adult checks',
+	aloneNoCheck: 'Alone, no check',
+	withHelpAgain: 'With help again',
 	choresBeingLearnedPailRound: 'Chores being learned · Pail Round',
 	choresBeingLearned: 'Chores being learned',
 	eachPartIsDoneWith:
@@ -97,6 +107,10 @@ export const PEOPLE_LEARNING_PAGE = {
 } as const;
 
 export const PEOPLE_WEEK_PAGE = {
+	nothing: 'nothing',
+	morning: 'Morning',
+	midday: 'Midday',
+	evening: 'Evening',
 	shareOutTheJobsOf: 'Share out the jobs of a week · Pail Round',
 	thisWeek: 'This week',
 	theWeekAfter: 'The week after',

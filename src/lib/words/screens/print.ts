@@ -10,6 +10,8 @@ export const PRINT_SHEET = {
 } as const;
 
 export const PRINT_PAGE = {
+	theWholeWeek: 'The whole week',
+	letter: 'Letter',
 	printPailRound: 'Print · Pail Round',
 	print: 'Print',
 	whichCard: 'Which card',
@@ -39,6 +41,7 @@ export const PRINT_CARD_PAGE = {
 } as const;
 
 export const PRINT_TICK_PAGE = {
+	nobodyInParticular: 'nobody in particular',
 	enterWhatWasDoneFrom: 'Enter what was done from a printed list · Pail Round',
 	enterWhatWasDoneFrom2: 'Enter what was done from a printed list',
 	backToPrint: 'Back to Print',

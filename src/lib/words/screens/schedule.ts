@@ -33,6 +33,9 @@ export const SCHEDULE_WEEK = {
 } as const;
 
 export const SCHEDULE_PAGE = {
+	month: 'Month',
+	asAList: 'As a list',
+	anyJob: 'any job',
 	schedulePailRound: 'Schedule · Pail Round',
 	weeks: 'Weeks',
 	before: 'Earlier weeks',

@@ -42,6 +42,7 @@ export const SESSION_CLEARED = {
 } as const;
 
 export const SESSION_CLEARING_CHOICE = {
+	allOfIt: 'All of it',
 	whichSpot: 'Which spot',
 	hallBench: 'hall bench',
 	inWhichRoom: 'In which room',
@@ -53,6 +54,15 @@ export const SESSION_CLEARING_CHOICE = {
 } as const;
 
 export const SESSION_CLEARING_RUN = {
+	bin: 'Bin',
+	brokenNobodyWouldBuyIt: 'Broken, nobody would buy it',
+	giveAway: 'Give away',
+	goodButNotNeeded: 'Good, but not needed',
+	putAway: 'Put away',
+	oursInTheWrongPlace: 'Ours, in the wrong place',
+	toTheBin: 'to the bin',
+	toGiveAway: 'to give away',
+	toPutAway: 'to put away',
 	timeIsUpStopSorting: 'Time is up. Stop sorting.',
 	paused: 'Paused',
 	oneThingAtATime: 'One thing at a time',
@@ -66,6 +76,14 @@ export const SESSION_CLEARING_RUN = {
 } as const;
 
 export const SESSION_CLOSING = {
+	whereverTheyBelong: 'Wherever they belong',
+	clear: 'Clear',
+	nearly: 'Nearly',
+	notYet: 'Not yet',
+	byTheDoor: 'by the door',
+	bagIsOut: 'Bag is out',
+	bagStandsThere: 'Bag stands there',
+	anybody: 'anybody',
 	continue: 'Continue',
 	pause: 'Pause',
 	finishLater: 'Finish later',
@@ -116,6 +134,8 @@ export const SESSION_FINISHED = {
 } as const;
 
 export const SESSION_IN_ORDER = {
+	doNotKeep: 'Do not keep',
+	alwaysKeep: 'Always keep',
 	min: 'min',
 	kept: 'Always kept',
 	alwaysKeepThisOne: 'Always keep this one',
@@ -247,5 +267,7 @@ export const SESSION_OFFER_PAIL = {
 } as const;
 
 export const TIMER_ID_PAGE = {
+	theBell: 'The bell',
+	allDone: 'All done',
 	pailRound: (title: Shown) => `${title} · Pail Round`
 } as const;

@@ -28,3 +28,11 @@ export const SUPPLIES_MIX_PAGE = {
 export const SUPPLIES_MIX_MIX_PAGE = {
 	pailRound: (name: Shown) => `${name} · Pail Round`
 } as const;
+
+export const SUPPLIES_MIX_CALCULATOR = {
+	coldWater: 'cold water'
+} as const;
+
+export const SUPPLIES_SHELVES = {
+	tooOld: 'too old'
+} as const;

@@ -58,3 +58,7 @@ export const TODAY_ZONE_OF_WEEK = {
 export const PAGE = {
 	pailRound: (title: Shown) => `${title} · Pail Round`
 } as const;
+
+export const TODAY_STRINGS = {
+	seeToItNow: 'see to it now'
+} as const;

@@ -16,9 +16,9 @@
 	let todos = $state(false);
 	/** The tables that can be read in. */
 	const TABLES = [
-		['jobs', 'Read jobs from a table'],
-		['products', 'Read products from a table'],
-		['ledger', 'Read history from a table']
+		['jobs', HOUSE_FILES_PAGE.readJobsFromATable],
+		['products', HOUSE_FILES_PAGE.readProductsFromATable],
+		['ledger', HOUSE_FILES_PAGE.readHistoryFromATable]
 	] as const;
 </script>
 
@@ -138,7 +138,7 @@
 					label={HOUSE_FILES_PAGE.whoseCalendarItIs}
 					name="member"
 					options={[
-						{ value: '', label: 'everybody’s' },
+						{ value: '', label: HOUSE_FILES_PAGE.everybodys },
 						...view.members.map((member) => ({ value: member.id, label: `${member.name}’s` }))
 					]}
 				/>

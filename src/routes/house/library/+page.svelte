@@ -42,7 +42,7 @@
 				name="room"
 				value={view.room}
 				options={[
-					{ value: '', label: 'the whole house' },
+					{ value: '', label: HOUSE_LIBRARY_PAGE.theWholeHouse },
 					...view.rooms.map((room) => ({ value: room.id, label: room.name }))
 				]}
 				sends

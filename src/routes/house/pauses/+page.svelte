@@ -62,11 +62,11 @@
 			name="scope"
 			bind:value={scope}
 			options={[
-				{ value: 'household', label: 'the whole home' },
-				{ value: 'member', label: 'a person' },
-				{ value: 'room', label: 'a room' },
-				{ value: 'layer', label: 'a part of the work' },
-				{ value: 'job', label: 'one job' }
+				{ value: 'household', label: HOUSE_PAUSES_PAGE.theWholeHome },
+				{ value: 'member', label: HOUSE_PAUSES_PAGE.aPerson },
+				{ value: 'room', label: HOUSE_PAUSES_PAGE.aRoom },
+				{ value: 'layer', label: HOUSE_PAUSES_PAGE.aPartOfTheWork },
+				{ value: 'job', label: HOUSE_PAUSES_PAGE.oneJob }
 			]}
 		/>
 		{#if scope !== 'household'}
@@ -79,12 +79,12 @@
 			name="reason"
 			value={typed.reason}
 			options={[
-				{ value: 'away', label: 'away' },
-				{ value: 'ill', label: 'ill' },
-				{ value: 'holiday', label: 'on holiday' },
-				{ value: 'visitors', label: 'with visitors' },
-				{ value: 'exams', label: 'at exams' },
-				{ value: 'other', label: 'something else' }
+				{ value: 'away', label: HOUSE_PAUSES_PAGE.away },
+				{ value: 'ill', label: HOUSE_PAUSES_PAGE.ill },
+				{ value: 'holiday', label: HOUSE_PAUSES_PAGE.onHoliday },
+				{ value: 'visitors', label: HOUSE_PAUSES_PAGE.withVisitors },
+				{ value: 'exams', label: HOUSE_PAUSES_PAGE.atExams },
+				{ value: 'other', label: HOUSE_PAUSES_PAGE.somethingElse }
 			]}
 		/>
 		<span>{HOUSE_PAUSES_PAGE.from}</span><DateField

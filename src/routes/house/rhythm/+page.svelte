@@ -62,11 +62,11 @@
 					name="scheme"
 					value={scheme}
 					options={[
-						{ value: 'cycle', label: 'one zone a week' },
-						{ value: 'rows', label: 'by the rows of the month’s calendar' },
-						{ value: 'weeks', label: 'by the weeks of the month' },
-						{ value: 'weekdays', label: 'each zone has a weekday' },
-						{ value: 'none', label: 'not at all' }
+						{ value: 'cycle', label: HOUSE_RHYTHM_PAGE.oneZoneAWeek },
+						{ value: 'rows', label: HOUSE_RHYTHM_PAGE.byTheRowsOfThe },
+						{ value: 'weeks', label: HOUSE_RHYTHM_PAGE.byTheWeeksOfThe },
+						{ value: 'weekdays', label: HOUSE_RHYTHM_PAGE.eachZoneHasAWeekday },
+						{ value: 'none', label: HOUSE_RHYTHM_PAGE.notAtAll }
 					]}
 					onchange={(to) => (chosen = to)}
 				/>
@@ -89,9 +89,9 @@
 						name="extra"
 						value={at('extra', house.rhythm.scheme.extra)}
 						options={[
-							{ value: 'last', label: 'stay with the last one' },
-							{ value: 'first', label: 'begin again' },
-							{ value: 'free', label: 'have no zone' }
+							{ value: 'last', label: HOUSE_RHYTHM_PAGE.stayWithTheLastOne },
+							{ value: 'first', label: HOUSE_RHYTHM_PAGE.beginAgain },
+							{ value: 'free', label: HOUSE_RHYTHM_PAGE.haveNoZone }
 						]}
 					/>
 				{/if}
@@ -104,14 +104,14 @@
 							name="zone-{day.number}"
 							value={at(`zone-${day.number}`, byWeekday[String(day.number)] ?? '')}
 							options={[
-								{ value: '', label: 'no zone' },
+								{ value: '', label: HOUSE_RHYTHM_PAGE.noZone },
 								...view.zones.map((zone) => ({ value: zone.id, label: `${zone.number} ${zone.name}` }))
 							]}
 						/>
 					{/each}
 				</div>
 			{/if}
-			{#each [['zoneDays', 'Zone days', house.rhythm.zoneDays], ['catchUpDays', 'Catch-up days', house.rhythm.catchUpDays], ['freeDays', 'Free days', house.rhythm.freeDays], ['errandDays', 'Errand days: things leave the house', house.rhythm.errandDays]] as [name, words, own] (name)}
+			{#each [['zoneDays', HOUSE_RHYTHM_PAGE.zoneDays, house.rhythm.zoneDays], ['catchUpDays', 'Catch-up days', house.rhythm.catchUpDays], ['freeDays', HOUSE_RHYTHM_PAGE.freeDays, house.rhythm.freeDays], ['errandDays', 'Errand days: things leave the house', house.rhythm.errandDays]] as [name, words, own] (name)}
 				<div class="mb-2">
 					<Toggles
 						label={String(words)}
@@ -156,8 +156,8 @@
 					name="weekBelongs"
 					value={at('weekBelongs', house.weekBelongs)}
 					options={[
-						{ value: 'start', label: 'its first day' },
-						{ value: 'middle', label: 'its fourth day' }
+						{ value: 'start', label: HOUSE_RHYTHM_PAGE.itsFirstDay },
+						{ value: 'middle', label: HOUSE_RHYTHM_PAGE.itsFourthDay }
 					]}
 				/>
 				<Choice
@@ -166,7 +166,7 @@
 					value={at('clock', house.clock)}
 					options={[
 						{ value: '24h', label: '17:00' },
-						{ value: '12h', label: '5 pm' }
+						{ value: '12h', label: HOUSE_RHYTHM_PAGE.fivePm }
 					]}
 				/>
 				<Choice

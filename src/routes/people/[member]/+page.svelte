@@ -38,10 +38,10 @@
 	}
 	const looksAfter = $derived(view.role === 'organiser' || view.role === 'adult');
 	const roles = {
-		organiser: 'organises the home',
+		organiser: PEOPLE_MEMBER_PAGE.organisesTheHome,
 		adult: 'adult',
 		child: 'child',
-		helper: 'helps on some days'
+		helper: PEOPLE_MEMBER_PAGE.helpsOnSomeDays
 	} as const;
 </script>
 

@@ -16,13 +16,17 @@
 	let chosen = $state<string | null>(null);
 	const by = $derived(chosen ?? view.by);
 	const ways = [
-		{ id: 'share', name: 'Each their own', says: 'Own jobs, the same bell.' },
+		{ id: 'share', name: PEOPLE_FAMILY_PAGE.eachTheirOwn, says: 'Own jobs, the same bell.' },
 		{
 			id: 'room',
 			name: 'All together, one room after another',
 			says: 'Everybody in one room, then the next.'
 		},
-		{ id: 'role', name: 'One after another', says: 'One dusts everywhere, another wipes, another vacuums.' }
+		{
+			id: 'role',
+			name: PEOPLE_FAMILY_PAGE.oneAfterAnother,
+			says: 'One dusts everywhere, another wipes, another vacuums.'
+		}
 	] as const;
 </script>
 
@@ -103,8 +107,8 @@
 						name="every"
 						value={view.ribbon.every}
 						options={[
-							{ value: 'day', label: 'every day' },
-							{ value: 'week', label: 'every week' }
+							{ value: 'day', label: PEOPLE_FAMILY_PAGE.everyDay },
+							{ value: 'week', label: PEOPLE_FAMILY_PAGE.everyWeek }
 						]}
 					/>
 					<div class="two grid grid-cols-[1fr_1fr] gap-3 max-sm:grid-cols-[1fr]">

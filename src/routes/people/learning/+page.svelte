@@ -12,14 +12,14 @@
 	const said = $derived(form && 'said' in form ? form.said : null);
 	const ways = {
 		with: [
-			{ how: 'with', name: 'Practise with help' },
-			{ how: 'alone', name: 'Alone, then an adult checks' }
+			{ how: 'with', name: PEOPLE_LEARNING_PAGE.practiseWithHelp },
+			{ how: 'alone', name: PEOPLE_LEARNING_PAGE.aloneThenAnAdultChecks }
 		],
 		alone: [
-			{ how: 'signed', name: 'Alone, no check' },
-			{ how: 'again', name: 'With help again' }
+			{ how: 'signed', name: PEOPLE_LEARNING_PAGE.aloneNoCheck },
+			{ how: 'again', name: PEOPLE_LEARNING_PAGE.withHelpAgain }
 		],
-		signed: [{ how: 'again', name: 'With help again' }]
+		signed: [{ how: 'again', name: PEOPLE_LEARNING_PAGE.withHelpAgain }]
 	} as const;
 </script>
 

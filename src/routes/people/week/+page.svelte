@@ -28,12 +28,12 @@
 		view.days.every((day) => day.minutes === 0) && view.balance.every((one) => one.given === 0)
 	);
 	const inReturn = $derived([
-		{ value: '', label: 'nothing' },
+		{ value: '', label: PEOPLE_WEEK_PAGE.nothing },
 		...view.inReturn.flatMap((one) =>
 			one.turns.map((turn) => ({ value: turn.id, label: turn.words, group: one.name }))
 		)
 	]);
-	const parts = ['Morning', 'Midday', 'Evening'];
+	const parts = [PEOPLE_WEEK_PAGE.morning, PEOPLE_WEEK_PAGE.midday, PEOPLE_WEEK_PAGE.evening];
 	/** A cloth is as wide as its minutes. */
 	const width = (minutes: number) => Math.min(200, 104 + minutes * 5);
 </script>

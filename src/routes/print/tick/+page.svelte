@@ -47,7 +47,7 @@
 					label={PRINT_TICK_PAGE.whoTickedIt}
 					name="by"
 					options={[
-						{ value: '', label: 'nobody in particular' },
+						{ value: '', label: PRINT_TICK_PAGE.nobodyInParticular },
 						...view.members.map((one) => ({ value: one.id, label: one.name }))
 					]}
 				/>

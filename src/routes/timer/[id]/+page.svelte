@@ -30,8 +30,8 @@
 		plan.clearing
 			? KIND_WORDS.clearing.title
 			: running.atBell
-				? 'The bell'
-				: (running.step(running.lane()?.coming[0]?.step ?? -1)?.text ?? 'All done')
+				? TIMER_ID_PAGE.theBell
+				: (running.step(running.lane()?.coming[0]?.step ?? -1)?.text ?? TIMER_ID_PAGE.allDone)
 	);
 	let changing = $state(false);
 	const onchange = () => (changing = true);
