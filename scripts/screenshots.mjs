@@ -216,7 +216,7 @@ try {
 			{ line }
 		);
 		await page.goto(`${stack.url}/timer?for=ottilie`);
-		await page.getByRole('link', { name: 'Go to it' }).click();
+		await page.getByRole('link', { name: 'Go to this session' }).click();
 		await page.waitForURL(/timer\/.+/);
 		await page.waitForFunction(() => document.documentElement.dataset.ready === 'yes');
 		await press(page, presses);

@@ -4,12 +4,24 @@ import { describe, expect, it } from 'vitest';
 import { toDay, type CivilDay } from '../../src/lib/core/calendar/civil';
 import { assignWeek } from '../../src/lib/core/people/assignWeek';
 import { ageAlone, ageOn, bornAt } from '../../src/lib/core/people/whoCan';
-import { prepareHome } from '../../src/lib/core/schedule/preparedHome';
+import { prepareHome, type PreparedHome } from '../../src/lib/core/schedule/preparedHome';
 import { projectHome } from '../../src/lib/core/schedule/projection';
 import { homeFromDraft } from '../../src/lib/core/setup/draft';
 import { draft, library, patterns } from './library';
 
 const FROM = toDay('2027-03-01');
+/** A week as it is given out on the first day of the home. */
+const weekOf = (home: PreparedHome, weekBegin: CivilDay) =>
+	assignWeek({
+		home,
+		projection: projectHome(home, []),
+		entries: [],
+		today: FROM,
+		weekBegin,
+		lastWeek: new Map(),
+		already: new Map(),
+		held: new Set()
+	});
 const people = [
 	{ id: 'ada', name: 'Ada', role: 'adult' },
 	{ id: 'ben', name: 'Ben', role: 'adult', presence: 'evenings' },
@@ -24,16 +36,7 @@ describe.each(patterns().map((pattern) => [pattern.id, pattern] as const))(
 		const made = homeFromDraft(draft({ people, minutesADay: 120 }), library(), pattern, FROM);
 		if (!made.ok) throw new Error(JSON.stringify(made.problems));
 		const home = prepareHome([{ from: FROM, home: made.home }]);
-		const week = assignWeek({
-			home,
-			projection: projectHome(home, []),
-			entries: [],
-			today: FROM,
-			weekBegin: FROM,
-			lastWeek: new Map(),
-			already: new Map(),
-			held: new Set()
-		});
+		const week = weekOf(home, FROM);
 		const given = [...week.given.values()];
 
 		it('is organised by the first grown-up who was named', () => {
@@ -127,16 +130,7 @@ it('a room of a child of any age: all of its work is somebody’s, in every patt
 				);
 				if (!made.ok) throw new Error(JSON.stringify(made.problems));
 				const home = prepareHome([{ from: FROM, home: made.home }]);
-				const week = assignWeek({
-					home,
-					projection: projectHome(home, []),
-					entries: [],
-					today: FROM,
-					weekBegin: (FROM + 7 * later) as CivilDay,
-					lastWeek: new Map(),
-					already: new Map(),
-					held: new Set()
-				});
+				const week = weekOf(home, (FROM + 7 * later) as CivilDay);
 				const nobodys = week.occurrences
 					.filter((one) => week.given.get(one.id)?.how === 'nobody')
 					.map((one) => [one.line.job.id, one.candidates.map((who) => who.why.map((why) => why.code))]);
