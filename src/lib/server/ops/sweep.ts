@@ -1,6 +1,7 @@
 /**
- * What is done beside the pages, as loading one writes nothing: sessions that were left open are closed, a week
- * that has begun is shared out, the time of the last use of a sign-in is written down, and at an hour of the night what has run out is let go.
+ * What is done beside the pages, as loading one writes nothing: sessions that were left open are closed, a week that has
+ * begun is shared out, the time of the last use of a sign-in is written down, and at an hour of the night what has run out
+ * is let go.
  * Rules: "Sweeping".
  */
 import type { CivilDay } from '$core/calendar/civil';
@@ -42,13 +43,19 @@ export async function sweepNight(at: number): Promise<void> {
 	await transaction((db) => purgeAccounts(db, at));
 }
 
+/** A week begins once in seven days: all homes are asked for it once a minute. */
+const MINUTE = 60_000;
+let sharedAt = 0;
 let swept = '';
 
 async function tick(): Promise<void> {
 	const at = now();
 	await writeSeen();
 	await closeAllForgotten(at);
-	await shareOutWeeks(at);
+	if (Math.abs(at - sharedAt) >= MINUTE) {
+		sharedAt = at;
+		await shareOutWeeks(at);
+	}
 	const night = new Date(at);
 	const mark = night.toISOString().slice(0, 10);
 	if (swept === mark || night.getHours() < HOUR) return;

@@ -51,7 +51,7 @@ const MINUTE = 60_000;
 const AGAIN = 10 * MINUTE;
 const DAY = 86_400_000;
 /** Homes at one look: the others come with the next. */
-const AT_ONCE = 20;
+const AT_ONCE = 200;
 
 /** Homes whose week is shared out already, and when their next one begins: they are not looked at before. */
 const doneUntil = new Map<string, number>();
