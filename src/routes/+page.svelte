@@ -228,9 +228,12 @@
 	{#if isToday && view.strings.length > 0}<Strings strings={view.strings} now={view.now.at} />{/if}
 
 	<div
-		class="linen relative mt-auto grid gap-y-5 border-t border-linen-deep px-edge pt-5 pb-4 before:absolute before:inset-x-0 before:top-1.5 before:border-t-2 before:border-dashed before:border-linen-deep md:grid-cols-[1.06fr_1.04fr_0.9fr] md:[&>*+*]:border-l-2 md:[&>*+*]:border-dashed md:[&>*+*]:border-linen-deep md:[&>*+*]:pl-7 md:[&>*]:pr-7 max-md:[&>*+*]:border-t-2 max-md:[&>*+*]:border-dashed max-md:[&>*+*]:border-linen-deep max-md:[&>*+*]:pt-4"
+		class={[
+			'linen relative mt-auto grid gap-y-5 border-t border-linen-deep px-edge pt-5 pb-4 before:absolute before:inset-x-0 before:top-1.5 before:border-t-2 before:border-dashed before:border-linen-deep md:[&>*+*]:border-l-2 md:[&>*+*]:border-dashed md:[&>*+*]:border-linen-deep md:[&>*+*]:pl-7 md:[&>*]:pr-7 max-md:[&>*+*]:border-t-2 max-md:[&>*+*]:border-dashed max-md:[&>*+*]:border-linen-deep max-md:[&>*+*]:pt-4',
+			view.hasZones ? 'md:grid-cols-[1.06fr_1.04fr_0.9fr]' : 'md:grid-cols-2'
+		]}
 	>
-		<ZoneOfWeek {view} {hrefOf} />
+		{#if view.hasZones}<ZoneOfWeek {view} {hrefOf} />{/if}
 		{#if isToday}<OverdueList {view} {hrefOf} />{/if}
 		<LookingAfter {view} />
 	</div>

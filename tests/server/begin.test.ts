@@ -150,6 +150,20 @@ describe('the beginning of a home', () => {
 		expect(people.map((person) => person.stillToDo > 0)).toEqual([true, true, false]);
 	});
 
+	it('of somebody who lives alone shares nothing out: all of it is theirs, and no zone is spoken of where there is none', async () => {
+		const one = browser();
+		await one.open();
+		for (const kind of ['kitchen', 'bathroom']) await one.touch({ op: 'hang', kind, storey: '0' });
+		await one.touch({ op: 'pattern', pattern: 'upkeep' });
+		await one.touch({ op: 'person', name: 'Ada', role: 'adult' });
+		await one.start();
+		const today = await loadToday({ household: one.home(), on: null, open: null, me: null, now: now() });
+		const rows = today.parts.flatMap((part) => part.rows);
+		expect(new Set(rows.map((row) => row.who))).toEqual(new Set(['Ada']));
+		expect(today.hasZones).toBe(false);
+		expect((await loadCrew(one.home(), null)).isShared).toBe(false);
+	});
+
 	it('pressed twice at once, and again, makes one home in the zone of its device', async () => {
 		const one = browser();
 		await one.open();

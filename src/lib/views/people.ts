@@ -65,6 +65,8 @@ export interface CrewView {
 		readonly choices: readonly string[];
 	} | null;
 	readonly givenOut: boolean;
+	/** False: somebody lives alone, and there is nothing to share out. */
+	readonly isShared: boolean;
 }
 
 export interface WeekCloth {

@@ -210,6 +210,8 @@ export interface TodayView {
 	} | null;
 	readonly pails: readonly RunningView[];
 	readonly zone: ZoneView | null;
+	/** False: the home cleans without zones, and none is spoken of. */
+	readonly hasZones: boolean;
 	/** What is overdue and has no time today, waits or is paused. */
 	readonly overdue: readonly OverdueView[];
 	readonly overdueWords: string;

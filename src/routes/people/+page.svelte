@@ -36,7 +36,7 @@
 		class="flex flex-wrap items-center justify-between gap-x-6 gap-y-3 mx-edge pt-2 pb-2.5 border-t-2 [border-top-style:dashed] border-t-linen-deep"
 	>
 		<p class="flex-[1_1_320px]">
-			{view.note} <span class="dim">{view.sharesWords}</span>
+			{#if view.isShared}{view.note} <span class="dim">{view.sharesWords}</span>{/if}
 			{#if view.ribbon}
 				<br />{PEOPLE_PAGE.isTodaysCaptain(view.ribbon.name)}{#if view.ribbon.duties.length}: <span
 						class="dim">{view.ribbon.duties.join(', ').toLowerCase()}</span
@@ -44,9 +44,9 @@
 			{/if}
 		</p>
 		<nav class="flex flex-wrap gap-2.5" aria-label={PEOPLE_PAGE.moreAboutPeople}>
-			<Button class="py-0! px-3.25!" href="/people/week"
-				>{view.givenOut ? PEOPLE_PAGE.theWeek : PEOPLE_PAGE.shareOutThisWeeksJobs}</Button
-			>
+			{#if view.isShared}<Button class="py-0! px-3.25!" href="/people/week"
+					>{view.givenOut ? PEOPLE_PAGE.theWeek : PEOPLE_PAGE.shareOutThisWeeksJobs}</Button
+				>{/if}
 			<Button class="py-0! px-3.25!" href="/people/learning"
 				>{PEOPLE_PAGE.choresBeingLearned}{#if view.looks + view.ready > 0}<span
 						class="count inline-grid place-items-center min-w-6 h-6 px-1.5 rounded-[7px] bg-cobalt text-on-cobalt text-[0.9375rem]"

@@ -215,7 +215,8 @@ export async function loadCrew(household: string, asked: string | null): Promise
 			wears === null
 				? null
 				: { name: memberName(home, wears), duties: family.ribbon.duties, choices: family.ribbon.choices },
-		givenOut: facts.givenAt !== null
+		givenOut: facts.givenAt !== null,
+		isShared: people.length > 1
 	};
 }
 

@@ -1,4 +1,5 @@
 /** Tags: lines as the pages show them, in plain data and words. */
+import { sharers } from '$core/people/agreedShares';
 import { JOB_ROWS_SAYS } from '$words/answers/today';
 import { firstOfMonth, lastOfMonth, type CivilDay } from '$core/calendar/civil';
 import { zoneDaysBetween, type MissedZone, type Rotation } from '$core/calendar/rotation';
@@ -23,7 +24,9 @@ export function zoneMark(home: PreparedHome, zoneId: string | null): ZoneMark | 
 
 /** Whose turn it is, in words; the names of all for what is shared. */
 function whoText(home: PreparedHome, line: DaySeries, ids: readonly string[]): string {
-	const names = ids.map((id) => memberName(home, id));
+	// Who lives alone is whoever comes first.
+	const all = sharers(home.home);
+	const names = (all.length === 1 ? all.map((one) => one.id) : ids).map((id) => memberName(home, id));
 	if (names.length === 2 && line.line.job.who.mode === 'shared') return `${names[0]} or ${names[1]}`;
 	if (names.length > 2) return 'anyone';
 	return listNames(names) || 'anyone';

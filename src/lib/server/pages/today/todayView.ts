@@ -84,6 +84,7 @@ export function view(facts: Facts): TodayView {
 				: [],
 		pails: pails.map(({ pail }) => pail),
 		zone: zoneView(facts),
+		hasZones: facts.home.rotation.zones.length > 0,
 		...overdueViews(facts, rowOf),
 		otherWays: relation === 'today' ? otherWays(facts, me?.id ?? '') : [],
 		enoughWords: enoughWords(facts),
