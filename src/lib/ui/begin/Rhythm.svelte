@@ -94,7 +94,7 @@
 	</section>
 	<div
 		class={[
-			'yards grid gap-6 content-start',
+			'yards grid gap-6 content-start md:sticky md:top-5 md:self-start',
 			view.beside !== null ? 'grid-cols-[1fr_1fr]' : 'grid-cols-[minmax(0,1fr)]'
 		]}
 		class:two={view.beside !== null}
