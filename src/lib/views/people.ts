@@ -110,7 +110,8 @@ export interface WeekView {
 		readonly words: string;
 		readonly heavy: boolean;
 	}[];
-	readonly spread: string;
+	/** Minutes by which whoever is furthest from their agreed share is off, over four weeks. */
+	readonly furthest: number;
 	readonly givenWords: string;
 	readonly isGiven: boolean;
 	/** How many turns another giving-out would move. */

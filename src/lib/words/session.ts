@@ -32,10 +32,10 @@ export const KIND_WORDS: Readonly<
 };
 
 export const OFFER_TITLES = {
-	worth: 'Best for now',
+	worth: 'Most important first',
 	room: 'One room',
 	longest: 'Most overdue first',
-	start: 'Begin something bigger'
+	start: 'Start a bigger job'
 } as const;
 
 /** How likely all of it is done in time, in tenths. */

@@ -54,7 +54,7 @@ export const SUPPLIES = {
 	briefly: 'Briefly',
 	brieflyWords: (surfaces: string) => `${surfaces}: ten minutes, then rinse`,
 	who: 'Who',
-	wear: 'Mind',
+	wear: 'Take care',
 	usedFor: 'Used for',
 	stands: 'Stands',
 	until: 'Good until',
@@ -326,7 +326,7 @@ function reasonWords(
 		case 'exclusion':
 			return `Keeps away from ${FAMILY_WORDS[reason.family]}.`;
 		case 'pets':
-			return 'Mind the animals.';
+			return 'Keep pets away until it is dry.';
 	}
 }
 

@@ -195,11 +195,11 @@ export const ON_CALL = { title: 'When needed', add: (name: string) => `Put on to
 
 /** How much a day is: light, usual, deep. */
 export const DAY_DEPTH = {
-	label: 'How much today is',
-	names: { quick: 'Light day', usual: 'Usual day', deep: 'Deep day' },
+	label: 'How thorough today is',
+	names: { quick: 'Light cleaning', usual: 'Usual cleaning', deep: 'Thorough cleaning' },
 	lines: {
 		quick: 'every job in its short version, where it has one',
-		usual: 'every job as it stands',
+		usual: 'every job the way it is usually done',
 		deep: 'every job thoroughly, where it says how'
 	}
 } as const;

@@ -80,7 +80,7 @@
 					</Touch>
 					{#if !chosen}<Button
 							kind="link"
-							class="text-[0.9375rem]! ml-auto opacity-85"
+							class="ml-auto text-[0.9375rem]! whitespace-nowrap opacity-85"
 							href="/begin?step=rhythm&beside={pattern.id === beside ? '' : pattern.id}"
 							data-sveltekit-noscroll
 							aria-label={pattern.id === beside

@@ -14,9 +14,9 @@ export const ENTRY_ACTIONS_SAYS = {
 	skippedUntilNextTimeIt: (nameOf: Shown) =>
 		`Skipped until next time: ${nameOf}. It never counts as overdue.`,
 	movedTheRestTheDaily: 'Moved the rest. The daily routine stays on today.',
-	aLightDayJobsTake: 'A light day: jobs take their short version, as far as they have one.',
-	aUsualDayAgain: 'A usual day again.',
-	aDeepDayJobsAre: 'A deep day: jobs are done thoroughly, as far as they say how.',
+	aLightDayJobsTake: 'Light cleaning this day: jobs take their short version, if they have one.',
+	aUsualDayAgain: 'Usual cleaning again.',
+	aDeepDayJobsAre: 'Thorough cleaning this day: jobs are done thoroughly, if they say how.',
 	moved: (nameOf: Shown) => `Moved: ${nameOf}.`,
 	addedForThatDay: (nameOf: Shown) => `Added for that day: ${nameOf}.`,
 	called: (nameOf: Shown) => `Called: ${nameOf}.`,

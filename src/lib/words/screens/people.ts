@@ -135,8 +135,8 @@ export const PEOPLE_WEEK_PAGE = {
 	tryIt: 'See what would change',
 	twelveAndMore: 'Twelve and more',
 	nothingIsWritten: 'Nothing is written.',
-	nobodyIsFurtherThanOf: (givenWords: Shown, spread: Shown) =>
-		`${givenWords} Nobody is further than ${spread} of the work from what was agreed.`,
+	everybodyIsWithin: (givenWords: Shown, minutes: Shown) =>
+		`${givenWords} Over four weeks everybody comes within ${minutes} min of what was agreed.`,
 	min: (minutes: Shown) => `${minutes} min`,
 	minGiven: (given: Shown) => `${given} min this week`,
 	withoutNothingWouldMove: (name: Shown) => `Without ${name} nobody else’s jobs would change.`,

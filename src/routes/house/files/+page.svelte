@@ -27,7 +27,7 @@
 <div class="files">
 	<header class="flex items-baseline justify-between">
 		<h1>{HOUSE_FILES_PAGE.backupAndFiles}</h1>
-		<Button kind="link" href="/house">{HOUSE_FILES_PAGE.backToTheHouse}</Button>
+		<Button kind="link" class="whitespace-nowrap" href="/house">{HOUSE_FILES_PAGE.backToTheHouse}</Button>
 	</header>
 	{#if form && 'message' in form && form.message}<Notice tone="wrong"><span>{form.message}</span></Notice>
 	{:else if form && 'said' in form && form.said}<Notice><span>{form.said}</span></Notice>{/if}

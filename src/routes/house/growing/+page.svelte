@@ -14,7 +14,7 @@
 <div class="px-edge pt-2 pb-6 max-[901px]:px-3.75 max-[901px]:pt-3 max-[901px]:pb-6">
 	<header class="flex items-baseline justify-between">
 		<h1>{HOUSE_GROWING_PAGE.startSmall}</h1>
-		<Button kind="link" href="/house">{HOUSE_GROWING_PAGE.backToTheHouse}</Button>
+		<Button kind="link" class="whitespace-nowrap" href="/house">{HOUSE_GROWING_PAGE.backToTheHouse}</Button>
 	</header>
 	<p class="mt-2.5 mb-8.5 font-display text-[1.5rem] max-w-[44ch]">{view.suggestion}</p>
 	{#if form && 'message' in form && form.message}<Notice tone="wrong"><span>{form.message}</span></Notice>

@@ -57,7 +57,7 @@
 		<div class="w-64 max-w-full">
 			<TextField label={MANY.find} placeholder={MANY.findHolder} bind:value={words} />
 		</div>
-		<Button kind="link" href="/house">{MANY.back}</Button>
+		<Button kind="link" class="whitespace-nowrap" href="/house">{MANY.back}</Button>
 	</header>
 	{#if form && 'message' in form && form.message}<Message tone="wrong"><span>{form.message}</span></Message>
 	{:else if form && 'saved' in form && form.saved}<Message

@@ -67,7 +67,9 @@
 					plural(view.count, 'job')
 				)}{/if}
 		</p>
-		<Button kind="link" class="ml-auto" href="/house">{HOUSE_LIBRARY_PAGE.backToTheHouse}</Button>
+		<Button kind="link" class="ml-auto whitespace-nowrap" href="/house"
+			>{HOUSE_LIBRARY_PAGE.backToTheHouse}</Button
+		>
 	</header>
 	{#if form && 'message' in form && form.message}<Notice tone="wrong"><span>{form.message}</span></Notice>
 	{:else if form && 'saved' in form && form.saved}<Notice><span>{form.saved}</span></Notice>{/if}

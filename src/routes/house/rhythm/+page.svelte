@@ -41,7 +41,7 @@
 		<form method="post" action="/begin?/takeOwn">
 			<Button kind="link" type="submit">{HOUSE_RHYTHM_PAGE.runTheFirstStepsAgain}</Button>
 		</form>
-		<Button kind="link" href="/house">{HOUSE_RHYTHM_PAGE.backToTheHouse}</Button>
+		<Button kind="link" class="whitespace-nowrap" href="/house">{HOUSE_RHYTHM_PAGE.backToTheHouse}</Button>
 	</header>
 	{#if form && 'message' in form && form.message}<Notice tone="wrong"><span>{form.message}</span></Notice>
 	{:else if form && 'saved' in form && form.saved}<Notice

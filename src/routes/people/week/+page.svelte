@@ -45,7 +45,7 @@
 		<div class="flex-[1_1_420px]">
 			<h1>{view.title}</h1>
 			<p class="dim mt-1">
-				{#if !isEmpty}{PEOPLE_WEEK_PAGE.nobodyIsFurtherThanOf(view.givenWords, view.spread)}{/if}
+				{#if !isEmpty}{PEOPLE_WEEK_PAGE.everybodyIsWithin(view.givenWords, view.furthest)}{/if}
 			</p>
 		</div>
 		<div class="acts flex flex-wrap items-center gap-4">

@@ -115,7 +115,7 @@ export async function loadWeek(asker: Asker, query: WeekQuery): Promise<WeekView
 			words: offWords(one.minutes - one.agreed),
 			heavy: isWellOver(one.minutes - one.agreed, one.agreed)
 		})),
-		spread: `${(proposed.spread * 100).toFixed(1)} %`,
+		furthest: Math.round(Math.max(0, ...proposed.balance.map((one) => Math.abs(one.minutes - one.agreed)))),
 		isGiven: facts.givenAt !== null,
 		givenWords:
 			facts.givenAt === null
