@@ -26,6 +26,8 @@ export default defineConfig({
 		timezoneId: 'Europe/London',
 		locale: 'en-GB',
 		trace: 'off',
+		// Where no connection is lost, no page is kept; the test of it says so itself.
+		serviceWorkers: 'block',
 		// What moves is drawn again and again, and nothing here looks at how it moves.
 		contextOptions: { reducedMotion: 'reduce' },
 		launchOptions: {

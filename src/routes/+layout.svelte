@@ -6,6 +6,7 @@
 	import { follow } from '$ui/live';
 	import Notice from '$ui/Notice.svelte';
 	import { setWriting } from '$ui/kit/settings';
+	import AsItWas from '$ui/frame/AsItWas.svelte';
 	import Tray from '$ui/frame/Tray.svelte';
 	import { FRAME } from '$words/frame';
 	import { writeBy } from '$words/writing';
@@ -21,6 +22,7 @@
 	onMount(() => {
 		document.documentElement.dataset.ready = 'yes';
 		void sendWhatWasKept();
+		isKept = document.documentElement.dataset.keptAt !== undefined;
 		const asked = () => void openPalette();
 		window.addEventListener('sayit', asked);
 		return () => window.removeEventListener('sayit', asked);
@@ -39,7 +41,10 @@
 		await invalidateAll();
 	}
 	// Another page that came is an answer.
+	/** The page is one that the device kept. */
+	let isKept = $state(false);
 	afterNavigate(({ type }) => {
+		void navigator.serviceWorker?.ready.then(({ active }) => active?.postMessage('keep'));
 		connection.lost = false;
 		if (type !== 'enter') refused = [];
 	});
@@ -86,6 +91,7 @@
 		>
 	{/each}{@render children()}</Tray
 >
+{#if isKept}<AsItWas />{/if}
 {#if saying && Palette}<Palette onclose={() => (saying = false)} />{/if}
 <!-- A running pail says so itself, away from its great button. -->
 {#if connection.lost && !page.url.pathname.startsWith('/timer/')}

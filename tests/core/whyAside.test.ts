@@ -18,8 +18,8 @@ const ROOMS = [
 	{ id: 'kitchen', name: 'Kitchen', kind: 'kitchen', storey: 0, walkOrder: 2 }
 ];
 
-function filled(jobs: unknown[], kind: SessionKind, bell: number, brim = false) {
-	const home = prepareHome([{ from: MONDAY, home: makeHome({ zones: [], rooms: ROOMS, jobs }) }]);
+function filled(jobs: unknown[], kind: SessionKind, bell: number, brim = false, more: object = {}) {
+	const home = prepareHome([{ from: MONDAY, home: makeHome({ zones: [], rooms: ROOMS, jobs, ...more }) }]);
 	const projection = projectHome(home, []);
 	const day = readDay(home, projection, MONDAY);
 	const gathered = gather(kind, {
@@ -81,6 +81,27 @@ describe('why a job hangs aside', () => {
 		const offer = first(offers(two), 'room');
 		const other = offer.about === 'kitchen' ? 'job-1' : 'job-0';
 		expect(whyAside(two, offer)).toEqual({ [other]: { code: 'other-room', room: offer.about } });
+	});
+
+	it('a job that would carry a tool out of its one room is not planned, and names the tool and the room', () => {
+		const tools = [{ id: 'wc', name: 'Brush', boundTo: 'hall' }];
+		const jobs = each([3, 3], (i) => ({ room: i === 0 ? 'kitchen' : 'hall', needs: ['Brush'] }));
+		const cupboard = (list: unknown[]) => ({ cupboard: { tools: list } });
+		const one = filled(jobs, 'bite', 60, false, cupboard(tools));
+		expect(whyAside(one, first(offers(one)))).toEqual({
+			'job-0': { code: 'tool', tool: 'Brush', room: 'Hall' }
+		});
+		// With one for the other room, or one that is for any, both are done.
+		for (const boundTo of ['kitchen', undefined]) {
+			const two = filled(
+				jobs,
+				'bite',
+				60,
+				false,
+				cupboard([...tools, { id: 'other', name: 'Brush', boundTo }])
+			);
+			expect(whyAside(two, first(offers(two)))).toEqual({});
+		}
 	});
 
 	it('a round takes seven jobs and no more, whatever time is left', () => {

@@ -81,6 +81,8 @@ export function whyLeftText(why: WhyAside | undefined, jobs: PailJobs): string {
 			return `${named(why.job)} does it along`;
 		case 'too-long':
 			return `takes ${minutesText(why.minutes)} min, longer than your time`;
+		case 'tool':
+			return `${why.tool} stays in ${why.room}: choose another tool in the job`;
 		case 'margin':
 			return 'with it you might not finish in time';
 		case 'other-room':

@@ -35,6 +35,18 @@ function toolFor(cupboard: Cupboard, need: string, rooms: ReadonlySet<string>): 
 }
 
 /**
+ * Tools that a job would carry out of the one room that they are for: no plan takes such a job in.
+ * Rules: "Kits".
+ */
+export function carriedOut({ cupboard }: Pick<Home, 'cupboard'>, job: Job): Tool[] {
+	const rooms = roomsOf(job);
+	return job.needs.flatMap((name) => {
+		const tool = toolFor(cupboard, name, rooms);
+		return tool?.boundTo !== undefined && [...rooms].some((room) => room !== tool.boundTo) ? [tool] : [];
+	});
+}
+
+/**
  * What some jobs need at their depths: the kits of their rooms that hold any of it, and what is in none. A thing that a
  * job names counts as the tool or product of the cupboard that is called the same.
  */
@@ -45,7 +57,6 @@ export function takeAlong(
 	const { cupboard } = home;
 	const needed = new Map<string, Set<string>>();
 	const others = new Set<string>();
-	const bound: { job: string; tool: Tool }[] = [];
 	const need = (id: string, rooms: ReadonlySet<string>) =>
 		needed.set(id, new Set([...(needed.get(id) ?? []), ...rooms]));
 	for (const { job, depth } of jobs) {
@@ -55,11 +66,8 @@ export function takeAlong(
 		for (const name of job.needs) {
 			const tool = toolFor(cupboard, name, rooms);
 			const product = cupboard.products.find((one) => sameName(one.name, name));
-			if (tool) {
-				need(tool.id, rooms);
-				if (tool.boundTo !== undefined && [...rooms].some((room) => room !== tool.boundTo))
-					bound.push({ job: job.id, tool });
-			} else if (product) need(product.id, rooms);
+			if (tool) need(tool.id, rooms);
+			else if (product) need(product.id, rooms);
 			else others.add(name);
 		}
 	}
@@ -75,6 +83,6 @@ export function takeAlong(
 		loose: [...needed.keys()].filter((id) => !inKits.has(id)),
 		others: [...others],
 		toWash: cupboard.tools.filter((tool) => tool.hotWash && needed.has(tool.id)),
-		bound
+		bound: jobs.flatMap(({ job }) => carriedOut(home, job).map((tool) => ({ job: job.id, tool })))
 	};
 }

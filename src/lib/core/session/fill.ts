@@ -2,6 +2,7 @@
 import type { CivilDay } from '../calendar/civil';
 import type { PreparedHome } from '../schedule/preparedHome';
 import type { Member } from '../household/home';
+import { carriedOut } from '../cupboard/kits';
 import { mayDo, ownersOfWork } from '../people/whoCan';
 import { jobTitle, type DaySeries } from '../schedule/readDay';
 import type { ExtraJob, Gathered } from './gather';
@@ -111,6 +112,9 @@ export function filling(asked: FillRequest): Filling {
 	const lines = gathered.lines.filter((line) => !without.includes(line.line.id));
 	const extra = gathered.extra.filter((one) => !without.includes(one.id));
 	const request = { ...asked, rinses: rinsesBetween(lines, stepsOf) };
+	const carried = new Set(
+		lines.filter(({ line }) => carriedOut(home.home, line.job).length > 0).map(({ line }) => line.id)
+	);
 	const jobs = [
 		...lines.map((line): PlanJob => {
 			const job = planJob(line, asPlanned(request));
@@ -119,7 +123,7 @@ export function filling(asked: FillRequest): Filling {
 			return {
 				...job,
 				worth: job.worth * byState * gathered.seen(line.line.room.id, line.line.job),
-				optional: !hold.includes(job.id)
+				optional: !hold.includes(job.id) || carried.has(job.id)
 			};
 		}),
 		...extra.map((one): PlanJob => ({
@@ -136,7 +140,10 @@ export function filling(asked: FillRequest): Filling {
 			from: 0,
 			until: bell,
 			barred: lines
-				.filter((line) => !mayDo(line.line.job, member, date, ownersOfWork(home.home, line.line.job, date)))
+				.filter(
+					({ line }) =>
+						carried.has(line.id) || !mayDo(line.job, member, date, ownersOfWork(home.home, line.job, date))
+				)
 				.map((line) => line.line.id),
 			breaks: kind === 'bigday' ? breaksOf(bell) : undefined
 		})),

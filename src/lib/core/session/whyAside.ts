@@ -1,4 +1,5 @@
 /** Why a job of a session hangs aside: the planner's own reason, or that of the way it was filled. Rules: "Why a job is left out". */
+import { carriedOut } from '../cupboard/kits';
 import { firstPlan } from '../planner/makePlan';
 import { whyLeft, type WhyLeft } from '../planner/whyLeft';
 import type { Plan, PlanInput, PlanJob } from '../planner/plan';
@@ -9,6 +10,8 @@ import type { PailOffer } from './offers';
 
 export type WhyAside =
 	| WhyLeft
+	/** It would carry a tool out of the one room that it is for; both by name. */
+	| { readonly code: 'tool'; readonly tool: string; readonly room: string }
 	/** The offer keeps to one room, and the job does not. */
 	| { readonly code: 'other-room'; readonly room: string }
 	/** This kind of session has as many jobs as it may. */
@@ -38,7 +41,12 @@ export function whyAside(filled: Filling, { name, about, input, plan }: PailOffe
 	const among = { ...filled.input, floors: input.floors, topDown: input.topDown };
 	const most = KIND_RULES[filled.request.kind].jobs;
 	const ofKind = [...planned].filter((id) => !filled.request.gathered.after?.has(id)).length;
+	const { home } = filled.request;
 	const reason = (job: PlanJob): WhyAside => {
+		const line = filled.lineOf.get(job.id)?.line;
+		const [tool] = line ? carriedOut(home.home, line.job) : [];
+		if (tool?.boundTo !== undefined)
+			return { code: 'tool', tool: tool.name, room: home.roomById.get(tool.boundTo)?.name ?? '' };
 		const why = whyLeft(among, plan, job.id, {
 			bell: filled.request.bell,
 			coveredBy: covered.get(job.id) ?? null
