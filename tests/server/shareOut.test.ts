@@ -5,9 +5,10 @@ import { now } from '../../src/lib/server/clock';
 import { loadToday } from '../../src/lib/server/pages/today/loadToday';
 import { givenBetween, handoutOf } from '../../src/lib/server/repo/assignmentRepo';
 import { shareOutWeeks } from '../../src/lib/server/services/people/shareOut';
+import { addJob } from '../../src/lib/server/services/home/job';
 import { put } from '../../src/lib/server/services/people/week';
 import { homeData, job, makeHome } from '../core/home';
-import { asAda, form, someHomes } from './asking';
+import { asAda, form, newId, someHomes } from './asking';
 
 const { household, pool, setClock } = someHomes();
 const MONDAY = '2027-03-01';
@@ -50,6 +51,27 @@ describe('a week that has begun', () => {
 		setClock('2027-03-08T10:40:00Z');
 		await shareOutWeeks(now());
 		expect(await given(home, '2027-03-08')).toHaveLength(7 * 4);
+		setClock('2027-03-03T10:40:00Z');
+	});
+
+	it('gives out what is added to it, and leaves all that was given where it is', async () => {
+		const home = await household(pair());
+		await shareOutWeeks(now());
+		const before = await given(home);
+		setClock('2027-03-04T10:40:00Z');
+		const added = await addJob(
+			home,
+			form({ id: newId(), job: 'kitchen-bin', room: 'kitchen', revision: '1' })
+		);
+		expect(added).toHaveProperty('saved');
+		await shareOutWeeks(now());
+		const after = await given(home);
+		expect(after).toEqual(expect.arrayContaining(before));
+		expect(after.length).toBeGreaterThan(before.length);
+		// Nothing more came: nothing is shared out again.
+		const { id } = (await handoutOf(pool(), home, toDay(MONDAY))) ?? {};
+		await shareOutWeeks(now());
+		expect((await handoutOf(pool(), home, toDay(MONDAY)))?.id).toBe(id);
 		setClock('2027-03-03T10:40:00Z');
 	});
 

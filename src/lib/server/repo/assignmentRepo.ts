@@ -65,6 +65,23 @@ export async function homesWithoutWeek(db: Db, at: number): Promise<string[]> {
 	return rows.map((row) => row.id as string);
 }
 
+/** Homes, but for the demo, that were changed after the week that may be running there was shared out, and when last. */
+export async function homesChangedInWeek(
+	db: Db,
+	at: number
+): Promise<{ readonly household: string; readonly changedAt: number }[]> {
+	const today = Math.floor(at / 86_400_000) as CivilDay;
+	const [rows] = await db.query<Row[]>(
+		`SELECT h.id, MAX(r.made_at) AS changed_at FROM handout o
+			JOIN household h ON h.id = o.household_id
+			JOIN home_revision r ON r.household_id = o.household_id AND r.made_at > o.made_at
+			WHERE o.week_begin BETWEEN ? AND ? AND h.is_demo = FALSE AND h.deleted_at IS NULL
+			GROUP BY h.id`,
+		[isoOf(addDays(today, -7)), isoOf(addDays(today, 1))]
+	);
+	return rows.map((row) => ({ household: row.id as string, changedAt: Number(row.changed_at) }));
+}
+
 /** Writes a week as it was given out, from a day of it on. Once an id; earlier days stay as they were. */
 export async function saveHandout(
 	db: Db,

@@ -5,16 +5,21 @@ import { v7 as uuidv7 } from 'uuid';
 import { now } from '../../clock';
 import { reading, transaction } from '../../db/pool';
 import { log } from '../../log';
-import { homesWithoutWeek, saveHandout, type GivenRow } from '../../repo/assignmentRepo';
+import { homesChangedInWeek, homesWithoutWeek, saveHandout, type GivenRow } from '../../repo/assignmentRepo';
 import { inHousehold } from '../useCase';
 import { familyFacts, proposeWeek, type FamilyFacts } from './familyFacts';
 
 /**
  * Shares out a week from today on, within the use case that holds the home; what was given by hand or swapped stays where it
- * is. Returns how many jobs, and the largest part of the work that somebody is away from what was agreed (0 to 1).
+ * is, and `around` all that was given also what was given by itself. Returns how many jobs, and the largest part of the work that somebody is away from what was agreed (0 to 1).
  */
-export async function shareOut(facts: FamilyFacts, id: string): Promise<{ count: number; spread: number }> {
-	const week = proposeWeek(facts);
+export async function shareOut(
+	facts: FamilyFacts,
+	id: string,
+	around: 'by-hand' | 'all' = 'by-hand'
+): Promise<{ count: number; spread: number }> {
+	const stay = around === 'all' ? facts.thisWeek.map((row) => ({ ...row, held: true })) : facts.thisWeek;
+	const week = proposeWeek({ ...facts, thisWeek: stay });
 	const held = new Set(
 		facts.thisWeek.filter((row) => row.held).map((row) => occurrenceId(row.line, row.due))
 	);
@@ -46,6 +51,12 @@ async function shareOutRunning(household: string, at: number): Promise<{ until: 
 	return { until: Math.max(until, at + AGAIN), isNew };
 }
 
+/** Gives out what came into a week after it was shared out, around all that was given. */
+async function shareOutAdded(household: string): Promise<void> {
+	const facts = await familyFacts(household);
+	if (facts.givenAt !== null && sharers(facts.home.home).length > 1) await shareOut(facts, uuidv7(), 'all');
+}
+
 const MINUTE = 60_000;
 /** No home is looked at more often. */
 const AGAIN = 10 * MINUTE;
@@ -55,14 +66,27 @@ const AT_ONCE = 200;
 
 /** Homes whose week is shared out already, and when their next one begins: they are not looked at before. */
 const doneUntil = new Map<string, number>();
+/** The last change of each home that was shared out: another handout may be older than it for days. */
+const addedAt = new Map<string, number>();
 
 /**
  * Shares out the week that has begun in homes of several people where nobody has done so: without a press everybody
- * knows what is theirs. Never in the demo. Returns in how many.
+ * knows what is theirs; and what was added to a home since. Never in the demo. Returns in how many a week began.
  */
 export async function shareOutWeeks(at: number): Promise<number> {
 	for (const [household, until] of doneUntil) if (until <= at) doneUntil.delete(household);
 	const homes = await reading((db) => homesWithoutWeek(db, at));
+	const changed = await reading((db) => homesChangedInWeek(db, at));
+	for (const { household, changedAt } of changed
+		.filter((one) => addedAt.get(one.household) !== one.changedAt)
+		.slice(0, AT_ONCE)) {
+		await inHousehold(household, () => shareOutAdded(household)).catch((cause: unknown) =>
+			log.warn({ err: cause, household }, 'new jobs could not be shared out')
+		);
+		addedAt.set(household, changedAt);
+	}
+	for (const household of addedAt.keys())
+		if (!changed.some((one) => one.household === household)) addedAt.delete(household);
 	let shared = 0;
 	for (const household of homes.filter((one) => !doneUntil.has(one)).slice(0, AT_ONCE))
 		await inHousehold(household, () => shareOutRunning(household, at))
