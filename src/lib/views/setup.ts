@@ -34,6 +34,8 @@ export interface Yard {
 	readonly longestDay: string;
 	/** Minutes of the longest day over those that the home has. */
 	readonly over: number;
+	/** So many jobs the pattern does without. */
+	readonly without: number;
 	/** Short names of the weekdays, in the order of the home's week. */
 	readonly weekdays: readonly string[];
 	readonly weeks: readonly YardWeek[];
@@ -54,6 +56,13 @@ export interface FirstDay {
 	readonly name: string;
 	readonly minutes: number;
 	readonly jobs: readonly string[];
+}
+
+/** A job, and its minutes in a week on average. */
+export interface JobAWeek {
+	readonly name: string;
+	readonly room: string;
+	readonly minutes: number;
 }
 
 export interface BeginView {
@@ -118,8 +127,14 @@ export interface BeginView {
 		readonly begun: number;
 		readonly minutes: number;
 		/** What the days do not hold, and the minutes a day that would hold all; null where more would not help. */
-		readonly leftOut: readonly { readonly name: string; readonly room: string; readonly minutes: number }[];
+		readonly leftOut: readonly JobAWeek[];
 		readonly wanted: number | null;
+		/** The chosen pattern by its name, what it does without, and whether that was taken in. */
+		readonly pattern: {
+			readonly name: string;
+			readonly without: readonly JobAWeek[];
+			readonly isBeyond: boolean;
+		};
 	} | null;
 	readonly formId: string;
 }

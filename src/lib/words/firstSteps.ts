@@ -10,6 +10,17 @@ export const LEFT_OUT = {
 	morePeople: 'Add somebody who helps'
 } as const;
 
+/** What a pattern does without. */
+export const WITHOUT = {
+	title: (pattern: string, count: number): string =>
+		count === 0
+			? `What ${pattern} does without is in`
+			: `${pattern} does without ${numberWord(count).toLowerCase()} ${count === 1 ? 'job' : 'jobs'}`,
+	says: 'This way of cleaning has no day for them. They stay in the library; add them if you want them in your weeks.',
+	add: 'Add them too',
+	leave: 'Leave them out again'
+} as const;
+
 /** "Four jobs do not fit into your days" */
 export const leftOutTitle = (count: number): string =>
 	count === 0

@@ -17,7 +17,7 @@ import {
 	type Work,
 	zoneOfJob
 } from './arrangeInput';
-import { rounds, detail } from './roundJobs';
+import { rounds, details } from './roundJobs';
 
 function fits(rule: PatternRule, job: Job, input: ArrangeInput): boolean {
 	const { layer, subjects, jobs, ofChildren } = rule.of;
@@ -55,7 +55,8 @@ function placeAll(jobs: readonly Job[], rule: PatternRule, work: Work): Job[] {
 	const sorted = [...jobs].sort(byWeightOfMinutes);
 	switch (place.how) {
 		case 'leave':
-			return [];
+			// What a pattern does without and is wanted all the same is as the library has it.
+			return jobs.map((job) => homeless(job, work));
 		case 'keep':
 			return jobs.map((job) => set(job, job.cadence));
 		case 'onCall':
@@ -105,7 +106,7 @@ function placeAll(jobs: readonly Job[], rule: PatternRule, work: Work): Job[] {
 		case 'detail':
 			return jobs.length < 2
 				? jobs.map((job) => set(job, weekly(place.weekdays)))
-				: [detail(sorted, place, rule, work)];
+				: details(sorted, place, rule, work);
 		case 'people':
 			return forPeople(jobs, place, rule, work);
 	}
@@ -217,21 +218,28 @@ export function withinParts(jobs: readonly Job[], most: number, input: ArrangeIn
 
 /**
  * The jobs of a home as a pattern lays them, and its zones with their lists. Jobs that no rule fits stay as the
- * library has them. Daily basics that a part of the day has no minutes for are left and named, but for `everything`. Same
- * input, same result.
+ * library has them. What the pattern does without is named, and in as well with `beyond`. Daily basics that a part of the
+ * day has no minutes for are left and named, but for `everything`. Same input, same result.
  */
-export function arrange(pattern: Pattern, input: ArrangeInput, everything = false): Arranged {
+export function arrange(
+	pattern: Pattern,
+	input: ArrangeInput,
+	{ everything = false, beyond = false }: { readonly everything?: boolean; readonly beyond?: boolean } = {}
+): Arranged {
 	const work: Work = {
 		input,
 		taken: new Set(input.jobs.map((job) => job.id)),
 		weekdayLoad: new Map(),
 		listed: new Map()
 	};
-	const chosen = everything ? input.jobs : withinParts(input.jobs, pattern.basicsAPart, input);
+	const ruleOf = (job: Job) => pattern.rules.find((one) => fits(one, job, input)) ?? null;
+	const notOfPattern = beyond ? [] : input.jobs.filter((job) => ruleOf(job)?.place.how === 'leave');
+	const ofPattern = input.jobs.filter((job) => !notOfPattern.includes(job));
+	const chosen = everything ? ofPattern : withinParts(ofPattern, pattern.basicsAPart, input);
 	const kept = new Set(chosen.map((job) => job.id));
 	const byRule = new Map<PatternRule | null, Job[]>();
 	for (const job of chosen) {
-		const rule = pattern.rules.find((one) => fits(one, job, input)) ?? null;
+		const rule = ruleOf(job);
 		byRule.set(rule, [...(byRule.get(rule) ?? []), job]);
 	}
 	const jobs: Job[] = [];
@@ -244,7 +252,8 @@ export function arrange(pattern: Pattern, input: ArrangeInput, everything = fals
 	return {
 		jobs: jobs.map((job) => ({ ...job, covers: job.covers.filter((id) => known.has(id)) })),
 		zones: input.zones.map((zone) => ({ ...zone, list: work.listed.get(zone.id) ?? [] })),
-		left: input.jobs.filter((job) => !kept.has(job.id))
+		left: ofPattern.filter((job) => !kept.has(job.id)),
+		notOfPattern
 	};
 }
 

@@ -18,6 +18,8 @@ export interface Arranged {
 	readonly zones: Zone[];
 	/** Daily basics that their part of the day has no minutes for. */
 	readonly left: Job[];
+	/** What the pattern does without. */
+	readonly notOfPattern: Job[];
 }
 
 export const childOwned = (job: Job, input: ArrangeInput) => {

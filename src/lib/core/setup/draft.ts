@@ -90,6 +90,8 @@ export const draftSchema = z.strictObject({
 	begin: z.enum(['basics', 'all']).default('basics'),
 	/** All of it is taken in, though the days do not hold it. */
 	everything: z.boolean().default(false),
+	/** What the pattern does without is taken in as well. */
+	beyondPattern: z.boolean().default(false),
 	/** Jobs of the library that are not wanted, by room. */
 	without: z.array(z.string().max(130)).max(2000).default([]),
 	/** The home that is changed; null for a new one. */
@@ -182,11 +184,8 @@ export function jobsOfRoom(
 	});
 }
 
-interface Chosen {
-	readonly jobs: Job[];
-}
-
-function chooseJobs(draft: Draft, library: Library): Chosen {
+/** The jobs that the rooms of a draft take from the library, before a pattern lays them. Rules: "Patterns". */
+export function chooseJobs(draft: Draft, library: Library): Job[] {
 	const pets = draft.pets.map((pet) => pet.kind);
 	const used = new Set<string>();
 	const taken = new Set<string>();
@@ -205,7 +204,7 @@ function chooseJobs(draft: Draft, library: Library): Chosen {
 		for (const { one, covers } of made)
 			jobs.push({ ...one, covers: covers.flatMap((id) => ids.get(id) ?? []) });
 	}
-	return { jobs };
+	return jobs;
 }
 
 const SEEN: readonly string[] = ['hall', 'living', 'dining', 'toilet', 'kitchen'];
@@ -223,7 +222,7 @@ export function zonesOf(
 			rooms: rooms.filter((room) => known.has(room))
 		}));
 	}
-	const { jobs } = chooseJobs(draft, library);
+	const jobs = chooseJobs(draft, library);
 	const byDay = pattern.rhythm.scheme === 'weekdays';
 	const deep = (room: string) =>
 		jobs
@@ -266,6 +265,8 @@ export type MadeHome =
 			readonly home: Home;
 			/** What the minutes do not hold: it is in the library, and the home decides. */
 			readonly leftOut: readonly Job[];
+			/** What the pattern does without. */
+			readonly notOfPattern: readonly Job[];
 			/** Minutes a day that would hold the whole week, in fives. */
 			readonly neededADay: number;
 	  }
@@ -303,7 +304,7 @@ export function homeFromDraft(draft: Draft, library: Library, chosen: Pattern, f
 			{ ...draft, rooms: rooms.map(({ walkOrder: _w, seenByVisitors: _s, zone: _z, ...room }) => room) },
 			library
 		)
-			.jobs.map((job) => fixedByAge(job, members, from))
+			.map((job) => fixedByAge(job, members, from))
 			.map((job) =>
 				// Basics are for every day; all else keeps clear of the free ones.
 				job.layer === 'basics'
@@ -316,7 +317,8 @@ export function homeFromDraft(draft: Draft, library: Library, chosen: Pattern, f
 		zoneWeekday,
 		today: from
 	};
-	const arranged = arrange(pattern, input, draft.everything);
+	const { everything, beyondPattern: beyond } = draft;
+	const arranged = arrange(pattern, input, { everything, beyond });
 	const household: Home['household'] = {
 		name: draft.name.trim() || 'Our home',
 		timeZone: draft.timeZone,
@@ -373,7 +375,8 @@ export function homeFromDraft(draft: Draft, library: Library, chosen: Pattern, f
 	});
 	if (!read.ok) return { ok: false, problems: read.problems };
 	const leftOut = draft.everything ? [] : [...week.left, ...arranged.left];
-	return { ok: true, home: read.home, leftOut, neededADay: week.neededADay };
+	const { notOfPattern } = arranged;
+	return { ok: true, home: read.home, leftOut, notOfPattern, neededADay: week.neededADay };
 }
 
 /** The answers that would make a home again: to run the first steps later and change one thing. */

@@ -67,35 +67,45 @@ function uniqueCautions(jobs: readonly Job[]): Job['cautions'] {
 		.slice(0, 6);
 }
 
-/** One job that takes the next of a list of jobs each time. */
-export function detail(
+/** So many jobs one list holds: what a job may alternate between. */
+const LONGEST_LIST = 20;
+
+/**
+ * Jobs that take the next of a list of jobs each time: one, or as many as the whole list needs, in weeks of their own by
+ * turns, so that every job of it has its time.
+ */
+export function details(
 	jobs: readonly Job[],
 	place: Extract<Place, { how: 'detail' }>,
 	rule: PatternRule,
 	work: Work
-): Job {
-	const id = freeId(`detail-${place.name}`, work.taken);
-	work.taken.add(id);
-	const chosen = [...jobs].sort((a, b) => b.weight - a.weight || (a.id < b.id ? -1 : 1)).slice(0, 20);
-	const first = chosen[0] as Job;
+): Job[] {
+	const sorted = [...jobs].sort((a, b) => b.weight - a.weight || (a.id < b.id ? -1 : 1));
 	const names = new Set<string>();
-	const variants = chosen
+	const variants = sorted
 		.map((job) => {
 			const room = work.input.rooms.find((one) => one.id === job.room)?.name ?? '';
 			return names.has(job.name) ? `${job.name}, ${room}`.slice(0, 80) : job.name;
 		})
 		.filter((one) => !names.has(one) && names.add(one));
-	const blank = blankJob(
-		{
-			id,
-			name: place.name,
-			room: first.room,
-			layer: 'long',
-			cadence: weekly(place.weekdays),
-			missRule: rule.missRule ?? 'stays'
-		},
-		place.name,
-		place.minutes
-	);
-	return { ...blank, ...(variants.length > 1 ? { variants } : {}), subject: 'detail' };
+	const lists = Math.ceil(variants.length / LONGEST_LIST);
+	// Dealt like cards: the weightiest are the first of each list, and none is left with a single one.
+	return Array.from({ length: lists }, (_, list) => {
+		const id = freeId(`detail-${place.name}`, work.taken);
+		work.taken.add(id);
+		const mine = variants.filter((_, i) => i % lists === list);
+		const blank = blankJob(
+			{
+				id,
+				name: list === 0 ? place.name : `${place.name} ${list + 1}`.slice(0, 80),
+				room: (sorted[list] as Job).room,
+				layer: 'long',
+				cadence: weekly(place.weekdays, lists),
+				missRule: rule.missRule ?? 'stays'
+			},
+			place.name,
+			place.minutes
+		);
+		return { ...blank, ...(mine.length > 1 ? { variants: mine } : {}), subject: 'detail' };
+	});
 }

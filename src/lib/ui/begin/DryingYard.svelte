@@ -14,6 +14,7 @@
 			{BEGIN_DRYING_YARD.aWeekLongestDay} <b>{BEGIN_DRYING_YARD.min(yard.longest)}</b>, {yard.longestDay}{#if yard.over > 0},
 				<b class="brass">{BEGIN_DRYING_YARD.over(yard.over, holds)}</b>{/if}
 		</p>
+		{#if yard.without > 0}<p>{BEGIN_DRYING_YARD.without(yard.without)}</p>{/if}
 	</header>
 	<div class="names" aria-hidden="true">
 		<span></span>{#each yard.weekdays as name (name)}<span>{name}</span>{/each}

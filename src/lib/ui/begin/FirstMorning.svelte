@@ -5,15 +5,24 @@
 	import More from '../kit/More.svelte';
 	import TextField from '../kit/TextField.svelte';
 	import { numberWord, plural } from '$words/general';
-	import { LEFT_OUT, leftOutLine, leftOutTitle, longerDays } from '$words/firstSteps';
+	import { LEFT_OUT, leftOutLine, leftOutTitle, longerDays, WITHOUT } from '$words/firstSteps';
 	import Touch from './Touch.svelte';
 	import TouchForm from './TouchForm.svelte';
-	import type { BeginView } from '$views/setup';
+	import type { BeginView, JobAWeek } from '$views/setup';
 	let { view }: { view: BeginView } = $props();
 	const first = $derived(view.first);
 	const most = $derived(Math.max(1, ...(first?.days.map((day) => day.minutes) ?? [1])));
 	const changing = $derived(view.draft.changes !== null);
 </script>
+
+{#snippet jobs(list: readonly JobAWeek[])}
+	<More>
+		{#snippet title()}{LEFT_OUT.which}{/snippet}
+		<ul class="m-0 mt-2 grid list-none gap-x-8 p-0 sm:grid-cols-2">
+			{#each list as one (one)}<li>{leftOutLine(one)}</li>{/each}
+		</ul>
+	</More>
+{/snippet}
 
 <div
 	class="grid grid-cols-[minmax(0,1.4fr)_minmax(400px,1fr)] gap-14 flex-1 max-md:grid-cols-[1fr] max-md:gap-5"
@@ -36,12 +45,7 @@
 					<h2 id="left-title" class="m-0 font-display text-h3">{leftOutTitle(first.leftOut.length)}</h2>
 					{#if first.leftOut.length > 0}
 						<p class="m-0 text-tin-text">{LEFT_OUT.says}</p>
-						<More>
-							{#snippet title()}{LEFT_OUT.which}{/snippet}
-							<ul class="m-0 mt-2 grid list-none gap-x-8 p-0 sm:grid-cols-2">
-								{#each first.leftOut as one (one)}<li>{leftOutLine(one)}</li>{/each}
-							</ul>
-						</More>
+						{@render jobs(first.leftOut)}
 					{/if}
 					<div class="flex flex-wrap gap-3">
 						{#if first.wanted}<Touch values={{ op: 'minutes', minutes: String(first.wanted) }} kind="plain"
@@ -52,6 +56,21 @@
 							>{:else}<Touch values={{ op: 'everything', all: 'yes' }} kind="plain">{LEFT_OUT.takeAll}</Touch
 							>{/if}
 						<Touch values={{ op: 'step', step: 'people' }} kind="plain">{LEFT_OUT.morePeople}</Touch>
+					</div>
+				</section>
+			{/if}
+			{#if first.pattern.without.length > 0 || first.pattern.isBeyond}
+				{@const { name, without, isBeyond } = first.pattern}
+				<section class="my-4 grid gap-3 rounded-xl border-2 border-tin-2 p-4" aria-labelledby="without-title">
+					<h2 id="without-title" class="m-0 font-display text-h3">{WITHOUT.title(name, without.length)}</h2>
+					{#if without.length > 0}
+						<p class="m-0 text-tin-text">{WITHOUT.says}</p>
+						{@render jobs(without)}
+					{/if}
+					<div>
+						<Touch values={{ op: 'beyond', all: isBeyond ? 'no' : 'yes' }} kind="plain"
+							>{isBeyond ? WITHOUT.leave : WITHOUT.add}</Touch
+						>
 					</div>
 				</section>
 			{/if}

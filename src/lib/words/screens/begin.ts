@@ -1,11 +1,13 @@
 /** What the screens of the first steps say: one group a screen or part. What several share stands in the files above. */
+import { lowerNumber } from '../general';
 import type { Shown } from './shown';
 
 export const BEGIN_DRYING_YARD = {
 	aWeekLongestDay: 'a week, longest day',
 	fourWeeksOf: (name: Shown) => `Four weeks of ${name}`,
 	min: (longest: Shown) => `${longest} min`,
-	over: (minutes: Shown, yours: Shown) => `${minutes} min over your ${yours}`
+	over: (minutes: Shown, yours: Shown) => `${minutes} min over your ${yours}`,
+	without: (count: number) => `Does without ${lowerNumber(count)} of your jobs; you can add them at the end.`
 } as const;
 
 export const BEGIN_FIRST_MORNING = {

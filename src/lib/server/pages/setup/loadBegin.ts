@@ -3,7 +3,7 @@ import { LOAD_BEGIN_SAYS } from '$words/answers/setup';
 import { workingDays } from '$core/setup/schemeOf';
 import { addDays, type CivilDay } from '$core/calendar/civil';
 import { weekStartOf } from '$core/calendar/weeks';
-import type { Home } from '$core/household/home';
+import type { Home, Job } from '$core/household/home';
 import { NOTHING_DONE } from '$core/schedule/occurrences';
 import { outlook, type OutlookDay } from '$core/schedule/outlook';
 import { prepareHome } from '$core/schedule/preparedHome';
@@ -201,7 +201,9 @@ export async function loadBegin(
 		freeDays: draft.freeDays ?? pattern.rhythm.freeDays,
 		catchUpDays: draft.catchUpDays ?? pattern.rhythm.catchUpDays,
 		weekdays: weekFrom(draft.weekStart).map(({ number, name }) => ({ number, name })),
-		first: made?.ok ? { ...firstWeek(made.home, today), ...leftOut(made) } : null,
+		first: made?.ok
+			? { ...firstWeek(made.home, today), ...leftOut(made, pattern, draft.beyondPattern) }
+			: null,
 		formId: uuidv7()
 	};
 }
@@ -225,10 +227,10 @@ function stepViews(draft: Draft, step: Step): StepView[] {
 }
 
 /** The whole home, all layers on, as a pattern would have it: for previews. */
-function whole(draft: Draft, pattern: Pattern, from: CivilDay): Home | null {
+function whole(draft: Draft, pattern: Pattern, from: CivilDay): Extract<MadeHome, { ok: true }> | null {
 	if (draft.rooms.length === 0) return null;
 	const made = homeFromDraft({ ...draft, begin: 'all' }, starterLibrary(), pattern, from);
-	return made.ok ? made.home : null;
+	return made.ok ? made : null;
 }
 
 function fourWeeks(
@@ -237,7 +239,7 @@ function fourWeeks(
 	today: CivilDay
 ): { home: Home; days: OutlookDay[] } | null {
 	const from = weekStartOf(addDays(today, 6), draft.weekStart);
-	const home = whole(draft, pattern, from);
+	const home = whole(draft, pattern, from)?.home;
 	if (!home) return null;
 	return { home, days: outlook(prepareHome([{ from, home }]), from, 28) };
 }
@@ -249,29 +251,35 @@ function usualWeek(draft: Draft, pattern: Pattern, today: CivilDay): number[] {
 
 function yardOf(draft: Draft, pattern: Pattern, today: CivilDay): Yard | null {
 	const from = weekStartOf(addDays(today, 6), draft.weekStart);
-	const home = whole(draft, pattern, from);
-	if (!home) return null;
-	const yard = yardOfHome(prepareHome([{ from, home }]), NOTHING_DONE, today, pattern.name);
-	return { ...yard, pattern: pattern.id, says: pattern.says };
+	const made = whole(draft, pattern, from);
+	if (!made) return null;
+	const yard = yardOfHome(prepareHome([{ from, home: made.home }]), NOTHING_DONE, today, pattern.name);
+	return { ...yard, pattern: pattern.id, says: pattern.says, without: made.notOfPattern.length };
 }
 
-/** What the days do not hold, by name and room, and what would help. */
+type First = NonNullable<BeginView['first']>;
+
+/** What the days do not hold and what the pattern does without, by name and room, and what would help. */
 function leftOut(
-	made: Extract<MadeHome, { ok: true }>
-): Pick<NonNullable<BeginView['first']>, 'leftOut' | 'wanted'> {
+	made: Extract<MadeHome, { ok: true }>,
+	pattern: Pattern,
+	isBeyond: boolean
+): Pick<First, 'leftOut' | 'wanted' | 'pattern'> {
 	const rooms = new Map(made.home.rooms.map((room) => [room.id, room.name]));
 	const given = minutesOfDay(made.home.household);
+	const aWeek = (job: Job) => ({
+		name: job.name,
+		room: rooms.get(job.room) ?? '',
+		minutes: Math.round(minutesAWeek(job))
+	});
 	return {
-		leftOut: made.leftOut.map((job) => ({
-			name: job.name,
-			room: rooms.get(job.room) ?? '',
-			minutes: Math.round(minutesAWeek(job))
-		})),
-		wanted: made.neededADay > given && made.leftOut.length > 0 ? made.neededADay : null
+		leftOut: made.leftOut.map(aWeek),
+		wanted: made.neededADay > given && made.leftOut.length > 0 ? made.neededADay : null,
+		pattern: { name: pattern.name, without: made.notOfPattern.map(aWeek), isBeyond }
 	};
 }
 
-function firstWeek(home: Home, today: CivilDay): Omit<NonNullable<BeginView['first']>, 'leftOut' | 'wanted'> {
+function firstWeek(home: Home, today: CivilDay): Omit<First, 'leftOut' | 'wanted' | 'pattern'> {
 	const prepared = prepareHome([{ from: today, home }]);
 	const days = outlook(prepared, today, 7, undefined, addDays(today, -1)).map((day): FirstDay => ({
 		name: day.date === today ? 'Today' : weekdayName(day.date),

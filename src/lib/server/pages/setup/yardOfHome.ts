@@ -29,6 +29,7 @@ export function yardOfHome(
 		longest: Math.round(longest.total),
 		longestDay: `${weekdayName(longest.date)}s`,
 		over: Math.max(0, Math.round(longest.total - holds)),
+		without: 0,
 		weekdays: weekFrom(home.rotation.weekStart).map((day) => day.short),
 		weeks: Array.from({ length: 4 }, (_, w) => {
 			const own = days.slice(w * 7, w * 7 + 7);

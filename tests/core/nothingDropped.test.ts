@@ -1,0 +1,103 @@
+/** Nothing that a home could have is dropped in silence: it is in its weeks, in a round or a list of them, or named. */
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { toDay } from '../../src/lib/core/calendar/civil';
+import type { Job } from '../../src/lib/core/household/home';
+import { chooseJobs, homeFromDraft, type MadeHome } from '../../src/lib/core/setup/draft';
+import type { Pattern } from '../../src/lib/core/setup/pattern';
+import { draft, library, patterns } from './library';
+
+const FROM = toDay('2027-03-01');
+const KINDS = [
+	'kitchen',
+	'bathroom',
+	'toilet',
+	'bedroom',
+	'child',
+	'living',
+	'hall',
+	'study',
+	'laundry',
+	'outside'
+];
+
+const answers = fc
+	.record({
+		kinds: fc.array(fc.constantFrom(...KINDS), { minLength: 1, maxLength: 14 }),
+		minutesADay: fc.integer({ min: 10, max: 240 }),
+		everything: fc.boolean(),
+		beyondPattern: fc.boolean()
+	})
+	.map(({ kinds, ...rest }) =>
+		draft({
+			...rest,
+			rooms: kinds.map((kind, i) => ({ id: `r${i}`, name: `Room ${i}`, kind, storey: i % 2, owners: [] }))
+		})
+	);
+
+function make(answer: ReturnType<typeof draft>, pattern: Pattern) {
+	const made = homeFromDraft(answer, library(), pattern, FROM);
+	if (!made.ok) throw new Error(JSON.stringify(made.problems));
+	return made;
+}
+
+type Made = Extract<MadeHome, { ok: true }>;
+
+/** True where a job's work is in the home: itself, somebody's own, in a round of its room, or on a list of details. */
+function isIn({ home, leftOut }: Made, job: Job): boolean {
+	const room = home.rooms.find((one) => one.id === job.room)?.name ?? '';
+	// A round that the days do not hold is named as a whole.
+	return [...home.jobs, ...leftOut].some(
+		(one) =>
+			one.id === job.id ||
+			home.members.some((member) => one.id === `${job.id}-${member.id}`) ||
+			(one.id.startsWith('round-') && (one.room === job.room || one.rooms.includes(job.room))) ||
+			(one.subject === 'detail' &&
+				(one.variants ?? []).some((name) => name === job.name || name === `${job.name}, ${room}`))
+	);
+}
+
+const named = (made: Made) => new Set([...made.leftOut, ...made.notOfPattern].map((job) => job.id));
+
+describe.each(patterns().map((pattern) => [pattern.id, pattern] as const))('%s', (_, pattern) => {
+	it('has all work of a home in its weeks, or says by name what it leaves', () => {
+		fc.assert(
+			fc.property(answers, (answer) => {
+				const made = make(answer, pattern);
+				const out = named(made);
+				const silent = chooseJobs(answer, library()).filter((job) => !out.has(job.id) && !isIn(made, job));
+				expect(silent.map((job) => job.id)).toEqual([]);
+			}),
+			{ numRuns: 25 }
+		);
+	});
+
+	it('takes in all that it names, once it is asked to', () => {
+		fc.assert(
+			fc.property(answers, (answer) => {
+				const made = make({ ...answer, everything: true, beyondPattern: true }, pattern);
+				expect([...named(made)]).toEqual([]);
+				const out = chooseJobs(answer, library()).filter((job) => !isIn(made, job));
+				expect(out.map((job) => job.id)).toEqual([]);
+			}),
+			{ numRuns: 15 }
+		);
+	});
+});
+
+it('a daily job is only left where the part of its day is full of others that the pattern has', () => {
+	const big = patterns().find((one) => one.id === 'one-big-day') as Pattern;
+	const made = make(draft({ minutesADay: 90, people: [{ id: 'ada', name: 'Ada', role: 'organiser' }] }), big);
+	expect(made.notOfPattern.length).toBeGreaterThan(0);
+	const left = made.leftOut.filter((job) => job.layer === 'basics');
+	expect(left.length).toBeGreaterThan(0);
+	const minutesIn = (part: string) =>
+		made.home.jobs
+			.filter((job) => job.layer === 'basics' && job.parts.some((one) => one === part))
+			.reduce((sum, job) => sum + job.depths.usual.minutes, 0);
+	for (const job of left)
+		expect(
+			job.parts.some((part) => minutesIn(part) + job.depths.usual.minutes > big.basicsAPart),
+			job.name
+		).toBe(true);
+});
