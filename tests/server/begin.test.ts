@@ -16,6 +16,7 @@ import { editHouse } from '../../src/lib/server/services/home/house';
 import { makeAccount } from '../../src/lib/server/repo/accountRepo';
 import { loadDraft } from '../../src/lib/server/repo/draftRepo';
 import { loadHome } from '../../src/lib/server/repo/homeRepo';
+import { said } from './asking';
 import { allHomes, makeDatabase, type TestDatabase } from './database';
 
 let db: TestDatabase;
@@ -124,6 +125,25 @@ describe('touches', () => {
 });
 
 describe('the beginning of a home', () => {
+	it('asks how old a child is before it begins: nothing is a child’s by chance', async () => {
+		const one = browser();
+		await one.open();
+		await one.touch({ op: 'hang', kind: 'kitchen', storey: '0' });
+		await one.touch({ op: 'person', name: 'Ada', role: 'adult' });
+		await one.touch({ op: 'person', name: 'Cy', role: 'child' });
+		await one.touch({ op: 'person', name: 'Dot', role: 'child' });
+		const asked = 'How old are Cy and Dot? Touch the age under “People”';
+		for (const answer of [await one.touch({ op: 'step', step: 'first-morning' }), await one.start()])
+			expect(said(answer).message).toContain(asked);
+		expect((await one.draft())?.step).not.toBe('first-morning');
+		const [, cy, dot] = (await one.draft())?.people ?? [];
+		await one.touch({ op: 'age', person: cy?.id ?? '', age: '9' });
+		expect(said(await one.touch({ op: 'step', step: 'first-morning' })).message).toContain('How old is Dot?');
+		await one.touch({ op: 'age', person: dot?.id ?? '', age: '0' });
+		expect(await one.touch({ op: 'step', step: 'first-morning' })).toEqual({ to: '/begin' });
+		expect((await one.draft())?.step).toBe('first-morning');
+	});
+
 	it('shares out its first week: on Today everything is somebody’s, and what a child is too young for is not theirs', async () => {
 		const one = browser();
 		await one.open();

@@ -131,6 +131,10 @@ const presenceOf = (person: Draft['people'][number]): Member['home'] => {
 	}
 };
 
+/** Children of whom it is not known how old they are: what they may do and use is not known either. */
+export const childrenWithoutAge = (draft: Draft): Draft['people'] =>
+	draft.people.filter((person) => person.role === 'child' && person.bornOn === undefined);
+
 /** The household's members as the answers name them; somebody is there even where nobody was named. */
 export function membersOf(draft: Draft): Member[] {
 	const grown = draft.people.find((person) => person.role === 'organiser' || person.role === 'adult');

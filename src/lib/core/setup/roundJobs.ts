@@ -23,7 +23,7 @@ export function rounds(
 		const room = work.input.rooms.find((one) => one.id === first.room);
 		const name =
 			place.by === 'room'
-				? `${room?.name ?? first.room}, once over`
+				? `${room?.name ?? first.room} once over`
 				: members.length === 1
 					? first.name
 					: `${key.charAt(0).toUpperCase()}${key.slice(1)} round`;

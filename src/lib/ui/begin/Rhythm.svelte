@@ -12,6 +12,9 @@
 	import type { BeginView } from '$views/setup';
 	let { view }: { view: BeginView } = $props();
 	const holds = $derived(view.draft.minutesADay);
+	const hasZones = $derived(
+		[view.yard, view.beside].some((yard) => yard?.weeks.some((week) => week.days.some((day) => day.zone > 0)))
+	);
 	const longest = $derived(Math.max(30, view.yard?.longest ?? 0, view.beside?.longest ?? 0));
 	const scale = $derived(72 / longest);
 	const weekMost = $derived(Math.max(1, ...view.patterns.flatMap((pattern) => pattern.week)));
@@ -184,11 +187,13 @@
 			<li class="flex items-center gap-2">
 				<span class="weekly-bit w-7 h-4.5 border border-tin-1 bg-linen-hi"></span>{BEGIN_RHYTHM.weekly}
 			</li>
-			<li class="flex items-center gap-2">
-				<span
-					class="w-7 h-4.5 border border-tin-1 [background:repeating-linear-gradient(90deg,var(--z-check)_0_6px,var(--weave-ground)_6px_12px)]"
-				></span>{BEGIN_RHYTHM.zone}
-			</li>
+			{#if hasZones}
+				<li class="flex items-center gap-2">
+					<span
+						class="w-7 h-4.5 border border-tin-1 [background:repeating-linear-gradient(90deg,var(--z-check)_0_6px,var(--weave-ground)_6px_12px)]"
+					></span>{BEGIN_RHYTHM.zone}
+				</li>
+			{/if}
 			<li class="flex items-center gap-2">
 				<span class="w-7 border-tin-1 h-0.75 border-0 bg-brass-text"></span>{BEGIN_RHYTHM.over}
 			</li>

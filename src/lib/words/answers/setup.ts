@@ -1,4 +1,5 @@
 /** What the house answers and tells in setup: one group a file that says it. */
+import { listNames } from '../general';
 import type { Shown } from '../screens/shown';
 
 export const BEGIN_SAYS = {
@@ -7,6 +8,8 @@ export const BEGIN_SAYS = {
 	thatHomeIsNotHere: 'That home is not here any more. Begin with an empty house.',
 	theseFirstStepsAreNot: 'These first steps are not here any more. Add a room, and go on.',
 	aHomeHasAtLeast: 'A home has at least one room. Add one, then begin.',
+	howOldIs: (names: readonly string[]) =>
+		`How old ${names.length > 1 ? 'are' : 'is'} ${listNames(names)}? Touch the age under “People”: jobs and products are given by age.`,
 	onlyWhoeverOrganisesThatHome: 'Only whoever organises that home may change it.',
 	theHomeCannotBeginYet: (at: Shown, says: Shown) => `The home cannot begin yet. ${at}: ${says}`,
 	theHomeToBeChanged: 'The home to be changed is not here any more.',

@@ -2,7 +2,7 @@
 import { BEGIN_SAYS } from '$words/answers/setup';
 import { prepareHome } from '$core/schedule/preparedHome';
 import { changeHome } from '$core/setup/change';
-import { draftFromHome, EMPTY_DRAFT, homeFromDraft, type Draft } from '$core/setup/draft';
+import { childrenWithoutAge, draftFromHome, EMPTY_DRAFT, homeFromDraft, type Draft } from '$core/setup/draft';
 import { bornAt } from '$core/people/whoCan';
 import { applyTouch, touchSchema } from '$core/setup/steps';
 import { editRefusalText } from '$words/edits';
@@ -26,6 +26,10 @@ import { acting, typed } from '../guard';
 import { shareOutFirst } from '../people/shareOut';
 import { inHousehold } from '../useCase';
 import { COOKIE, draftOf, keep, todayOf, YEAR } from './draft';
+
+/** Asks for the ages of children, without which nobody knows what is theirs to do. */
+const howOld = (children: Draft['people']) =>
+	fail(400, { message: BEGIN_SAYS.howOldIs(children.map((child) => child.name)) });
 
 /** One touch: changes the answers and keeps them. */
 export async function touch({ cookies, getClientAddress }: RequestEvent, form: FormData) {
@@ -55,16 +59,21 @@ export async function touch({ cookies, getClientAddress }: RequestEvent, form: F
 				values: typed(form)
 			});
 		}
-		await transaction(async (db) => {
+		const ageless = await transaction(async (db) => {
 			const held = await holdDraft(db, id, now());
 			const draft = held?.draft ?? EMPTY_DRAFT;
+			const goesOn = read.data.op === 'step' && read.data.step === 'first-morning';
+			const unknown = goesOn ? childrenWithoutAge(draft) : [];
+			if (unknown.length > 0) return unknown;
 			await saveDraft(
 				db,
 				id,
 				applyTouch(draft, read.data, patternById(draft.pattern), starterLibrary()),
 				now()
 			);
+			return [];
 		});
+		if (ageless.length > 0) return howOld(ageless);
 		keep(cookies, id);
 		// The step stands in the answers from here on, not in the address.
 		if (read.data.op === 'step' || read.data.op === 'walk' || read.data.op === 'hang')
@@ -125,6 +134,7 @@ export async function start(cookies: Cookies, form: FormData, who: Beginner) {
 		if (draft.rooms.length === 0) {
 			return fail(400, { message: BEGIN_SAYS.aHomeHasAtLeast });
 		}
+		if (childrenWithoutAge(draft).length > 0) return howOld(childrenWithoutAge(draft));
 		if (draft.changes) {
 			if (draft.changes !== who.organises)
 				return fail(403, { message: BEGIN_SAYS.onlyWhoeverOrganisesThatHome });
