@@ -139,6 +139,9 @@ test('choices in sight: rows of toggles, radios, switches and checks', async ({ 
 	await page.getByRole('radio', { name: 'keep it until it is done' }).focus();
 	await page.keyboard.press('ArrowDown');
 	await expect(page.getByText('Last: until')).toBeVisible();
+	await page.getByRole('radio', { name: /^Equally/ }).focus();
+	await page.keyboard.press('ArrowDown');
+	await expect(page.getByText('Last: shares age')).toBeVisible();
 	await page.getByRole('switch', { name: /Weekly jobs/ }).focus();
 	await page.keyboard.press('Space');
 	await expect(page.getByText('Last: weekly true')).toBeVisible();

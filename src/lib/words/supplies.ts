@@ -48,7 +48,7 @@ export const SUPPLIES = {
 	labelFirst: 'What the label says comes first, and so do the rules where you live.',
 	emptyTitle: 'Nothing on the shelf yet',
 	emptyLead:
-		'Press what you have, and ask here before you use it: may I use this on that, after that, with the child beside me?',
+		'Here you can ask before you use something: may I use this on that, after that, with the child beside me?',
 	goodOn: 'Good on',
 	notOn: 'Not on',
 	briefly: 'Briefly',

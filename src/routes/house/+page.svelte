@@ -62,7 +62,7 @@
 </form>
 
 <div
-	class="grid grid-cols-[minmax(0,1.9fr)_minmax(400px,1fr)] gap-9 flex-1 px-edge pt-2.5 pb-5 max-md:grid-cols-[1fr] max-md:px-3.75 max-md:pt-3 max-md:pb-6 max-md:gap-4.5"
+	class="grid grid-cols-[minmax(0,1.9fr)_minmax(400px,1fr)] gap-9 flex-1 px-edge pt-2.5 pb-5 max-md:content-start max-md:grid-cols-[1fr] max-md:px-3.75 max-md:pt-3 max-md:pb-6 max-md:gap-4.5"
 >
 	<section class="flex flex-col min-w-0" aria-labelledby="house-title">
 		<header class="flex justify-between items-start gap-4.5 max-md:flex-col max-md:gap-1">

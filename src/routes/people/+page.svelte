@@ -14,21 +14,27 @@
 <section class="flex flex-col flex-1">
 	<header class="flex flex-wrap justify-between items-center gap-x-5 gap-y-1.5 px-edge pt-2.5 pb-3.5">
 		<h1>{PEOPLE_PAGE.doneThisWeek}</h1>
-		<p class="dim flex items-center gap-2 max-sm:flex-wrap" aria-hidden="true">
-			<svg class="[&:not(:first-child)]:ml-4" width="22" height="26" viewBox="0 0 22 26"
-				><path
-					d="M1 1H21V25H1ZM1 17H21M1 21H21"
-					fill="var(--enamel-hi)"
-					stroke="var(--cobalt-ink)"
-					stroke-width="2"
-				/></svg
-			>{PEOPLE_PAGE.thisWeek}
-			<svg class="[&:not(:first-child)]:ml-4" width="16" height="26" viewBox="0 0 16 26"
-				><path d="M1 1H15V25H1Z" fill="var(--linen-hi)" stroke="var(--tin-2)" stroke-width="1.6" /></svg
-			>{PEOPLE_PAGE.fourWeeks}
-			<svg class="[&:not(:first-child)]:ml-4" width="38" height="6" viewBox="0 0 38 6"
-				><path d="M0 3H38" stroke="var(--ink)" stroke-width="3" stroke-dasharray="10 4" /></svg
-			>{PEOPLE_PAGE.agreedShare}
+		<p class="dim flex flex-wrap items-center gap-x-4 gap-y-1" aria-hidden="true">
+			<span class="flex items-center gap-2"
+				><svg class="flex-none" width="22" height="26" viewBox="0 0 22 26"
+					><path
+						d="M1 1H21V25H1ZM1 17H21M1 21H21"
+						fill="var(--enamel-hi)"
+						stroke="var(--cobalt-ink)"
+						stroke-width="2"
+					/></svg
+				>{PEOPLE_PAGE.thisWeek}</span
+			>
+			<span class="flex items-center gap-2"
+				><svg class="flex-none" width="16" height="26" viewBox="0 0 16 26"
+					><path d="M1 1H15V25H1Z" fill="var(--linen-hi)" stroke="var(--tin-2)" stroke-width="1.6" /></svg
+				>{PEOPLE_PAGE.fourWeeks}</span
+			>
+			<span class="flex items-center gap-2"
+				><svg class="flex-none" width="38" height="6" viewBox="0 0 38 6"
+					><path d="M0 3H38" stroke="var(--ink)" stroke-width="3" stroke-dasharray="10 4" /></svg
+				>{PEOPLE_PAGE.agreedShare}</span
+			>
 		</p>
 	</header>
 	<Rail people={view.people} />

@@ -7,13 +7,8 @@
 	import Sheet from '$ui/print/Sheet.svelte';
 	let { data } = $props();
 	const view = $derived(data.view);
-	const kinds = [
-		{ id: 'room', name: 'A room', says: 'Daily side and weekly side.' },
-		{ id: 'person', name: 'A person, a day', says: 'What is theirs, in order.' },
-		{ id: 'zone', name: 'A zone', says: 'Its jobs for the next visit.' },
-		{ id: 'bookmark', name: 'A bookmark', says: 'A week in two halves, folded.' },
-		{ id: 'week', name: PRINT_PAGE.theWholeWeek, says: 'One sheet for the fridge.' }
-	];
+	/** Where there are no zones, none is printed. */
+	const kinds = $derived(PRINT_PAGE.kinds.filter((kind) => kind.id !== 'zone' || view.zones.length > 0));
 	let frame = $state(0);
 	/** As large as it fits beside the choices. */
 	const mm = $derived(
@@ -41,25 +36,23 @@
 >
 	<div class="left">
 		<h1>{PRINT_PAGE.print}</h1>
+		<nav class="my-2.5 grid" aria-label={PRINT_PAGE.whichCard}>
+			{#each kinds as kind (kind.id)}
+				<a
+					class="grid border-b border-b-tin-1 px-3.5 py-2.25 text-ink no-underline hover:bg-cobalt-wash focus-visible:rounded-cloth focus-visible:shadow-focus [&[aria-current]]:rounded-cloth [&[aria-current]]:border-b-transparent [&[aria-current]]:bg-enamel-hi [&[aria-current]]:[box-shadow:0_0_0_2.5px_var(--cobalt-ink)]"
+					href="/print?kind={kind.id}&size={view.size}"
+					aria-current={view.kind === kind.id ? 'true' : undefined}
+					data-sveltekit-noscroll
+					data-sveltekit-keepfocus
+					data-sveltekit-replacestate
+				>
+					<b class="font-display text-tag font-normal">{kind.name}</b>
+					<span class="dim">{kind.says}</span>
+				</a>
+			{/each}
+		</nav>
 		<form method="get" action="/print" bind:this={chooser} onchange={choose}>
-			<fieldset class="border-0 my-2.5">
-				<legend class="sr">{PRINT_PAGE.whichCard}</legend>
-				{#each kinds as kind (kind.id)}
-					<label
-						class="kind relative grid py-2.25 px-3.5 border-b border-b-tin-1 cursor-pointer hover:bg-cobalt-wash"
-						class:chosen={view.kind === kind.id}
-						><input
-							class="absolute opacity-0"
-							type="radio"
-							name="kind"
-							value={kind.id}
-							checked={view.kind === kind.id}
-						/>
-						<b class="font-display font-normal text-tag">{kind.name}</b>
-						<span class="dim">{kind.says}</span></label
-					>
-				{/each}
-			</fieldset>
+			<input type="hidden" name="kind" value={view.kind} />
 			<div class="grid grid-cols-[1fr_1fr] gap-2.5">
 				{#if view.kind === 'room'}
 					<Choice
@@ -127,16 +120,6 @@
 </section>
 
 <style>
-	.kind.chosen {
-		background: var(--enamel-hi);
-		border-radius: 10px;
-		box-shadow: 0 0 0 2.5px var(--cobalt-ink);
-		border-bottom-color: transparent;
-	}
-	.kind:has(input:focus-visible) {
-		outline: 3px solid var(--cobalt-ink);
-		outline-offset: 3px;
-	}
 	.preview :global(.sheet) {
 		box-shadow:
 			0 0 0 1px var(--tin-1),

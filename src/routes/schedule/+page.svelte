@@ -17,6 +17,8 @@
 	import ActForm from '$ui/ActForm.svelte';
 	let { data, form } = $props();
 	const view = $derived(data.view);
+	/** The round of the year is of zones: a home without them has none. */
+	const hasRound = $derived(view.mode === 'week' && view.zones.length > 0);
 	let swapping = $state(false);
 	const hrefOf = (date: string) => `/schedule?on=${date}`;
 	onMount(() => {
@@ -36,9 +38,9 @@
 
 <div
 	class="rota grid grid-cols-[minmax(0,1.42fr)_minmax(440px,1fr)] gap-11 flex-1 px-edge pt-1 pb-4"
-	class:wide={view.mode !== 'week'}
+	class:wide={!hasRound}
 >
-	{#if view.mode === 'week'}
+	{#if hasRound}
 		<div class="min-w-0 max-md:hidden"><Round {view} {hrefOf} /></div>
 		<div class="hidden max-md:block"><RoundTop {view} {hrefOf} /></div>
 	{/if}
@@ -46,10 +48,10 @@
 		<header
 			class={[
 				'flex justify-between gap-4',
-				view.mode === 'week' &&
+				hasRound &&
 					'max-md:absolute max-md:w-0.25 max-md:h-0.25 max-md:overflow-hidden max-md:[clip-path:inset(50%)]'
 			]}
-			class:under-dial={view.mode === 'week'}
+			class:under-dial={hasRound}
 		>
 			<div>
 				<h1>{view.mode === 'month' && view.month ? view.month.name : view.title}</h1>

@@ -126,7 +126,7 @@
 				<p class="flex gap-4 text-[0.9375rem]">
 					{#if day.isPast && day.items.length > PAST_LINES}<Button
 							kind="link"
-							class="ml-auto text-[0.9375rem]! min-h-6!"
+							class="ml-auto min-h-6! text-[0.9375rem]! whitespace-nowrap"
 							href="/history?open={day.date}">{SCHEDULE_WEEK.andMore(day.items.length - PAST_LINES)}</Button
 						>{/if}
 					{#if day.basics > 0}<span class="dim"
@@ -141,7 +141,7 @@
 					{#if !day.isPast}<Button
 							kind="link"
 							type="submit"
-							class="ml-auto text-[0.9375rem]! min-h-6!"
+							class="ml-auto min-h-6! text-[0.9375rem]! whitespace-nowrap"
 							aria-expanded={adding === day.date}
 							onclick={() => (adding = adding === day.date ? null : day.date)}
 							aria-label={SCHEDULE_WEEK.addOneOn(day.name)}>{SCHEDULE_WEEK.addAJob}</Button

@@ -49,8 +49,8 @@ export const MEMBER_SAYS = {
 
 export const WEEK_SAYS = {
 	thisPageIsTooOld: 'This page is too old to be sent. Reload it and try again.',
-	jobsAreSharedOutNobody: (count: Shown, toFixed: Shown) =>
-		`${count} jobs are shared out. Nobody is more than ${toFixed} % of the work away from what was agreed.`,
+	jobsAreSharedOut: (count: Shown, minutes: Shown) =>
+		`${count} jobs are shared out. Over four weeks everybody comes within ${minutes} min of what was agreed.`,
 	thatJobIsNotIn: 'That job is not in this week any more. Choose another.',
 	cannotTakeItThatDay: (name: Shown) =>
 		`${name} cannot take it that day. Choose somebody of those who could.`,

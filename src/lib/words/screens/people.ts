@@ -60,8 +60,20 @@ export const PEOPLE_MEMBER_PAGE = {
 } as const;
 
 export const PEOPLE_FAMILY_PAGE = {
-	eachTheirOwn: 'Each their own',
-	oneAfterAnother: 'One after another',
+	/** The ways in which several people clean together. */
+	ways: [
+		{ id: 'share', name: 'Each their own list', says: 'Own jobs, and one end for all.' },
+		{
+			id: 'room',
+			name: 'All together, one room after another',
+			says: 'Everybody in one room, then the next.'
+		},
+		{
+			id: 'role',
+			name: 'One after another, each one kind of work',
+			says: 'One dusts everywhere, another wipes, another vacuums.'
+		}
+	],
 	everyDay: 'every day',
 	everyWeek: 'every week',
 	whatIsAgreedPailRound: 'What is agreed · Pail Round',

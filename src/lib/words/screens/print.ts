@@ -10,7 +10,13 @@ export const PRINT_SHEET = {
 } as const;
 
 export const PRINT_PAGE = {
-	theWholeWeek: 'The whole week',
+	kinds: [
+		{ id: 'room', name: 'A room', says: 'Daily side and weekly side.' },
+		{ id: 'person', name: 'A person, a day', says: 'What is theirs, in order.' },
+		{ id: 'zone', name: 'A zone', says: 'Its jobs for the next visit.' },
+		{ id: 'bookmark', name: 'A bookmark', says: 'A week in two halves, folded.' },
+		{ id: 'week', name: 'The whole week', says: 'One sheet for the fridge.' }
+	],
 	letter: 'Letter',
 	printPailRound: 'Print · Pail Round',
 	print: 'Print',

@@ -2,6 +2,7 @@
 	/** What the family has agreed. */
 	import Button from '$ui/kit/Button.svelte';
 	import { PEOPLE_FAMILY_PAGE } from '$words/screens/people';
+	import CardRadios from '$ui/kit/CardRadios.svelte';
 	import Radios from '$ui/kit/Radios.svelte';
 	import Check from '$ui/kit/Check.svelte';
 	import TextField from '$ui/kit/TextField.svelte';
@@ -15,19 +16,6 @@
 	const saved = $derived(form && 'saved' in form ? form.saved : null);
 	let chosen = $state<string | null>(null);
 	const by = $derived(chosen ?? view.by);
-	const ways = [
-		{ id: 'share', name: PEOPLE_FAMILY_PAGE.eachTheirOwn, says: 'Own jobs, the same bell.' },
-		{
-			id: 'room',
-			name: 'All together, one room after another',
-			says: 'Everybody in one room, then the next.'
-		},
-		{
-			id: 'role',
-			name: PEOPLE_FAMILY_PAGE.oneAfterAnother,
-			says: 'One dusts everywhere, another wipes, another vacuums.'
-		}
-	] as const;
 </script>
 
 <svelte:head><title>{PEOPLE_FAMILY_PAGE.whatIsAgreedPailRound}</title></svelte:head>
@@ -43,28 +31,19 @@
 		<legend class="sr">{PEOPLE_FAMILY_PAGE.whatTheFamilyHasAgreed}</legend>
 		<EditForm {view} values={{ part: 'shares' }} action="?/keep" class="shares">
 			<h2 class="mt-3.5 mb-2">{PEOPLE_FAMILY_PAGE.howTheWorkIsShared}</h2>
-			<div class="grid grid-cols-4 gap-3.5 w-full max-[901px]:grid-cols-[1fr_1fr] max-sm:grid-cols-[1fr]">
-				{#each view.options as option (option.by)}
-					<label
-						class={[
-							'way relative grid gap-1 content-start px-4.5 pt-3.5 pb-4 bg-enamel-hi rounded-button cursor-pointer',
-							by === option.by ? '[box-shadow:var(--focus)]' : '[box-shadow:0_0_0_2px_var(--tin-2)]'
-						]}
-					>
-						<input
-							class="absolute opacity-0"
-							type="radio"
-							name="by"
-							value={option.by}
-							checked={by === option.by}
-							onchange={() => (chosen = option.by)}
-						/>
-						<b class="font-display font-normal text-h3">{option.name}</b>
-						<span class="dim">{option.says}</span>
-						<span class="mt-1 text-[0.9375rem]">{option.percents} %</span>
-					</label>
-				{/each}
-			</div>
+			<CardRadios
+				label={PEOPLE_FAMILY_PAGE.howTheWorkIsShared}
+				name="by"
+				bind:value={() => by, (to) => (chosen = to)}
+				disabled={!data.mayEdit}
+				class="grid w-full grid-cols-4 gap-3.5 max-[901px]:grid-cols-[1fr_1fr] max-sm:grid-cols-[1fr]"
+				options={view.options.map((one) => ({
+					value: one.by,
+					label: one.name,
+					line: one.says,
+					more: `${one.percents} %`
+				}))}
+			/>
 			<div class="flex flex-wrap gap-3 [&[hidden]]:hidden" hidden={by !== 'hand'}>
 				{#each view.shares as one (one.id)}
 					<TextField
@@ -146,7 +125,7 @@
 					label={PEOPLE_FAMILY_PAGE.workingTogether}
 					name="together"
 					value={view.together}
-					options={ways.map((way) => ({ value: way.id, label: way.name, line: way.says }))}
+					options={PEOPLE_FAMILY_PAGE.ways.map((way) => ({ value: way.id, label: way.name, line: way.says }))}
 				/>
 				<Button type="submit">{PEOPLE_FAMILY_PAGE.save}</Button>
 			</EditForm>
@@ -161,10 +140,6 @@
 		gap: 12px;
 		justify-items: start;
 		margin-bottom: 20px;
-	}
-	.way:has(input:focus-visible) {
-		outline: 3px solid var(--cobalt-ink);
-		outline-offset: 5px;
 	}
 	.family :global(.row) {
 		max-width: 420px;

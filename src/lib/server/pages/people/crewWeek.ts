@@ -14,7 +14,7 @@ import { v7 as uuidv7 } from 'uuid';
 import { reading } from '../../db/pool';
 import { openSwaps } from '../../repo/assignmentRepo';
 import { type Asker } from '../../services/ledger/whoMay';
-import { familyFacts, proposeWeek, type FamilyFacts } from '../../services/people/familyFacts';
+import { familyFacts, furthestOff, proposeWeek, type FamilyFacts } from '../../services/people/familyFacts';
 import { aheadOf, shownWeek } from '../../services/people/week';
 import { zoneMark } from '../today/jobRows';
 import { offWords, whyView } from './loadCrew';
@@ -115,7 +115,7 @@ export async function loadWeek(asker: Asker, query: WeekQuery): Promise<WeekView
 			words: offWords(one.minutes - one.agreed),
 			heavy: isWellOver(one.minutes - one.agreed, one.agreed)
 		})),
-		furthest: Math.round(Math.max(0, ...proposed.balance.map((one) => Math.abs(one.minutes - one.agreed)))),
+		furthest: furthestOff(proposed),
 		isGiven: facts.givenAt !== null,
 		givenWords:
 			facts.givenAt === null

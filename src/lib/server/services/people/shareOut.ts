@@ -7,17 +7,18 @@ import { reading, transaction } from '../../db/pool';
 import { log } from '../../log';
 import { homesChangedInWeek, homesWithoutWeek, saveHandout, type GivenRow } from '../../repo/assignmentRepo';
 import { inHousehold } from '../useCase';
-import { familyFacts, proposeWeek, type FamilyFacts } from './familyFacts';
+import { familyFacts, furthestOff, proposeWeek, type FamilyFacts } from './familyFacts';
 
 /**
  * Shares out a week from today on, within the use case that holds the home; what was given by hand or swapped stays where it
- * is, and `around` all that was given also what was given by itself. Returns how many jobs, and the largest part of the work that somebody is away from what was agreed (0 to 1).
+ * is, and `around` all that was given also what was given by itself. Returns how many jobs, and the most minutes over four
+ * weeks that somebody is away from what was agreed.
  */
 export async function shareOut(
 	facts: FamilyFacts,
 	id: string,
 	around: 'by-hand' | 'all' = 'by-hand'
-): Promise<{ count: number; spread: number }> {
+): Promise<{ count: number; furthest: number }> {
 	const stay = around === 'all' ? facts.thisWeek.map((row) => ({ ...row, held: true })) : facts.thisWeek;
 	const week = proposeWeek({ ...facts, thisWeek: stay });
 	const held = new Set(
@@ -33,7 +34,7 @@ export async function shareOut(
 	await transaction((db) =>
 		saveHandout(db, facts.household, { id, weekBegin: facts.weekBegin, from, turns }, now())
 	);
-	return { count: turns.length, spread: week.spread };
+	return { count: turns.length, furthest: furthestOff(week) };
 }
 
 /** The first week of a home that has just begun; whoever lives alone has nobody to share with. */

@@ -45,10 +45,8 @@ export function give(asker: Asker, form: FormData) {
 		const id = idOf(form);
 		if (!id.success) return fail(400, { message: OLD_PAGE, values: typed(form) });
 		const facts = await familyFacts(asker.householdId, aheadOf(String(form.get('week') ?? '')));
-		const { count, spread } = await shareOut(facts, id.data);
-		return {
-			said: WEEK_SAYS.jobsAreSharedOutNobody(count, (spread * 100).toFixed(1))
-		};
+		const { count, furthest } = await shareOut(facts, id.data);
+		return { said: WEEK_SAYS.jobsAreSharedOut(count, furthest) };
 	});
 }
 

@@ -15,6 +15,7 @@
 	import NumberField from '../NumberField.svelte';
 	import Pin from '../Pin.svelte';
 	import Progress from '../Progress.svelte';
+	import CardRadios from '../CardRadios.svelte';
 	import Radios from '../Radios.svelte';
 	import Sheet from '../Sheet.svelte';
 	import Shelf from '../Shelf.svelte';
@@ -33,6 +34,7 @@
 	let asks = $state(false);
 	let room = $state('washroom');
 	let days = $state<readonly string[]>(['2']);
+	let shares = $state('equal');
 	let missed = $state('keep');
 	let minutes = $state(6);
 	let on = $state(false);
@@ -182,6 +184,15 @@
 				]}
 				bind:value={missed}
 				onchange={(to) => (told = to)}
+			/>
+			<CardRadios
+				label="How the work is shared"
+				name="shares"
+				options={[
+					{ value: 'equal', label: 'Equally', line: 'All the same.', more: '50, 50 %' },
+					{ value: 'age', label: 'By age', line: 'Children do less.', more: '77, 23 %' }
+				]}
+				bind:value={() => shares, (to) => (told = `shares ${(shares = to)}`)}
 			/>
 			<div class="grid content-start gap-2">
 				<Switch
