@@ -13,7 +13,7 @@ import {
 	type Card
 } from '../../src/lib/core/cards/cards';
 import { codeOf, CODES, readCardCode, shownCardCode } from '../../src/lib/core/cards/code';
-import { pagesOf } from '../../src/lib/core/cards/pages';
+import { linesOf, pagesOf, widthOfBoxes } from '../../src/lib/core/cards/pages';
 import { FOOT, HEAD, MEASURES, SIZES } from '../../src/lib/core/cards/sizes';
 import { projectHome } from '../../src/lib/core/schedule/projection';
 import { demoHome } from './home';
@@ -69,7 +69,7 @@ describe('what stands on a card', () => {
 describe('a bookmark', () => {
 	const [first, second] = bookmarkCard(week).sides;
 	it('has the two halves of its week, every day and what its days bring in each', () => {
-		expect([first?.name, second?.name]).toEqual(['Monday to Wednesday', 'Thursday to Friday']);
+		expect([first?.name, second?.name]).toEqual(['Monday to Wednesday', 'Thursday to Sunday']);
 		const daysOf = (side: Card['sides'][number] | undefined) =>
 			[
 				...new Set(side?.rows.flatMap((row) => row.boxes.flatMap((box) => (box ? [box.date - MONDAY] : []))))
@@ -81,6 +81,25 @@ describe('a bookmark', () => {
 		expect(first?.rows.map((row) => row.heading).filter(Boolean)).toEqual(
 			expect.arrayContaining(['Every day', 'Monday'])
 		);
+	});
+	it('has every name in full, whatever its size: boxes go under the names where they find no room beside them', () => {
+		for (const size of SIZES) {
+			const { width, margin } = MEASURES[size];
+			const half = (width - 2 * margin - 8) / 2;
+			for (const page of pagesOf(bookmarkCard(week), size))
+				for (const { rows } of page.columns)
+					for (const row of rows) {
+						const free = row.under ? half : half - widthOfBoxes(row.boxes.length) - 2.5;
+						expect(linesOf(row.text, free), `${size} ${row.text}`).toBeLessThanOrEqual(row.lines);
+						expect(row.height).toBeGreaterThan(row.lines * 4.7 + (row.under ? 7.5 : 0));
+					}
+		}
+	});
+	it('counts lines by whole words, and parts a word that is longer than a line', () => {
+		expect(linesOf('Wipe the counters', 40)).toBe(1);
+		expect(linesOf('Sweep the kitchen floor', 24)).toBe(3);
+		expect(linesOf('Donaudampfschifffahrt', 24)).toBe(3);
+		expect(linesOf('Put Donaudampfschifffahrt away', 24)).toBe(4);
 	});
 	it('says again over the edge of a page what its rows belong to', () => {
 		for (const size of SIZES)

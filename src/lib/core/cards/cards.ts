@@ -355,14 +355,15 @@ const zoneOfWeek = ({ home, begin }: Week): string | null =>
 /** The first days of a week that make its first half. */
 const FIRST_HALF = 3;
 
-/** A half by its days; a last day that is free or for catching up goes without saying. */
+/** A half by its days; a single last day that is free or for catching up goes without saying. */
 function halfName(week: Week, days: readonly CivilDay[]): string {
 	const { freeDays, catchUpDays } = week.home.home.household.rhythm;
 	const rests = (day: CivilDay) => [...freeDays, ...catchUpDays].includes(weekdayOf(day));
-	const last = days.findLastIndex((day) => !rests(day));
+	const busy = days.findLastIndex((day) => !rests(day));
+	const last = busy === days.length - 2 ? busy : days.length - 1;
 	const name = (day: CivilDay | undefined) =>
 		day === undefined ? '' : (DAY_NAMES[weekdayOf(day) - 1] ?? '');
-	return `${name(days[0])} to ${name(days[Math.max(1, last)])}`;
+	return `${name(days[0])} to ${name(days[last])}`;
 }
 
 /** A half of a week: a box a day for what comes every day, then what each of its days brings. */

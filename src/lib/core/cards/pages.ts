@@ -9,6 +9,15 @@ export interface PlacedRow extends CardRow {
 	readonly y: number;
 	readonly height: number;
 	readonly headingHeight: number;
+	/** Lines that its name takes, and whether its boxes stand under it. */
+	readonly lines: number;
+	readonly under: boolean;
+}
+
+interface RowShape {
+	readonly height: number;
+	readonly lines: number;
+	readonly under: boolean;
 }
 
 export interface Column {
@@ -28,7 +37,7 @@ export interface Page {
 function fill(
 	side: CardSide,
 	height: number,
-	rowOf: number | ((row: CardRow) => number),
+	rowOf: number | ((row: CardRow) => RowShape),
 	headingHeight = HEADING
 ): PlacedRow[][] {
 	const parts: PlacedRow[][] = [];
@@ -36,7 +45,8 @@ function fill(
 	let y = 0;
 	let under: string | null = null;
 	side.rows.forEach((one, at) => {
-		const row = typeof rowOf === 'number' ? rowOf : rowOf(one);
+		const shape = typeof rowOf === 'number' ? { height: rowOf, lines: 2, under: false } : rowOf(one);
+		const row = shape.height;
 		let { heading } = one;
 		if (now.length > 0 && y + (heading === null ? 0 : headingHeight) + row > height + 1e-6) {
 			parts.push(now);
@@ -47,15 +57,50 @@ function fill(
 		}
 		under = one.heading ?? under;
 		const above = heading === null ? 0 : headingHeight;
-		now.push({ ...one, heading, at, y: y + above, height: row, headingHeight });
+		now.push({ ...one, ...shape, heading, at, y: y + above, headingHeight });
 		y += above + row;
 	});
 	if (now.length > 0) parts.push(now);
 	return parts;
 }
 
-/** So many boxes find room beside a name in half the width of a bookmark. */
-export const FEW_BOXES = 4;
+/** A line of text of a bookmark, and a letter of it on average, in millimetres. */
+const LINE = 4.7;
+const LETTER = 2.35;
+/** White between the halves of a bookmark, and between a name and its boxes. */
+const FOLD = 8;
+const BESIDE = 2.5;
+
+/** Lines that a text takes in a width (millimetres): words stay whole where they fit in one. */
+export function linesOf(text: string, width: number): number {
+	const most = Math.max(1, Math.floor(width / LETTER));
+	let lines = 1;
+	let used = 0;
+	for (const word of text.split(/\s+/)) {
+		const needs = used === 0 ? word.length : used + 1 + word.length;
+		if (needs <= most) used = needs;
+		else {
+			lines += (used === 0 ? 0 : 1) + Math.ceil(word.length / most) - 1;
+			used = word.length % most || most;
+		}
+	}
+	return lines;
+}
+
+/** The rows of a half of a bookmark: boxes beside the names where all find room there in two lines, else under them. */
+function halfRows(side: CardSide, size: Size): (row: CardRow) => RowShape {
+	const { width, margin } = MEASURES[size];
+	const half = (width - 2 * margin - FOLD) / 2;
+	const beside = (row: CardRow) => half - widthOfBoxes(row.boxes.length) - BESIDE;
+	const several = side.rows.filter((row) => row.boxes.length > 1);
+	const isUnder = several.some((row) => linesOf(row.text, beside(row)) > 2);
+	return (row) => {
+		const under = isUnder && row.boxes.length > 1;
+		const lines = linesOf(row.text, under ? half : beside(row));
+		const text = lines * LINE;
+		return { lines, under, height: under ? 1.8 + text + BOX : Math.max(0.6 + BOX, 1.2 + text) };
+	};
+}
 
 const columnsOf = (side: CardSide, parts: readonly PlacedRow[][]): Column[] =>
 	parts.map((rows, i) => ({ side, rows, part: i + 1, parts: parts.length }));
@@ -75,10 +120,8 @@ export function pagesOf(card: Card, size: Size): Page[] {
 	if (card.kind === 'bookmark') {
 		const [left, right] = card.sides as readonly [CardSide, CardSide];
 		const height = roomFor(size, left) + 10;
-		// A few boxes stand beside the name, those of a whole week under it.
-		const rowOf = (one: CardRow) => (one.boxes.length > FEW_BOXES ? ROW + 0.4 : BOX + 0.6);
 		const [lefts, rights] = [left, right].map((side) =>
-			columnsOf(side, fill(side, height, rowOf, HEADING - 1))
+			columnsOf(side, fill(side, height, halfRows(side, size), HEADING - 1))
 		) as [Column[], Column[]];
 		return Array.from({ length: Math.max(1, lefts.length, rights.length) }, (_, i) => ({
 			columns: [...lefts.slice(i, i + 1), ...rights.slice(i, i + 1)]

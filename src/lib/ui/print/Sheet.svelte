@@ -5,7 +5,6 @@
 	 */
 	import { PRINT_SHEET } from '$words/screens/print';
 	import type { Column, PlacedRow } from '$core/cards/pages';
-	import { FEW_BOXES } from '$core/cards/pages';
 	import { BOX, GAP } from '$core/cards/sizes';
 	import type { SheetView } from '$views/print';
 	let { sheet, mm = '1mm' }: { sheet: SheetView; mm?: string } = $props();
@@ -17,7 +16,6 @@
 			const to = row.wait ? column.rows.find((one) => one.at === row.wait?.to) : undefined;
 			return row.wait && to ? [{ from: row, to, wait: row.wait }] : [];
 		});
-	const wideOf = (column: Column) => Math.max(...column.rows.map((row) => row.boxes.length));
 	const middle = (row: PlacedRow) => row.y + row.height / 2;
 	const heightOf = (column: Column) => {
 		const last = column.rows.at(-1);
@@ -41,10 +39,11 @@
 			<div
 				class="line"
 				class:numbered={row.number !== null}
-				class:under={sheet.kind === 'bookmark' && row.boxes.length > FEW_BOXES}
+				class:under={row.under}
+				style:--lines={row.lines}
 				style:top="calc(var(--mm) * {row.y})"
 				style:height="calc(var(--mm) * {row.height})"
-				style:--box="calc(var(--mm) * {Math.min(BOX, row.height - 1.1)})"
+				style:--box="calc(var(--mm) * {row.under ? BOX - 0.6 : Math.min(BOX, row.height - 1.1)})"
 			>
 				{#if row.number !== null}<span class="number">{row.number}</span>{/if}
 				<span class="text"
@@ -113,9 +112,9 @@
 			<div class="halves">
 				{#each page.columns as column, c (c)}
 					<div>
-						<p class="rhythm"><b>{sideOf(column)}</b> {minutes(column.side.minutes)}</p>
+						<p class="rhythm"><b>{column.side.name}</b></p>
 						{#if column.rows.some((row) => row.boxes.length > 1)}
-							<div class="heads" class:under={wideOf(column) > FEW_BOXES}>
+							<div class="heads" class:under={column.rows.some((row) => row.under)}>
 								{#each column.side.columns as letter, l (l)}<span>{letter}</span>{/each}
 							</div>
 						{/if}
@@ -395,14 +394,17 @@
 	.halves .line:not(.under) .box {
 		width: var(--box);
 	}
-	.halves .line:not(.under) .text b {
-		font-weight: 400;
-		-webkit-line-clamp: 1;
-		line-clamp: 1;
+	.A6 .halves .rhythm {
+		font-size: calc(var(--mm) * 3.7);
 	}
-	.under .text b {
-		-webkit-line-clamp: 1;
-		line-clamp: 1;
+	.halves .text b {
+		font-weight: 400;
+		line-height: calc(var(--mm) * 4.7);
+		-webkit-line-clamp: var(--lines);
+		line-clamp: var(--lines);
+	}
+	.halves .under .text b {
+		font-weight: 700;
 	}
 	footer {
 		margin-top: auto;
