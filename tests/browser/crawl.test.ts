@@ -85,8 +85,9 @@ const faults = (page: Page) =>
 			const { overflowX, overflowY, textOverflow, webkitLineClamp } = getComputedStyle(one);
 			const words = [...one.childNodes].some((node) => node.nodeType === 3 && node.textContent?.trim());
 			if (!words || one.closest('[aria-hidden=true], .sr, .sr-only, svg') || one.clientWidth < 2) continue;
-			// What ends in three dots says that it goes on.
-			const dots = textOverflow === 'ellipsis' || webkitLineClamp !== 'none';
+			// What ends in three dots says that it goes on; but the name of a job on paper, which nobody can open.
+			const isOnPaper = one.tagName === 'B' && one.closest('.sheet') !== null;
+			const dots = !isOnPaper && (textOverflow === 'ellipsis' || webkitLineClamp !== 'none');
 			const hides = (how: string) => !dots && (how === 'hidden' || how === 'clip');
 			if (hides(overflowX) && one.scrollWidth > one.clientWidth + 1)
 				said.push(`cut at the side: ${name(one)}`);

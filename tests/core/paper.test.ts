@@ -96,10 +96,11 @@ describe('a bookmark', () => {
 		}
 	});
 	it('counts lines by whole words, and parts a word that is longer than a line', () => {
-		expect(linesOf('Wipe the counters', 40)).toBe(1);
-		expect(linesOf('Sweep the kitchen floor', 24)).toBe(3);
-		expect(linesOf('Donaudampfschifffahrt', 24)).toBe(3);
-		expect(linesOf('Put Donaudampfschifffahrt away', 24)).toBe(4);
+		// Ten letters a line.
+		expect(linesOf('Wipe the counters', 50)).toBe(1);
+		expect(linesOf('Sweep the kitchen floor', 28)).toBe(3);
+		expect(linesOf('Donaudampfschifffahrt', 28)).toBe(3);
+		expect(linesOf('Put Donaudampfschifffahrt away', 28)).toBe(4);
 	});
 	it('says again over the edge of a page what its rows belong to', () => {
 		for (const size of SIZES)

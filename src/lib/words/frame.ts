@@ -24,6 +24,11 @@ export const FRAME = {
 	lost: 'The server does not answer just now. Nothing you typed is lost: try again in a moment.'
 } as const;
 
+/** What a small "?" says of itself to who cannot see it. */
+export const HELP = {
+	whatIs: (of: string) => `What is this: ${of}${of.endsWith('?') ? '' : '?'}`
+} as const;
+
 export const PLACES = [
 	{ href: '/', name: 'Today' },
 	{ href: '/timer', name: 'Timer' },

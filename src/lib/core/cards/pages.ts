@@ -66,7 +66,7 @@ function fill(
 
 /** A line of text of a bookmark, and a letter of it on average, in millimetres. */
 const LINE = 4.7;
-const LETTER = 2.35;
+const LETTER = 2.7;
 /** White between the halves of a bookmark, and between a name and its boxes. */
 const FOLD = 8;
 const BESIDE = 2.5;

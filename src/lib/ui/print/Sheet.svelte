@@ -150,6 +150,8 @@
 <style>
 	/* 12 pt is 4.23 mm. */
 	.sheet {
+		/* Letters as wide as on paper, however small it is shown. */
+		text-rendering: geometricPrecision;
 		position: relative;
 		box-sizing: border-box;
 		display: flex;
