@@ -5,7 +5,7 @@ export const OFFLINE = {
 	/** The pages that are kept on the device, by their addresses. */
 	pages: { '/': 'Today', '/supplies/list': 'Shopping list' },
 	title: 'No connection',
-	lead: 'This page cannot be opened without a connection. Nothing you ticked or typed is lost.',
+	lead: 'This page cannot be opened without a connection. Nothing you ticked is lost.',
 	kept: 'These pages are kept on this device, as they were when you last had a connection:',
 	again: 'Try again',
 	asItWas: (day: string, time: string) => `No connection. This page is as it was on ${day} at ${time}.`

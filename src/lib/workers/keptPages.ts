@@ -15,6 +15,13 @@ export function partsOf(text: string, address: string): string[] {
 	);
 }
 
+/** How the page looks that stands for others. */
+const SHEET =
+	':root{color-scheme:light dark;background:var(--cobalt)}' +
+	'main{box-sizing:border-box;min-height:calc(100vh - 14px);margin:7px;padding:2rem 1.25rem;border-radius:20px;background:var(--enamel);color:var(--ink);font:1.1875rem/1.45 var(--font-text,system-ui)}' +
+	'main>*{max-width:36rem;margin:0 auto 1.25rem}ul{padding:0;list-style:none}' +
+	'a{display:inline-block;min-height:2.75rem;color:var(--cobalt-ink);font-weight:600;text-decoration:underline;text-underline-offset:4px}';
+
 const isPage = (answer: Response) =>
 	answer.ok && !answer.redirected && (answer.headers.get('content-type') ?? '').startsWith('text/html');
 
@@ -80,14 +87,17 @@ export class KeptPages {
 		const links = Object.entries(OFFLINE.pages)
 			.filter(([path]) => known.has(path))
 			.map(([path, name]) => `<li><a href="${path}">${name}</a></li>`);
+		// In the look of the house, as far as its styles are kept.
+		const styles = (await this.parts.keys())
+			.filter(({ url }) => url.endsWith('.css'))
+			.map(({ url }) => `<link rel="stylesheet" href="${new URL(url).pathname}">`);
 		return new Response(
 			`<!doctype html><html lang="en"><meta charset="utf-8">` +
 				`<meta name="viewport" content="width=device-width, initial-scale=1">` +
-				`<title>${OFFLINE.title}</title>` +
-				`<style>:root{color-scheme:light dark}body{font:1.25rem/1.5 system-ui;max-width:36rem;margin:10vh auto;padding:0 1.25rem}a{display:inline-block;min-height:2.75rem}</style>` +
-				`<h1>${OFFLINE.title}</h1><p>${OFFLINE.lead}</p>` +
+				`<title>${OFFLINE.title}</title>${styles.join('')}<style>${SHEET}</style>` +
+				`<main><h1>${OFFLINE.title}</h1><p>${OFFLINE.lead}</p>` +
 				(links.length > 0 ? `<p>${OFFLINE.kept}</p><ul>${links.join('')}</ul>` : '') +
-				`<p><a href="">${OFFLINE.again}</a></p>`,
+				`<p><a href="">${OFFLINE.again}</a></p></main>`,
 			{ status: 503, headers: { 'content-type': 'text/html; charset=utf-8' } }
 		);
 	}
