@@ -2,28 +2,16 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { toDay } from '../../src/lib/core/calendar/civil';
-import type { Job } from '../../src/lib/core/household/home';
+import { ROOM_KINDS, type Job } from '../../src/lib/core/household/home';
 import { chooseJobs, homeFromDraft, type MadeHome } from '../../src/lib/core/setup/draft';
 import type { Pattern } from '../../src/lib/core/setup/pattern';
 import { draft, library, patterns } from './library';
 
 const FROM = toDay('2027-03-01');
-const KINDS = [
-	'kitchen',
-	'bathroom',
-	'toilet',
-	'bedroom',
-	'child',
-	'living',
-	'hall',
-	'study',
-	'laundry',
-	'outside'
-];
 
 const answers = fc
 	.record({
-		kinds: fc.array(fc.constantFrom(...KINDS), { minLength: 1, maxLength: 14 }),
+		kinds: fc.array(fc.constantFrom(...ROOM_KINDS), { minLength: 1, maxLength: 14 }),
 		minutesADay: fc.integer({ min: 10, max: 240 }),
 		everything: fc.boolean(),
 		beyondPattern: fc.boolean()
