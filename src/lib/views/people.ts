@@ -82,6 +82,7 @@ export interface WeekLine {
 	readonly id: string | null;
 	readonly name: string;
 	readonly words: string;
+	/** Morning, midday, evening, any time. */
 	readonly parts: readonly (readonly WeekCloth[])[];
 	readonly minutes: number;
 }

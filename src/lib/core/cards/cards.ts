@@ -7,11 +7,10 @@ import { DAY_PARTS, type DayPart } from '../calendar/dayParts';
 import { visitOn } from '../calendar/rotation';
 import { startOfWeekInMonth, weekOfMonth, weeksInMonth } from '../calendar/weeks';
 import type { Job, JobStep } from '../household/jobSchema';
-import { partOf } from '../schedule/agenda';
+import { ownPartOf } from '../schedule/agenda';
 import { occurrencesBetween } from '../schedule/occurrences';
 import type { PreparedHome, Series } from '../schedule/preparedHome';
 import type { HomeProjection } from '../schedule/projection';
-import type { DaySeries } from '../schedule/readDay';
 import { jobTitle, readDay } from '../schedule/readDay';
 import { sittingsAhead } from '../schedule/sittings';
 import { variantsFrom } from '../schedule/variants';
@@ -73,7 +72,12 @@ const PART_NAMES: Readonly<Record<DayPart, string>> = {
 	midday: 'Midday',
 	evening: 'Evening'
 };
-const partOfLine = (line: Series): DayPart => partOf({ line } as DaySeries, 'midday');
+const partOfLine = (line: Series): DayPart => ownPartOf(line) ?? 'midday';
+/** The part of the day that a line is for, in words; nothing for any time of it. */
+const partName = (line: Series): string => {
+	const part = ownPartOf(line);
+	return part === null ? '' : PART_NAMES[part];
+};
 
 const row = (text: string, rest: Partial<CardRow>): CardRow => ({
 	text,
@@ -198,7 +202,7 @@ export function roomCard(week: Week, roomId: string): Card | null {
 			name: 'Every day',
 			minutes: sumOf(daily),
 			columns: Array.from({ length: 7 }, (_, i) => letterOf(addDays(begin, i))),
-			rows: dailyRows(week, daily, (line) => PART_NAMES[partOfLine(line)]),
+			rows: dailyRows(week, daily, partName),
 			caution: cautionOf(week, daily)
 		});
 	if (rows.length > 0)
@@ -407,7 +411,7 @@ export function weekCard(week: Week): Card {
 				minutes: sumOf(basics),
 				columns: Array.from({ length: 7 }, (_, i) => letterOf(addDays(week.begin, i))),
 				rows: dailyRows(week, basics, (line) =>
-					[PART_NAMES[partOfLine(line)], whoOf(week.home, line)].filter(Boolean).join(', ')
+					[partName(line), whoOf(week.home, line)].filter(Boolean).join(', ')
 				),
 				caution: null
 			},

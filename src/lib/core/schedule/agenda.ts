@@ -6,7 +6,7 @@ import { addDays, weekdayOf, type CivilDay } from '../calendar/civil';
 import { DAY_PARTS, type DayPart } from '../calendar/dayParts';
 import { zoneOn } from '../calendar/rotation';
 import { occurrencesBetween } from './occurrences';
-import type { PreparedHome } from './preparedHome';
+import type { PreparedHome, Series } from './preparedHome';
 import type { HomeProjection } from './projection';
 import type { Day, DaySeries } from './readDay';
 
@@ -58,9 +58,13 @@ function hangsBefore(a: DaySeries, b: DaySeries): number {
 	);
 }
 
+/** The part of the day that a line is for; null for any time of it. */
+export const ownPartOf = ({ part, job }: Series): DayPart | null =>
+	(part as DayPart | null) ?? job.parts[0] ?? null;
+
 /** The part of the day in which a line hangs: its own, else the one that is now running. */
 export function partOf(line: DaySeries, running: DayPart): DayPart {
-	return ((line.line.part ?? line.line.job.parts[0]) as DayPart | undefined) ?? running;
+	return ownPartOf(line.line) ?? running;
 }
 
 /**

@@ -122,6 +122,7 @@ export const PEOPLE_WEEK_PAGE = {
 	nothing: 'nothing',
 	morning: 'Morning',
 	midday: 'Midday',
+	anyTime: 'Any time',
 	evening: 'Evening',
 	shareOutTheJobsOf: 'Share out the jobs of a week · Pail Round',
 	thisWeek: 'This week',

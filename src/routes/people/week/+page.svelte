@@ -33,7 +33,16 @@
 			one.turns.map((turn) => ({ value: turn.id, label: turn.words, group: one.name }))
 		)
 	]);
-	const parts = [PEOPLE_WEEK_PAGE.morning, PEOPLE_WEEK_PAGE.midday, PEOPLE_WEEK_PAGE.evening];
+	const names = [
+		PEOPLE_WEEK_PAGE.morning,
+		PEOPLE_WEEK_PAGE.midday,
+		PEOPLE_WEEK_PAGE.evening,
+		PEOPLE_WEEK_PAGE.anyTime
+	];
+	/** Jobs that are for no part of the day have a column of their own, where there are some. */
+	const parts = $derived(
+		view.lines.some((line) => (line.parts[3]?.length ?? 0) > 0) ? names : names.slice(0, 3)
+	);
 	/** A cloth is as wide as its minutes. */
 	const width = (minutes: number) => Math.min(200, 104 + minutes * 5);
 </script>
@@ -109,9 +118,9 @@
 				</a>
 			{/each}
 		</nav>
-		<div class="yard px-edge pb-4.5">
+		<div class="yard px-edge pb-4.5" style:--parts={parts.length}>
 			<div
-				class="grid grid-cols-[150px_repeat(3,minmax(0,1fr))] gap-x-3.5 gap-y-0 py-1.5 font-name text-tin-text max-sm:hidden"
+				class="grid grid-cols-[150px_repeat(var(--parts),minmax(0,1fr))] gap-x-3.5 gap-y-0 py-1.5 font-name text-tin-text max-sm:hidden"
 				aria-hidden="true"
 			>
 				<span class="font-display font-normal text-ink">{view.dayName}</span>{#each parts as part (part)}<span
@@ -122,7 +131,7 @@
 				{@const balance = view.balance.find((one) => one.id === line.id)}
 				<div
 					class={[
-						'line grid grid-cols-[150px_repeat(3,minmax(0,1fr))] gap-x-3.5 gap-y-0 relative pb-2 min-h-17.5 border-t-2 max-sm:grid-cols-[1fr]',
+						'line grid grid-cols-[150px_repeat(var(--parts),minmax(0,1fr))] gap-x-3.5 gap-y-0 relative pb-2 min-h-17.5 border-t-2 max-sm:grid-cols-[1fr]',
 						line.id === null
 							? '[border-top-style:dashed] border-t-tin-2'
 							: '[border-top-style:solid] border-t-ink'
@@ -137,7 +146,7 @@
 							</p>
 						{/if}
 					</div>
-					{#each line.parts as cloths, i (i)}
+					{#each line.parts.slice(0, parts.length) as cloths, i (i)}
 						{#if cloths.length > 0}<p class="dim sm:hidden mt-1.5" aria-hidden="true">{parts[i]}</p>{/if}
 						<ul
 							class="flex flex-wrap gap-2 content-start max-sm:pt-0.5 max-sm:empty:hidden"

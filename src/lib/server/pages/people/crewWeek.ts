@@ -5,8 +5,7 @@ import { DAY_PARTS } from '$core/calendar/dayParts';
 import { isWellOver } from '$core/people/agreedShares';
 import { changedOccurrences, type AssignedWeek } from '$core/people/assignWeek';
 import { occurrenceId, type Absence, type WeekOccurrence } from '$core/people/weekOccurrences';
-import { partOf } from '$core/schedule/agenda';
-import type { DaySeries } from '$core/schedule/readDay';
+import { ownPartOf } from '$core/schedule/agenda';
 import type { WeekCloth, WeekLine, WeekView } from '$views/people';
 import { dayAhead, dayMonth, lowerNumber, plural, weekdayName } from '$words/general';
 import { memberName } from '$words/names';
@@ -53,10 +52,8 @@ function linesOf(facts: FamilyFacts, week: AssignedWeek, day: CivilDay): WeekLin
 		name,
 		words,
 		minutes: mine.reduce((sum, turn) => sum + turn.minutes, 0),
-		parts: DAY_PARTS.map((part) =>
-			mine
-				.filter((turn) => partOf({ line: turn.line } as DaySeries, 'midday') === part)
-				.map((turn) => clothOf(facts, turn))
+		parts: [...DAY_PARTS, null].map((part) =>
+			mine.filter(({ line: own }) => ownPartOf(own) === part).map((turn) => clothOf(facts, turn))
 		)
 	});
 	const people = home.members
