@@ -2,6 +2,7 @@
 import { describe, expect, it } from 'vitest';
 import { toDay } from '../../src/lib/core/calendar/civil';
 import { now } from '../../src/lib/server/clock';
+import { loadSheet } from '../../src/lib/server/pages/print/paper';
 import { loadToday } from '../../src/lib/server/pages/today/loadToday';
 import { givenBetween, handoutOf } from '../../src/lib/server/repo/assignmentRepo';
 import { shareOutWeeks } from '../../src/lib/server/services/people/shareOut';
@@ -73,6 +74,15 @@ describe('a week that has begun', () => {
 		await shareOutWeeks(now());
 		expect((await handoutOf(pool(), home, toDay(MONDAY)))?.id).toBe(id);
 		setClock('2027-03-03T10:40:00Z');
+	});
+
+	it('is no card where it has no jobs: an empty sheet is not printed', async () => {
+		const [empty, full] = [await household(pair({ jobs: [] })), await household(pair())];
+		for (const kind of ['bookmark', 'week']) {
+			const asked = new URLSearchParams({ kind });
+			expect(await loadSheet(empty, asked), kind).toBeNull();
+			expect((await loadSheet(full, asked))?.pages.length, kind).toBeGreaterThan(0);
+		}
 	});
 
 	it('leaves what was given by hand, homes of one, and what whoever comes first takes', async () => {

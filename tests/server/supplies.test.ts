@@ -267,6 +267,15 @@ describe('the files', () => {
 });
 
 describe('what somebody younger may use', () => {
+	it('is known by their age: a child is not kept without a day of birth', async () => {
+		const home = await begun();
+		const answer = await editMember(home, 'cy', form({ id: newId(), name: 'Cyril', bornOn: '' }), 'ada');
+		expect(said(answer)).toMatchObject({
+			status: 400,
+			message: expect.stringContaining('When was this child')
+		});
+		expect((await loadHome(pool(), home))?.home.members.find((one) => one.id === 'cy')?.name).toBe('Cy');
+	});
 	it('is looser only as an adult confirms it, written down with who and when', async () => {
 		const home = await begun();
 		const cy = async () => (await loadHome(pool(), home))?.home.members.find((one) => one.id === 'cy');

@@ -58,6 +58,10 @@ export interface AssignedWeek {
 	readonly before: ReadonlyMap<string, string>;
 }
 
+/** Minutes over four weeks by which whoever is furthest from the agreed share is off, in whole ones. Rules: "Fair shares". */
+export const furthestOff = ({ balance }: Pick<AssignedWeek, 'balance'>): number =>
+	Math.round(Math.max(0, ...balance.map((one) => Math.abs(one.minutes - one.agreed))));
+
 const able = (occurrence: WeekOccurrence) =>
 	occurrence.candidates.filter((one) => one.why.length === 0).map((one) => one.member.id);
 

@@ -44,6 +44,7 @@ export const MEMBER_SAYS = {
 		`"${slice}" is no stretch of days. Write it as 2027-01-08 to 2027-03-26.`,
 	endsBeforeItBegins2: (slice: Shown) => `"${slice}" ends before it begins.`,
 	chooseTheDayOfBirth: 'Choose the day of birth, or leave it empty.',
+	aChildsDayOfBirth: 'When was this child born? Jobs and products are given by age.',
 	savedShareOutTheWeek: 'Saved. Share out the week again if it changes who can do what.'
 } as const;
 

@@ -133,7 +133,8 @@ const spanWords = (from: CivilDay, to: CivilDay) => (from === to ? longDate(from
 
 async function sheetOf(facts: FamilyFacts, asked: Asked): Promise<SheetView | null> {
 	const card = await cardOf(facts, asked);
-	if (!card) return null;
+	// An empty sheet is no card.
+	if (!card || card.sides.every((side) => side.rows.length === 0)) return null;
 	const when = spanWords(card.from, card.to);
 	const code = await reading((db) =>
 		codeOfCard(db, facts.household, `${card.title}, ${when}`, boxesOf(card))

@@ -91,10 +91,6 @@ export function proposeWeek(facts: FamilyFacts, absences: readonly Absence[] = [
 	});
 }
 
-/** Minutes over four weeks by which whoever is furthest from the agreed share is off, in whole ones. */
-export const furthestOff = ({ balance }: AssignedWeek): number =>
-	Math.round(Math.max(0, ...balance.map((one) => Math.abs(one.minutes - one.agreed))));
-
 /** Who is today’s captain on a day. */
 export function ribbonOf(facts: FamilyFacts, day: CivilDay): string | null {
 	const pauses = effectivePauses(facts.projection.home);

@@ -115,6 +115,8 @@ export function editMember(household: string, id: string, form: FormData, by: st
 			const born = text('bornOn');
 			if (born !== '' && parseDay(born) === null)
 				return { field: 'bornOn', says: MEMBER_SAYS.chooseTheDayOfBirth };
+			const isChild = home.members.some((one) => one.id === id && one.role === 'child');
+			if (isChild && born === '') return { field: 'bornOn', says: MEMBER_SAYS.aChildsDayOfBirth };
 			return changeMember(home, id, {
 				name: text('name'),
 				bornOn: born === '' ? undefined : born,

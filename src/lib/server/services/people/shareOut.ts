@@ -1,5 +1,6 @@
 /** The jobs of a week are shared out: when it is asked for, and by itself when a week begins. Rules: "Fair shares". */
 import { sharers } from '$core/people/agreedShares';
+import { furthestOff } from '$core/people/assignWeek';
 import { occurrenceId } from '$core/people/weekOccurrences';
 import { v7 as uuidv7 } from 'uuid';
 import { now } from '../../clock';
@@ -7,7 +8,7 @@ import { reading, transaction } from '../../db/pool';
 import { log } from '../../log';
 import { homesChangedInWeek, homesWithoutWeek, saveHandout, type GivenRow } from '../../repo/assignmentRepo';
 import { inHousehold } from '../useCase';
-import { familyFacts, furthestOff, proposeWeek, type FamilyFacts } from './familyFacts';
+import { familyFacts, proposeWeek, type FamilyFacts } from './familyFacts';
 
 /**
  * Shares out a week from today on, within the use case that holds the home; what was given by hand or swapped stays where it
