@@ -23,6 +23,8 @@ export default defineConfig({
 	use: {
 		browserName: 'chromium',
 		viewport: { width: 1280, height: 800 },
+		// Half as many points a line are a quarter of the drawing; files that look at what is cut or how large it is have all.
+		deviceScaleFactor: 0.5,
 		timezoneId: 'Europe/London',
 		locale: 'en-GB',
 		trace: 'off',

@@ -7,7 +7,7 @@ import { emptyHome, hardHome } from './hardHome';
 import { allSent, begin, besideTheWork } from './pails';
 import { expect, ready, sendForm, signUp, test } from './stack';
 
-test.use({ stackOf: 'crawl' });
+test.use({ stackOf: 'crawl', deviceScaleFactor: 1 });
 
 const isWhole = process.env.PAIL_CRAWL === 'whole';
 const WIDTHS = isWhole ? [1920, 1280, 768, 390, 360, 320] : [1280, 390, 320];

@@ -6,7 +6,7 @@ import { serve } from '../../scripts/lib/stack.mjs';
 import { at, freshId, makeFamily, person, post, type Family, type Person } from './household';
 import { expect, expectAccessible, expectAccessibleAnywhere, ready, test, type Stack, choose } from './stack';
 
-test.use({ stackOf: 'the family' });
+test.use({ stackOf: 'the family', deviceScaleFactor: 1 });
 test.describe.configure({ mode: 'serial' });
 
 let family: Family;

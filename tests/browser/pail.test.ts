@@ -2,7 +2,7 @@ import type { Page } from '@playwright/test';
 import { besideTheWork } from './pails';
 import { choose, expect, expectAccessibleAnywhere, ready, test } from './stack';
 
-test.use({ stackOf: 'a pail' });
+test.use({ stackOf: 'a pail', deviceScaleFactor: 1 });
 test.beforeEach(({ stack }) => stack.setClock('2027-03-03T10:40:00Z'));
 
 const left = (page: Page) => page.getByRole('img', { name: /left|over your time/ });

@@ -2,7 +2,7 @@
 import type { Locator, Page } from '@playwright/test';
 import { expect, ready, test, choose, typeDay } from './stack';
 
-test.use({ stackOf: 'a phone', viewport: { width: 390, height: 844 }, hasTouch: true });
+test.use({ stackOf: 'a phone', viewport: { width: 390, height: 844 }, hasTouch: true, deviceScaleFactor: 1 });
 test.beforeEach(({ stack }) => stack.setClock('2027-03-03T10:40:00Z'));
 
 /** Words and fields that reach past the edge of the screen, or out of the box that cuts them off. */

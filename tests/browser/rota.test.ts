@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { expect, ready, signUp, test, choose, typeDay } from './stack';
 
-test.use({ stackOf: 'the Rota and its files' });
+test.use({ stackOf: 'the Rota and its files', deviceScaleFactor: 1 });
 
 test.beforeEach(({ stack }) => stack.setClock('2027-03-03T10:40:00Z'));
 

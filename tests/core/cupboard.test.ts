@@ -263,7 +263,7 @@ const step = (product: string | undefined, families: string[]) => ({
 	class: 3,
 	products: [{ families, ...(product ? { product } : {}), rinse: false, floor: false }]
 });
-const jobWith = (id: string, room: string, steps: unknown[], needs: string[] = []) =>
+const jobWith = (id: string, room: string, steps: unknown[], more: object = {}) =>
 	({
 		...plainHome({}).jobs[0],
 		id,
@@ -273,9 +273,11 @@ const jobWith = (id: string, room: string, steps: unknown[], needs: string[] = [
 		missRule: 'letgo',
 		covers: [],
 		parts: [],
-		needs,
+		needs: [],
+		things: [],
 		who: { mode: 'free', members: [] },
-		depths: { usual: { minutes: 5 * steps.length, steps } }
+		depths: { usual: { minutes: 5 * steps.length, steps } },
+		...more
 	}) as unknown as Home['jobs'][number];
 
 describe('changes', () => {
@@ -379,24 +381,23 @@ describe('what to take along', () => {
 	it('names the kits of the rooms, what is loose, what nobody named, and the cloths for the wash', () => {
 		const along = takeAlong(base, [
 			{
-				job: jobWith(
-					'taps',
-					a,
-					[step('vinegar', ['acid']), step('soap', ['surfactant'])],
-					['cloth', 'Ladder']
-				),
+				job: jobWith('taps', a, [step('vinegar', ['acid']), step('soap', ['surfactant'])], {
+					things: ['cloth'],
+					needs: ['Ladder', 'Toilet brush']
+				}),
 				depth: 'usual'
 			}
 		]);
 		expect(along.kits.map((kit) => kit.letter)).toEqual(['K']);
 		expect(along.loose).toEqual(['soap']);
-		expect(along.others).toEqual(['Ladder']);
+		// What a job says in words is told as it stands, whatever else is called the same.
+		expect(along.others).toEqual(['Ladder', 'Toilet brush']);
 		expect(along.toWash.map((tool) => tool.id)).toEqual(['cloth']);
 		expect(along.bound).toEqual([]);
 	});
 	it('does not carry a tool of one room into another', () => {
 		const along = takeAlong(base, [
-			{ job: jobWith('bath', b, [step(undefined, ['water'])], ['Toilet brush']), depth: 'usual' }
+			{ job: jobWith('bath', b, [step(undefined, ['water'])], { things: ['wc'] }), depth: 'usual' }
 		]);
 		expect(along.bound.map((one) => one.tool.id)).toEqual(['wc']);
 	});
@@ -439,7 +440,12 @@ describe('the list to buy', () => {
 		// Of soap a home has several, and none is meant.
 		expect(missingFor(taps, 'usual', shelf, out('soap'))).toEqual([]);
 		expect(
-			missingFor(jobWith('x', 'porch', [step(undefined, ['water'])], ['Soap']), 'usual', shelf, out('soap'))
+			missingFor(
+				jobWith('x', 'porch', [step(undefined, ['water'])], { things: ['soap'] }),
+				'usual',
+				shelf,
+				out('soap')
+			)
 		).toHaveLength(1);
 	});
 	it('knows which jobs may need a product', () => {

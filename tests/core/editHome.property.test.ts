@@ -154,7 +154,7 @@ describe('any row of changes', () => {
 				const said = edit.effects.flatMap((effect) => (effect.code === 'jobs-retire' ? [effect.count] : []));
 				expect(gone).toBe(one.kind === 12 ? 1 : (said[0] ?? 0));
 			}),
-			{ numRuns: 120, seed: 3 }
+			{ numRuns: 60, seed: 3 }
 		);
 	}, 60_000);
 

@@ -45,7 +45,7 @@ describe('older versions', () => {
 		const old = { ...homeData(), version: 1 };
 		const read = readHome(old);
 		expect(read.ok && [read.home.version, read.home.household.layers]).toEqual([
-			3,
+			4,
 			['basics', 'weekly', 'zone', 'long']
 		]);
 		// What the names of version 1 told of the order is taken up; all else is as it was.
@@ -54,7 +54,7 @@ describe('older versions', () => {
 			jobs: home.jobs.map((one) => ({ ...one, order: [], shows: 1 }))
 		});
 		expect(read.ok && plain(read.home)).toEqual(plain(makeHome()));
-		expect(readHome({ ...homeData(), version: 4 }).ok).toBe(false);
+		expect(readHome({ ...homeData(), version: 5 }).ok).toBe(false);
 	});
 	it('of a home say of a job what its name said, once', () => {
 		const sink = job('sink', { name: 'Scour the sink' });
@@ -76,11 +76,45 @@ describe('older versions', () => {
 		expect(jobs.map((one) => one.aloneFrom)).toEqual([undefined, 14, undefined]);
 		expect(jobs[2]?.depths.usual.steps[0]?.appliance).toBe('vacuum');
 	});
+	it('of a home find the things of the cupboard by their names once, of several the one for the room', () => {
+		const rooms = homeData().rooms as { id: string }[];
+		const [here, there] = rooms.map((room) => room.id) as [string, string];
+		const data = {
+			...homeData(),
+			version: 3,
+			cupboard: {
+				products: [{ id: 'soap', name: 'Dish soap', families: ['surfactant'] }],
+				tools: [
+					{ id: 'any', name: 'Brush' },
+					{ id: 'own', name: 'brush ', boundTo: there }
+				]
+			},
+			zones: [
+				{ id: 'front', name: 'Front', weave: 'stripe', list: [] },
+				{ id: 'back', name: 'Back', weave: 'check', list: [] }
+			],
+			members: [{ id: 'ada', name: 'Ada', role: 'organiser', kit: ['Brush', 'Bucket'] }],
+			jobs: [
+				job('a', { room: here, needs: ['Brush', 'Ladder', 'dish soap'] }),
+				job('b', { room: there, needs: ['Brush'] })
+			]
+		};
+		const read = readHome(data);
+		if (!read.ok) throw new Error(JSON.stringify(read.problems));
+		expect(read.home.jobs.map(({ things, needs }) => [things, needs])).toEqual([
+			[['any', 'soap'], ['Ladder']],
+			[['own'], []]
+		]);
+		expect(read.home.members[0]?.kit).toEqual(['any', 'own', 'Bucket']);
+		// Of the present version nothing is read from a name.
+		const now = readHome({ ...data, version: 4 });
+		expect(now.ok && now.home.jobs.map((one) => one.things)).toEqual([[], []]);
+	});
 	it('the published schema is the one in force', () => {
 		const published = JSON.parse(readFileSync('docs/schema/home.json', 'utf8')) as {
 			properties: { version: { const: number } };
 		};
-		expect(published.properties.version.const).toBe(3);
+		expect(published.properties.version.const).toBe(4);
 	});
 });
 

@@ -27,7 +27,7 @@ export const job = (id: string, rest: Record<string, unknown> = {}) => ({
 export function homeData(rest: Record<string, unknown> = {}): Record<string, unknown> {
 	return {
 		format: 'pail-round/home',
-		version: 3,
+		version: 4,
 		household: {
 			name: 'Test',
 			timeZone: 'Europe/London',

@@ -292,7 +292,7 @@ describe('dates to come', () => {
 					[...sittings.values()].filter((one) => one.offered.length > 0).map((one) => one.date)
 				);
 			}),
-			{ numRuns: 60 }
+			{ numRuns: 30 }
 		);
 	}, 120_000);
 });

@@ -70,6 +70,7 @@ describe('who can take a job', () => {
 	const ask = (theJob: Record<string, unknown>, member: string, more: Record<string, unknown> = {}) => {
 		const home = homeOf({
 			members: people.map((one) => (one.id === member ? { ...one, ...more } : one)),
+			cupboard: { tools: [{ id: 'mop', name: 'Bucket' }] },
 			jobs: [job('rail', { cadence: { type: 'zone' }, missRule: 'carry' }), job('one', theJob)],
 			zones: [{ id: 'front', name: 'Front', weave: 'stripe', list: ['rail'] }],
 			rooms: [
@@ -122,6 +123,8 @@ describe('who can take a job', () => {
 		['not learnt', { skill: 'ladder' }, 'ada', {}, ['skill']],
 		['learnt, in other letters', { skill: 'ladder' }, 'ada', { skills: ['Ladder'] }, []],
 		['no such thing at hand', { needs: ['Long brush'] }, 'ada', { kit: ['Bucket'] }, ['kit']],
+		['not a tool of the cupboard', { things: ['mop'] }, 'ada', { kit: ['Bucket'] }, ['kit']],
+		['that tool', { things: ['mop'] }, 'ada', { kit: ['Bucket', 'mop'] }, []],
 		['the house’s own things', { needs: ['Long brush'] }, 'ada', {}, []],
 		['not at home in that part', { parts: ['morning'] }, 'ben', {}, ['not-then']],
 		['at home in that part', { parts: ['evening'] }, 'ben', {}, []],

@@ -86,6 +86,8 @@ describe('a home file', () => {
 			/There is no member "zed"/
 		],
 		['an owner left out', withJob({ who: { mode: 'fixed', members: [] } }), /needs its owner/],
+		['a thing that is in no cupboard', withJob({ things: ['mop'] }), /things\[0\].*no product or tool "mop"/],
+		['a thing named twice', withJob({ things: ['mop', 'mop'] }), /things: Name each thing once/],
 		['an id twice', withJob({ id: 'rail' }), /The id "rail" is used twice/],
 		['carry for a weekly job', withJob({ missRule: 'carry' }), /"carry" is for zone jobs/],
 		[

@@ -85,21 +85,20 @@ describe('why a job hangs aside', () => {
 
 	it('a job that would carry a tool out of its one room is not planned, and names the tool and the room', () => {
 		const tools = [{ id: 'wc', name: 'Brush', boundTo: 'hall' }];
-		const jobs = each([3, 3], (i) => ({ room: i === 0 ? 'kitchen' : 'hall', needs: ['Brush'] }));
+		const jobs = each([3, 3], (i) => ({ room: i === 0 ? 'kitchen' : 'hall', things: ['wc'] }));
 		const cupboard = (list: unknown[]) => ({ cupboard: { tools: list } });
 		const one = filled(jobs, 'bite', 60, false, cupboard(tools));
 		expect(whyAside(one, first(offers(one)))).toEqual({
 			'job-0': { code: 'tool', tool: 'Brush', room: 'Hall' }
 		});
-		// With one for the other room, or one that is for any, both are done.
+		// With a brush of the same name for the other room, or one that is for any, both are done.
+		const own = each([3, 3], (i) => ({
+			room: i === 0 ? 'kitchen' : 'hall',
+			things: [i === 0 ? 'other' : 'wc']
+		}));
 		for (const boundTo of ['kitchen', undefined]) {
-			const two = filled(
-				jobs,
-				'bite',
-				60,
-				false,
-				cupboard([...tools, { id: 'other', name: 'Brush', boundTo }])
-			);
+			const more = [...tools, { id: 'other', name: 'Brush', boundTo }];
+			const two = filled(own, 'bite', 60, false, cupboard(more));
 			expect(whyAside(two, first(offers(two)))).toEqual({});
 		}
 	});

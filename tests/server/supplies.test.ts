@@ -24,11 +24,12 @@ const { household, pool, setClock } = someHomes();
 const NOW = '2027-03-03T10:40:00Z';
 
 const edit = (home: string, fields: Fields) => editCupboard(asAda(home), form({ id: newId(), ...fields }));
-const cupboardOf = async (home: string) => {
+const homeOf = async (home: string) => {
 	const found = await loadHome(pool(), home);
 	if (!found) throw new Error('no home');
-	return found.home.cupboard;
+	return found.home;
 };
+const cupboardOf = async (home: string) => (await homeOf(home)).cupboard;
 const begun = async () => {
 	setClock(NOW);
 	const home = await household();
@@ -114,6 +115,21 @@ describe('the shelf', () => {
 		expect((await cupboardOf(home)).products.slice(-1)).toMatchObject([
 			{ id: product?.id, families: ['alcohol'], perhaps: [] }
 		]);
+	});
+	it('knows a tool by what needs it, whatever it is called', async () => {
+		const home = await begun();
+		const jobsNeeding = async (tool: string) =>
+			(await homeOf(home)).jobs.filter((job) => job.things.includes(tool)).map((job) => job.id);
+		const [one, two] = (await homeOf(home)).jobs.map((job) => job.id) as [string, string];
+		await edit(home, { op: 'tool', name: 'Brush', withJobs: 'yes', jobs: [one, two] });
+		expect(await jobsNeeding('brush')).toEqual([one, two]);
+		await edit(home, { op: 'tool', tool: 'brush', name: 'The green one', withJobs: 'yes', jobs: [two] });
+		expect(await jobsNeeding('brush')).toEqual([two]);
+		const view = await loadKits(asAda(home));
+		expect(view.tools).toMatchObject([{ id: 'brush', name: 'The green one', jobs: [two] }]);
+		expect(view.jobs.map((job) => job.id)).toContain(one);
+		await edit(home, { op: 'removeTool', tool: 'brush' });
+		expect(await jobsNeeding('brush')).toEqual([]);
 	});
 	it('has kits with letters of their own', async () => {
 		const home = await begun();

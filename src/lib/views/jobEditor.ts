@@ -26,6 +26,8 @@ export interface JobEditorView {
 		readonly name: string;
 		readonly families: readonly string[];
 	}[];
+	/** Tools of the home, and products that the job needs at hand. */
+	readonly things: readonly { readonly id: string; readonly name: string }[];
 	readonly late: string | null;
 	readonly estimate: string | null;
 }

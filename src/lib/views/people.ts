@@ -175,8 +175,10 @@ export interface MemberView {
 	readonly role: 'organiser' | 'adult' | 'child' | 'helper';
 	readonly bornOn: string;
 	readonly skills: string;
-	readonly kit: string;
+	readonly kit: readonly string[];
 	readonly hasKit: boolean;
+	/** What there is to have at hand: what jobs need, and the tools of the home. */
+	readonly things: readonly { readonly thing: string; readonly name: string }[];
 	readonly families: readonly { readonly code: string; readonly name: string; readonly out: boolean }[];
 	/** Products that are for older ones, and whether an adult allowed them before; empty for grown-ups. */
 	readonly early: readonly {

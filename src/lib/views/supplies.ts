@@ -100,6 +100,15 @@ export interface KitsView {
 		readonly boundTo: string;
 		readonly hotWash: boolean;
 		readonly words: string;
+		/** The jobs that need it. */
+		readonly jobs: readonly string[];
+	}[];
+	/** All jobs, room after room. */
+	readonly jobs: readonly {
+		readonly id: string;
+		readonly name: string;
+		readonly room: string;
+		readonly roomName: string;
 	}[];
 	readonly things: readonly { readonly id: string; readonly name: string }[];
 	readonly rooms: readonly { readonly id: string; readonly name: string }[];

@@ -12,6 +12,12 @@ export const WEAVE_NAMES: Readonly<Record<WeaveName, string>> = {
 	basket: 'Basket'
 };
 
+/** What a job needs at hand, as it is called: a thing of the cupboard by its id, else the words of the job. */
+export function thingName(home: PreparedHome, thing: string): string {
+	const { products, tools } = home.home.cupboard;
+	return [...products, ...tools].find((one) => one.id === thing)?.name ?? thing;
+}
+
 export function memberName(home: PreparedHome, id: string | null): string {
 	return home.members.find((m) => m.id === id)?.name ?? '';
 }

@@ -33,8 +33,14 @@ export const EARLY = {
 export const confirmedWords = (name: string, day: string): string =>
 	`allowed${name ? ` by ${name}` : ''}, ${day}`;
 
+/** How people, and the things that jobs need, are called. */
+export interface NamesOf {
+	readonly nameOf: (member: string) => string;
+	readonly thingOf: (thing: string) => string;
+}
+
 /** Why somebody cannot, after their name: "Kit is away". */
-export function whyNotText(why: WhyNot, nameOf: (id: string) => string): string {
+export function whyNotText(why: WhyNot, { nameOf, thingOf }: NamesOf): string {
 	switch (why.code) {
 		case 'not-named':
 			return 'is not named for it';
@@ -49,7 +55,7 @@ export function whyNotText(why: WhyNot, nameOf: (id: string) => string): string 
 		case 'skill':
 			return `has not learnt “${why.skill}”`;
 		case 'kit':
-			return `has no ${why.thing.toLowerCase()}`;
+			return `has no ${thingOf(why.thing).toLowerCase()}`;
 		case 'away':
 			return 'is not at home that day';
 		case 'not-then':
@@ -63,13 +69,13 @@ const sentence = (name: string, text: string) =>
 	text.startsWith(':') ? `${name}${text}` : `${name} ${text}`;
 
 /** Under the person's own name: the reason alone. */
-export const cannotWords = (why: WhyNot, nameOf: (id: string) => string) =>
-	whyNotText(why, nameOf).replace(/^: /, '');
+export const cannotWords = (why: WhyNot, names: NamesOf) => whyNotText(why, names).replace(/^: /, '');
 
-export const cannotText = (name: string, why: WhyNot, nameOf: (id: string) => string) =>
-	sentence(name, whyNotText(why, nameOf));
+export const cannotText = (name: string, why: WhyNot, names: NamesOf) =>
+	sentence(name, whyNotText(why, names));
 
-export function reasonText(reason: Reason, to: string, nameOf: (id: string) => string): string {
+export function reasonText(reason: Reason, to: string, names: NamesOf): string {
+	const { nameOf } = names;
 	switch (reason.code) {
 		case 'owner':
 			return `It is ${to}’s own.`;
@@ -86,7 +92,7 @@ export function reasonText(reason: Reason, to: string, nameOf: (id: string) => s
 		case 'others-over':
 			return `${nameOf(reason.member)} is ${Math.round(reason.minutes)} over the agreed minutes, so not ${nameOf(reason.member)}.`;
 		case 'cannot':
-			return `${cannotText(nameOf(reason.member), reason.why, nameOf)}.`;
+			return `${cannotText(nameOf(reason.member), reason.why, names)}.`;
 	}
 }
 

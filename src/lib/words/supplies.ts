@@ -568,6 +568,8 @@ export const KITS = {
 	boundTo: 'Only for one room',
 	anyRoom: 'any room',
 	hotWash: 'Goes into the hot wash',
+	jobs: (n: number) => (n === 0 ? 'Jobs that need it' : `Jobs that need it: ${n}`),
+	jobIn: (job: string, room: string) => `${job}, ${room}`,
 	only: (room: string) => `only for ${room}`,
 	washWords: 'hot wash after',
 	wholeHome: 'the whole home',

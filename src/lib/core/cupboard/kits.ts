@@ -1,5 +1,5 @@
 /** Kits: what to take along, what may not be carried there, what goes into the hot wash after. Rules: "Kits". */
-import type { Cupboard, Kit, Tool } from '../household/cupboardSchema';
+import type { Kit, Tool } from '../household/cupboardSchema';
 import type { Home, Job } from '../household/home';
 import { stepsAt } from './usesOfJob';
 
@@ -8,7 +8,7 @@ export interface TakenAlong {
 	readonly kits: readonly Kit[];
 	/** Products and tools of the cupboard that are in none of them, by id. */
 	readonly loose: readonly string[];
-	/** What jobs ask for that the cupboard does not name, as they say it. */
+	/** What else jobs ask for, as they say it. */
 	readonly others: readonly string[];
 	/** Tools among all of it that go into the hot wash after. */
 	readonly toWash: readonly Tool[];
@@ -16,22 +16,10 @@ export interface TakenAlong {
 	readonly bound: readonly { readonly job: string; readonly tool: Tool }[];
 }
 
-const sameName = (a: string, b: string) => a.trim().toLowerCase() === b.trim().toLowerCase();
-
 /** The rooms of a job: its own, those it covers besides, and those of its steps. */
 function roomsOf(job: Job): Set<string> {
 	const steps = Object.values(job.depths).flatMap((depth) => depth?.steps ?? []);
 	return new Set([job.room, ...job.rooms, ...steps.flatMap((step) => step.room ?? [])]);
-}
-
-/** A tool that a job names: of several of one name the one for its room, then one that is for any. */
-function toolFor(cupboard: Cupboard, need: string, rooms: ReadonlySet<string>): Tool | undefined {
-	const called = cupboard.tools.filter((tool) => sameName(tool.name, need));
-	return (
-		called.find((tool) => tool.boundTo !== undefined && rooms.has(tool.boundTo)) ??
-		called.find((tool) => tool.boundTo === undefined) ??
-		called[0]
-	);
 }
 
 /**
@@ -40,15 +28,17 @@ function toolFor(cupboard: Cupboard, need: string, rooms: ReadonlySet<string>): 
  */
 export function carriedOut({ cupboard }: Pick<Home, 'cupboard'>, job: Job): Tool[] {
 	const rooms = roomsOf(job);
-	return job.needs.flatMap((name) => {
-		const tool = toolFor(cupboard, name, rooms);
-		return tool?.boundTo !== undefined && [...rooms].some((room) => room !== tool.boundTo) ? [tool] : [];
-	});
+	return cupboard.tools.filter(
+		(tool) =>
+			tool.boundTo !== undefined &&
+			job.things.includes(tool.id) &&
+			[...rooms].some((room) => room !== tool.boundTo)
+	);
 }
 
 /**
- * What some jobs need at their depths: the kits of their rooms that hold any of it, and what is in none. A thing that a
- * job names counts as the tool or product of the cupboard that is called the same.
+ * What some jobs need at their depths: the kits of their rooms that hold any of it, and what is in none.
+ * Rules: "Kits".
  */
 export function takeAlong(
 	home: Pick<Home, 'cupboard'>,
@@ -63,13 +53,8 @@ export function takeAlong(
 		const rooms = roomsOf(job);
 		for (const step of stepsAt(job, depth))
 			for (const use of step.products) if (use.product !== undefined) need(use.product, rooms);
-		for (const name of job.needs) {
-			const tool = toolFor(cupboard, name, rooms);
-			const product = cupboard.products.find((one) => sameName(one.name, name));
-			if (tool) need(tool.id, rooms);
-			else if (product) need(product.id, rooms);
-			else others.add(name);
-		}
+		for (const id of job.things) need(id, rooms);
+		for (const name of job.needs) others.add(name);
 	}
 	const kits = cupboard.kits.filter((kit) =>
 		kit.contents.some((id) => {

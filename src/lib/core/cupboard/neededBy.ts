@@ -10,8 +10,6 @@ type Use = JobStep['products'][number];
 /** Kinds of which a home has so many that none of them is meant in particular. */
 const COMMON: readonly string[] = ['water', 'surfactant'];
 
-const sameName = (a: string, b: string) => a.trim().toLowerCase() === b.trim().toLowerCase();
-
 /** The products that will do for a use: the one that it names, else those that hold the same, and nothing unsure. */
 export function productsFor(use: Use, cupboard: Cupboard): Product[] {
 	if (use.product !== undefined) return cupboard.products.filter((one) => one.id === use.product);
@@ -29,7 +27,7 @@ const isParticular = (use: Use) =>
 
 /**
  * What a job needs of the cupboard at a depth, each with the products that will do: the particular uses of its steps,
- * and things in its list that a product is called by.
+ * and the products among the things that it names.
  */
 export function needsOf(job: Job, depth: Depth, cupboard: Cupboard): Product[][] {
 	const found: Product[][] = [];
@@ -40,7 +38,7 @@ export function needsOf(job: Job, depth: Depth, cupboard: Cupboard): Product[][]
 	};
 	for (const step of stepsAt(job, depth))
 		for (const use of step.products) if (isParticular(use)) add(productsFor(use, cupboard));
-	for (const need of job.needs) add(cupboard.products.filter((one) => sameName(one.name, need)));
+	for (const id of job.things) add(cupboard.products.filter((one) => one.id === id));
 	return found;
 }
 

@@ -120,6 +120,7 @@ function jobOfRow(
 		covers: [],
 		noisy: false,
 		needs: [],
+		things: [],
 		cautions: [],
 		rungs: [],
 		lookRound: [],

@@ -87,8 +87,15 @@ function checkKit(kit: Kit, i: number, cupboard: Cupboard, rooms: ReadonlySet<st
 	});
 }
 
-/** The products that a job's steps name are there, with what the steps say is in them. */
-export function checkProductsOfJob(job: Job, cupboard: Cupboard, path: PropertyKey[], report: Report): void {
+/** What a job names of the cupboard is there, its products with what the steps say is in them. */
+export function checkThingsOfJob(job: Job, cupboard: Cupboard, path: PropertyKey[], report: Report): void {
+	job.things.forEach((id, i) => {
+		if (![...cupboard.products, ...cupboard.tools].some((one) => one.id === id))
+			report(
+				[...path, 'things', i],
+				`There is no product or tool "${id}" in the cupboard. Add it there, or leave it out here.`
+			);
+	});
 	for (const depth of ['quick', 'usual', 'deep'] as const) {
 		job.depths[depth]?.steps.forEach((step, i) => {
 			step.products.forEach((use, k) => {

@@ -219,7 +219,7 @@ export const memberSchema = z.strictObject({
 		.default([]),
 	/** Jobs that this person dislikes: shared evenly, not left out. */
 	dislikes: z.array(id).default([]),
-	/** The things that this person has at hand. Left out: whatever the house has. */
+	/** The things that this person has at hand, as jobs name them (`needs`, `things`). Left out: whatever the house has. */
 	kit: z.array(word).max(60).optional()
 });
 
@@ -240,7 +240,7 @@ export const petSchema = z.strictObject({ id, name, kind: z.enum(PETS) });
 export const homeSchema = z
 	.strictObject({
 		format: z.literal('pail-round/home', 'This is no Pail Round home: "format" must be "pail-round/home".'),
-		version: z.literal(3, 'This version of the format is not known here. Versions 1, 2 and 3 are.'),
+		version: z.literal(4, 'This version of the format is not known here. Versions 1 to 4 are.'),
 		household: householdSchema,
 		zones: z.array(zoneSchema).max(12),
 		rooms: z.array(roomSchema).min(1, 'A home has at least one room.').max(200),

@@ -2,7 +2,7 @@
 import { z } from 'zod';
 import { addDays, parseDay } from '../calendar/civil';
 import { nextOccurrence, type CalendarRecurrence } from '../calendar/recurrence';
-import { checkCupboard, checkProductsOfJob, type Report } from './cupboardChecks';
+import { checkCupboard, checkThingsOfJob, type Report } from './cupboardChecks';
 import type { Cupboard } from './cupboardSchema';
 import type { Job } from './jobSchema';
 import type { householdSchema, memberSchema, petSchema, roomSchema, zoneSchema } from './home';
@@ -55,7 +55,7 @@ export function checkAcross(home: RawHome, context: z.RefinementCtx) {
 	home.jobs.forEach((job, i) => checkJob(job, ['jobs', i], { home, rooms, members, jobs, dated }, report));
 	checkZoneLists(home, report);
 	checkCupboard(home.cupboard, rooms, report);
-	home.jobs.forEach((job, i) => checkProductsOfJob(job, home.cupboard, ['jobs', i], report));
+	home.jobs.forEach((job, i) => checkThingsOfJob(job, home.cupboard, ['jobs', i], report));
 }
 
 type RawHome = {

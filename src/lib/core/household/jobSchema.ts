@@ -205,7 +205,14 @@ export const jobSchema = z.strictObject({
 	lookRound: z.array(z.string().trim().min(1).max(80)).max(12).default([]),
 	/** The library job that it was made from. */
 	library: id.optional(),
+	/** What else it needs at hand, in words that nothing is read from. */
 	needs: z.array(z.string().trim().min(1).max(60)).default([]),
+	/** Tools and products of the cupboard that it needs at hand, by their ids. */
+	things: z
+		.array(id)
+		.max(40)
+		.refine((list) => new Set(list).size === list.length, 'Name each thing once.')
+		.default([]),
 	/** One line each, for this job in this room; danger first. */
 	cautions: z
 		.array(

@@ -93,7 +93,73 @@ function fromVersion2(home: Plain): Plain {
 	};
 }
 
-const STEPS: Readonly<Record<number, (home: Plain) => Plain>> = { 1: fromVersion1, 2: fromVersion2 };
+const sameName = (a: unknown, b: unknown) =>
+	typeof a === 'string' && typeof b === 'string' && a.trim().toLowerCase() === b.trim().toLowerCase();
+const listOf = (data: unknown): unknown[] => (Array.isArray(data) ? data : []);
+
+/** The rooms that a job of version 3 is done in. */
+function roomsFromVersion3(job: Plain): Set<unknown> {
+	const steps = Object.values(isPlain(job.depths) ? job.depths : {}).flatMap((depth) =>
+		isPlain(depth) ? listOf(depth.steps).filter(isPlain) : []
+	);
+	return new Set([
+		job.room,
+		...listOf(job.rooms),
+		...steps.flatMap((step) => (step.room === undefined ? [] : [step.room]))
+	]);
+}
+
+/**
+ * Version 4 names the things of the cupboard that a job needs by their ids, where version 3 found them by their names: of
+ * several tools of one name the one for its room. What somebody has at hand follows.
+ */
+function fromVersion3(home: Plain): Plain {
+	const cupboard = isPlain(home.cupboard) ? home.cupboard : {};
+	const tools = listOf(cupboard.tools).filter(isPlain);
+	const products = listOf(cupboard.products).filter(isPlain);
+	const thingFor = (need: unknown, rooms: ReadonlySet<unknown>): Plain | undefined => {
+		const called = tools.filter((tool) => sameName(tool.name, need));
+		return (
+			called.find((tool) => tool.boundTo !== undefined && rooms.has(tool.boundTo)) ??
+			called.find((tool) => tool.boundTo === undefined) ??
+			called[0] ??
+			products.find((product) => sameName(product.name, need))
+		);
+	};
+	const jobFrom = (job: unknown): unknown => {
+		if (!isPlain(job) || !Array.isArray(job.needs)) return job;
+		const rooms = roomsFromVersion3(job);
+		const found = job.needs.map((need: unknown) => ({ need, thing: thingFor(need, rooms) }));
+		if (found.every(({ thing }) => thing === undefined)) return job;
+		return {
+			...job,
+			needs: found.filter(({ thing }) => thing === undefined).map(({ need }) => need),
+			things: [
+				...new Set([...listOf(job.things), ...found.flatMap(({ thing }) => (thing ? [thing.id] : []))])
+			]
+		};
+	};
+	const memberFrom = (member: unknown): unknown => {
+		if (!isPlain(member) || !Array.isArray(member.kit)) return member;
+		const kit = member.kit.flatMap((word: unknown) => {
+			const called = [...tools, ...products].filter((thing) => sameName(thing.name, word));
+			return called.length > 0 ? called.map((thing) => thing.id) : [word];
+		});
+		return { ...member, kit: [...new Set(kit)] };
+	};
+	return {
+		...home,
+		version: 4,
+		...(Array.isArray(home.jobs) ? { jobs: home.jobs.map(jobFrom) } : {}),
+		...(Array.isArray(home.members) ? { members: home.members.map(memberFrom) } : {})
+	};
+}
+
+const STEPS: Readonly<Record<number, (home: Plain) => Plain>> = {
+	1: fromVersion1,
+	2: fromVersion2,
+	3: fromVersion3
+};
 
 /** The home in the present version. What is no home, or of an unknown version, comes back as it was. */
 export function upgradeHome(data: unknown): unknown {

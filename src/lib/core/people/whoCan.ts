@@ -75,6 +75,7 @@ export type WhyNot =
 	| { readonly code: 'product'; readonly family: string }
 	| { readonly code: 'left-out' }
 	| { readonly code: 'skill'; readonly skill: string }
+	/** `thing`: as the job names it, in words or by its id in the cupboard. */
 	| { readonly code: 'kit'; readonly thing: string }
 	/** Not at home at all on the day. */
 	| { readonly code: 'away' }
@@ -135,7 +136,8 @@ function whyNot(job: Job, member: Member, day: CivilDay): WhyNot[] {
 	if (job.skill !== undefined && !hasWord(member.skills, job.skill))
 		why.push({ code: 'skill', skill: job.skill });
 	const { kit } = member;
-	const thing = kit === undefined ? undefined : job.needs.find((one) => !hasWord(kit, one));
+	const thing =
+		kit === undefined ? undefined : [...job.needs, ...job.things].find((one) => !hasWord(kit, one));
 	if (thing !== undefined) why.push({ code: 'kit', thing });
 	return why;
 }

@@ -23,6 +23,7 @@ export function blankJob(
 		wholeHouse: false,
 		rooms: [],
 		needs: [],
+		things: [],
 		cautions: [],
 		rungs: [],
 		lookRound: [],

@@ -364,7 +364,7 @@ export function homeFromDraft(draft: Draft, library: Library, chosen: Pattern, f
 	const kept = new Set(jobs.map((job) => job.id));
 	const read = readHome({
 		format: 'pail-round/home',
-		version: 3,
+		version: 4,
 		household,
 		zones: arranged.zones,
 		rooms,

@@ -40,11 +40,23 @@ function withUses(jobs: readonly Job[], product: string, change: (use: Use) => U
 	});
 }
 
-/** True where a step of a job, at any depth, names a product. */
+/** True where a job names a product: a step of it, at any depth, or the list of what it needs at hand. */
 export const usesProduct = (job: Job, product: string): boolean =>
+	job.things.includes(product) ||
 	Object.values(job.depths).some((depth) =>
 		depth?.steps.some((step) => step.products.some((use) => use.product === product))
 	);
+
+const without = (list: readonly string[], id: string) => list.filter((one) => one !== id);
+
+/** The home where nobody and no job names a thing that is taken away. */
+const withoutThing = (home: Home, id: string): Home => ({
+	...home,
+	jobs: home.jobs.map((job) => (job.things.includes(id) ? { ...job, things: without(job.things, id) } : job)),
+	members: home.members.map((member) =>
+		member.kit?.includes(id) ? { ...member, kit: without(member.kit, id) } : member
+	)
+});
 
 const idsOf = (cupboard: Cupboard) =>
 	new Set(
@@ -93,11 +105,12 @@ export function removeProduct(home: Home, id: string): Edit {
 						names: naming.slice(0, 4).map((job) => job.name)
 					}
 				];
+	const left = withoutThing(home, id);
 	return finish(
 		{
-			...withCupboard(home, {
+			...withCupboard(left, {
 				products: cupboard.products.filter((one) => one.id !== id),
-				kits: cupboard.kits.map((kit) => ({ ...kit, contents: kit.contents.filter((one) => one !== id) })),
+				kits: cupboard.kits.map((kit) => ({ ...kit, contents: without(kit.contents, id) })),
 				mixes: cupboard.mixes.map((mix) => ({
 					...mix,
 					parts: mix.parts.map(({ product, ...part }) =>
@@ -105,24 +118,35 @@ export function removeProduct(home: Home, id: string): Edit {
 					)
 				}))
 			}),
-			jobs: withUses(home.jobs, id, ({ product: _product, ...use }) => use)
+			jobs: withUses(left.jobs, id, ({ product: _product, ...use }) => use)
 		},
 		effects
 	);
 }
 
-/** Adds a tool or changes it. */
-export const putTool = (home: Home, tool: Tool): Edit =>
-	finish(withCupboard(home, { tools: put(home.cupboard.tools, tool) }));
+/** Adds a tool or changes it; `jobs`: those that need it, by their ids, where that is said. */
+export function putTool(home: Home, tool: Tool, jobs?: readonly string[]): Edit {
+	const next = withCupboard(home, { tools: put(home.cupboard.tools, tool) });
+	if (jobs === undefined) return finish(next);
+	const needing = new Set(jobs);
+	return finish({
+		...next,
+		jobs: next.jobs.map((job) => {
+			if (job.things.includes(tool.id) === needing.has(job.id)) return job;
+			const rest = without(job.things, tool.id);
+			return { ...job, things: needing.has(job.id) ? [...rest, tool.id] : rest };
+		})
+	});
+}
 
-/** Takes a tool away, and off the kits. */
+/** Takes a tool away, and off the kits and jobs. */
 export function removeTool(home: Home, id: string): Edit {
 	const { cupboard } = home;
 	if (!cupboard.tools.some((one) => one.id === id)) return refuse({ code: 'unknown', what: 'tool', id });
 	return finish(
-		withCupboard(home, {
+		withCupboard(withoutThing(home, id), {
 			tools: cupboard.tools.filter((one) => one.id !== id),
-			kits: cupboard.kits.map((kit) => ({ ...kit, contents: kit.contents.filter((one) => one !== id) }))
+			kits: cupboard.kits.map((kit) => ({ ...kit, contents: without(kit.contents, id) }))
 		})
 	);
 }

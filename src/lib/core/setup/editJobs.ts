@@ -4,7 +4,7 @@ import { freeId, fixedByAge, jobForRoom, type LibraryJob } from './library';
 import { spreadFirstDays } from './spread';
 import type { Home, Job } from '../household/home';
 import { type Edit, refuse, finish, floatItem, withoutJobs } from './edit';
-import { withoutRoomSteps } from './editRooms';
+import { withoutRoomSteps, withToolsFor } from './editRooms';
 
 /** Puts a job in, or in the place of the one with its id; an item stands on the list of its room's zone. */
 export function saveJob(home: Home, job: Job): Edit {
@@ -49,7 +49,7 @@ export function copyJob(home: Home, jobId: string, roomId: string, today: CivilD
 	if (!room) return refuse({ code: 'unknown', what: 'room', id: roomId });
 	if (job.room === roomId) return refuse({ code: 'has-it', room: room.name });
 	const id = freeId(`${job.library ?? job.id}-${roomId}`, new Set(home.jobs.map((one) => one.id)));
-	const copy: Job = withoutRoomSteps({ ...job, id, room: roomId, covers: [] }, job.room);
+	const copy = withToolsFor(home, withoutRoomSteps({ ...job, id, room: roomId, covers: [] }, job.room));
 	const fitted = copy.cadence.type === 'zone' && room.zone === null ? floatItem(copy) : copy;
 	const [placed] = spreadFirstDays([fitted], home.jobs, today, home.household);
 	return saveJob(home, placed as Job);

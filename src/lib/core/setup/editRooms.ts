@@ -95,6 +95,18 @@ export function reorderRoom(home: Home, roomId: string, by: -1 | 1): Edit {
 	});
 }
 
+/** A job where it is done in another room: a tool that is for one room only stays where it is. Rules: "Kits". */
+export const withToolsFor = (home: Pick<Home, 'cupboard'>, job: Job): Job => {
+	const elsewhere = new Set(
+		home.cupboard.tools
+			.filter((tool) => tool.boundTo !== undefined && tool.boundTo !== job.room)
+			.map((tool) => tool.id)
+	);
+	return job.things.some((id) => elsewhere.has(id))
+		? { ...job, things: job.things.filter((id) => !elsewhere.has(id)) }
+		: job;
+};
+
 /** Steps of other jobs that named a room that is gone are done in those jobs' own rooms. */
 export const withoutRoomSteps = (job: Job, room: string): Job => {
 	const clean = (depth: Job['depths']['usual'] | undefined) =>

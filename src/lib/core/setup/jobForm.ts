@@ -269,6 +269,8 @@ export function jobFromForm(before: Job, form: FormValues): ReadJob {
 						.filter(Boolean)
 				}
 			: {}),
+		// None chosen is an answer, too: the form says that it asked.
+		...(has('withThings') ? { things: form.things ?? [] } : {}),
 		noisy: has('type') ? one('noisy') === 'on' : before.noisy,
 		hidden: has('rungs') ? one('hidden') === 'on' : before.hidden
 	};

@@ -219,6 +219,7 @@ export function jobForRoom(library: LibraryJob, room: RoomFacts, taken: Readonly
 		library: libraryId,
 		covers: [],
 		rooms: [],
+		things: [],
 		who:
 			owners.length === 0
 				? { mode: 'shared', members: [] }

@@ -2,7 +2,7 @@
 import type { Weekday } from '../calendar/civil';
 import type { Home, Job, Layer } from '../household/home';
 import { finish, floatItem, refuse, withoutJobs, type Edit } from './edit';
-import { withoutRoomSteps } from './editRooms';
+import { withoutRoomSteps, withToolsFor } from './editRooms';
 
 export type JobsChange =
 	| { readonly what: 'who'; readonly mode: 'shared' | 'free' }
@@ -54,7 +54,7 @@ function changedJob(home: Home, job: Job, change: Exclude<JobsChange, { what: 'r
 				: job;
 		case 'room': {
 			if (job.room === change.room) return job;
-			const moved = withoutRoomSteps({ ...job, room: change.room }, job.room);
+			const moved = withToolsFor(home, withoutRoomSteps({ ...job, room: change.room }, job.room));
 			const zone = home.rooms.find((room) => room.id === change.room)?.zone ?? null;
 			return moved.cadence.type === 'zone' && zone === null ? floatItem(moved) : moved;
 		}

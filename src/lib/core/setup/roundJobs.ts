@@ -52,6 +52,7 @@ export function rounds(
 			rooms: [...new Set(members.map((job) => job.room))].filter((one) => one !== first.room),
 			who: { mode: 'shared', members: [] },
 			needs: [...new Set(members.flatMap((job) => job.needs))].slice(0, 8),
+			things: [...new Set(members.flatMap((job) => job.things))].slice(0, 40),
 			cautions: uniqueCautions(members),
 			...(ages.length > 0 ? { aloneFrom: Math.max(...ages) } : {}),
 			noisy: members.some((job) => job.noisy)

@@ -105,6 +105,7 @@ export function takeRoomAlong(
 			startsOn: job.startsOn ?? from.household.startsOn,
 			covers: known(job.covers, jobs),
 			rooms: [],
+			things: [],
 			depths: stepsAlong(job.depths, along.room),
 			who: whoAlong(job.who, members)
 		};

@@ -52,6 +52,16 @@
 					options={showsOptions(fields.shows)}
 					bind:value={fields.shows}
 				/>
+				{#if view.things.length > 0}
+					<div class="sm:col-span-2 md:col-span-3">
+						<Toggles
+							label={EDITOR.things}
+							options={view.things.map((one) => ({ value: one.id, label: one.name }))}
+							many
+							bind:value={fields.things}
+						/>
+					</div>
+				{/if}
 				<div class="sm:col-span-2 md:col-span-3">
 					<Toggles
 						label={EDITOR.order}

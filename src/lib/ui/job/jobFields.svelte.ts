@@ -90,6 +90,7 @@ export class JobFields {
 	startsOn = $state('');
 	note = $state('');
 	needs = $state('');
+	things = $state<readonly string[]>([]);
 	skill = $state('');
 	fromAge = $state(0);
 	aloneFrom = $state(0);
@@ -159,6 +160,7 @@ export class JobFields {
 		this.startsOn = job.startsOn ?? '';
 		this.note = job.note ?? '';
 		this.needs = job.needs.join(', ');
+		this.things = [...job.things];
 		this.skill = job.skill ?? '';
 		this.fromAge = job.fromAge ?? 0;
 		this.aloneFrom = job.aloneFrom ?? 0;
@@ -211,6 +213,8 @@ export class JobFields {
 			layer: [this.layer],
 			note: [this.note],
 			needs: [this.needs],
+			withThings: ['yes'],
+			things: this.things,
 			skill: [this.skill],
 			fromAge: [this.fromAge > 0 ? String(this.fromAge) : ''],
 			aloneFrom: [this.aloneFrom > 0 ? String(this.aloneFrom) : ''],

@@ -6,18 +6,32 @@
 	import Button from '../kit/Button.svelte';
 	import Check from '../kit/Check.svelte';
 	import Choice from '../kit/Choice.svelte';
+	import More from '../kit/More.svelte';
 	import TextField from '../kit/TextField.svelte';
+	import Toggles from '../kit/Toggles.svelte';
+	import { untrack } from 'svelte';
 	let {
 		view,
 		tool = null,
 		onsaved
 	}: { view: KitsView; tool?: KitsView['tools'][number] | null; onsaved: () => void } = $props();
+	let boundTo = $state(untrack(() => tool?.boundTo ?? ''));
+	let jobs = $state<readonly string[]>(untrack(() => tool?.jobs ?? []));
+	/** Of a tool that is for one room: the jobs of the room, and those that name it already. */
+	const options = $derived(
+		view.jobs
+			.filter((one) => boundTo === '' || one.room === boundTo || jobs.includes(one.id))
+			.map((one) => ({
+				value: one.id,
+				label: one.room === boundTo ? one.name : KITS.jobIn(one.name, one.roomName)
+			}))
+	);
 </script>
 
 <EditForm
 	action="/supplies/kits?/edit"
 	{view}
-	values={{ op: 'tool', tool: tool?.id ?? '' }}
+	values={{ op: 'tool', tool: tool?.id ?? '', withJobs: 'yes' }}
 	class="grid gap-4"
 	{onsaved}
 >
@@ -25,13 +39,16 @@
 	<Choice
 		label={KITS.boundTo}
 		name="boundTo"
-		value={tool?.boundTo ?? ''}
+		bind:value={boundTo}
 		options={[
 			{ value: '', label: KITS.anyRoom },
 			...view.rooms.map((one) => ({ value: one.id, label: one.name }))
 		]}
 	/>
 	<Check label={KITS.hotWash} name="hotWash" formValue="on" checked={tool?.hotWash ?? false} />
+	<More title={KITS.jobs(jobs.length)}>
+		<Toggles label={KITS.jobs(0)} hideLabel name="jobs" many {options} bind:value={jobs} />
+	</More>
 	<Button kind="solid" type="submit" class="justify-self-start">{KITS.keep}</Button>
 </EditForm>
 {#if tool}

@@ -46,7 +46,7 @@ export const PEOPLE_MEMBER_PAGE = {
 	canUseWithCommas: 'Can use, separated by commas',
 	ladderIron: 'ladder, iron',
 	bringsAKitOfTheir: 'brings a kit of their own, and has nothing else',
-	whatIsInItWith: 'What is in it, separated by commas',
+	whatIsInIt: 'What is in it',
 	neverGets: 'Is never given',
 	doesNotLike: 'Does not like',
 	save: 'Save',

@@ -9,6 +9,7 @@
 	import Button from '$ui/kit/Button.svelte';
 	import Check from '$ui/kit/Check.svelte';
 	import TextField from '$ui/kit/TextField.svelte';
+	import Toggles from '$ui/kit/Toggles.svelte';
 	import DateField from '$ui/kit/DateField.svelte';
 	import EditForm from '$ui/house/EditForm.svelte';
 	import Notice from '$ui/Notice.svelte';
@@ -18,6 +19,7 @@
 	const saved = $derived(form && 'saved' in form ? form.saved : null);
 	let always = $derived(view.isAlways);
 	let ownKit = $derived(view.hasKit);
+	let kit = $derived(view.kit);
 	/** The hours of each day as they stand in the form; another answer of the house begins them anew. */
 	let here = $state<string[]>([]);
 	let looks = $state<string[]>([]);
@@ -127,12 +129,12 @@
 					bind:checked={ownKit}
 				/>
 				{#if ownKit}
-					<TextField
-						label={PEOPLE_MEMBER_PAGE.whatIsInItWith}
-						class="col-span-full"
+					<Toggles
+						label={PEOPLE_MEMBER_PAGE.whatIsInIt}
 						name="kit"
-						maxlength={800}
-						value={view.kit}
+						many
+						options={view.things.map((one) => ({ value: one.thing, label: one.name }))}
+						bind:value={kit}
 					/>
 				{/if}
 				<More class="w-full">

@@ -101,6 +101,10 @@ export async function loadJobEditor(
 			name: one.name,
 			families: allFamilies(one)
 		})),
+		things: [
+			...home.home.cupboard.tools,
+			...home.home.cupboard.products.filter((one) => job.things.includes(one.id))
+		].map(({ id, name }) => ({ id, name })),
 		late: day?.state === 'late' ? stateText(day, today) : null,
 		estimate: estimate
 			? JOB_EDITOR_SAYS.youSaidMinItTakes(job.depths.usual.minutes, Math.round(estimate.median))

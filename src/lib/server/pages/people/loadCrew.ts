@@ -11,7 +11,7 @@ import { awayOn } from '$core/people/weekOccurrences';
 import { effectivePauses } from '$core/schedule/projection';
 import type { CrewPerson, CrewView, PresenceRow, WhyView } from '$views/people';
 import { clockText, dayAhead, dayMonth, shortDate, weekdayName } from '$words/general';
-import { memberName } from '$words/names';
+import { memberName, thingName } from '$words/names';
 import { cannotText, reasonText } from '$words/people';
 import { v7 as uuidv7 } from 'uuid';
 import { familyFacts, proposeWeek, ribbonOf, type FamilyFacts } from '../../services/people/familyFacts';
@@ -49,6 +49,7 @@ export function whyView(facts: FamilyFacts, week: AssignedWeek, id: string | nul
 	const { home, today } = facts;
 	const { clock } = home.home.household;
 	const nameOf = (one: string) => memberName(home, one);
+	const names = { nameOf, thingOf: (thing: string) => thingName(home, thing) };
 	const to = why.to === null ? null : { id: why.to, name: nameOf(why.to) };
 	const given = week.given.get(turn.id)?.how;
 	const nobody =
@@ -63,7 +64,7 @@ export function whyView(facts: FamilyFacts, week: AssignedWeek, id: string | nul
 		turn: turn.id,
 		title: to ? LOAD_CREW_SAYS.why(to.name, turn.line.job.name) : turn.line.job.name,
 		when: `${dayAhead(turn.due, today)}, ${turn.minutes} min`,
-		reasons: [...nobody, ...why.reasons.map((reason) => reasonText(reason, to?.name ?? '', nameOf))].slice(
+		reasons: [...nobody, ...why.reasons.map((reason) => reasonText(reason, to?.name ?? '', names))].slice(
 			0,
 			3
 		),
@@ -81,7 +82,7 @@ export function whyView(facts: FamilyFacts, week: AssignedWeek, id: string | nul
 			.filter((one) => one.why.length > 0)
 			.map((one) => ({
 				name: one.member.name,
-				words: cannotText(one.member.name, one.why[0] as (typeof one.why)[number], nameOf)
+				words: cannotText(one.member.name, one.why[0] as (typeof one.why)[number], names)
 			})),
 		to
 	};

@@ -9,7 +9,7 @@ import { ageOn } from '$core/people/whoCan';
 import type { PreparedHome } from '$core/schedule/preparedHome';
 import type { MemberView } from '$views/people';
 import { shortDate, weekFrom } from '$words/general';
-import { memberName } from '$words/names';
+import { memberName, thingName } from '$words/names';
 import { cannotWords, confirmedWords, FAMILY_NAMES } from '$words/people';
 import { error } from '@sveltejs/kit';
 import { v7 as uuidv7 } from 'uuid';
@@ -53,6 +53,12 @@ export async function loadMember(household: string, id: string): Promise<MemberV
 	if (!member || member.role === 'device')
 		error(404, { message: MEMBER_EDIT_SAYS.nobodyOfThatNameLives, remedy: MEMBER_EDIT_SAYS.goBackToPeople });
 	const nameOf = (one: string) => memberName(home, one);
+	const thingOf = (one: string) => thingName(home, one);
+	const needed = new Set([
+		...(member.kit ?? []),
+		...home.home.cupboard.tools.map((tool) => tool.id),
+		...home.home.jobs.flatMap((job) => [...job.needs, ...job.things])
+	]);
 	const away = awayToday(facts, today);
 	const judged = home.series.map((line) => ({
 		line,
@@ -73,8 +79,11 @@ export async function loadMember(household: string, id: string): Promise<MemberV
 		role: member.role,
 		bornOn: member.bornOn ?? '',
 		skills: member.skills.join(', '),
-		kit: (member.kit ?? []).join(', '),
+		kit: member.kit ?? [],
 		hasKit: member.kit !== undefined,
+		things: [...needed]
+			.map((thing) => ({ thing, name: thingOf(thing) }))
+			.sort((a, b) => a.name.localeCompare(b.name)),
 		families: Object.entries(FAMILY_NAMES).map(([code, name]) => ({
 			code,
 			name,
@@ -105,7 +114,7 @@ export async function loadMember(household: string, id: string): Promise<MemberV
 			.slice(0, 12)
 			.map(({ line, why }) => ({
 				name: line.job.name,
-				words: cannotWords(why as NonNullable<typeof why>, nameOf)
+				words: cannotWords(why as NonNullable<typeof why>, { nameOf, thingOf })
 			}))
 	};
 }

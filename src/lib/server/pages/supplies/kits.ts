@@ -22,8 +22,14 @@ export async function loadKits(asker: Asker): Promise<KitsView> {
 			hotWash: tool.hotWash,
 			words: [tool.boundTo ? KITS.only(roomName(tool.boundTo)) : '', tool.hotWash ? KITS.washWords : '']
 				.filter(Boolean)
-				.join(', ')
+				.join(', '),
+			jobs: facts.home.home.jobs.filter((job) => job.things.includes(tool.id)).map((job) => job.id)
 		})),
+		jobs: facts.home.rooms.flatMap((room) =>
+			facts.home.home.jobs
+				.filter((job) => job.room === room.id)
+				.map((job) => ({ id: job.id, name: job.name, room: room.id, roomName: room.name }))
+		),
 		things: [...cupboard.products, ...cupboard.tools].map(({ id, name }) => ({ id, name })),
 		rooms: facts.home.rooms.map(({ id, name }) => ({ id, name }))
 	};

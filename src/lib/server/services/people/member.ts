@@ -121,7 +121,7 @@ export function editMember(household: string, id: string, form: FormData, by: st
 				name: text('name'),
 				bornOn: born === '' ? undefined : born,
 				skills: wordsOf(text('skills')),
-				kit: text('ownKit') === '1' ? wordsOf(text('kit')) : undefined,
+				kit: text('ownKit') === '1' ? list('kit') : undefined,
 				excludes: { families, jobs: list('out') },
 				...(text('withAllows') === '1' ? { allows: allowsFrom(home, id, list('allows'), by, today) } : {}),
 				dislikes: list('disliked')

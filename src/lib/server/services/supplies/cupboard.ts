@@ -135,7 +135,8 @@ function editOf(op: string, context: EditContext): Edit | Unmade {
 		case 'removeProduct':
 			return removeProduct(home, text('product'));
 		case 'tool':
-			return text('name') === '' ? CUPBOARD_SAYS.giveTheToolAName : putTool(home, toolFrom(context));
+			if (text('name') === '') return CUPBOARD_SAYS.giveTheToolAName;
+			return putTool(home, toolFrom(context), text('withJobs') === 'yes' ? list('jobs') : undefined);
 		case 'removeTool':
 			return removeTool(home, text('tool'));
 		case 'kit':
