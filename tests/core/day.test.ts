@@ -3,11 +3,11 @@ import { isoOf, type CivilDay } from '../../src/lib/core/calendar/civil';
 import type { LedgerEntry } from '../../src/lib/core/household/entry';
 import { prepareHome, type PreparedHome } from '../../src/lib/core/schedule/preparedHome';
 import { comingDay } from '../../src/lib/core/schedule/comingDay';
-import { agendaOf, latenessOf } from '../../src/lib/core/schedule/agenda';
+import { agendaOf, latenessOf, sittingMinutesOn } from '../../src/lib/core/schedule/agenda';
 import { readDay, type Day } from '../../src/lib/core/schedule/readDay';
 import { projectionAt, projectHome } from '../../src/lib/core/schedule/projection';
 import { day, done, entry, undo } from './entries';
-import { job, makeHome, prepared } from './home';
+import { homeData, job, makeHome, prepared, step } from './home';
 
 const read = (home: PreparedHome, ledger: LedgerEntry[], date: string): Day =>
 	readDay(home, projectHome(home, ledger), day(date));
@@ -261,6 +261,55 @@ describe('what hangs', () => {
 		expect(tight.held.map((h) => h.line.line.id)).toEqual(['skirting']);
 		expect(tight.parts.morning.map((l) => l.line.id)).toContain('toilet');
 		expect(isoOf(tight.held[0]?.roomOn as CivilDay)).toBe('2027-03-04');
+	});
+
+	it('counts the work of a zone that has its day once, and a sitting by what the day brings', () => {
+		const on = (weekday: number) => ({ cadence: { type: 'weekly', weekdays: [weekday] }, missRule: 'stays' });
+		const data = homeData();
+		const home = prepared({
+			household: {
+				...(data.household as object),
+				rhythm: {
+					pattern: 'A zone a day',
+					scheme: { type: 'weekdays', byWeekday: { 2: 'front', 4: 'back' } },
+					sittingMinutes: 50,
+					catchUpDays: [6],
+					freeDays: [7]
+				}
+			},
+			zones: [
+				{ id: 'front', name: 'Front', weave: 'stripe', list: [] },
+				{ id: 'back', name: 'Back', weave: 'check', list: [] }
+			],
+			jobs: [
+				job('porch', { ...on(2), depths: { usual: { minutes: 12, steps: [step('Do it', 12)] } } }),
+				job('bench', { ...on(2), depths: { usual: { minutes: 6, steps: [step('Do it', 6)] } } }),
+				job('sink', { ...on(4), room: 'kitchen' }),
+				job('hall', {
+					...on(3),
+					room: 'loft',
+					depths: { usual: { minutes: 12, steps: [step('Do it', 12)] } }
+				}),
+				job('loft', {
+					...on(1),
+					room: 'loft',
+					depths: { usual: { minutes: 14, steps: [step('Do it', 14)] } }
+				})
+			]
+		});
+		const ledger = [
+			done('porch', '2027-02-23'),
+			done('bench', '2027-02-23'),
+			done('sink', '2027-02-25'),
+			done('hall', '2027-02-24')
+		];
+		// The loft was missed on Monday. Tuesday and Wednesday are full; Thursday has its zone's five minutes and room beside.
+		const { held } = hang(home, ledger, '2027-03-02', 20);
+		expect(held.map(({ line, roomOn }) => [line.line.id, isoOf(roomOn as CivilDay)])).toEqual([
+			['loft', '2027-03-04']
+		]);
+		expect(sittingMinutesOn(home, read(home, ledger, '2027-03-02'))).toBe(20);
+		expect(sittingMinutesOn(home, read(home, ledger, '2027-03-04'))).toBe(5);
 	});
 
 	it('words lateness in days under one turn and in whole turns from one on', () => {

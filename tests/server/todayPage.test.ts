@@ -1,6 +1,9 @@
 /** Today's page, through the real actions: what it adds up to, what it proposes, and what taking back leaves of it. */
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { toDay } from '../../src/lib/core/calendar/civil';
+import { homeFromDraft } from '../../src/lib/core/setup/draft';
+import { draft, library, patterns } from '../core/library';
 import { loadToday, NoSuchDay } from '../../src/lib/server/pages/today/loadToday';
 import { loadRun } from '../../src/lib/server/pages/session/running';
 import * as presses from '../../src/lib/server/services/session/press';
@@ -43,6 +46,36 @@ async function act(home: string, what: Act, fields: Fields): Promise<string> {
 	expect(said(await what(asAda(home), form({ id, ...fields }))).status, JSON.stringify(fields)).toBe(200);
 	return id;
 }
+
+describe('a zone that has its day', () => {
+	it('counts the jobs of its rooms that come on the day, and no week', async () => {
+		setClock(NOW);
+		const pattern = patterns().find((one) => one.id === 'a-zone-a-day');
+		if (!pattern) throw new Error('no pattern');
+		const made = homeFromDraft(draft({ minutesADay: 240 }), library(), pattern, toDay('2027-03-01'));
+		if (!made.ok) throw new Error(JSON.stringify(made.problems));
+		const home = await household(made.home);
+		const { zone, ...today } = await look(home);
+		const rooms = new Set(
+			made.home.rooms
+				.filter((room) => made.home.zones.some((one) => one.id === room.zone && one.name === zone?.mark.name))
+				.map((room) => room.id)
+		);
+		const isOfZone = (row: JobRow) => {
+			const job = made.home.jobs.find((one) => row.line.startsWith(one.id));
+			return job !== undefined && job.layer !== 'basics' && rooms.has(job.room);
+		};
+		const due = hanging({ zone, ...today }).filter(isOfZone);
+		expect(due.length).toBeGreaterThan(1);
+		expect(zone).toMatchObject({ isOfDay: true, settled: 0, counted: due.length });
+		expect(zone?.words).toMatch(new RegExp(`^Week 1 of the month, 0 of ${due.length} jobs done$`));
+		expect(zone?.next.map((one) => one.line)).toEqual(expect.arrayContaining([due[0]?.line]));
+		await act(home, tick, { line: due[0]?.line ?? '', outcome: 'done', by: 'ada' });
+		// What it covers is settled with it.
+		const after = (await look(home)).zone;
+		expect([after?.counted, (after?.settled ?? 0) > 0]).toEqual([due.length, true]);
+	});
+});
 
 describe('what Today adds up to', () => {
 	it('is what hangs on it: minutes of parts and of the sitting, no job twice', async () => {

@@ -133,6 +133,8 @@ export interface OverdueView {
 
 export interface ZoneView {
 	readonly mark: ZoneMark;
+	/** Each zone has its day; else its week. */
+	readonly isOfDay: boolean;
 	/** "Day 3 of 5, 5 of 11 jobs done" */
 	readonly words: string;
 	readonly settled: number;

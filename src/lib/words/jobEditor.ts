@@ -89,6 +89,8 @@ export const EDITOR = {
 	shows: 'How much of it visitors see',
 	showsHelp: 'Before visitors, what shows comes first.',
 	errand: 'It is an errand, done out of the house',
+	core: 'A week is no week without it',
+	coreHelp: 'Where the minutes do not hold all the work, it is the last to be left for later.',
 	wholeHouse: 'It runs through the whole house',
 	wholeHouseHelp: 'It is part of the weekly round, whatever its room.',
 	stepTakes: 'It takes the',

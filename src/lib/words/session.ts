@@ -11,7 +11,7 @@ export const KIND_WORDS: Readonly<
 		short: 'the quick clean',
 		note: 'Each job stops at ten minutes, finished or not, it counts as done.'
 	},
-	zone: { title: 'Minutes in this week’s zone', short: 'the zone jobs', note: null },
+	zone: { title: 'Minutes in the zone', short: 'the zone jobs', note: null },
 	clearing: { title: 'Declutter one spot', short: 'the decluttering', note: null },
 	visitors: {
 		title: 'Quick tidy before visitors',

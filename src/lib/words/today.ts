@@ -55,9 +55,17 @@ export const TODAY = {
 	zoneOfWeek: 'zone of the week'
 } as const;
 
-/** "This week: Porch & hall" */
-export const zoneTitle = (name: string, relation: 'past' | 'today' | 'coming') =>
-	relation === 'today' ? `This week: ${name}` : `That week: ${name}`;
+/** "This week: Porch & hall"; where each zone has its day: "Today: Porch & hall". */
+export const zoneTitle = (name: string, relation: 'past' | 'today' | 'coming', isOfDay = false) =>
+	isOfDay
+		? `${relation === 'today' ? 'Today' : 'That day'}: ${name}`
+		: `${relation === 'today' ? 'This' : 'That'} week: ${name}`;
+
+/** A zone's day on which none of its jobs comes. */
+export const zoneDayWords = (card: number | null) =>
+	card === null
+		? 'None of its jobs comes on this day.'
+		: `Week ${card} of the month, none of its jobs comes.`;
 
 /** "Day 3 of 5, 5 of 11 jobs done" */
 export function zoneWords(
@@ -212,13 +220,14 @@ export const OTHER_WAYS = {
 			: `${jobs} ${plural(jobs, 'job')}, about ${Math.max(1, Math.round(minutes))} min`,
 	round: 'Weekly quick clean',
 	roundLine: 'seven jobs, ten minutes each, in one go',
-	zone: (name: string | null) => (name === null ? '15 minutes in a zone' : `15 minutes in ${name}`),
-	zoneLine: (jobs: number | null) =>
-		jobs === null
-			? 'no zone has its week just now'
-			: jobs === 0
-				? 'this week’s zone, all done'
-				: `this week’s zone, ${lowerNumber(jobs)} ${plural(jobs, 'job')} left`,
+	zone: (name: string | null, minutes: number) => `${minutes} minutes in ${name ?? 'a zone'}`,
+	zoneLine: (jobs: number | null, isOfDay: boolean) => {
+		const [one, none] = isOfDay
+			? ['today’s zone', 'no zone has its day today']
+			: ['this week’s zone', 'no zone has its week just now'];
+		if (jobs === null) return none;
+		return jobs === 0 ? `${one}, all done` : `${one}, ${lowerNumber(jobs)} ${plural(jobs, 'job')} left`;
+	},
 	zoneClearing: 'it is not decluttered yet: one spot of it',
 	clearing: 'Declutter one spot',
 	clearingLine: 'keep, give away, throw out; 15 min',

@@ -121,6 +121,7 @@ function jobOfRow(
 		noisy: false,
 		needs: [],
 		things: [],
+		core: false,
 		cautions: [],
 		rungs: [],
 		lookRound: [],

@@ -12,6 +12,34 @@ export interface JobFacts {
 	readonly hidden?: boolean;
 }
 
+/** Jobs without which a week is no week, which version 3 did not say. */
+export const CORE_OF_LIBRARY: readonly string[] = [
+	'wipe-counters',
+	'kitchen-reset',
+	'sweep-kitchen',
+	'kitchen-bin',
+	'cooktop',
+	'mop-kitchen',
+	'sink-scour',
+	'bathroom-clean',
+	'toilet-upkeep',
+	'toilet-floor',
+	'bed-linen',
+	'dust-bedroom',
+	'vacuum-bedroom',
+	'child-vacuum',
+	'child-dust',
+	'dust-living',
+	'vacuum-living',
+	'vacuum-dining',
+	'dust-dining',
+	'hall-sweep',
+	'stairs-vacuum',
+	'dust-study',
+	'vacuum-study',
+	'bins-to-gate'
+];
+
 export const FACTS_OF_LIBRARY: Readonly<Record<string, JobFacts>> = {
 	'breakfast-dishes': { aloneFrom: 10, order: ['dishes'] },
 	'dinner-dishes': { aloneFrom: 10, order: ['dishes'] },

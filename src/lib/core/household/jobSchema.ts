@@ -187,6 +187,8 @@ export const jobSchema = z.strictObject({
 	shows: z.number().min(0).max(1).optional(),
 	/** Done out of the house, on the way. */
 	errand: z.boolean().default(false),
+	/** A week is no week without it: where minutes do not hold the work, it is the last to be left for later. */
+	core: z.boolean().default(false),
 	/** It runs through the whole house, whatever room it is filed under. */
 	wholeHouse: z.boolean().default(false),
 	/** Rooms that it covers beside its own. */

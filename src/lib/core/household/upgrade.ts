@@ -1,5 +1,5 @@
 /** Brings homes of older versions of the open format up to the present one. docs/formats.md. */
-import { FACTS_OF_LIBRARY } from './factsOfLibrary';
+import { CORE_OF_LIBRARY, FACTS_OF_LIBRARY } from './factsOfLibrary';
 
 type Plain = Record<string, unknown>;
 
@@ -111,7 +111,8 @@ function roomsFromVersion3(job: Plain): Set<unknown> {
 
 /**
  * Version 4 names the things of the cupboard that a job needs by their ids, where version 3 found them by their names: of
- * several tools of one name the one for its room. What somebody has at hand follows.
+ * several tools of one name the one for its room. What somebody has at hand follows. It says of a job, too, whether a week is
+ * no week without it.
  */
 function fromVersion3(home: Plain): Plain {
 	const cupboard = isPlain(home.cupboard) ? home.cupboard : {};
@@ -126,8 +127,12 @@ function fromVersion3(home: Plain): Plain {
 			products.find((product) => sameName(product.name, need))
 		);
 	};
-	const jobFrom = (job: unknown): unknown => {
-		if (!isPlain(job) || !Array.isArray(job.needs)) return job;
+	const withCore = (job: Plain): Plain =>
+		typeof job.library === 'string' && CORE_OF_LIBRARY.includes(job.library) ? { core: true, ...job } : job;
+	const jobFrom = (data: unknown): unknown => {
+		if (!isPlain(data)) return data;
+		const job = withCore(data);
+		if (!Array.isArray(job.needs)) return job;
 		const rooms = roomsFromVersion3(job);
 		const found = job.needs.map((need: unknown) => ({ need, thing: thingFor(need, rooms) }));
 		if (found.every(({ thing }) => thing === undefined)) return job;

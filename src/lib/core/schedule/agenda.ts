@@ -9,6 +9,7 @@ import { occurrencesBetween } from './occurrences';
 import type { PreparedHome, Series } from './preparedHome';
 import type { HomeProjection } from './projection';
 import type { Day, DaySeries } from './readDay';
+import { zoneItems, zonesHaveDays } from './zoneItems';
 
 export interface HeldItem {
 	readonly line: DaySeries;
@@ -39,6 +40,21 @@ export interface Agenda {
 /** Minutes of a line that are still to do: its share done is taken off. */
 export function minutesToDo(line: DaySeries): number {
 	return line.minutes * (1 - line.shareDone);
+}
+
+/**
+ * Minutes of the zone's work on a day. Where each zone has its day they are those of its rooms' jobs that are on, rounded up
+ * to fives; else those of a sitting. Rules: "Kinds of session".
+ */
+export function sittingMinutesOn(home: PreparedHome, day: Day): number {
+	const { sittingMinutes } = home.home.household.rhythm;
+	if (!day.zone || !zonesHaveDays(home.home)) return sittingMinutes;
+	const ofZone = new Set(zoneItems(home, day.zone.zone).map((job) => job.id));
+	const minutes = day.lines
+		.filter((line) => ofZone.has(line.line.job.id) && !line.offTheLine)
+		.filter((line) => line.state === 'due' || line.state === 'late')
+		.reduce((sum, line) => sum + minutesToDo(line), 0);
+	return Math.max(5, Math.ceil(minutes / 5) * 5);
 }
 
 /** How much a late line matters: lateTurns × weight. */
@@ -141,7 +157,10 @@ function roomAhead(
 	const { freeDays, sittingMinutes } = home.home.household.rhythm;
 	const days = Array.from({ length: 14 }, (_, i) => {
 		const day = addDays(today, i + 1);
-		const sitting = zoneOn(day, home.rotation) === null ? 0 : sittingMinutes;
+		const zone = zoneOn(day, home.rotation);
+		// Work with dates of its own is counted by them: only what waits for its zone needs a sitting.
+		const waits = zone !== null && (home.zoneById.get(zone)?.list.length ?? 0) > 0;
+		const sitting = waits ? sittingMinutes : 0;
 		return { day, minutes: freeDays.includes(weekdayOf(day)) ? 0 : minutesADay - sitting };
 	});
 	for (const [id, dates] of occurrencesBetween(

@@ -195,12 +195,19 @@ function applyWho(job: Job, rule: PatternRule, input: ArrangeInput): Job {
 	};
 }
 
-/** The basics that a part of the day holds: the weightiest, children's own aside, as long as its minutes last. */
+/**
+ * The basics that a part of the day holds: those without which a week is no week, children's own aside, then the
+ * weightiest, as long as its minutes last. Rules: "A week within its minutes".
+ */
 export function withinParts(jobs: readonly Job[], most: number, input: ArrangeInput): Job[] {
 	const used = new Map<string, number>();
 	const keeps = new Set<string>();
 	const sorted = [...jobs].sort(
-		(a, b) => b.weight - a.weight || a.depths.usual.minutes - b.depths.usual.minutes || (a.id < b.id ? -1 : 1)
+		(a, b) =>
+			Number(b.core) - Number(a.core) ||
+			b.weight - a.weight ||
+			a.depths.usual.minutes - b.depths.usual.minutes ||
+			(a.id < b.id ? -1 : 1)
 	);
 	for (const job of sorted) {
 		if (job.layer !== 'basics' || childOwned(job, input)) {
@@ -209,7 +216,7 @@ export function withinParts(jobs: readonly Job[], most: number, input: ArrangeIn
 		}
 		const parts = job.parts.length > 0 ? job.parts : ['any'];
 		const fitsIn = parts.every((part) => (used.get(part) ?? 0) + job.depths.usual.minutes <= most);
-		if (!fitsIn) continue;
+		if (!fitsIn && !job.core) continue;
 		keeps.add(job.id);
 		for (const part of parts) addLoad(used, part, job.depths.usual.minutes);
 	}

@@ -24,6 +24,7 @@ export function blankJob(
 		rooms: [],
 		needs: [],
 		things: [],
+		core: false,
 		cautions: [],
 		rungs: [],
 		lookRound: [],

@@ -1,4 +1,4 @@
-/** Keeps a new home's week within the minutes it has: the weekly round gives way first. Rules: "A week within its minutes". */
+/** Keeps a new home's week within the minutes it has: its core gives way last. Rules: "A week within its minutes". */
 import { minutesOfDay } from '../household/dayMinutes';
 import type { Household, Job } from '../household/home';
 
@@ -38,41 +38,49 @@ export interface FittedWeek {
 	readonly neededADay: number;
 }
 
+/** The last to be left come first: work of the whole house, then the weightiest and shortest. */
+const byNeed = (a: Job, b: Job) =>
+	Number(b.wholeHouse) - Number(a.wholeHouse) ||
+	b.weight - a.weight ||
+	minutesAWeek(a) - minutesAWeek(b) ||
+	(a.id < b.id ? -1 : 1);
+
 /**
- * The jobs that a week holds, and those of the weekly round that its minutes have no room for: work of the whole house is
- * the last to go, then the weightiest and shortest. What is left is for the home to decide on: nothing is dropped in
- * silence.
+ * The jobs that a week holds, and those that its minutes have no room for: what is not of the core of the weekly round is
+ * left first, then what is seldom done and not of the core, and the core last; among alike work of the whole house is the
+ * last to go, then the weightiest and shortest. What is left is for the home to decide on: nothing is dropped in silence.
+ * Rules: "A week within its minutes".
  */
 export function fitWeek(jobs: readonly Job[], household: Household): FittedWeek {
 	const { rhythm } = household;
 	const days = 7 - rhythm.freeDays.length;
-	const of = (layer: Job['layer']) => jobs.filter((job) => job.layer === layer);
 	const sum = (list: readonly Job[]) => list.reduce((total, job) => total + minutesAWeek(job), 0);
+	// The basics of a free day are no work of the other days.
+	const basics = (sum(jobs.filter((job) => job.layer === 'basics')) * days) / 7;
 	// Where each zone has a weekday, its sittings are jobs with days of their own.
-	const sittings =
-		rhythm.scheme.type === 'none'
-			? 0
-			: rhythm.scheme.type === 'weekdays'
-				? sum(of('zone'))
-				: rhythm.zoneDays.length * rhythm.sittingMinutes;
-	const beside = sum(of('basics')) + sum(of('long')) + sittings;
+	const hasSittings = rhythm.scheme.type !== 'none' && rhythm.scheme.type !== 'weekdays';
+	const sittings = hasSittings ? rhythm.zoneDays.length * rhythm.sittingMinutes : 0;
+	const beside = basics + sittings;
+	// What waits for its zone is done in the zone's sittings.
+	const isSeldom = (job: Job) =>
+		job.layer === 'long' || (job.layer === 'zone' && job.cadence.type !== 'zone');
+	const weekly = jobs.filter((job) => job.layer === 'weekly').sort(byNeed);
+	const seldom = jobs.filter(isSeldom).sort(byNeed);
+	const core = [...weekly, ...seldom].filter((job) => job.core).sort(byNeed);
+	const rest = [...seldom, ...weekly].filter((job) => !job.core);
 	let room = Math.max(LEAST_ROUND, minutesOfDay(household) * days - beside);
-	const keeps = new Set<string>();
-	const sorted = of('weekly').sort(
-		(a, b) =>
-			Number(b.wholeHouse) - Number(a.wholeHouse) ||
-			b.weight - a.weight ||
-			minutesAWeek(a) - minutesAWeek(b) ||
-			(a.id < b.id ? -1 : 1)
-	);
-	for (const job of sorted) {
-		if (minutesAWeek(job) > room) continue;
-		keeps.add(job.id);
+	const leaves = (job: Job) => {
+		if (minutesAWeek(job) > room) return true;
 		room -= minutesAWeek(job);
-	}
+		return false;
+	};
+	const coreLeft = core.filter(leaves);
+	// What is not of the core waits until all of the core is in.
+	const left = [...coreLeft, ...(coreLeft.length > 0 ? rest : rest.filter(leaves))];
+	const out = new Set(left.map((job) => job.id));
 	return {
-		jobs: jobs.filter((job) => job.layer !== 'weekly' || keeps.has(job.id)),
-		left: sorted.filter((job) => !keeps.has(job.id)),
-		neededADay: Math.ceil((beside + sum(of('weekly'))) / Math.max(1, days) / 5) * 5
+		jobs: jobs.filter((job) => !out.has(job.id)),
+		left,
+		neededADay: Math.ceil((beside + sum(core) + sum(rest)) / Math.max(1, days) / 5) * 5
 	};
 }

@@ -255,6 +255,7 @@ export function jobFromForm(before: Job, form: FormValues): ReadJob {
 			? {
 					order: form.order ?? [],
 					errand: one('errand') === 'on',
+					core: one('core') === 'on',
 					wholeHouse: one('wholeHouse') === 'on'
 				}
 			: {}),

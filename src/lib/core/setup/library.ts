@@ -25,7 +25,7 @@ import { ageAlone, ageOn } from '../people/whoCan';
 
 const { cadence, missRule, layer, weight, leadDays, season, parts, depths, deepEvery, needs, cautions } =
 	jobSchema.shape;
-const { fromAge, rungs, lookRound, noisy, order, shows, errand, wholeHouse, hidden, aloneFrom } =
+const { fromAge, rungs, lookRound, noisy, order, shows, errand, core, wholeHouse, hidden, aloneFrom } =
 	jobSchema.shape;
 
 export const libraryJobSchema = z.strictObject({
@@ -49,6 +49,7 @@ export const libraryJobSchema = z.strictObject({
 	order,
 	shows,
 	errand,
+	core,
 	wholeHouse,
 	hidden,
 	rungs,

@@ -48,6 +48,7 @@ export function rounds(
 			...(deep && place.deepEvery !== undefined ? { deepEvery: place.deepEvery } : {}),
 			covers: [],
 			order: [...new Set(members.flatMap((job) => job.order))],
+			core: members.some((job) => job.core),
 			wholeHouse: place.by !== 'room' && (members.length > 1 || first.wholeHouse),
 			rooms: [...new Set(members.map((job) => job.room))].filter((one) => one !== first.room),
 			who: { mode: 'shared', members: [] },

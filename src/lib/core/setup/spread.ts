@@ -107,10 +107,13 @@ export function spreadFirstDays(
 		const { minutes } = job.depths.usual;
 		let best = wanted;
 		let bestCost = Infinity;
+		// A free day stays free, unless the job has no other day to begin on.
+		const isBound = Array.from({ length: interval }, (_, i) => i).every(kept);
 		for (let i = 0; i < interval; i++) {
+			if (kept(i) && !isBound) continue;
 			const over = Math.max(0, (load[i] as number) + minutes - holds);
 			const near = minutes >= HEAVY && heavyDays.some((day) => Math.abs(day - i) < APART) ? 40 : 0;
-			const cost = over * 4 + near + (kept(i) ? 60 : 0) + Math.abs(i - wanted) + (load[i] as number) / 10;
+			const cost = over * 4 + near + Math.abs(i - wanted) + (load[i] as number) / 10;
 			if (cost < bestCost) {
 				bestCost = cost;
 				best = i;

@@ -45,6 +45,7 @@
 				<Check label={EDITOR.noisy} bind:checked={fields.noisy} />
 				<Check label={EDITOR.hidden} bind:checked={fields.hidden} />
 				<Check label={EDITOR.errand} bind:checked={fields.errand} />
+				<Check label={EDITOR.core} line={EDITOR.coreHelp} bind:checked={fields.core} />
 				<Check label={EDITOR.wholeHouse} line={EDITOR.wholeHouseHelp} bind:checked={fields.wholeHouse} />
 				<Choice
 					label={EDITOR.shows}

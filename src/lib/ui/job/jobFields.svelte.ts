@@ -97,6 +97,7 @@ export class JobFields {
 	order = $state<readonly string[]>([]);
 	shows = $state('');
 	errand = $state(false);
+	core = $state(false);
 	wholeHouse = $state(false);
 	rungs = $state('');
 	lookRound = $state('');
@@ -167,6 +168,7 @@ export class JobFields {
 		this.order = [...job.order];
 		this.shows = String(job.shows ?? 1);
 		this.errand = job.errand;
+		this.core = job.core;
 		this.wholeHouse = job.wholeHouse;
 		this.rungs = job.rungs.join('\n');
 		this.lookRound = job.lookRound.join('\n');
@@ -221,6 +223,7 @@ export class JobFields {
 			order: this.order,
 			shows: [this.shows === '1' ? '' : this.shows],
 			errand: this.errand ? ['on'] : [],
+			core: this.core ? ['on'] : [],
 			wholeHouse: this.wholeHouse ? ['on'] : [],
 			rungs: [this.rungs],
 			lookRound: [this.lookRound],

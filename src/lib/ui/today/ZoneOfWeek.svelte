@@ -19,9 +19,15 @@
 	</span>
 	<div class="min-w-0 flex-1">
 		{#if zone}
-			<h2 id="zone-title" class="m-0 wrap-anywhere">{zoneTitle(zone.mark.name, view.relation)}</h2>
+			<h2 id="zone-title" class="m-0 wrap-anywhere">
+				{zoneTitle(zone.mark.name, view.relation, zone.isOfDay)}
+			</h2>
 			<p class="mt-1 mb-2 text-tin-text">{zone.words}</p>
-			<Progress label={zone.words} done={zone.settled} of={zone.counted} />
+			{#if zone.counted > 0 || !zone.isOfDay}<Progress
+					label={zone.words}
+					done={zone.settled}
+					of={zone.counted}
+				/>{/if}
 			{#if zone.clearing}<p class="mt-2 mb-0 text-tin-text">{TODAY.clearing}</p>{/if}
 			<ul class="mt-2 mb-0 list-none p-0">
 				{#each zone.next as item (item.line)}

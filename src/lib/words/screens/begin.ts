@@ -91,7 +91,7 @@ export const BEGIN_RHYTHM = {
 	catchUpHelp: 'What was missed on its own day is done on the next catch-up day, say on Saturday.',
 	dailyRoutine: 'daily routine',
 	weekly: 'weekly jobs',
-	zone: 'this week’s zone',
+	zone: 'zone jobs',
 	over: 'more minutes than you set',
 	compareWith: (name: Shown) => `Compare with ${name}`,
 	stopComparingWith: (name: Shown) => `Stop comparing with ${name}`,

@@ -13,6 +13,7 @@ import {
 	type CivilDay
 } from '$core/calendar/civil';
 import { householdTime } from '$core/calendar/instant';
+import { zonesHaveDays } from '$core/schedule/zoneItems';
 import { missedZones, zoneOfWeek } from '$core/calendar/rotation';
 import { rowOfMonth, weekStartOf } from '$core/calendar/weeks';
 import { isWork } from '$core/household/entry';
@@ -242,15 +243,20 @@ function middleOf({ home, projection, today }: Facts, chosen: CivilDay, start: C
 	const mark = zone ? zoneMark(home, zone.zone) : null;
 	const current = today >= start && today <= end;
 	const span = daySpan(start, end);
-	const next = current ? nextZone(home, end) : null;
+	const hasDays = zonesHaveDays(home.home);
+	// Where each zone has its day the zone of one day is told, and the next one comes on the next day.
+	const next = current ? nextZone(home, hasDays ? (zoneDay ?? end) : end) : null;
 	return {
 		title: current ? LOAD_ROTA_SAYS.thisWeekDayByDay : LOAD_ROTA_SAYS.theWeekOf(dayMonth(start)),
 		under: next ? LOAD_ROTA_SAYS.next(next) : `${home.home.household.rhythm.pattern}, ${partsOf(at).year}`,
 		middle: {
 			number: mark?.number ?? null,
 			name: mark?.name ?? LOAD_ROTA_SAYS.noZone,
-			span: `${span}${zone ? `, ${zone.daysOfVisit === 1 ? 'one day' : `${zone.daysOfVisit} days`}` : ''}`,
-			progress: zone && current ? `${zone.settledInPass} of ${zone.countedInPass} done` : ''
+			span:
+				hasDays && zoneDay !== undefined
+					? `${weekdayName(zoneDay)} ${dayMonth(zoneDay)}`
+					: `${span}${zone ? `, ${zone.daysOfVisit === 1 ? 'one day' : `${zone.daysOfVisit} days`}` : ''}`,
+			progress: zone && current && !hasDays ? `${zone.settledInPass} of ${zone.countedInPass} done` : ''
 		}
 	};
 }

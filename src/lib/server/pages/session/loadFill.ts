@@ -1,4 +1,5 @@
 /** Filling a pail: what the page shows before it starts. */
+import { sittingMinutesOn } from '$core/schedule/agenda';
 import { LOAD_FILL_SAYS } from '$words/answers/session';
 import { jobTitle } from '$core/schedule/readDay';
 import { wallTime } from '$core/calendar/instant';
@@ -172,7 +173,7 @@ function sittingOf(
 	minutes: number,
 	href: (changes: Partial<Record<keyof Query, string>>) => string
 ): Pick<FillView, 'sitting' | 'sittingMinutes' | 'sittingHref'> {
-	const { sittingMinutes } = home.home.household.rhythm;
+	const sittingMinutes = sittingMinutesOn(home, day);
 	const can = query.kind === 'round' && day.zone !== null && !day.zone.clearing;
 	const long = query.sitting ? Math.max(1, minutes - sittingMinutes) : minutes + sittingMinutes;
 	return {

@@ -1,18 +1,16 @@
 /** Every other way to clean, with what it would do now. */
 import { readLoad } from '$core/laundry/laundry';
-import { minutesToDo } from '$core/schedule/agenda';
+import { minutesToDo, sittingMinutesOn } from '$core/schedule/agenda';
 import type { OtherWayView } from '$views/today';
 import { OTHER_WAYS } from '$words/today';
 import type { Facts } from './todayFacts';
-import { zoneMark } from './jobRows';
+import { zonesHaveDays } from '$core/schedule/zoneItems';
+import { zoneView } from './zoneOfDay';
 
-export function otherWays(
-	{ home, hung, running, day, loads, toWash, query }: Facts,
-	me: string
-): OtherWayView[] {
+export function otherWays(facts: Facts, me: string): OtherWayView[] {
+	const { home, hung, running, day, loads, toWash, query } = facts;
 	const basics = hung.parts[running].filter((line) => line.line.job.layer === 'basics');
-	const mark = zoneMark(home, day.zone?.zone ?? null);
-	const left = day.zone ? day.zone.countedInPass - day.zone.settledInPass : null;
+	const zone = zoneView(facts);
 	const stages = loads.map((load) => readLoad(load, query.now).stage);
 	const waiting = toWash.length;
 	const going = stages.filter((stage) => stage !== 'waiting' && stage !== 'away').length;
@@ -28,8 +26,10 @@ export function otherWays(
 		{ key: 'round', label: OTHER_WAYS.round, line: OTHER_WAYS.roundLine },
 		{
 			key: 'zone',
-			label: OTHER_WAYS.zone(mark?.name ?? null),
-			line: day.zone?.clearing ? OTHER_WAYS.zoneClearing : OTHER_WAYS.zoneLine(left)
+			label: OTHER_WAYS.zone(zone?.mark.name ?? null, sittingMinutesOn(home, day)),
+			line: day.zone?.clearing
+				? OTHER_WAYS.zoneClearing
+				: OTHER_WAYS.zoneLine(zone && zone.counted - zone.settled, zonesHaveDays(home.home))
 		},
 		{ key: 'clearing', label: OTHER_WAYS.clearing, line: OTHER_WAYS.clearingLine },
 		{ key: 'visitors', label: OTHER_WAYS.visitors, line: OTHER_WAYS.visitorsLine },

@@ -1,6 +1,8 @@
 /** The zone that is visited, and what is next in it. */
 import type { ZoneView } from '$views/today';
-import { zoneWords } from '$words/today';
+import { zoneDayWords, zoneWords } from '$words/today';
+import type { DaySeries } from '$core/schedule/readDay';
+import { isOfADay, zonesHaveDays } from '$core/schedule/zoneItems';
 import { zoneMark } from './jobRows';
 import type { Facts } from './todayFacts';
 
@@ -9,17 +11,34 @@ export function zoneView({ home, day, hung }: Facts): ZoneView | null {
 	if (!zone) return null;
 	const mark = zoneMark(home, zone.zone);
 	if (!mark) return null;
+	// Where each zone has its day, the day's jobs of its rooms are its work.
+	if (zonesHaveDays(home.home)) {
+		const isOfZone = ({ line }: DaySeries) =>
+			home.roomById.get(line.job.room)?.zone === zone.zone && isOfADay(line.job);
+		const toDo = Object.values(hung.parts).flat().filter(isOfZone);
+		const done = hung.done.filter(isOfZone);
+		const counted = toDo.length + done.length;
+		return {
+			mark,
+			isOfDay: true,
+			words: counted === 0 ? zoneDayWords(zone.card) : zoneWords(zone.card, 0, 0, done.length, counted),
+			settled: done.length,
+			counted,
+			clearing: zone.clearing,
+			next: toDo.slice(0, 3).map((one) => ({
+				line: one.line.id,
+				name: one.line.job.name,
+				minutes: one.minutes,
+				done: false
+			}))
+		};
+	}
 	const settledToday = new Set(hung.done.map((line) => line.line.id));
 	const items = [...zone.next].slice(0, 3);
 	return {
 		mark,
-		words: zoneWords(
-			home.rotation.scheme.type === 'weekdays' ? zone.card : null,
-			zone.dayOfVisit,
-			zone.daysOfVisit,
-			zone.settledInPass,
-			zone.countedInPass
-		),
+		isOfDay: false,
+		words: zoneWords(null, zone.dayOfVisit, zone.daysOfVisit, zone.settledInPass, zone.countedInPass),
 		settled: zone.settledInPass,
 		counted: zone.countedInPass,
 		clearing: zone.clearing,

@@ -6,7 +6,7 @@ import { agreedShares } from '$core/people/agreedShares';
 import { givenTo, ownLines, withAway, type GivenTurns } from '$core/people/ownList';
 import { awayOn } from '$core/people/weekOccurrences';
 import { mayDo, spanOfPart } from '$core/people/whoCan';
-import { agendaOf } from '$core/schedule/agenda';
+import { agendaOf, sittingMinutesOn } from '$core/schedule/agenda';
 import { effectivePauses } from '$core/schedule/projection';
 import type { Habit } from '$core/planner/chance';
 import { checkPlan } from '$core/planner/checkPlan';
@@ -173,9 +173,9 @@ export function defaultMinutes(
 ): number {
 	const rules = home.home.household;
 	const part = spanOfPart(partRunning(minute, rules), rules.parts);
-	const sitting = withSitting ? rules.rhythm.sittingMinutes : 0;
+	const sitting = sittingMinutesOn(home, day);
 	return Math.round(
-		sitting + minutesOf(kind, { day, sitting: rules.rhythm.sittingMinutes, leftOfPart: part.to - minute })
+		(withSitting ? sitting : 0) + minutesOf(kind, { day, sitting, leftOfPart: part.to - minute })
 	);
 }
 

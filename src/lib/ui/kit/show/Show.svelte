@@ -102,7 +102,7 @@
 					},
 					{
 						label: 'Fifteen minutes',
-						line: 'in this week’s zone',
+						line: 'in the zone',
 						icon: Clock,
 						onpick: () => (told = 'Fifteen')
 					},
