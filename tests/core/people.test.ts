@@ -11,6 +11,7 @@ import {
 	changedOccurrences,
 	explain,
 	assignWeek,
+	standsAgainst,
 	type AssignQuestion
 } from '../../src/lib/core/people/assignWeek';
 import { ownLines, whoseTurn } from '../../src/lib/core/people/ownList';
@@ -30,7 +31,8 @@ import { occurrenceId } from '../../src/lib/core/people/weekOccurrences';
 import { whoCan } from '../../src/lib/core/people/whoCan';
 import { readDay } from '../../src/lib/core/schedule/readDay';
 import { projectHome } from '../../src/lib/core/schedule/projection';
-import { homeData, job, makeHome, prepared as preparedHome } from './home';
+import { againstWords } from '../../src/lib/words/people';
+import { homeData, job, makeHome, prepared as preparedHome, step } from './home';
 
 const withSettings = (rest: Record<string, unknown>, settings: Record<string, unknown>) => ({
 	...rest,
@@ -451,6 +453,32 @@ describe('giving out the week', () => {
 		expect(question(family(), [], { held, already }).given.get(id)).toEqual({ how: 'held', to: 'dee' });
 		const away = [{ member: 'dee', from: MONDAY, to: addDays(MONDAY, 6) }];
 		expect(question(family(), [], { held, already, absences: away }).given.get(id)?.to).not.toBe('dee');
+	});
+	it('says what stands against the shares: what is somebody’s alone, or in turns among a few', () => {
+		const daily = { cadence: { type: 'daily' }, missRule: 'letgo' };
+		const take = (minutes: number) => ({ depths: { usual: { minutes, steps: [step('Do it', minutes)] } } });
+		const home = prepared(
+			{
+				members: [
+					{ id: 'ada', name: 'Ada', role: 'organiser' },
+					{ id: 'ben', name: 'Ben', role: 'adult' }
+				],
+				zones: [],
+				rooms: [{ id: 'porch', name: 'Porch', kind: 'hall', storey: 0, walkOrder: 0 }],
+				jobs: [
+					job('own', { ...daily, ...take(10), who: { mode: 'fixed', members: ['ada'] } }),
+					job('turns', { ...daily, ...take(4), who: { mode: 'turns', members: ['ada', 'ben'] } }),
+					job('any', { ...daily, ...take(3), who: { mode: 'shared', members: [] } })
+				]
+			},
+			{ rhythm: { pattern: 'None', scheme: { type: 'none' } } }
+		);
+		const week = question(home, []);
+		expect(standsAgainst(week)).toEqual([{ member: 'ada', own: 70, turns: 16, byHand: 0 }]);
+		expect(againstWords('Ada', 70, 28, 0)).toBe(
+			'Ada has more than agreed: this week 70 min are theirs alone and 28 min go in turns among those who are named.'
+		);
+		expect(againstWords('Ada', 0, 0, 0)).toBeNull();
 	});
 	it('says what would move if somebody were away, and gives nothing to who cannot', () => {
 		const home = family();

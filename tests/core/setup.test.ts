@@ -252,7 +252,7 @@ describe('patterns', () => {
 
 describe('first dates', () => {
 	it('are spread over the interval of each floating job, heavy ones apart, none on a free day', () => {
-		const home = made('rolling-zones', { minutesADay: 90 });
+		const home = made('rolling-zones', { minutesADay: 120 });
 		const floats = home.jobs.filter((job) => job.cadence.type === 'afterDone');
 		expect(floats.length).toBeGreaterThan(8);
 		const days = floats.map((job) => toDay(job.startsOn ?? '') - FROM);

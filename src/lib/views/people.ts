@@ -113,6 +113,8 @@ export interface WeekView {
 	}[];
 	/** Minutes by which whoever is furthest from their agreed share is off, over four weeks. */
 	readonly furthest: number;
+	/** What stands against the agreed shares, a sentence a person. */
+	readonly against: readonly string[];
 	readonly givenWords: string;
 	readonly isGiven: boolean;
 	/** How many turns another giving-out would move. */

@@ -96,6 +96,16 @@ export function reasonText(reason: Reason, to: string, names: NamesOf): string {
 	}
 }
 
+/** Why somebody has more than agreed: minutes that no sharing out could move; null where there are none. */
+export function againstWords(name: string, own: number, turns: number, byHand: number): string | null {
+	const parts = [
+		own > 0 ? `${own} min are theirs alone` : '',
+		turns > 0 ? `${turns} min go in turns among those who are named` : '',
+		byHand > 0 ? `${byHand} min were put there by hand` : ''
+	].filter(Boolean);
+	return parts.length === 0 ? null : `${name} has more than agreed: this week ${listNames(parts)}.`;
+}
+
 /** A call for help: nothing is promised before somebody has pressed. */
 export const CALL = {
 	help: 'Call for help',

@@ -36,6 +36,8 @@ export const CORE_OF_LIBRARY: readonly string[] = [
 	'hall-sweep',
 	'stairs-vacuum',
 	'dust-study',
+	'laundry-floor',
+	'store-sweep',
 	'vacuum-study',
 	'bins-to-gate'
 ];

@@ -62,6 +62,42 @@ export interface AssignedWeek {
 export const furthestOff = ({ balance }: Pick<AssignedWeek, 'balance'>): number =>
 	Math.round(Math.max(0, ...balance.map((one) => Math.abs(one.minutes - one.agreed))));
 
+/** What stands against the agreed shares: of somebody's minutes of the week, those that nobody else could have had. */
+export interface BoundMinutes {
+	readonly member: string;
+	/** Theirs alone, or nobody else can. */
+	readonly own: number;
+	/** In turns among those who are named. */
+	readonly turns: number;
+	/** Put there by hand, or swapped. */
+	readonly byHand: number;
+}
+
+/** Further off than this part of all the work is worth a reason. */
+const WORTH_A_REASON = 0.05;
+
+/**
+ * Who has more than agreed by over a twentieth of the work, and what of it no sharing out could move, in minutes of the week.
+ * Rules: "Fair shares".
+ */
+export function standsAgainst({ balance, occurrences, given }: AssignedWeek): BoundMinutes[] {
+	const total = balance.reduce((sum, one) => sum + one.minutes, 0);
+	return balance
+		.filter((one) => one.minutes - one.agreed > WORTH_A_REASON * total)
+		.map(({ member }) => {
+			const of = (...hows: Given['how'][]) =>
+				Math.round(
+					occurrences
+						.filter((one) => {
+							const how = given.get(one.id);
+							return how?.to === member && hows.includes(how.how);
+						})
+						.reduce((sum, one) => sum + one.minutes, 0)
+				);
+			return { member, own: of('fixed', 'only'), turns: of('turn'), byHand: of('held') };
+		});
+}
+
 const able = (occurrence: WeekOccurrence) =>
 	occurrence.candidates.filter((one) => one.why.length === 0).map((one) => one.member.id);
 

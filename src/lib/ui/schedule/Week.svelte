@@ -63,8 +63,10 @@
 		>
 			<header>
 				<h3 class={['m-0 text-tag whitespace-nowrap', day.isToday && 'text-cobalt-ink']}>{day.name}</h3>
-				{#if day.isToday}<b class="text-[0.9375rem] leading-[1.1]">{SCHEDULE_WEEK.today}</b
-					>{:else if day.subject}<span class="dim text-[0.9375rem] leading-[1.1]">{day.subject}</span>{/if}
+				{#if day.isToday}<b class="block text-[0.9375rem] leading-[1.1]">{SCHEDULE_WEEK.today}</b>{/if}
+				{#if day.subject}<span class="dim block text-[0.9375rem] leading-[1.1] wrap-anywhere hyphens-auto"
+						>{day.subject}</span
+					>{/if}
 			</header>
 			<div class="min-w-0">
 				<ul

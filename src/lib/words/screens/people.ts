@@ -148,6 +148,7 @@ export const PEOPLE_WEEK_PAGE = {
 	tryIt: 'See what would change',
 	twelveAndMore: 'Twelve and more',
 	nothingIsWritten: 'Nothing is written.',
+	whoDoesWhat: 'Change who does which jobs',
 	everybodyIsWithin: (givenWords: Shown, minutes: Shown) =>
 		`${givenWords} Over four weeks everybody comes within ${minutes} min of what was agreed.`,
 	min: (minutes: Shown) => `${minutes} min`,

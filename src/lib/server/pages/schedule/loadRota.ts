@@ -338,12 +338,13 @@ function dayView(facts: Facts, date: CivilDay): RotaDay {
 	const pause = effectivePauses(projection.home).find(
 		(one) => one.scope === 'household' && one.from <= date && date <= one.to
 	);
+	const zone = zoneMark(home, day?.zone?.zone ?? readDayZone(home, projection, date)?.zone ?? null);
 	return {
 		date: isoOf(date),
 		name: `${weekdayName(date).slice(0, 3)} ${partsOf(date).day}`,
 		isToday: date === today,
 		isPast,
-		subject: rhythm.subjects[String(weekday) as '1'] ?? null,
+		subject: rhythm.subjects[String(weekday) as '1'] ?? (zonesHaveDays(home.home) && zone ? zone.name : null),
 		basics: basics.length,
 		basicsMinutes: basics.reduce((sum, line) => sum + line.minutes, 0),
 		items,
@@ -357,7 +358,7 @@ function dayView(facts: Facts, date: CivilDay): RotaDay {
 						? LOAD_ROTA_SAYS.aFreeDay
 						: LOAD_ROTA_SAYS.aFreeDayWithSet(lowerNumber(items.length), plural(items.length, 'job'))
 					: null,
-		zone: zoneMark(home, day?.zone?.zone ?? readDayZone(home, projection, date)?.zone ?? null),
+		zone,
 		busy: busy.filter((one) => one.date === date).map((one) => one.title)
 	};
 }
