@@ -197,7 +197,7 @@ describe('any row of touches', () => {
 });
 
 describe('a week that is made to fit', () => {
-	it('loses its core last, of the rest the least weighty first, and never all of it for want of an hour', () => {
+	it('loses its core last, of the rest the least weighty of the weekly round first, and never all of it for want of an hour', () => {
 		fc.assert(
 			fc.property(homely, fc.integer({ min: 1, max: 200 }), (now, minutesADay) => {
 				const made = homeFromDraft(
@@ -216,7 +216,7 @@ describe('a week that is made to fit', () => {
 				// Nothing goes in silence, and what runs through the whole house goes last.
 				expect([...fitted.left].map((job) => job.id).sort()).toEqual(lost.map((job) => job.id).sort());
 				const round = kept.filter((job) => job.layer === 'weekly');
-				const rank = (job: Job) => `${job.core} ${job.wholeHouse}`;
+				const rank = (job: Job) => `${job.core} ${job.layer === 'weekly'} ${job.wholeHouse}`;
 				const ofDays = kept.filter((job) => job.layer !== 'basics' && job.cadence.type !== 'zone');
 				for (const out of lost)
 					for (const one of ofDays)

@@ -3,7 +3,7 @@ import type { RecommendReason } from '$core/setup/recommend';
 import { numberWord } from './general';
 
 export const LEFT_OUT = {
-	says: 'Work for the whole house is in; of the rest, what matters most. The others stay in the library: add them when you like.',
+	says: 'Floors, bathroom, kitchen, bed linen, dusting and bins come first; of the rest, what matters most. The others stay in the library: add them when you like.',
 	which: 'Show which ones',
 	takeAll: 'Add them anyway',
 	onlyWhatFits: 'Only what fits into the days',

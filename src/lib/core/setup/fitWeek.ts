@@ -46,8 +46,9 @@ const byNeed = (a: Job, b: Job) =>
 	(a.id < b.id ? -1 : 1);
 
 /**
- * The jobs that a week holds, and those that its minutes have no room for: the core is left last, and among alike work of the
- * whole house is the last to go, then the weightiest and shortest. What is left is for the home to decide on: nothing is dropped in silence.
+ * The jobs that a week holds, and those that its minutes have no room for: what is not of the core of the weekly round is
+ * left first, then what is seldom done and takes little of a week, and the core last; among alike work of the whole house is
+ * the last to go, then the weightiest and shortest. What is left is for the home to decide on: nothing is dropped in silence.
  * Rules: "A week within its minutes".
  */
 export function fitWeek(jobs: readonly Job[], household: Household): FittedWeek {
@@ -63,9 +64,10 @@ export function fitWeek(jobs: readonly Job[], household: Household): FittedWeek 
 	// What waits for its zone is done in the zone's sittings.
 	const isSeldom = (job: Job) =>
 		job.layer === 'long' || (job.layer === 'zone' && job.cadence.type !== 'zone');
-	const ofDays = jobs.filter((job) => job.layer === 'weekly' || isSeldom(job)).sort(byNeed);
-	const core = ofDays.filter((job) => job.core);
-	const rest = ofDays.filter((job) => !job.core);
+	const weekly = jobs.filter((job) => job.layer === 'weekly').sort(byNeed);
+	const seldom = jobs.filter(isSeldom).sort(byNeed);
+	const core = [...weekly, ...seldom].filter((job) => job.core);
+	const rest = [...seldom, ...weekly].filter((job) => !job.core);
 	let room = Math.max(LEAST_ROUND, minutesOfDay(household) * days - beside);
 	const leaves = (job: Job) => {
 		if (minutesAWeek(job) > room) return true;
