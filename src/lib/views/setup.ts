@@ -129,6 +129,11 @@ export interface BeginView {
 		/** What the days do not hold, and the minutes a day that would hold all; null where more would not help. */
 		readonly leftOut: readonly JobAWeek[];
 		readonly wanted: number | null;
+		/** True where the days do not hold all that is in. */
+		readonly isOver: boolean;
+		/** Daily jobs that are more than their part of the day holds, and its minutes. */
+		readonly beyondParts: readonly JobAWeek[];
+		readonly aPart: number;
 		/** The chosen pattern by its name, what it does without, and whether that was taken in. */
 		readonly pattern: {
 			readonly name: string;

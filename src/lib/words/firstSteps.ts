@@ -3,6 +3,7 @@ import type { RecommendReason } from '$core/setup/recommend';
 import { numberWord } from './general';
 
 export const LEFT_OUT = {
+	label: 'What does not fit',
 	says: 'Floors, bathroom, kitchen, bed linen, dusting and bins come first; of the rest, what matters most. The others stay in the library: add them when you like.',
 	which: 'Show which ones',
 	takeAll: 'Add them anyway',
@@ -21,11 +22,20 @@ export const WITHOUT = {
 	leave: 'Leave them out again'
 } as const;
 
+/** Daily jobs that are more than a part of the day holds. */
+export const BEYOND_PARTS = {
+	title: (count: number): string =>
+		`${numberWord(count)} daily ${count === 1 ? 'job is' : 'jobs are'} more than a part of the day holds`,
+	says: (minutes: number): string =>
+		`Morning, midday and evening have about ${minutes} minutes each for the daily routine. These stay in the library: add them when you like.`
+} as const;
+
 /** "Four jobs do not fit into your days" */
 export const leftOutTitle = (count: number): string =>
-	count === 0
-		? 'Everything is in, though it does not fit into your days'
-		: `${numberWord(count)} ${count === 1 ? 'job does' : 'jobs do'} not fit into your days`;
+	`${numberWord(count)} ${count === 1 ? 'job does' : 'jobs do'} not fit into your days`;
+
+export const everythingTitle = (isOver: boolean): string =>
+	isOver ? 'Everything is in, though it does not fit into your days' : 'Everything is in';
 
 /** "Vacuum the study, Study: 12 min a week" */
 export const leftOutLine = (one: {

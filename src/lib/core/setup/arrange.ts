@@ -199,7 +199,12 @@ function applyWho(job: Job, rule: PatternRule, input: ArrangeInput): Job {
  * The basics that a part of the day holds: those without which a week is no week, children's own aside, then the
  * weightiest, as long as its minutes last. Rules: "A week within its minutes".
  */
-export function withinParts(jobs: readonly Job[], most: number, input: ArrangeInput): Job[] {
+export function withinParts(
+	jobs: readonly Job[],
+	most: number,
+	input: ArrangeInput,
+	isOfAPart: (job: Job) => boolean
+): Job[] {
 	const used = new Map<string, number>();
 	const keeps = new Set<string>();
 	const sorted = [...jobs].sort(
@@ -210,7 +215,7 @@ export function withinParts(jobs: readonly Job[], most: number, input: ArrangeIn
 			(a.id < b.id ? -1 : 1)
 	);
 	for (const job of sorted) {
-		if (job.layer !== 'basics' || childOwned(job, input)) {
+		if (job.layer !== 'basics' || childOwned(job, input) || !isOfAPart(job)) {
 			keeps.add(job.id);
 			continue;
 		}
@@ -242,7 +247,9 @@ export function arrange(
 	const ruleOf = (job: Job) => pattern.rules.find((one) => fits(one, job, input)) ?? null;
 	const notOfPattern = beyond ? [] : input.jobs.filter((job) => ruleOf(job)?.place.how === 'leave');
 	const ofPattern = input.jobs.filter((job) => !notOfPattern.includes(job));
-	const chosen = everything ? ofPattern : withinParts(ofPattern, pattern.basicsAPart, input);
+	// What a pattern does every few days, or when it is needed, is no list of a part of the day.
+	const isOfAPart = (job: Job) => ['keep', undefined].includes(ruleOf(job)?.place.how);
+	const chosen = everything ? ofPattern : withinParts(ofPattern, pattern.basicsAPart, input, isOfAPart);
 	const kept = new Set(chosen.map((job) => job.id));
 	const byRule = new Map<PatternRule | null, Job[]>();
 	for (const job of chosen) {

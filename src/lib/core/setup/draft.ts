@@ -269,6 +269,8 @@ export type MadeHome =
 			readonly home: Home;
 			/** What the minutes do not hold: it is in the library, and the home decides. */
 			readonly leftOut: readonly Job[];
+			/** Daily jobs for which their part of the day has no minutes in this pattern. */
+			readonly beyondParts: readonly Job[];
 			/** What the pattern does without. */
 			readonly notOfPattern: readonly Job[];
 			/** Minutes a day that would hold the whole week, in fives. */
@@ -378,9 +380,10 @@ export function homeFromDraft(draft: Draft, library: Library, chosen: Pattern, f
 		}))
 	});
 	if (!read.ok) return { ok: false, problems: read.problems };
-	const leftOut = draft.everything ? [] : [...week.left, ...arranged.left];
+	const leftOut = draft.everything ? [] : week.left;
+	const beyondParts = draft.everything ? [] : arranged.left;
 	const { notOfPattern } = arranged;
-	return { ok: true, home: read.home, leftOut, notOfPattern, neededADay: week.neededADay };
+	return { ok: true, home: read.home, leftOut, beyondParts, notOfPattern, neededADay: week.neededADay };
 }
 
 /** The answers that would make a home again: to run the first steps later and change one thing. */

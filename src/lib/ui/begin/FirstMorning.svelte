@@ -5,7 +5,15 @@
 	import More from '../kit/More.svelte';
 	import TextField from '../kit/TextField.svelte';
 	import { numberWord, plural } from '$words/general';
-	import { LEFT_OUT, leftOutLine, leftOutTitle, longerDays, WITHOUT } from '$words/firstSteps';
+	import {
+		BEYOND_PARTS,
+		everythingTitle,
+		LEFT_OUT,
+		leftOutLine,
+		leftOutTitle,
+		longerDays,
+		WITHOUT
+	} from '$words/firstSteps';
 	import Touch from './Touch.svelte';
 	import TouchForm from './TouchForm.svelte';
 	import type { BeginView, JobAWeek } from '$views/setup';
@@ -40,12 +48,20 @@
 					first.minutes
 				)}
 			</p>
-			{#if first.leftOut.length > 0 || view.draft.everything}
-				<section class="my-4 grid gap-3 rounded-xl border-2 border-tin-2 p-4" aria-labelledby="left-title">
-					<h2 id="left-title" class="m-0 font-display text-h3">{leftOutTitle(first.leftOut.length)}</h2>
+			{#if first.leftOut.length + first.beyondParts.length > 0 || view.draft.everything}
+				<section class="my-4 grid gap-3 rounded-xl border-2 border-tin-2 p-4" aria-label={LEFT_OUT.label}>
+					{#if view.draft.everything}<h2 class="m-0 font-display text-h3">
+							{everythingTitle(first.isOver)}
+						</h2>{/if}
 					{#if first.leftOut.length > 0}
+						<h2 class="m-0 font-display text-h3">{leftOutTitle(first.leftOut.length)}</h2>
 						<p class="m-0 text-tin-text">{LEFT_OUT.says}</p>
 						{@render jobs(first.leftOut)}
+					{/if}
+					{#if first.beyondParts.length > 0}
+						<h2 class="m-0 font-display text-h3">{BEYOND_PARTS.title(first.beyondParts.length)}</h2>
+						<p class="m-0 text-tin-text">{BEYOND_PARTS.says(first.aPart)}</p>
+						{@render jobs(first.beyondParts)}
 					{/if}
 					<div class="flex flex-wrap gap-3">
 						{#if first.wanted}<Touch values={{ op: 'minutes', minutes: String(first.wanted) }} kind="plain"

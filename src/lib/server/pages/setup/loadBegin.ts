@@ -258,13 +258,14 @@ function yardOf(draft: Draft, pattern: Pattern, today: CivilDay): Yard | null {
 }
 
 type First = NonNullable<BeginView['first']>;
+type LeftOut = 'leftOut' | 'wanted' | 'isOver' | 'beyondParts' | 'aPart' | 'pattern';
 
 /** What the days do not hold and what the pattern does without, by name and room, and what would help. */
 function leftOut(
 	made: Extract<MadeHome, { ok: true }>,
 	pattern: Pattern,
 	isBeyond: boolean
-): Pick<First, 'leftOut' | 'wanted' | 'pattern'> {
+): Pick<First, LeftOut> {
 	const rooms = new Map(made.home.rooms.map((room) => [room.id, room.name]));
 	const given = minutesOfDay(made.home.household);
 	const aWeek = (job: Job) => ({
@@ -275,11 +276,14 @@ function leftOut(
 	return {
 		leftOut: made.leftOut.map(aWeek),
 		wanted: made.neededADay > given && made.leftOut.length > 0 ? made.neededADay : null,
+		isOver: made.neededADay > given,
+		beyondParts: made.beyondParts.map(aWeek),
+		aPart: pattern.basicsAPart,
 		pattern: { name: pattern.name, without: made.notOfPattern.map(aWeek), isBeyond }
 	};
 }
 
-function firstWeek(home: Home, today: CivilDay): Omit<First, 'leftOut' | 'wanted' | 'pattern'> {
+function firstWeek(home: Home, today: CivilDay): Omit<First, LeftOut> {
 	const prepared = prepareHome([{ from: today, home }]);
 	const days = outlook(prepared, today, 7, undefined, addDays(today, -1)).map((day): FirstDay => ({
 		name: day.date === today ? 'Today' : weekdayName(day.date),
