@@ -57,8 +57,8 @@
 				{#if !isEmpty}{PEOPLE_WEEK_PAGE.everybodyIsWithin(view.givenWords, view.furthest)}{/if}
 			</p>
 			{#each view.against as words, i (i)}<p class="dim mt-1">{words}</p>{/each}
-			{#if view.against.length > 0}<a class="mt-1 inline-block" href="/house/jobs"
-					>{PEOPLE_WEEK_PAGE.whoDoesWhat}</a
+			{#if view.against.length > 0}<Button kind="link" href="/house/jobs"
+					>{PEOPLE_WEEK_PAGE.whoDoesWhat}</Button
 				>{/if}
 		</div>
 		<div class="acts flex flex-wrap items-center gap-4">
