@@ -1,4 +1,5 @@
 /** Names that are alike are told apart, and those that are not stay as they are. */
+import { namesInList } from '../../src/lib/words/names';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { toldApart } from '../../src/lib/core/household/toldApart';
@@ -42,5 +43,18 @@ describe('names that are alike', () => {
 				}
 			)
 		);
+	});
+});
+
+describe('jobs in one list', () => {
+	it('that are called alike say their rooms, and no others', () => {
+		expect(
+			namesInList([
+				{ name: 'Toilet', room: 'Bathroom' },
+				{ name: 'Mirror', room: 'Bathroom' },
+				{ name: 'Toilet', room: 'Toilet' }
+			])
+		).toEqual(['Toilet, Bathroom', 'Mirror', 'Toilet, Toilet']);
+		expect(namesInList([])).toEqual([]);
 	});
 });

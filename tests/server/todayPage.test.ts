@@ -69,6 +69,9 @@ describe('a zone that has its day', () => {
 		expect(due.length).toBeGreaterThan(1);
 		expect(zone).toMatchObject({ isOfDay: true, settled: 0, counted: due.length });
 		expect(zone?.words).toMatch(new RegExp(`^Week 1 of the month, 0 of ${due.length} jobs done$`));
+		// Jobs that are called alike say which room they are in.
+		const called = zone?.next.map((one) => one.name) ?? [];
+		expect(new Set(called).size).toBe(called.length);
 		expect(zone?.next.map((one) => one.line)).toEqual(expect.arrayContaining([due[0]?.line]));
 		await act(home, tick, { line: due[0]?.line ?? '', outcome: 'done', by: 'ada' });
 		// What it covers is settled with it.

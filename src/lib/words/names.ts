@@ -12,6 +12,12 @@ export const WEAVE_NAMES: Readonly<Record<WeaveName, string>> = {
 	basket: 'Basket'
 };
 
+/** Names of jobs in one list: those that are called alike with their rooms. */
+export const namesInList = (list: readonly { readonly name: string; readonly room: string }[]): string[] =>
+	list.map(({ name, room }) =>
+		list.filter((one) => one.name === name).length > 1 ? `${name}, ${room}` : name
+	);
+
 /** What a job needs at hand, as it is called: a thing of the cupboard by its id, else the words of the job. */
 export function thingName(home: PreparedHome, thing: string): string {
 	const { products, tools } = home.home.cupboard;

@@ -56,7 +56,10 @@
 	>
 	{#each view.days as day (day.date)}
 		<section
-			class="day relative grid grid-cols-[76px_1fr] gap-1.5 px-0 pt-1.75 pb-1.25 max-sm:grid-cols-[62px_minmax(0,1fr)]"
+			class={[
+				'day relative grid grid-cols-[76px_1fr] gap-1.5 px-0 pt-1.75 pb-1.25',
+				!view.days.some((one) => one.subject) && 'max-sm:grid-cols-[62px_minmax(0,1fr)]'
+			]}
 			class:today={day.isToday}
 			class:past={day.isPast}
 			aria-label={day.name}

@@ -46,9 +46,11 @@
 		]}
 	/>
 	<Check label={KITS.hotWash} name="hotWash" formValue="on" checked={tool?.hotWash ?? false} />
-	<More title={KITS.jobs(jobs.length)}>
-		<Toggles label={KITS.jobs(0)} hideLabel name="jobs" many {options} bind:value={jobs} />
-	</More>
+	{#if view.jobs.length > 0}
+		<More title={KITS.jobs(jobs.length)}>
+			<Toggles label={KITS.jobs(0)} hideLabel name="jobs" many {options} bind:value={jobs} />
+		</More>
+	{/if}
 	<Button kind="solid" type="submit" class="justify-self-start">{KITS.keep}</Button>
 </EditForm>
 {#if tool}

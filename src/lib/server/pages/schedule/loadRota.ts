@@ -40,7 +40,7 @@ import {
 	weekdayName,
 	weekFrom
 } from '$words/general';
-import { memberName } from '$words/names';
+import { memberName, namesInList } from '$words/names';
 import { SWAP } from '$words/schedule';
 import { v7 as uuidv7 } from 'uuid';
 import { now } from '../../clock';
@@ -329,9 +329,12 @@ function dayView(facts: Facts, date: CivilDay): RotaDay {
 		return line.state === 'due' || (date === today && line.state === 'late');
 	});
 	const basics = lines.filter((line) => line.line.job.layer === 'basics');
+	const due = lines.filter((line) => line.line.job.layer !== 'basics');
+	const dueItems = due.map((line) => itemOf(facts, line, date));
+	const names = namesInList(dueItems.map(({ name }, i) => ({ name, room: due[i]?.line.room.name ?? '' })));
 	const items = [
 		...doneItems(facts, date),
-		...lines.filter((line) => line.line.job.layer !== 'basics').map((line) => itemOf(facts, line, date))
+		...dueItems.map((item, i) => ({ ...item, name: names[i] ?? item.name }))
 	];
 	const { rhythm } = home.home.household;
 	const weekday = weekdayOf(date);

@@ -1,5 +1,6 @@
 /** The zone that is visited, and what is next in it. */
 import type { ZoneView } from '$views/today';
+import { namesInList } from '$words/names';
 import { zoneDayWords, zoneWords } from '$words/today';
 import type { DaySeries } from '$core/schedule/readDay';
 import { isOfADay, zonesHaveDays } from '$core/schedule/zoneItems';
@@ -18,6 +19,7 @@ export function zoneView({ home, day, hung }: Facts): ZoneView | null {
 		const toDo = Object.values(hung.parts).flat().filter(isOfZone);
 		const done = hung.done.filter(isOfZone);
 		const counted = toDo.length + done.length;
+		const names = namesInList(toDo.map(({ line }) => ({ name: line.job.name, room: line.room.name })));
 		return {
 			mark,
 			isOfDay: true,
@@ -25,9 +27,9 @@ export function zoneView({ home, day, hung }: Facts): ZoneView | null {
 			settled: done.length,
 			counted,
 			clearing: zone.clearing,
-			next: toDo.slice(0, 3).map((one) => ({
+			next: toDo.slice(0, 3).map((one, i) => ({
 				line: one.line.id,
-				name: one.line.job.name,
+				name: names[i] ?? '',
 				minutes: one.minutes,
 				done: false
 			}))
