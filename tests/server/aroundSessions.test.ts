@@ -12,6 +12,7 @@ import { judge } from '../../src/lib/server/services/ledger/entryActions';
 import { start } from '../../src/lib/server/services/session/startSession';
 import { loadToday } from '../../src/lib/server/pages/today/loadToday';
 import { asideOf } from '../../src/lib/words/offer';
+import { homeData, job, makeHome, step } from '../core/home';
 import { asAda, asMember, form, newId, NOW, said, someHomes, type Fields } from './asking';
 
 const { household, pool, setClock } = someHomes();
@@ -301,6 +302,45 @@ describe('a zone that is not decluttered', () => {
 		const any = await fill(home, { kind: 'clearing' });
 		expect(any.clearRooms.length).toBeGreaterThan(view.clearRooms.length);
 		expect(own?.map((room) => room.id)).toContain(any.clearRooms[0]?.id);
+	});
+});
+
+describe('a sitting of the zone', () => {
+	it('tells what of the zone is for others, runs already, or is not for whoever sits', async () => {
+		const data = homeData();
+		const jobs = data.jobs as Record<string, unknown>[];
+		const acid = [{ families: ['acid'] }];
+		const home = await household(
+			makeHome({
+				zones: [
+					{ id: 'front', name: 'Front', weave: 'stripe', list: ['rail', 'drain', 'door', 'rack'] },
+					{ id: 'back', name: 'Back', weave: 'check', list: [] }
+				],
+				members: [
+					{ id: 'ada', name: 'Ada', role: 'organiser', excludes: { families: ['acid'] } },
+					{ id: 'ben', name: 'Ben', role: 'adult' }
+				],
+				jobs: [
+					...jobs.map((one) =>
+						one.id === 'rail' ? { ...one, who: { mode: 'fixed', members: ['ben'] } } : one
+					),
+					job('drain', {
+						layer: 'zone',
+						cadence: { type: 'zone' },
+						missRule: 'carry',
+						depths: { usual: { minutes: 5, steps: [step('Descale', 5, { products: acid })] } }
+					})
+				]
+			})
+		);
+		const told = async (asked = {}) => (await fill(home, { kind: 'zone', ...asked })).elsewhere;
+		expect(await told()).toEqual(['For Ben: rail.', 'Not for Ada: drain.']);
+		// With Ben in it, all of it is for those in it.
+		expect(await told({ with: 'ben' })).toEqual([]);
+		await begin(home, { member: 'ben', in: 'rail', out: 'drain' });
+		expect(await told()).toContain('In another session now: rail.');
+		// Ten minutes of whatever is on are a choice, and leave everything else without a word.
+		expect((await fill(home, { kind: 'bite' })).elsewhere).toEqual([]);
 	});
 });
 

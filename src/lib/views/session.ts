@@ -64,6 +64,8 @@ export interface FillView {
 	/** Jobs that wait for a later part of the day, and the address that takes them in, or leaves them out again. */
 	readonly later: number;
 	readonly laterHref: string | null;
+	/** What is for others, running already or not to be done by those in it, a sentence for each. */
+	readonly elsewhere: readonly string[];
 	/** How thoroughly, and whether floors come last; null: as the day and the home have it. */
 	readonly depth: 'quick' | 'deep' | null;
 	/** The depths of single jobs, as one word of an address or a form. */

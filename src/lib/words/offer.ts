@@ -4,7 +4,8 @@ import type { WhyAside } from '$core/session/whyAside';
 import { type PailJobs } from '$views/session';
 import type { JobRow } from '$views/today';
 import { applianceName } from './jobEditor';
-import { lowerNumber, minutesText, numberWord, plural } from './general';
+import { listNames, lowerNumber, minutesText, numberWord, plural } from './general';
+import { namesInList } from './names';
 
 const plannedIn = (plan: Plan) => [...new Set(plan.entries.map((entry) => entry.job))];
 
@@ -64,6 +65,32 @@ export const laterText = (count: number) =>
 		? 'Jobs of a later part of the day are in.'
 		: `${numberWord(count)} ${count === 1 ? 'job is' : 'jobs are'} for later in the day.`;
 export const laterLink = (count: number) => (count === 0 ? 'Leave them for later' : 'Do them now, too');
+
+/** A job that is outside of a session, as it is told. */
+export interface ElsewhereJob {
+	readonly name: string;
+	readonly room: string;
+	readonly why: 'theirs' | 'running' | 'may-not';
+	/** Whose it is, by name. */
+	readonly of: readonly string[];
+}
+
+/** As many names as a line of a list holds. */
+const NAMED = 4;
+
+/** What a session leaves to others: a sentence for each of those who have it, with the jobs by name. */
+export function elsewhereLines(jobs: readonly ElsewhereJob[], people: readonly string[]): string[] {
+	const heads = jobs.map(({ why, of }) => {
+		if (why === 'theirs') return `For ${listNames(of)}`;
+		return why === 'running' ? 'In another session now' : `Not for ${listNames(people)}`;
+	});
+	return [...new Set(heads)].map((head) => {
+		const names = namesInList(jobs.filter((_, i) => heads[i] === head));
+		const more = names.length - NAMED;
+		const told = more > 1 ? [...names.slice(0, NAMED), `${more} more`] : names;
+		return `${head}: ${listNames(told)}.`;
+	});
+}
 
 /** Why a job is not in a plan, in words. */
 export function whyLeftText(why: WhyAside | undefined, jobs: PailJobs): string {

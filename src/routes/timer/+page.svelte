@@ -206,9 +206,12 @@
 			</section>
 			<aside aria-labelledby="aside-title">
 				<h2 id="aside-title">{TIMER_PAGE.leftOutAndWhy}</h2>
-				{#if aside.length === 0 && view.later === 0}<p class="dim mt-1.5 text-tin-text">
+				{#if aside.length === 0 && view.later === 0 && view.elsewhere.length === 0}<p
+						class="dim mt-1.5 text-tin-text"
+					>
 						{plan.entries.length > 0 ? TIMER_PAGE.nothingEverythingFits : TIMER_PAGE.nothingWaitsToBeDone}
 					</p>{/if}
+				{#each view.elsewhere as words (words)}<p class="dim mt-1.5 text-tin-text">{words}</p>{/each}
 				{#if view.laterHref}<p class="dim mt-1.5 text-tin-text">
 						{laterText(view.later)}
 						<Button kind="link" class="whitespace-nowrap" href={view.laterHref} data-sveltekit-noscroll

@@ -9,7 +9,7 @@ import { occurrencesBetween } from './occurrences';
 import type { PreparedHome, Series } from './preparedHome';
 import type { HomeProjection } from './projection';
 import type { Day, DaySeries } from './readDay';
-import { zoneItems, zonesHaveDays } from './zoneItems';
+import { ofZoneDay, zonesHaveDays } from './zoneItems';
 
 export interface HeldItem {
 	readonly line: DaySeries;
@@ -49,9 +49,9 @@ export function minutesToDo(line: DaySeries): number {
 export function sittingMinutesOn(home: PreparedHome, day: Day): number {
 	const { sittingMinutes } = home.home.household.rhythm;
 	if (!day.zone || !zonesHaveDays(home.home)) return sittingMinutes;
-	const ofZone = new Set(zoneItems(home, day.zone.zone).map((job) => job.id));
+	const isOfDay = ofZoneDay(home, day.zone.zone);
 	const minutes = day.lines
-		.filter((line) => ofZone.has(line.line.job.id) && !line.offTheLine)
+		.filter((line) => isOfDay(line.line.job) && !line.offTheLine)
 		.filter((line) => line.state === 'due' || line.state === 'late')
 		.reduce((sum, line) => sum + minutesToDo(line), 0);
 	return Math.max(5, Math.ceil(minutes / 5) * 5);

@@ -28,6 +28,16 @@ export function zoneItems(home: PreparedHome, zone: string): Job[] {
 	return [...list, ...home.home.jobs.filter((job) => isOfADay(job) && inZone(job))];
 }
 
+/**
+ * Whether a job is work of a zone's own day; none is where no zone has one, as its work is then the sitting's. Rules:
+ * "Kinds of session".
+ */
+export function ofZoneDay(home: PreparedHome, zone: string | null): (job: Job) => boolean {
+	if (zone === null || !zonesHaveDays(home.home)) return () => false;
+	const ids = new Set(zoneItems(home, zone).map((job) => job.id));
+	return (job) => ids.has(job.id);
+}
+
 /** How often a year a job comes, all the year round or in its months only: 365 / gap; a zone's job by its visits. */
 export function timesAYear(job: Job, visits: number): number {
 	return whole(job, visits) * ((job.season?.length ?? 12) / 12);

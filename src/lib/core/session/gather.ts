@@ -2,7 +2,7 @@
 import type { DayPart } from '../calendar/dayParts';
 import type { PreparedHome } from '../schedule/preparedHome';
 import type { Job, JobStep } from '../household/jobSchema';
-import { zoneItems, zonesHaveDays } from '../schedule/zoneItems';
+import { ofZoneDay } from '../schedule/zoneItems';
 import { agendaOf, minutesToDo } from '../schedule/agenda';
 import { isWash } from '../laundry/pile';
 import type { Day, DaySeries } from '../schedule/readDay';
@@ -71,9 +71,8 @@ export function gather(kind: SessionKind, question: GatherQuestion): Gathered {
 	const everywhere = () => 1;
 	const on = pool.filter(isOn);
 	// Where each zone has a day of its own, its sitting is the work of its rooms that is on.
-	const zone = question.day.zone?.zone;
-	const ofZone = new Set(zone && zonesHaveDays(home.home) ? zoneItems(home, zone).map((job) => job.id) : []);
-	const isOfZone = (line: DaySeries) => ofZone.has(line.line.job.id);
+	const isOfDay = ofZoneDay(home, question.day.zone?.zone ?? null);
+	const isOfZone = (line: DaySeries) => isOfDay(line.line.job);
 	switch (kind) {
 		case 'bite':
 			return { lines: on, extra: [], seen: everywhere };

@@ -17,7 +17,8 @@ import { kindOn, type SessionKind } from '$core/session/kinds';
 import type { FillView, OfferView } from '$views/session';
 import { type PailJob, type PailJobs } from '$views/session';
 import { clockText, listNames, minutesText } from '$words/general';
-import { offerWhy } from '$words/offer';
+import { elsewhereLines, offerWhy } from '$words/offer';
+import { memberName } from '$words/names';
 import { KIND_WORDS, OFFER_TITLES } from '$words/session';
 import { error } from '@sveltejs/kit';
 import { v7 as uuidv7 } from 'uuid';
@@ -131,6 +132,15 @@ export async function loadFill(asker: Asker, url: URLSearchParams): Promise<Fill
 			: query.kind === 'bite' && made.later.length > 0
 				? href({ later: '1' })
 				: null,
+		elsewhere: elsewhereLines(
+			made.elsewhere.map(({ line, why }) => ({
+				name: jobTitle(line.line.job.name, line.variant),
+				room: line.line.room.name,
+				why: why.code,
+				of: why.code === 'theirs' ? why.of.map((id) => memberName(home, id)) : []
+			})),
+			people.map((one) => one.name)
+		),
 		...sittingOf(facts, query, minutes, href),
 		brim: query.brim,
 		depth: query.depth,

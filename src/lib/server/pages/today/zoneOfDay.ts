@@ -3,7 +3,7 @@ import type { ZoneView } from '$views/today';
 import { namesInList } from '$words/names';
 import { zoneDayWords, zoneWords } from '$words/today';
 import type { DaySeries } from '$core/schedule/readDay';
-import { isOfADay, zonesHaveDays } from '$core/schedule/zoneItems';
+import { ofZoneDay, zonesHaveDays } from '$core/schedule/zoneItems';
 import { zoneMark } from './jobRows';
 import type { Facts } from './todayFacts';
 
@@ -14,8 +14,8 @@ export function zoneView({ home, day, hung }: Facts): ZoneView | null {
 	if (!mark) return null;
 	// Where each zone has its day, the day's jobs of its rooms are its work.
 	if (zonesHaveDays(home.home)) {
-		const isOfZone = ({ line }: DaySeries) =>
-			home.roomById.get(line.job.room)?.zone === zone.zone && isOfADay(line.job);
+		const isOfDay = ofZoneDay(home, zone.zone);
+		const isOfZone = ({ line }: DaySeries) => isOfDay(line.job);
 		const toDo = Object.values(hung.parts).flat().filter(isOfZone);
 		const done = hung.done.filter(isOfZone);
 		const counted = toDo.length + done.length;

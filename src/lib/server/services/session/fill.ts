@@ -3,7 +3,7 @@ import { householdTime, partRunning } from '$core/calendar/instant';
 import type { Member } from '$core/household/home';
 import type { Load } from '$core/laundry/laundry';
 import { agreedShares } from '$core/people/agreedShares';
-import { givenTo, ownLines, withAway, type GivenTurns } from '$core/people/ownList';
+import { givenTo, ownLines, whoseTurn, withAway, type GivenTurns } from '$core/people/ownList';
 import { awayOn } from '$core/people/weekOccurrences';
 import { mayDo, spanOfPart } from '$core/people/whoCan';
 import { agendaOf, sittingMinutesOn } from '$core/schedule/agenda';
@@ -13,9 +13,10 @@ import { checkPlan } from '$core/planner/checkPlan';
 import type { PreparedHome } from '$core/schedule/preparedHome';
 import type { HomeProjection } from '$core/schedule/projection';
 import { atDepth, readDay, withDepth, type Day, type DaySeries } from '$core/schedule/readDay';
+import { elsewhere, type Elsewhere } from '$core/session/elsewhere';
 import { filling, type Filling } from '$core/session/fill';
 import { offers, type PailOffer } from '$core/session/offers';
-import { gather, minutesOf, type Gathered } from '$core/session/gather';
+import { gather, minutesOf, type Gathered, type GatherQuestion } from '$core/session/gather';
 import type { SessionKind } from '$core/session/kinds';
 import { nextThatFits, waitsForLater, wholeRoutine } from '$core/session/mustBeIn';
 import { readSession } from '$core/session/sessionState';
@@ -107,12 +108,16 @@ function busyLines({ day, sessions, at }: Pick<HouseNow, 'day' | 'sessions' | 'a
 	return linesTaken(running.map((session) => readSession(session.plan, session.events, at)));
 }
 
+/** True for a child or a helper alone: their own list is all there is for them. */
+const isOnListOnly = (people: readonly Member[]) =>
+	people.length === 1 && people.every((one) => one.role === 'child' || one.role === 'helper');
+
 /** The lines these people may take: not in somebody's running pail, and not given to anybody else. */
 function poolOf({ day, sessions, given, at }: HouseNow, people: readonly Member[]): DaySeries[] {
 	const taken = busyLines({ day, sessions, at });
 	// Alone, children and helpers take what is on their list; grown-ups what they may and nobody else was given.
 	const [only] = people;
-	const own = people.length === 1 && only && (only.role === 'child' || only.role === 'helper');
+	const own = only && isOnListOnly(people);
 	const among = new Set(people.map((one) => one.id));
 	const theirs = own
 		? ownLines(day.lines, only.id, day.date, given)
@@ -159,6 +164,8 @@ export interface Gathering {
 	readonly gathered: Gathered;
 	/** Jobs that wait for a later part of the day. */
 	readonly later: readonly DaySeries[];
+	/** What this kind of session would have if it were for those in it. */
+	readonly elsewhere: readonly Elsewhere[];
 	readonly filled: Filling;
 }
 
@@ -191,28 +198,31 @@ export function gatherFor(
 	const people = peopleOf(home, asker, query);
 	const inRooms = query.kind !== 'visitors' && query.rooms ? new Set(query.rooms) : null;
 	const part = partRunning(minute, home.home.household);
+	const busy = busyLines(facts);
+	const isAsked = (one: DaySeries) => inRooms === null || inRooms.has(one.line.room.id);
 	const all = poolOf(facts, people)
-		.filter((one) => inRooms === null || inRooms.has(one.line.room.id))
+		.filter(isAsked)
 		.map((one) => {
 			const own = query.depths.get(one.line.id);
 			return own ? withDepth(one, own) : atDepth(one, query.depth);
 		});
-	const pool = query.later
-		? all
-		: all.filter((one) => !waitsForLater(one, query.kind, part) || query.in.includes(one.line.id));
+	const isNow = (one: DaySeries) =>
+		query.later || !waitsForLater(one, query.kind, part) || query.in.includes(one.line.id);
+	const pool = all.filter(isNow);
+	const question: GatherQuestion = {
+		home,
+		projection,
+		day,
+		part,
+		pool,
+		rooms: query.rooms,
+		minutes,
+		pile: facts.pile,
+		sitting: query.sitting
+	};
 	const gathered: Gathered =
 		line === null
-			? gather(query.kind, {
-					home,
-					projection,
-					day,
-					part,
-					pool,
-					rooms: query.rooms,
-					minutes,
-					pile: facts.pile,
-					sitting: query.sitting
-				})
+			? gather(query.kind, question)
 			: { lines: day.lines.filter((one) => one.line.id === line), extra: [], seen: () => 1 };
 	// What was put in by hand is in, whatever the kind draws from.
 	const byHand = pool.filter((one) => query.in.includes(one.line.id) && !gathered.lines.includes(one));
@@ -245,7 +255,25 @@ export function gatherFor(
 		)
 	});
 	const later = all.filter((one) => !pool.includes(one) && one.state !== 'open' && one.state !== 'resting');
-	return { minutes, people, together, gathered, later, filled };
+	return {
+		minutes,
+		people,
+		together,
+		gathered,
+		later,
+		filled,
+		elsewhere: isOnListOnly(people)
+			? []
+			: elsewhere(
+					query.kind,
+					question,
+					day.lines.filter((one) => isAsked(one) && isNow(one)),
+					{
+						turnOf: (one) => whoseTurn(one, day.date, facts.given),
+						isRunning: (one) => busy.has(one.line.id)
+					}
+				)
+	};
 }
 
 /** A pail with all the ways to fill it. */
