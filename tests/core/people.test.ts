@@ -113,6 +113,10 @@ describe('who can take a job', () => {
 		],
 		['too young', { fromAge: 12 }, 'cy', {}, ['age']],
 		['old enough', { fromAge: 12 }, 'dee', {}, []],
+		['a child whose birthday nobody knows', { fromAge: 12 }, 'dee', { bornOn: undefined }, ['age']],
+		['such a child, with a product', bleach, 'dee', { bornOn: undefined }, ['age']],
+		['such a child, with a job for all', {}, 'dee', { bornOn: undefined }, []],
+		['a grown-up whose birthday nobody knows', bleach, 'ben', {}, []],
 		['a product for 16 and over', bleach, 'dee', {}, ['age']],
 		[
 			'a product kept away from',

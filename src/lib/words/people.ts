@@ -47,7 +47,9 @@ export function whyNotText(why: WhyNot, { nameOf, thingOf }: NamesOf): string {
 		case 'own-room':
 			return `: it is ${listNames(why.owners.map(nameOf))}’s own room`;
 		case 'age':
-			return `is ${why.age}; it is for ${why.needed} and over`;
+			return why.age === null
+				? `has no day of birth here; it is for ${why.needed} and over`
+				: `is ${why.age}; it is for ${why.needed} and over`;
 		case 'product':
 			return `keeps away from ${FAMILY_NAMES[why.family] ?? why.family}`;
 		case 'left-out':

@@ -3,7 +3,7 @@ import { addDays, type CivilDay } from '../calendar/civil';
 import type { Home, Member } from '../household/home';
 import { homeSpans } from './presence';
 import { normalShares } from './assign';
-import { ageOn } from './whoCan';
+import { ageToGoBy } from './whoCan';
 
 /** The waking day in which hours at home count, in minutes after midnight. */
 const WAKING = { from: 6 * 60, to: 22 * 60 };
@@ -41,7 +41,7 @@ export function agreedShares(home: Home, day: CivilDay): ReadonlyMap<string, num
 	const parts = people.map((member) => {
 		if (by === 'hand') return byHand[member.id] ?? 0;
 		if (by === 'equal') return 1;
-		const age = partOfAge(ageOn(member, day));
+		const age = partOfAge(ageToGoBy(member, day));
 		// Who helps on certain days carries as much of the week as those days are.
 		const part =
 			by === 'age' && member.role === 'helper' ? age * (hoursAtHome(member, day) / WEEK_HOURS) : age;

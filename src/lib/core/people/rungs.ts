@@ -3,7 +3,7 @@ import type { LedgerEntry, LookRoundEntry, RungEntry } from '../household/entry'
 import type { Job, Member } from '../household/home';
 import type { CivilDay } from '../calendar/civil';
 import { effectiveLedger } from '../schedule/series';
-import { ageAlone, ageOn } from './whoCan';
+import { isOldEnough } from './whoCan';
 
 /** How somebody does a rung: with somebody beside them, alone and looked at, or by themselves for good. */
 export type RungStage = 'with' | 'alone' | 'signed';
@@ -109,8 +109,7 @@ export function stateOfRungs(
  */
 function isLearning(job: Job, member: Member, entries: readonly LedgerEntry[], day: CivilDay): boolean {
 	if (job.aloneFrom === undefined) return true;
-	const age = ageOn(member, day);
-	if (age !== null && age < ageAlone(job)) return true;
+	if (!isOldEnough(job, day)(member)) return true;
 	return effectiveLedger(entries).some(
 		(entry) => entry.outcome === 'rung' && entry.member === member.id && entry.chore === job.id
 	);

@@ -6,7 +6,7 @@ import { familiesAtAge } from '../cupboard/ages';
 import { TOOL_AGES } from '../household/tools';
 import { homeSpans } from './presence';
 
-/** Whole years of age on a day; null where the birthday is not known (a grown-up). */
+/** Whole years of age on a day; null where the birthday is not known. */
 export function ageOn(member: Member, day: CivilDay): number | null {
 	if (!member.bornOn) return null;
 	const born = partsOf(toDay(member.bornOn));
@@ -14,6 +14,13 @@ export function ageOn(member: Member, day: CivilDay): number | null {
 	const hadBirthday = now.month > born.month || (now.month === born.month && now.day >= born.day);
 	return now.year - born.year - (hadBirthday ? 0 : 1);
 }
+
+/**
+ * The age that rules go by: a child of whom no birthday is known counts as the youngest, anybody else as a grown-up
+ * (null). Years. Rules: "Ages and products".
+ */
+export const ageToGoBy = (member: Member, day: CivilDay): number | null =>
+	ageOn(member, day) ?? (member.role === 'child' ? 0 : null);
 
 /** A birthday, `YYYY-MM-DD`, for somebody of whom only the age on a day is known: they are as old from that day on. */
 export function bornAt(age: number, day: CivilDay): string {
@@ -70,7 +77,7 @@ export type WhyNot =
 	| { readonly code: 'not-named' }
 	/** It is somebody else's own room. */
 	| { readonly code: 'own-room'; readonly owners: readonly string[] }
-	| { readonly code: 'age'; readonly needed: number; readonly age: number }
+	| { readonly code: 'age'; readonly needed: number; readonly age: number | null }
 	/** A product that this person keeps away from. */
 	| { readonly code: 'product'; readonly family: string }
 	| { readonly code: 'left-out' }
@@ -85,8 +92,8 @@ export type WhyNot =
 	| { readonly code: 'rung'; readonly rung: number };
 
 /** Old enough to do it alone, whatever was learnt. */
-const isOldEnough = (job: Job, day: CivilDay) => (member: Member) => {
-	const age = ageOn(member, day);
+export const isOldEnough = (job: Job, day: CivilDay) => (member: Member) => {
+	const age = ageToGoBy(member, day);
 	const allows = member.allows.map((one) => one.family);
 	return age === null || age >= ageAlone(job, allows);
 };
@@ -125,11 +132,11 @@ function whyNever(job: Job, owners: readonly string[], member: Member, day: Civi
 /** What stands in a person against ever doing a job: age, products, exclusions, skill, kit. */
 function whyNot(job: Job, member: Member, day: CivilDay): WhyNot[] {
 	const why: WhyNot[] = [];
-	const age = ageOn(member, day);
+	const age = ageToGoBy(member, day);
 	// A job with rungs is done with somebody until it is theirs; any other waits for its age.
 	const allows = member.allows.map((one) => one.family);
 	const needed = job.rungs.length > 0 ? ageNeeded(job, allows) : ageAlone(job, allows);
-	if (age !== null && age < needed) why.push({ code: 'age', needed, age });
+	if (age !== null && age < needed) why.push({ code: 'age', needed, age: ageOn(member, day) });
 	const family = familiesOf(job).find((one) => (member.excludes.families as string[]).includes(one));
 	if (family !== undefined) why.push({ code: 'product', family });
 	if (member.excludes.jobs.includes(job.id)) why.push({ code: 'left-out' });

@@ -1,5 +1,5 @@
 /** Lays a home's jobs over its weeks as a pattern says. Rules: "Patterns"; the recurrences are those of the schedule. */
-import { ageAlone, ageOn } from '../people/whoCan';
+import { ageAlone, ageToGoBy, isOldEnough } from '../people/whoCan';
 import type { Weekday } from '../calendar/civil';
 import { floatItem } from './edit';
 import type { Job } from '../household/home';
@@ -163,7 +163,7 @@ function forPeople(
 			addLoad(work.weekdayLoad, day, job.depths.usual.minutes);
 			const id = freeId(`${job.id}-${person.id}`, work.taken);
 			work.taken.add(id);
-			const age = ageOn(person, work.input.today);
+			const age = ageToGoBy(person, work.input.today);
 			const mayAlone = age === null || age >= Math.max(10, ageAlone(job));
 			return {
 				...withCadence(job, weekly([day]), rule),
@@ -185,8 +185,7 @@ function applyWho(job: Job, rule: PatternRule, input: ArrangeInput): Job {
 			: { ...job, who: { mode: 'shared', members: [] } };
 	}
 	const able = input.members.filter((member) => {
-		const age = ageOn(member, input.today);
-		return member.role === 'child' && (age === null || age >= ageAlone(job));
+		return member.role === 'child' && isOldEnough(job, input.today)(member);
 	});
 	if (able.length === 0) return job;
 	return {

@@ -21,7 +21,7 @@ import {
 import { jobSchema } from '../household/jobSchema';
 import { readBy, type Read } from '../household/problems';
 import type { CivilDay } from '../calendar/civil';
-import { ageAlone, ageOn } from '../people/whoCan';
+import { isOldEnough } from '../people/whoCan';
 
 const { cadence, missRule, layer, weight, leadDays, season, parts, depths, deepEvery, needs, cautions } =
 	jobSchema.shape;
@@ -243,8 +243,7 @@ export function jobForRoom(library: LibraryJob, room: RoomFacts, taken: Readonly
 export function fixedByAge(job: Job, members: readonly Member[], day: CivilDay): Job {
 	const old = job.who.members.filter((id) => {
 		const owner = members.find((member) => member.id === id);
-		const age = owner ? ageOn(owner, day) : null;
-		return age === null || age >= ageAlone(job);
+		return !owner || isOldEnough(job, day)(owner);
 	});
 	if (old.length === job.who.members.length) return job;
 	return { ...job, who: { mode: old.length === 1 ? 'fixed' : 'shared', members: old } };

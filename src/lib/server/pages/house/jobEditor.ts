@@ -6,7 +6,7 @@ import { allFamilies } from '$core/cupboard/products';
 import { isWork } from '$core/household/entry';
 import type { Job, Member } from '$core/household/home';
 import { estimateMinutes } from '$core/learning/minutes';
-import { ageNeeded, ageOn } from '$core/people/whoCan';
+import { ageNeeded, ageOn, ageToGoBy } from '$core/people/whoCan';
 import { effectivePauses, pausesForSeries } from '$core/schedule/projection';
 import { readDay } from '$core/schedule/readDay';
 import { zoneDaysAhead } from '$core/setup/trial';
@@ -26,10 +26,10 @@ import { stateText, zoneMark } from '../today/jobRows';
 
 /** Says why somebody is too young for a job; null where they are not. */
 function whyNot(job: Job, member: Member, today: CivilDay): string | null {
-	const age = ageOn(member, today);
+	const age = ageToGoBy(member, today);
 	const needed = ageNeeded(job);
 	if (age === null || age >= needed) return null;
-	return needed - age > 5 ? 'too small' : `from ${needed}`;
+	return ageOn(member, today) !== null && needed - age > 5 ? 'too small' : `from ${needed}`;
 }
 
 export async function loadJobEditor(

@@ -5,7 +5,7 @@ import { ageFor } from '$core/cupboard/ask';
 import { FAMILIES } from '$core/cupboard/meet';
 import type { Member } from '$core/household/home';
 import { candidatesFor } from '$core/people/weekOccurrences';
-import { ageOn } from '$core/people/whoCan';
+import { ageToGoBy } from '$core/people/whoCan';
 import type { PreparedHome } from '$core/schedule/preparedHome';
 import type { MemberView } from '$views/people';
 import { shortDate, weekFrom } from '$words/general';
@@ -29,7 +29,7 @@ const spansText = (spans: readonly Span[] | undefined, weekday: number) =>
 
 /** Products for older ones than a child is, youngest age first. */
 function earlyOf(home: PreparedHome, member: Member, today: CivilDay): MemberView['early'] {
-	const age = ageOn(member, today);
+	const age = ageToGoBy(member, today);
 	if (age === null || age >= 16) return [];
 	return FAMILIES.filter((family) => ageFor([family]) > age)
 		.map((family) => {

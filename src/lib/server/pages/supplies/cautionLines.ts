@@ -8,15 +8,18 @@ import { missingFor } from '$core/cupboard/neededBy';
 import type { Supply } from '$core/cupboard/shopping';
 import type { Depth } from '$core/household/fields';
 import type { Job, Member } from '$core/household/home';
-import { ageOn } from '$core/people/whoCan';
+import { ageToGoBy } from '$core/people/whoCan';
 import type { PreparedHome } from '$core/schedule/preparedHome';
 import type { CareLine } from '$views/supplies';
 import { boundWords, careLine, kitWords, missingWords } from '$words/supplies';
 
 /** A member as the judge takes them. */
-export const usePerson = (member: Member, day: CivilDay): UsePerson => ({
+export const usePerson = (
+	member: Member,
+	day: CivilDay
+): UsePerson & { readonly allows: readonly string[] } => ({
 	id: member.id,
-	age: ageOn(member, day),
+	age: ageToGoBy(member, day),
 	excludes: member.excludes.families,
 	allows: member.allows.map((one) => one.family)
 });

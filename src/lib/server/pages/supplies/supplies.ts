@@ -9,7 +9,6 @@ import { levelOf } from '$core/cupboard/shopping';
 import { bearsShortly, refusedFamilies } from '$core/cupboard/surfaces';
 import type { Kit, Product } from '$core/household/cupboardSchema';
 import { SURFACES } from '$core/household/home';
-import { ageOn } from '$core/people/whoCan';
 import type { AskPerson, KitView, ProductDetail, ProductView, SuppliesView } from '$views/supplies';
 import { dayAhead, plural, shortDate } from '$words/general';
 import {
@@ -24,6 +23,7 @@ import {
 } from '$words/supplies';
 import { v7 as uuidv7 } from 'uuid';
 import type { Asker } from '../../services/ledger/whoMay';
+import { usePerson } from './cautionLines';
 import { supplyFacts, toBuyViews, type SupplyFacts } from './facts';
 
 function productView({ supplies, today }: SupplyFacts, product: Product): ProductView {
@@ -49,13 +49,7 @@ function surfacesHere({ home }: SupplyFacts): Record<string, string[]> {
 function people({ home, today }: SupplyFacts): AskPerson[] {
 	return home.members
 		.filter((member) => member.role !== 'device')
-		.map((member) => ({
-			id: member.id,
-			name: member.name,
-			age: ageOn(member, today),
-			excludes: member.excludes.families,
-			allows: member.allows.map((one) => one.family)
-		}));
+		.map((member) => ({ ...usePerson(member, today), name: member.name }));
 }
 
 const capital = (text: string) => text.slice(0, 1).toUpperCase() + text.slice(1);
