@@ -12,6 +12,7 @@ import {
 	explain,
 	assignWeek,
 	standsAgainst,
+	standsBefore,
 	type AssignQuestion
 } from '../../src/lib/core/people/assignWeek';
 import { ownLines, whoseTurn } from '../../src/lib/core/people/ownList';
@@ -31,7 +32,7 @@ import { occurrenceId } from '../../src/lib/core/people/weekOccurrences';
 import { whoCan } from '../../src/lib/core/people/whoCan';
 import { readDay } from '../../src/lib/core/schedule/readDay';
 import { projectHome } from '../../src/lib/core/schedule/projection';
-import { againstWords } from '../../src/lib/words/people';
+import { againstWords, barredWords } from '../../src/lib/words/people';
 import { homeData, job, makeHome, prepared as preparedHome, step } from './home';
 
 const withSettings = (rest: Record<string, unknown>, settings: Record<string, unknown>) => ({
@@ -458,7 +459,7 @@ describe('giving out the week', () => {
 		const away = [{ member: 'dee', from: MONDAY, to: addDays(MONDAY, 6) }];
 		expect(question(family(), [], { held, already, absences: away }).given.get(id)?.to).not.toBe('dee');
 	});
-	it('says what stands against the shares: what is somebody’s alone, or in turns among a few', () => {
+	it('says what stands against the shares: what is somebody’s alone or in turns among a few, and what others cannot take', () => {
 		const daily = { cadence: { type: 'daily' }, missRule: 'letgo' };
 		const take = (minutes: number) => ({ depths: { usual: { minutes, steps: [step('Do it', minutes)] } } });
 		const home = prepared(
@@ -483,6 +484,12 @@ describe('giving out the week', () => {
 			'Ada has more than agreed: this week 70 min are theirs alone and 28 min go in turns among those who are named.'
 		);
 		expect(againstWords('Ada', 0, 0, 0)).toBeNull();
+		// The one has more because the other cannot.
+		expect(standsBefore(week)).toEqual([{ member: 'ben', reasons: [{ code: 'not-named', minutes: 70 }] }]);
+		expect(barredWords('Ben', standsBefore(week)[0]?.reasons ?? [])).toBe(
+			'Ben has less than agreed: this week 70 min are for others by name.'
+		);
+		expect(barredWords('Ben', [])).toBeNull();
 	});
 	it('says what would move if somebody were away, and gives nothing to who cannot', () => {
 		const home = family();

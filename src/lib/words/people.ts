@@ -108,6 +108,28 @@ export function againstWords(name: string, own: number, turns: number, byHand: n
 	return parts.length === 0 ? null : `${name} has more than agreed: this week ${listNames(parts)}.`;
 }
 
+const BARRED: Readonly<Record<WhyNot['code'], string>> = {
+	'not-named': 'are for others by name',
+	'own-room': 'are in somebody else’s own room',
+	age: 'are for older people',
+	product: 'need a product that they keep away from',
+	'left-out': 'are jobs that they are left out of',
+	skill: 'need something learnt first',
+	kit: 'need something that they do not have',
+	away: 'fall on days when they are away',
+	'not-then': 'fall when they are not at home',
+	rung: 'are jobs that they are still learning'
+};
+
+/** Why somebody has less than agreed: the two reasons that bar them from most minutes; null where none does. */
+export function barredWords(
+	name: string,
+	reasons: readonly { readonly code: WhyNot['code']; readonly minutes: number }[]
+): string | null {
+	const parts = reasons.slice(0, 2).map(({ code, minutes }) => `${minutes} min ${BARRED[code]}`);
+	return parts.length === 0 ? null : `${name} has less than agreed: this week ${listNames(parts)}.`;
+}
+
 /** A call for help: nothing is promised before somebody has pressed. */
 export const CALL = {
 	help: 'Call for help',

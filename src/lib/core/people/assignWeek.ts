@@ -9,6 +9,7 @@ import { agreedShares, sharers } from './agreedShares';
 import { minutesDoneBetween, fourWeeksFrom } from './minutesDone';
 import { assign } from './assign';
 import { occurrenceId, weekOccurrences, type Absence, type WeekOccurrence } from './weekOccurrences';
+import type { WhyNot } from './whoCan';
 
 export interface AssignQuestion {
 	readonly home: PreparedHome;
@@ -95,6 +96,35 @@ export function standsAgainst({ balance, occurrences, given }: AssignedWeek): Bo
 						.reduce((sum, one) => sum + one.minutes, 0)
 				);
 			return { member, own: of('fixed', 'only'), turns: of('turn'), byHand: of('held') };
+		});
+}
+
+/** Minutes of the week that somebody cannot take, by the first reason of each. */
+export interface BarredMinutes {
+	readonly member: string;
+	/** The most minutes first. */
+	readonly reasons: readonly { readonly code: WhyNot['code']; readonly minutes: number }[];
+}
+
+/**
+ * Who has less than agreed by over a twentieth of the work, and what of the week they cannot take, in minutes. Rules: "Fair
+ * shares".
+ */
+export function standsBefore({ balance, occurrences }: AssignedWeek): BarredMinutes[] {
+	const total = balance.reduce((sum, one) => sum + one.minutes, 0);
+	return balance
+		.filter((one) => one.agreed - one.minutes > WORTH_A_REASON * total)
+		.map(({ member }) => {
+			const minutes = new Map<WhyNot['code'], number>();
+			for (const occurrence of occurrences) {
+				const [why] = occurrence.candidates.find((one) => one.member.id === member)?.why ?? [];
+				if (why) minutes.set(why.code, (minutes.get(why.code) ?? 0) + occurrence.minutes);
+			}
+			const reasons = [...minutes].map(([code, sum]) => ({ code, minutes: Math.round(sum) }));
+			return {
+				member,
+				reasons: reasons.filter((one) => one.minutes > 0).sort((a, b) => b.minutes - a.minutes)
+			};
 		});
 }
 

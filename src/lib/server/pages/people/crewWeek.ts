@@ -1,10 +1,10 @@
 /** Share out the jobs of a week: who takes what and why, what if, by hand, and swaps with consent. */
-import { againstWords } from '$words/people';
+import { againstWords, barredWords } from '$words/people';
 import { CREW_WEEK_SAYS } from '$words/answers/people';
 import { addDays, isoOf, parseDay, partsOf, type CivilDay } from '$core/calendar/civil';
 import { DAY_PARTS } from '$core/calendar/dayParts';
 import { isWellOver } from '$core/people/agreedShares';
-import { changedOccurrences, furthestOff, standsAgainst, type AssignedWeek } from '$core/people/assignWeek';
+import { changedOccurrences, furthestOff, standsAgainst, standsBefore, type AssignedWeek } from '$core/people/assignWeek';
 import { occurrenceId, type Absence, type WeekOccurrence } from '$core/people/weekOccurrences';
 import { ownPartOf } from '$core/schedule/agenda';
 import type { WeekCloth, WeekLine, WeekView } from '$views/people';
@@ -114,9 +114,12 @@ export async function loadWeek(asker: Asker, query: WeekQuery): Promise<WeekView
 			heavy: isWellOver(one.minutes - one.agreed, one.agreed)
 		})),
 		furthest: furthestOff(proposed),
-		against: standsAgainst(proposed).flatMap(
-			(one) => againstWords(memberName(home, one.member), one.own, one.turns, one.byHand) ?? []
-		),
+		against: [
+			...standsAgainst(proposed).map((one) =>
+				againstWords(memberName(home, one.member), one.own, one.turns, one.byHand)
+			),
+			...standsBefore(proposed).map((one) => barredWords(memberName(home, one.member), one.reasons))
+		].filter((words) => words !== null),
 		isGiven: facts.givenAt !== null,
 		givenWords:
 			facts.givenAt === null
