@@ -344,6 +344,42 @@ describe('a sitting of the zone', () => {
 	});
 });
 
+describe('a step', () => {
+	it('says what it is done with, in the session and on the sheet of its job', async () => {
+		const rest = (homeData().jobs as Record<string, unknown>[]).filter((one) => one.id !== 'bench');
+		const steps = [
+			step('Brush it', 2, { tools: ['brush'] }),
+			step('Dry it', 3, { tools: ['Old towel', 'brush'] })
+		];
+		const home = await household(
+			makeHome({
+				cupboard: { tools: [{ id: 'brush', name: 'Stiff brush' }] },
+				jobs: [
+					job('bench', {
+						needs: ['Old towel'],
+						things: ['brush'],
+						depths: { usual: { minutes: 5, steps } }
+					}),
+					...rest
+				]
+			})
+		);
+		const id = await begin(home, { in: 'bench' });
+		const view = await run(home, id);
+		const own = view.plan.steps.flatMap((one, i) => (one.job === 'bench' ? [view.tools[i]] : []));
+		expect(own).toEqual([['Stiff brush'], ['Old towel', 'Stiff brush']]);
+		const shown = await loadToday({
+			household: home,
+			on: null,
+			open: 'bench',
+			me: 'ada',
+			isDevice: false,
+			now: Date.parse(NOW)
+		});
+		expect(shown.sheet?.steps.map((one) => one.tools)).toEqual(own);
+	});
+});
+
 describe('a device whose clock is wrong', () => {
 	it('cannot bring a press into the future, nor before what happened since', async () => {
 		const home = await household();

@@ -125,6 +125,8 @@ export interface RunView {
 	}[];
 	/** What to mind in each step, by its place in the plan. */
 	readonly cautions: readonly (readonly CareLine[])[];
+	/** What each step is done with, by its place in the plan. */
+	readonly tools: readonly (readonly string[])[];
 	/** What was written to whoever does a line: for every time of it, and for this one. */
 	readonly notes: Readonly<Record<string, readonly string[]>>;
 	/** What becomes of a job that is not finished, by line. */

@@ -161,6 +161,8 @@ export interface SheetView {
 		readonly text: string;
 		readonly minutes: number;
 		readonly wait: string | null;
+		/** What it is done with. */
+		readonly tools: readonly string[];
 	}[];
 	/** What somebody wrote to whoever does it. */
 	readonly note: string | null;

@@ -94,6 +94,7 @@ export const EDITOR = {
 	wholeHouse: 'It runs through the whole house',
 	wholeHouseHelp: 'It is part of the weekly round, whatever its room.',
 	stepTakes: 'It takes the',
+	stepTools: (i: number) => `Step ${i} is done with`,
 	rungs: 'Parts to learn, easiest first, a line each',
 	checks: 'What to check at the end, a line each',
 	noisy: 'It is noisy',

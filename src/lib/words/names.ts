@@ -24,6 +24,10 @@ export function thingName(home: PreparedHome, thing: string): string {
 	return [...products, ...tools].find((one) => one.id === thing)?.name ?? thing;
 }
 
+/** What a step is done with, by name. */
+export const toolNames = (home: PreparedHome, step: { readonly tools?: readonly string[] | undefined }) =>
+	(step.tools ?? []).map((tool) => thingName(home, tool));
+
 export function memberName(home: PreparedHome, id: string | null): string {
 	return home.members.find((m) => m.id === id)?.name ?? '';
 }

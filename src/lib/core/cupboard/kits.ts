@@ -2,6 +2,7 @@
 import type { Kit, Tool } from '../household/cupboardSchema';
 import type { Home, Job } from '../household/home';
 import { stepsAt } from './usesOfJob';
+import { atHandAt } from '../household/stepTools';
 
 export interface TakenAlong {
 	/** Kits that hold what the work needs, by their letters. */
@@ -53,8 +54,9 @@ export function takeAlong(
 		const rooms = roomsOf(job);
 		for (const step of stepsAt(job, depth))
 			for (const use of step.products) if (use.product !== undefined) need(use.product, rooms);
-		for (const id of job.things) need(id, rooms);
-		for (const name of job.needs) others.add(name);
+		for (const one of atHandAt(job, depth))
+			if (job.things.includes(one)) need(one, rooms);
+			else others.add(one);
 	}
 	const kits = cupboard.kits.filter((kit) =>
 		kit.contents.some((id) => {

@@ -2,6 +2,7 @@
 import { mixDanger } from './dangerPairs';
 import type { Cupboard, Kit } from './cupboardSchema';
 import type { Job } from './jobSchema';
+import { atHand } from './stepTools';
 
 export type Report = (path: PropertyKey[], message: string) => void;
 
@@ -96,8 +97,16 @@ export function checkThingsOfJob(job: Job, cupboard: Cupboard, path: PropertyKey
 				`There is no product or tool "${id}" in the cupboard. Add it there, or leave it out here.`
 			);
 	});
+	const needed = atHand(job);
 	for (const depth of ['quick', 'usual', 'deep'] as const) {
 		job.depths[depth]?.steps.forEach((step, i) => {
+			step.tools?.forEach((tool, k) => {
+				if (needed.includes(tool)) return;
+				report(
+					[...path, 'depths', depth, 'steps', i, 'tools', k],
+					`"${tool}" is not among what the job needs at hand. Add it there, or leave it out of this step.`
+				);
+			});
 			step.products.forEach((use, k) => {
 				if (use.product === undefined) return;
 				const at = [...path, 'depths', depth, 'steps', i, 'products', k];

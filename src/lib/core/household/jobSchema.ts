@@ -105,6 +105,8 @@ export const stepSchema = z.strictObject({
 	/** Left out: the job's room. */
 	room: id.optional(),
 	appliance: id.optional(),
+	/** What of all that the job needs at hand this step is done with: its words, and ids of the cupboard. */
+	tools: z.array(z.string().trim().min(1).max(60)).max(20).optional(),
 	/** What runs by itself after this step, before the next one of the job. */
 	wait: z
 		.strictObject({

@@ -4,6 +4,7 @@ import type { Home, Job } from '../household/home';
 import { allFamilies } from '../cupboard/products';
 import { finish, refuse, type Edit, type Effect } from './edit';
 import { freeId } from './library';
+import { withinNeeds } from '../household/stepTools';
 
 type Use = Job['depths']['usual']['steps'][number]['products'][number];
 
@@ -52,7 +53,9 @@ const without = (list: readonly string[], id: string) => list.filter((one) => on
 /** The home where nobody and no job names a thing that is taken away. */
 const withoutThing = (home: Home, id: string): Home => ({
 	...home,
-	jobs: home.jobs.map((job) => (job.things.includes(id) ? { ...job, things: without(job.things, id) } : job)),
+	jobs: home.jobs.map((job) =>
+		job.things.includes(id) ? withinNeeds({ ...job, things: without(job.things, id) }) : job
+	),
 	members: home.members.map((member) =>
 		member.kit?.includes(id) ? { ...member, kit: without(member.kit, id) } : member
 	)
@@ -134,7 +137,7 @@ export function putTool(home: Home, tool: Tool, jobs?: readonly string[]): Edit 
 		jobs: next.jobs.map((job) => {
 			if (job.things.includes(tool.id) === needing.has(job.id)) return job;
 			const rest = without(job.things, tool.id);
-			return { ...job, things: needing.has(job.id) ? [...rest, tool.id] : rest };
+			return withinNeeds({ ...job, things: needing.has(job.id) ? [...rest, tool.id] : rest });
 		})
 	});
 }

@@ -2,6 +2,7 @@
 import { freeId } from './library';
 import type { Home, Job, Room } from '../household/home';
 import { type Effect, type Edit, refuse, finish, findZone, withLists, withoutJobs, retiring } from './edit';
+import { withinNeeds } from '../household/stepTools';
 
 const zoneItemsOf = (home: Home, rooms: ReadonlySet<string>) =>
 	home.jobs.filter((job) => job.cadence.type === 'zone' && rooms.has(job.room)).map((job) => job.id);
@@ -103,7 +104,7 @@ export const withToolsFor = (home: Pick<Home, 'cupboard'>, job: Job): Job => {
 			.map((tool) => tool.id)
 	);
 	return job.things.some((id) => elsewhere.has(id))
-		? { ...job, things: job.things.filter((id) => !elsewhere.has(id)) }
+		? withinNeeds({ ...job, things: job.things.filter((id) => !elsewhere.has(id)) })
 		: job;
 };
 

@@ -7,6 +7,7 @@ import { shareHalves } from './round';
 import type { Job } from '../household/home';
 import { jobSchema } from '../household/jobSchema';
 import { problemsOf, type Problem } from '../household/problems';
+import { withinNeeds } from '../household/stepTools';
 
 /** The values of a form by field name, in their order. */
 export type FormValues = Readonly<Record<string, readonly string[]>>;
@@ -100,6 +101,17 @@ function usesOf(
 	];
 }
 
+/** What a job needs at hand, as its field says it: with commas between. */
+export const needsSaid = (text: string): string[] =>
+	text
+		.split(',')
+		.map((need) => need.trim())
+		.filter(Boolean);
+
+/** What a step is done with, as its row says it: one a line. */
+export const toolsWord = (tools: readonly string[]): string => tools.join('\n');
+const toolsSaid = (word: string): string[] => linesOf(word);
+
 /** Steps of a depth from their rows; null where the form has no rows of it. Empty rows are left out. */
 function stepsOf(
 	form: FormValues,
@@ -114,10 +126,12 @@ function stepsOf(
 		const label = at('wait')?.trim() ?? '';
 		// A step that is still there keeps what the form does not show.
 		const same = before?.steps.find((step) => step.text === text.trim()) ?? before?.steps[i];
-		const { wait: _wait, appliance: was, ...kept } = same ?? { products: [] };
+		const { wait: _wait, appliance: was, tools: had, ...kept } = same ?? { products: [] };
 		const asked = at('appliance');
 		const appliance = asked === undefined ? was : asked === '' ? undefined : asked;
 		const max = at('max')?.trim() ?? '';
+		const said = at('tools');
+		const tools = said === undefined ? (had ?? []) : toolsSaid(said);
 		return [
 			{
 				...kept,
@@ -126,6 +140,7 @@ function stepsOf(
 				minutes: number(at('minutes')),
 				class: number(at('class')),
 				...(appliance === undefined ? {} : { appliance }),
+				...(tools.length === 0 ? {} : { tools }),
 				...(label === ''
 					? {}
 					: { wait: { label, min: number(at('min') || '0'), ...(max === '' ? {} : { max: number(max) }) } })
@@ -264,10 +279,7 @@ export function jobFromForm(before: Job, form: FormValues): ReadJob {
 		...(has('startsOn') && one('startsOn') !== '' ? { startsOn: one('startsOn') } : {}),
 		...(has('needs')
 			? {
-					needs: (one('needs') ?? '')
-						.split(',')
-						.map((need) => need.trim())
-						.filter(Boolean)
+					needs: needsSaid(one('needs') ?? '')
 				}
 			: {}),
 		// None chosen is an answer, too: the form says that it asked.
@@ -276,5 +288,8 @@ export function jobFromForm(before: Job, form: FormValues): ReadJob {
 		hidden: has('rungs') ? one('hidden') === 'on' : before.hidden
 	};
 	const read = jobSchema.safeParse(data);
-	return read.success ? { ok: true, job: read.data } : { ok: false, problems: problemsOf(read.error, data) };
+	// A step is done with what the job needs: what was taken off the job leaves it.
+	return read.success
+		? { ok: true, job: withinNeeds(read.data) }
+		: { ok: false, problems: problemsOf(read.error, data) };
 }

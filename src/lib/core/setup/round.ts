@@ -1,6 +1,7 @@
 /** A round: several jobs as one, cut down to so many minutes in all. Rules: "Kinds of session". */
 import type { Job, JobStep } from '../household/jobSchema';
 import type { Room } from '../household/home';
+import { atHand } from '../household/stepTools';
 
 /** Parts whole half-minutes of `minutes` by weights, at least one each: the largest remainders round up. */
 export function shareHalves(weights: readonly number[], minutes: number): number[] {
@@ -42,12 +43,14 @@ export function roundSteps(
 	const several = new Set(sorted.map((job) => job.room)).size > 1;
 	const steps = sorted.map((job, i): JobStep => {
 		const room = rooms.find((one) => one.id === job.room);
+		const tools = atHand(job).slice(0, 20);
 		return {
 			text: (several ? `${room?.name ?? ''}: ${job.name.toLowerCase()}` : job.name).slice(0, 160),
 			minutes: shares[i] as number,
 			class: classOf(job),
 			room: job.room,
 			...(applianceOf(job) === undefined ? {} : { appliance: applianceOf(job) }),
+			...(tools.length === 0 ? {} : { tools }),
 			products: job.depths.usual.steps.flatMap((step) => step.products).slice(0, 1)
 		};
 	});

@@ -6,6 +6,7 @@ import { roundSteps } from './round';
 import type { PatternRule, Place } from './pattern';
 import { weekly, addLoad, type Work } from './arrangeInput';
 import { missRuleFor } from './arrange';
+import { withinNeeds } from '../household/stepTools';
 
 export function rounds(
 	jobs: readonly Job[],
@@ -35,7 +36,7 @@ export function rounds(
 		for (const day of place.weekdays) addLoad(work.weekdayLoad, day, usual.minutes);
 		const { library: _library, deepEvery: _every, variants: _variants, season: _season, ...plain } = first;
 		const ages = members.map((job) => job.aloneFrom).filter((age) => age !== undefined);
-		return {
+		return withinNeeds({
 			...plain,
 			id,
 			name: name.slice(0, 80),
@@ -57,7 +58,7 @@ export function rounds(
 			cautions: uniqueCautions(members),
 			...(ages.length > 0 ? { aloneFrom: Math.max(...ages) } : {}),
 			noisy: members.some((job) => job.noisy)
-		} satisfies Job;
+		} satisfies Job);
 	});
 }
 

@@ -6,6 +6,7 @@ import type { LedgerEntry } from '../household/entry';
 import type { Home, Job, Room } from '../household/home';
 import { finish, floatItem, refuse, type Edit } from './edit';
 import { freeId } from './library';
+import { withinNeeds } from '../household/stepTools';
 
 /** The ids that things of the home they come from have in the other one; what is not named stays behind. */
 export interface RoomAlong {
@@ -109,7 +110,8 @@ export function takeRoomAlong(
 			depths: stepsAlong(job.depths, along.room),
 			who: whoAlong(job.who, members)
 		};
-		return job.cadence.type === 'zone' ? floatItem(whole) : whole;
+		const tidy = withinNeeds(whole);
+		return job.cadence.type === 'zone' ? floatItem(tidy) : tidy;
 	});
 	const floats = moving.filter((job) => job.cadence.type === 'zone').length;
 	const above = into.rooms.filter((one) => one.storey >= room.storey);

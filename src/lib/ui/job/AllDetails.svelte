@@ -100,6 +100,7 @@
 				depth={value as DepthName}
 				word={EDITOR[value as DepthName]}
 				products={view.products}
+				things={view.things}
 			/>
 		{/if}
 	{/snippet}

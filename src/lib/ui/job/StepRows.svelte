@@ -8,6 +8,7 @@
 	import Button from '../kit/Button.svelte';
 	import Choice from '../kit/Choice.svelte';
 	import TextField from '../kit/TextField.svelte';
+	import Toggles from '../kit/Toggles.svelte';
 	import { mayUse } from '$core/cupboard/ask';
 	import type { Family } from '$core/cupboard/products';
 	import { SAME_USES } from '$core/setup/jobForm';
@@ -17,13 +18,22 @@
 		fields,
 		depth,
 		word,
-		products
+		products,
+		things
 	}: {
 		fields: JobFields;
 		depth: DepthName;
 		word: string;
 		products: JobEditorView['products'];
+		things: JobEditorView['things'];
 	} = $props();
+	/** What the job needs at hand, to say which step is done with it. */
+	const hand = $derived(
+		fields.atHand.map((one) => ({
+			value: one,
+			label: things.find((thing) => thing.id === one)?.name ?? one
+		}))
+	);
 	const kinds = STEP_KINDS.map((label, i) => ({ value: String(i), label }));
 	const steps = $derived(fields.steps[depth]);
 	/** What the surface has against what is used on it; empty for nothing. */
@@ -102,6 +112,18 @@
 							onchange={changed}
 						/>{/if}
 				{/if}
+				{#if hand.length > 0}<div class="min-[480px]:col-span-3">
+						<Toggles
+							label={EDITOR.stepTools(i + 1)}
+							options={hand}
+							many
+							value={step.tools.filter((one) => fields.atHand.includes(one))}
+							onchange={(to) => {
+								step.tools = to;
+								fields.stepsChanged = true;
+							}}
+						/>
+					</div>{/if}
 				{#if said(step)}<p class="m-0 font-name text-brass-text min-[480px]:col-span-3">{said(step)}</p>{/if}
 			</div>
 		</div>

@@ -1,6 +1,6 @@
 /** What the editor of a job holds while it is changed, and the form that it sends. */
 import type { Job } from '$core/household/home';
-import { SAME_USES, useWord, type FormValues } from '$core/setup/jobForm';
+import { needsSaid, SAME_USES, toolsWord, useWord, type FormValues } from '$core/setup/jobForm';
 
 export type DepthName = 'quick' | 'usual' | 'deep';
 export const DEPTH_NAMES: readonly DepthName[] = ['quick', 'usual', 'deep'];
@@ -17,6 +17,8 @@ export interface StepFields {
 	with: string;
 	surface: string;
 	rinse: string;
+	/** What it is done with, out of what the job needs. */
+	tools: readonly string[];
 }
 
 export const emptyStep = (): StepFields => ({
@@ -29,7 +31,8 @@ export const emptyStep = (): StepFields => ({
 	most: '',
 	with: '',
 	surface: '',
-	rinse: ''
+	rinse: '',
+	tools: []
 });
 
 const stepsOf = (job: Job, depth: DepthName): StepFields[] =>
@@ -43,7 +46,8 @@ const stepsOf = (job: Job, depth: DepthName): StepFields[] =>
 		most: step.wait?.max === undefined ? '' : String(step.wait.max),
 		with: step.products.length > 1 ? SAME_USES : step.products.map(useWord).join(''),
 		surface: step.products[0]?.surface ?? '',
-		rinse: step.products[0]?.rinse ? 'rinse' : ''
+		rinse: step.products[0]?.rinse ? 'rinse' : '',
+		tools: step.tools ?? []
 	}));
 
 /** How a cadence is chosen in the editor: one name for each way of choosing it. */
@@ -178,6 +182,11 @@ export class JobFields {
 		this.#before = JSON.stringify(this.form);
 	}
 
+	/** All that it needs at hand, as its steps name it. */
+	get atHand(): readonly string[] {
+		return [...needsSaid(this.needs), ...this.things];
+	}
+
 	/** Whether anything is other than it was. */
 	get isChanged(): boolean {
 		return JSON.stringify(this.form) !== this.#before;
@@ -247,6 +256,7 @@ export class JobFields {
 			form[`${depth}-with`] = steps.map((step) => step.with);
 			form[`${depth}-surface`] = steps.map((step) => step.surface);
 			form[`${depth}-rinse`] = steps.map((step) => step.rinse);
+			form[`${depth}-tools`] = steps.map((step) => toolsWord(step.tools));
 		}
 		return form as FormValues;
 	}

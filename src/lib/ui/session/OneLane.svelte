@@ -23,6 +23,7 @@
 	const following = $derived(lane?.coming[1] ? running.step(lane.coming[1].step) : null);
 	const zone = $derived(current ? (run.zones[current.room] ?? null) : null);
 	const cautions = $derived(first ? (run.cautions[first.step] ?? []) : []);
+	const tools = $derived(first ? (run.tools[first.step] ?? []) : []);
 	const mine = $derived(
 		clock.steps.flatMap((step, i) =>
 			clock.doneBy[i] === lane?.who || (!clock.done[i] && lane?.coming.some((one) => one.step === i))
@@ -117,6 +118,9 @@
 				{current.text}
 			</h1>
 			<CautionBox lines={cautions} />
+			{#if tools.length > 0}<p class="mt-3 text-[1.125rem] wrap-anywhere max-sm:mt-1.5 max-sm:text-base">
+					{SESSION_ONE_LANE.tools(tools)}
+				</p>{/if}
 			<p class="mt-4.5 text-[1.25rem] text-tin-text max-sm:mt-2 max-sm:text-lead">
 				{#if heldBy}{SESSION_ONE_LANE.notBefore}
 					<b class="text-ink">{running.time(heldBy.fetchAt)}</b>{SESSION_ONE_LANE.worksMin(

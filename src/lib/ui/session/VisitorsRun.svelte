@@ -1,6 +1,6 @@
 <script lang="ts">
 	/** Before they ring: the hour on a plate, yours now, what the others do meanwhile, the rest most seen first. */
-	import { SESSION_VISITORS_RUN } from '$words/screens/session';
+	import { SESSION_ONE_LANE, SESSION_VISITORS_RUN } from '$words/screens/session';
 	import Glyph from '../glyphs/Glyph.svelte';
 	import Peg from '../glyphs/Peg.svelte';
 	import Weave from '../glyphs/Weave.svelte';
@@ -21,6 +21,7 @@
 	const first = $derived(lane?.coming[0] ?? null);
 	const current = $derived(first ? running.step(first.step) : null);
 	const cautions = $derived(first ? (run.cautions[first.step] ?? []) : []);
+	const tools = $derived(first ? (run.tools[first.step] ?? []) : []);
 	const others = $derived(
 		running.arranged.lanes
 			.filter((one) => one.who !== lane?.who && one.coming.length > 0)
@@ -186,6 +187,7 @@
 	</div>
 	<div class="beside">
 		<CautionBox lines={cautions} />
+		{#if tools.length > 0}<p class="mt-2.5 wrap-anywhere">{SESSION_ONE_LANE.tools(tools)}</p>{/if}
 		<StepNotes notes={first ? run.notes[running.step(first.step)?.line ?? ''] : undefined} />
 		{#if running.arranged.off.length > 0 || nextToGo}
 			<p

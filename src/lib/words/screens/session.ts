@@ -146,6 +146,7 @@ export const SESSION_IN_ORDER = {
 } as const;
 
 export const SESSION_ONE_LANE = {
+	tools: (names: readonly string[]) => `With: ${names.join(', ')}`,
 	minute: 'minute',
 	minutes: 'minutes',
 	timeIsUpStopHere: 'Time is up. Stop here.',

@@ -11,6 +11,7 @@ export const TODAY_JOB_SHEET = {
 	theDeepOne: ', the deep one',
 	min: (minutes: Shown, theDeepOne: Shown) => `· ${minutes} min${theDeepOne}`,
 	then: (wait: Shown) => `· then ${wait}`,
+	tools: (names: readonly string[]) => `· ${names.join(', ')}`,
 	minOf: (minutes: Shown) => `${minutes} min`,
 	minWith: (minutes: Shown) => `, ${minutes} min`
 } as const;

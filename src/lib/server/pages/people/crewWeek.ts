@@ -4,7 +4,13 @@ import { CREW_WEEK_SAYS } from '$words/answers/people';
 import { addDays, isoOf, parseDay, partsOf, type CivilDay } from '$core/calendar/civil';
 import { DAY_PARTS } from '$core/calendar/dayParts';
 import { isWellOver } from '$core/people/agreedShares';
-import { changedOccurrences, furthestOff, standsAgainst, standsBefore, type AssignedWeek } from '$core/people/assignWeek';
+import {
+	changedOccurrences,
+	furthestOff,
+	standsAgainst,
+	standsBefore,
+	type AssignedWeek
+} from '$core/people/assignWeek';
 import { occurrenceId, type Absence, type WeekOccurrence } from '$core/people/weekOccurrences';
 import { ownPartOf } from '$core/schedule/agenda';
 import type { WeekCloth, WeekLine, WeekView } from '$views/people';

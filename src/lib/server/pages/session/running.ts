@@ -4,6 +4,7 @@ import { isoOf } from '$core/calendar/civil';
 import { errandDays } from '$core/clearing/clearing';
 import { extentOf } from '$core/people/permissions';
 import { mayDo } from '$core/people/whoCan';
+import type { Job } from '$core/household/home';
 import type { PreparedHome } from '$core/schedule/preparedHome';
 import { readDay } from '$core/schedule/readDay';
 import { DEPTHS, type Depth } from '$core/household/fields';
@@ -12,7 +13,7 @@ import { readSession } from '$core/session/sessionState';
 import { linesTaken } from '$core/session/taken';
 import type { RunView } from '$views/session';
 import { dayAhead, WEEKDAYS } from '$words/general';
-import { memberName } from '$words/names';
+import { memberName, toolNames } from '$words/names';
 import { missWords } from '$words/recurrence';
 import { error } from '@sveltejs/kit';
 import { v7 as uuidv7 } from 'uuid';
@@ -82,6 +83,7 @@ export async function loadRun(asker: Asker, id: string, as: string | null): Prom
 			weave: zoneMark(home, room.zone)?.weave ?? null
 		})),
 		cautions: clock.steps.map((step) => cautionsOfStep(home, session, step)),
+		tools: clock.steps.map((step) => toolsOfStep(home, session, step)),
 		notes: await notesOf(household, home, session, lines),
 		after: Object.fromEntries(
 			lines.map((line) => {
@@ -131,13 +133,25 @@ async function notesOf(
 	});
 }
 
+/** The depth that a step was planned with. */
+function depthOfStep(job: Job, session: StoredSession, step: PailStep): Depth {
+	const said = session.plan.lines?.[step.line]?.depth;
+	const isIts = (depth: Depth) => job.depths[depth]?.steps[step.step]?.text === step.text;
+	return said ?? DEPTHS.find(isIts) ?? 'usual';
+}
+
+/** What a step is done with, by name; nothing for a step that the job has no more. */
+function toolsOfStep(home: PreparedHome, session: StoredSession, step: PailStep): string[] {
+	const job = home.jobById.get(step.job);
+	const found = job?.depths[depthOfStep(job, session, step)]?.steps[step.step];
+	return found?.text === step.text ? toolNames(home, found) : [];
+}
+
 /** What to mind in a step, for whoever has it: at the depth that the session was planned with. */
 function cautionsOfStep(home: PreparedHome, session: StoredSession, step: PailStep) {
 	const job = home.jobById.get(step.job);
 	if (!job) return [];
-	const said = session.plan.lines?.[step.line]?.depth;
-	const isIts = (depth: Depth) => job.depths[depth]?.steps[step.step]?.text === step.text;
-	const depth = said ?? DEPTHS.find(isIts) ?? 'usual';
+	const depth = depthOfStep(job, session, step);
 	const member = home.members.find((one) => one.id === step.who);
 	return stepCautions(home, job, depth, step.step, member ? usePerson(member, session.date) : null);
 }

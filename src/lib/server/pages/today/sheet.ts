@@ -5,7 +5,7 @@ import { noteToWrite, timeOfNote } from '$core/schedule/notes';
 import { stepsOf } from '$core/session/sessionSteps';
 import type { DoneView, SheetView, JobRow } from '$views/today';
 import { dayAhead, dayBehind, minutesText, tinyDate } from '$words/general';
-import { memberName } from '$words/names';
+import { memberName, toolNames } from '$words/names';
 import { missWords, noNextWords, rhythmWords } from '$words/recurrence';
 import { NOTE } from '$words/today';
 import { alongWords, boundLines, jobCautions, missingLines, usePerson } from '../supplies/cautionLines';
@@ -33,6 +33,7 @@ export function sheetOf(
 		date: isoOf(day.date),
 		steps: stepsOf(line).map((step) => ({
 			text: step.text,
+			tools: toolNames(home, step),
 			minutes: step.minutes,
 			wait: step.wait
 				? `${step.wait.label}, ${minutesText(step.wait.min)}${step.wait.max === undefined ? '' : ` to ${minutesText(step.wait.max)}`} min`
