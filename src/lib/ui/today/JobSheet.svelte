@@ -109,11 +109,8 @@
 			<li class="flex justify-between gap-4 border-b border-tin-1 py-2">
 				<span class="min-w-0"
 					><b class="mr-2 text-cobalt-ink">{i + 1}</b>{step.text}{#if step.tools.length > 0}<span
-							class="text-tin-text"
-						>
-							{TODAY_JOB_SHEET.tools(step.tools)}</span
-						>{/if}{#if step.wait}<span class="text-tin-text">
-							{TODAY_JOB_SHEET.then(step.wait)}</span
+							class="ml-1.5 text-tin-text">{TODAY_JOB_SHEET.tools(step.tools)}</span
+						>{/if}{#if step.wait}<span class="ml-1.5 text-tin-text">{TODAY_JOB_SHEET.then(step.wait)}</span
 						>{/if}</span
 				>
 				<span class="whitespace-nowrap text-tin-text">{TODAY_JOB_SHEET.minOf(minutesText(step.minutes))}</span
