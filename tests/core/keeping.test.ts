@@ -81,8 +81,12 @@ describe('what is to come', () => {
 describe('the outlook', () => {
 	it('adds the minutes of what falls due and of the sitting', () => {
 		const [day] = outlook(prepared(), TODAY, 1, NOTHING_DONE);
-		// Wednesday: dishes twice, counters, reset; bench and toilet; a sitting of the zone that is on.
-		expect(day).toMatchObject({ basics: 20, weekly: 11, zoneMinutes: 15, zone: 'front' });
+		// Wednesday: dishes twice, counters, reset; bench and toilet; what the zone’s sitting offers after yesterday’s.
+		expect(day).toMatchObject({ basics: 20, weekly: 11, zoneMinutes: 13, zone: 'front' });
+		const offered = comingDay(prepared(), NOTHING_DONE, addDays(TODAY, -1), TODAY).lines.filter(
+			(line) => line.offered
+		);
+		expect(offered.reduce((sum, line) => sum + line.minutes, 0)).toBe(13);
 	});
 	it('takes a job of a month to be done on the emptiest of its days, once a month', () => {
 		const home = prepareHome([{ from: toDay('2027-01-04'), home: demoHome() }]);

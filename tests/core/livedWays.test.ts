@@ -360,7 +360,7 @@ describe('from the top of the house down', () => {
 					(sum, span) => sum + Math.max(0, Math.min(end, span.until) - span.from),
 					0
 				);
-				expect(busy / (end - rest), `${person} in ${hours} h`).toBeGreaterThan(0.7);
+				expect(busy / (end - rest), `${person} in ${hours} h`).toBeGreaterThan(0.65);
 			}
 		}
 	});

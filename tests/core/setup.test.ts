@@ -13,8 +13,9 @@ import { draftFromHome, EMPTY_DRAFT, homeFromDraft, type Draft } from '../../src
 import { jobForRoom, readLibrary, searchLibrary, suitsRoom } from '../../src/lib/core/setup/library';
 import { type Pattern } from '../../src/lib/core/setup/pattern';
 import { roundSteps } from '../../src/lib/core/setup/round';
-import { recommendPattern } from '../../src/lib/core/setup/recommend';
-import { applyTouch, touchSchema } from '../../src/lib/core/setup/steps';
+import { recommendText } from '../../src/lib/words/firstSteps';
+import { patternOf, recommendPattern } from '../../src/lib/core/setup/recommend';
+import { applyTouch, touchSchema, type Touch } from '../../src/lib/core/setup/steps';
 import { partRooms, suggestZones } from '../../src/lib/core/setup/zones';
 import { draft, library as starterLibrary, patterns } from './library';
 
@@ -489,5 +490,29 @@ describe('the pattern that suits a home', () => {
 			'small-home'
 		]);
 		for (const one of cases) expect(known.map((pattern) => pattern.id)).toContain(one.pattern);
+		const small = suits({ people: [], rooms: draft().rooms.slice(0, 3) });
+		expect(recommendText(small.reason)).toBe('3 rooms: no plan of weeks is needed.');
+		expect(recommendText(cases[4]?.reason as never)).toBe(
+			'3 rooms and one grown-up: no plan of weeks is needed.'
+		);
+	});
+	it('is the one that stands chosen until another is, and is taken by going on', () => {
+		const few = draft({ rooms: draft().rooms.slice(0, 3), people: [] });
+		const rolling = patterns().find((one) => one.id === 'rolling-zones') as Pattern;
+		const touch = (of: Draft, one: Touch) => applyTouch(of, one, rolling, library);
+		const at = (step: Draft['step'], of = few) => touch(of, { op: 'step', step });
+		expect(patternOf(at('zones'))).toBe('rolling-zones');
+		expect(patternOf(at('rhythm'))).toBe('upkeep');
+		// Going on takes it: people who come later do not change it any more.
+		const taken = at('people', at('rhythm'));
+		expect([taken.pattern, taken.patternTaken]).toEqual(['upkeep', true]);
+		const later = { ...taken, people: draft().people };
+		expect(recommendPattern(later).pattern).not.toBe('upkeep');
+		expect(patternOf(later)).toBe('upkeep');
+		// Another choice stands, and so do zones of one's own.
+		const other = touch(at('rhythm'), { op: 'pattern', pattern: 'one-big-day' });
+		expect(patternOf(at('people', other))).toBe('one-big-day');
+		const parted = touch(at('zones'), { op: 'zonesAnew', count: 2 });
+		expect(patternOf(at('rhythm', parted))).toBe('rolling-zones');
 	});
 });

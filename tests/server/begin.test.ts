@@ -184,6 +184,27 @@ describe('the beginning of a home', () => {
 		expect((await loadCrew(one.home(), null)).isShared).toBe(false);
 	});
 
+	it('says of its first days what Today says when they come, the zone’s jobs as well', async () => {
+		const one = browser();
+		await one.open();
+		for (const kind of ['kitchen', 'bathroom', 'bedroom', 'hall', 'living'])
+			await one.touch({ op: 'hang', kind, storey: '0' });
+		await one.touch({ op: 'person', name: 'Ada', role: 'adult' });
+		await one.touch({ op: 'begin', begin: 'all' });
+		await one.touch({ op: 'step', step: 'first-morning' });
+		const { first } = await one.open();
+		await one.start();
+		const shown = await Promise.all(
+			['2027-03-03', '2027-03-04', '2027-03-05', '2027-03-06'].map((on) =>
+				loadToday({ household: one.home(), on, open: null, me: null, now: now() })
+			)
+		);
+		expect(first?.days.slice(0, 4).map((day) => day.minutes)).toEqual(
+			shown.map((day) => Math.round(day.minutesLeft))
+		);
+		expect(shown.some((day) => (day.zone?.next.length ?? 0) > 0)).toBe(true);
+	});
+
 	it('pressed twice at once, and again, makes one home in the zone of its device', async () => {
 		const one = browser();
 		await one.open();

@@ -58,7 +58,7 @@ export function recommendText(reason: RecommendReason): string {
 		case 'children':
 			return `With ${reason.count} children, each can have a list of their own.`;
 		case 'small-home':
-			return `${reason.rooms === 1 ? 'One room' : `${reason.rooms} rooms`} and one grown-up: no plan of weeks is needed.`;
+			return `${reason.rooms === 1 ? 'One room' : `${reason.rooms} rooms`}${reason.alone ? ' and one grown-up' : ''}: no plan of weeks is needed.`;
 		case 'many-rooms':
 			return `${reason.rooms} rooms: a part of them each week, and nothing piles up.`;
 		case 'most-homes':

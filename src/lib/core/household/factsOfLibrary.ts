@@ -14,6 +14,10 @@ export interface JobFacts {
 
 /** Jobs without which a week is no week, which version 3 did not say. */
 export const CORE_OF_LIBRARY: readonly string[] = [
+	'breakfast-dishes',
+	'dinner-dishes',
+	'pet-bowls',
+	'litter',
 	'wipe-counters',
 	'kitchen-reset',
 	'sweep-kitchen',

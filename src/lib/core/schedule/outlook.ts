@@ -95,7 +95,12 @@ export function outlook(
 				on !== null &&
 				(home.zoneById.get(on)?.list.length ?? 0) > 0 &&
 				!pauseOn(wholeHome, date);
-		const sitting = sits ? sittingMinutes : 0;
+		// What it offers is what is done: one long item is longer than a sitting.
+		const offered = (ahead?.offered ?? []).reduce(
+			(sum, id) => sum + (home.jobById.get(id)?.depths.usual.minutes ?? 0),
+			0
+		);
+		const sitting = sits ? (offered > 0 ? offered : sittingMinutes) : 0;
 		const [basics, weekly, zone, long] = [
 			minutes.basics[i] as number,
 			minutes.weekly[i] as number,

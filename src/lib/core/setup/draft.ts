@@ -82,6 +82,8 @@ export const draftSchema = z.strictObject({
 		.max(7)
 		.optional(),
 	pattern: id.default('rolling-zones'),
+	/** The pattern was taken: until then it is the one that suits. */
+	patternTaken: z.boolean().default(false),
 	minutesADay: minutes.default(90),
 	weekStart: weekday.default(1),
 	/** Left out: as the pattern has them. */
@@ -400,6 +402,7 @@ export function draftFromHome(home: Home, household: string): Draft {
 	};
 	return draftSchema.parse({
 		version: 1,
+		patternTaken: true,
 		step: 'rooms',
 		storey: Math.max(...home.rooms.map((room) => room.storey)),
 		name: home.household.name,

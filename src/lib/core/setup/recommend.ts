@@ -6,7 +6,8 @@ export type RecommendReason =
 	| { readonly code: 'few-minutes'; readonly minutes: number }
 	| { readonly code: 'out-on-weekdays' }
 	| { readonly code: 'children'; readonly count: number }
-	| { readonly code: 'small-home'; readonly rooms: number }
+	/** `alone`: one grown-up, where that is known. */
+	| { readonly code: 'small-home'; readonly rooms: number; readonly alone: boolean }
 	| { readonly code: 'many-rooms'; readonly rooms: number }
 	| { readonly code: 'most-homes' };
 
@@ -33,8 +34,24 @@ export function recommendPattern(draft: Pick<Draft, 'minutesADay' | 'people' | '
 	if (grown.length > 0 && grown.every((one) => one.presence === 'evenings'))
 		return { pattern: 'saturday-morning', reason: { code: 'out-on-weekdays' } };
 	if (rooms.length > 0 && rooms.length <= SMALL.rooms && grown.length <= SMALL.people && children === 0)
-		return { pattern: 'upkeep', reason: { code: 'small-home', rooms: rooms.length } };
+		return {
+			pattern: 'upkeep',
+			reason: { code: 'small-home', rooms: rooms.length, alone: grown.length === 1 }
+		};
 	if (rooms.length >= MANY_ROOMS)
 		return { pattern: 'rolling-zones', reason: { code: 'many-rooms', rooms: rooms.length } };
 	return { pattern: 'rolling-zones', reason: { code: 'most-homes' } };
+}
+
+/** Steps on which zones are thought of, before a pattern is. */
+const BEFORE_PATTERN: readonly Draft['step'][] = ['rooms', 'zones'];
+
+/**
+ * The pattern of the answers so far: the one that was taken, or, before any was, the one that suits. Whoever has parted
+ * their rooms into zones has asked for zones. Rules: "Patterns".
+ */
+export function patternOf(draft: Draft): string {
+	const { pattern, patternTaken, zones, step } = draft;
+	if (patternTaken || zones !== undefined || BEFORE_PATTERN.includes(step)) return pattern;
+	return recommendPattern(draft).pattern;
 }

@@ -3,6 +3,7 @@ import { z } from 'zod';
 import { id, isoDate, minutes, weekday, weekdays } from '../household/fields';
 import { DATE_ORDERS, FLOORS, PETS, ROOM_KINDS, SURFACES, timeZone, UNITS, WEAVES } from '../household/home';
 import { PRESENCE, STEPS, zonesOf, type Draft, type DraftRoom } from './draft';
+import { patternOf } from './recommend';
 import { freeId, type Library } from './library';
 import type { Pattern } from './pattern';
 
@@ -245,7 +246,7 @@ export function applyTouch(draft: Draft, touch: Touch, pattern: Pattern, library
 		case 'pattern': {
 			// Another pattern has free days and zones of its own.
 			const { freeDays: _free, catchUpDays: _catchUp, ...rest } = withoutZones(draft);
-			return { ...rest, pattern: touch.pattern };
+			return { ...rest, pattern: touch.pattern, patternTaken: true };
 		}
 		case 'minutes':
 			return { ...draft, minutesADay: touch.minutes };
@@ -298,9 +299,14 @@ export function applyTouch(draft: Draft, touch: Touch, pattern: Pattern, library
 		case 'without':
 			return { ...draft, without: toggled(draft.without, touch.key) };
 		case 'step':
-			return { ...draft, step: touch.step };
+			// Whoever goes on from the patterns has taken the one that was shown.
+			return isAfter(touch.step, 'rhythm') && !draft.patternTaken
+				? { ...draft, step: touch.step, pattern: patternOf({ ...draft, step: 'rhythm' }), patternTaken: true }
+				: { ...draft, step: touch.step };
 	}
 }
+
+const isAfter = (step: Draft['step'], other: Draft['step']) => STEPS.indexOf(step) > STEPS.indexOf(other);
 
 function addPet(draft: Draft, kind: (typeof PETS)[number]): Draft {
 	return {

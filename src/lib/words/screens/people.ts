@@ -149,6 +149,7 @@ export const PEOPLE_WEEK_PAGE = {
 	twelveAndMore: 'Twelve and more',
 	nothingIsWritten: 'Nothing is written.',
 	whoDoesWhat: 'Change who does which jobs',
+	alone: 'All of it is for one person: add people under People to share it out.',
 	everybodyIsWithin: (givenWords: Shown, minutes: Shown) =>
 		`${givenWords} Over four weeks everybody comes within ${minutes} min of what was agreed.`,
 	min: (minutes: Shown) => `${minutes} min`,

@@ -27,6 +27,8 @@
 	const isEmpty = $derived(
 		view.days.every((day) => day.minutes === 0) && view.balance.every((one) => one.given === 0)
 	);
+	/** There is nobody to share with. */
+	const alone = $derived(view.balance.length < 2);
 	const inReturn = $derived([
 		{ value: '', label: PEOPLE_WEEK_PAGE.nothing },
 		...view.inReturn.flatMap((one) =>
@@ -54,7 +56,10 @@
 		<div class="flex-[1_1_420px]">
 			<h1>{view.title}</h1>
 			<p class="dim mt-1">
-				{#if !isEmpty}{PEOPLE_WEEK_PAGE.everybodyIsWithin(view.givenWords, view.furthest)}{/if}
+				{#if alone}{PEOPLE_WEEK_PAGE.alone}{:else if !isEmpty}{PEOPLE_WEEK_PAGE.everybodyIsWithin(
+						view.givenWords,
+						view.furthest
+					)}{/if}
 			</p>
 			{#each view.against as words, i (i)}<p class="dim mt-1">{words}</p>{/each}
 			{#if view.against.length > 0}<Button kind="link" href="/house/jobs"
@@ -67,7 +72,7 @@
 					>{view.week === 'next' ? PEOPLE_WEEK_PAGE.thisWeek : PEOPLE_WEEK_PAGE.theWeekAfter}</span
 				></a
 			>
-			{#if !isEmpty && (!view.isGiven || view.changes > 0)}
+			{#if !isEmpty && !alone && (!view.isGiven || view.changes > 0)}
 				<ActForm action="?/give" values={{ week: view.week }}
 					><Button type="submit" kind={view.why ? 'plain' : 'solid'}
 						>{view.isGiven
@@ -208,49 +213,49 @@
 					<p class="dim my-1.5">{PEOPLE_WEEK_PAGE.seeWhyItIsThis}</p>
 				{/if}
 			</div>
-			<div>
-				<h2 class="mb-1.5">{PEOPLE_WEEK_PAGE.whatIfSomebodyIsAway}</h2>
-				<form
-					method="get"
-					action={page.url.pathname}
-					class="grid grid-cols-[repeat(auto-fit,minmax(min(13rem,100%),1fr))] gap-2.5 items-end"
-				>
-					{#if view.week === 'next'}<input type="hidden" name="week" value="next" />{/if}
-					<Choice
-						label={PEOPLE_WEEK_PAGE.who}
-						name="without"
-						value={view.trial?.member}
-						options={view.members.map((one) => ({ value: one.id, label: one.name }))}
-					/>
-					<DateField label={PEOPLE_WEEK_PAGE.from} name="from" value={view.trial?.from ?? view.today} />
-					<DateField label={PEOPLE_WEEK_PAGE.to} name="to" value={view.trial?.to ?? view.weekEnd} />
-					<Button type="submit">{PEOPLE_WEEK_PAGE.tryIt}</Button>
-				</form>
-				{#if view.trial}
-					<p class="my-1.5">
-						{#if view.trial.moved.length === 0}
-							{PEOPLE_WEEK_PAGE.withoutNothingWouldMove(view.trial.name)}
-						{:else}
-							<b
-								>{PEOPLE_WEEK_PAGE.ofSJobs(
-									view.trial.moved.length === 12 ? PEOPLE_WEEK_PAGE.twelveAndMore : view.trial.moved.length,
-									view.trial.name
-								)}</b
-							>
-							{PEOPLE_WEEK_PAGE.wouldGoElsewhere}{#if view.trial.more.length > 0}: {view.trial.more.join(
-									', '
-								)}{/if}.
-							{#if view.trial.nobody > 0}{PEOPLE_WEEK_PAGE.wouldBeNobodys(view.trial.nobody)}{/if}
-						{/if}
-						<span class="dim">{PEOPLE_WEEK_PAGE.nothingIsWritten}</span>
-					</p>
-					<ul class="flex-wrap gap-2 content-start block columns-2 gap-x-6 max-sm:columns-1">
-						{#each view.trial.moved as one, i (i)}<li class="break-inside-avoid py-0.5">
-								{one.name}, {one.when}: <b>{one.to}</b>
-							</li>{/each}
-					</ul>
-				{/if}
-			</div>
+			{#if !alone}<div>
+					<h2 class="mb-1.5">{PEOPLE_WEEK_PAGE.whatIfSomebodyIsAway}</h2>
+					<form
+						method="get"
+						action={page.url.pathname}
+						class="grid grid-cols-[repeat(auto-fit,minmax(min(13rem,100%),1fr))] gap-2.5 items-end"
+					>
+						{#if view.week === 'next'}<input type="hidden" name="week" value="next" />{/if}
+						<Choice
+							label={PEOPLE_WEEK_PAGE.who}
+							name="without"
+							value={view.trial?.member}
+							options={view.members.map((one) => ({ value: one.id, label: one.name }))}
+						/>
+						<DateField label={PEOPLE_WEEK_PAGE.from} name="from" value={view.trial?.from ?? view.today} />
+						<DateField label={PEOPLE_WEEK_PAGE.to} name="to" value={view.trial?.to ?? view.weekEnd} />
+						<Button type="submit">{PEOPLE_WEEK_PAGE.tryIt}</Button>
+					</form>
+					{#if view.trial}
+						<p class="my-1.5">
+							{#if view.trial.moved.length === 0}
+								{PEOPLE_WEEK_PAGE.withoutNothingWouldMove(view.trial.name)}
+							{:else}
+								<b
+									>{PEOPLE_WEEK_PAGE.ofSJobs(
+										view.trial.moved.length === 12 ? PEOPLE_WEEK_PAGE.twelveAndMore : view.trial.moved.length,
+										view.trial.name
+									)}</b
+								>
+								{PEOPLE_WEEK_PAGE.wouldGoElsewhere}{#if view.trial.more.length > 0}: {view.trial.more.join(
+										', '
+									)}{/if}.
+								{#if view.trial.nobody > 0}{PEOPLE_WEEK_PAGE.wouldBeNobodys(view.trial.nobody)}{/if}
+							{/if}
+							<span class="dim">{PEOPLE_WEEK_PAGE.nothingIsWritten}</span>
+						</p>
+						<ul class="flex-wrap gap-2 content-start block columns-2 gap-x-6 max-sm:columns-1">
+							{#each view.trial.moved as one, i (i)}<li class="break-inside-avoid py-0.5">
+									{one.name}, {one.when}: <b>{one.to}</b>
+								</li>{/each}
+						</ul>
+					{/if}
+				</div>{/if}
 		</div>
 	{/if}
 </section>

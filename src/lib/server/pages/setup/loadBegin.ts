@@ -2,11 +2,15 @@
 import { LOAD_BEGIN_SAYS } from '$words/answers/setup';
 import { workingDays } from '$core/setup/schemeOf';
 import { addDays, type CivilDay } from '$core/calendar/civil';
+import { DAY_PARTS } from '$core/calendar/dayParts';
 import { weekStartOf } from '$core/calendar/weeks';
 import type { Home, Job } from '$core/household/home';
+import { agendaOf } from '$core/schedule/agenda';
+import { comingDay } from '$core/schedule/comingDay';
 import { NOTHING_DONE } from '$core/schedule/occurrences';
 import { outlook, type OutlookDay } from '$core/schedule/outlook';
 import { prepareHome } from '$core/schedule/preparedHome';
+import { readDay } from '$core/schedule/readDay';
 import {
 	homeFromDraft,
 	jobsOfRoom,
@@ -21,7 +25,7 @@ import { minutesOfDay } from '$core/household/dayMinutes';
 import { minutesAWeek } from '$core/setup/fitWeek';
 import { jobForRoom } from '$core/setup/library';
 import type { Pattern } from '$core/setup/pattern';
-import { recommendPattern } from '$core/setup/recommend';
+import { patternOf, recommendPattern } from '$core/setup/recommend';
 import { recommendText } from '$words/firstSteps';
 import { KIND_NAMES } from '$core/setup/steps';
 import type { BeginView, FirstDay, StepView, Yard } from '$views/setup';
@@ -76,7 +80,7 @@ export async function loadBegin(
 	// All touches of this page are of the same answers, however quick they follow.
 	keep(cookies, id);
 	const step = STEPS.find((one) => one === query.step) ?? stored.step;
-	const draft = { ...stored, step };
+	const draft = { ...stored, step, pattern: patternOf({ ...stored, step }) };
 	const homes = await reading((db) => homesAmong(db, []));
 	const library = starterLibrary();
 	const pattern = patternById(draft.pattern);
@@ -285,11 +289,19 @@ function leftOut(
 
 function firstWeek(home: Home, today: CivilDay): Omit<First, LeftOut> {
 	const prepared = prepareHome([{ from: today, home }]);
-	const days = outlook(prepared, today, 7, undefined, addDays(today, -1)).map((day): FirstDay => ({
-		name: day.date === today ? 'Today' : weekdayName(day.date),
-		minutes: Math.round(day.total),
-		jobs: day.lines.map((line) => prepared.seriesById.get(line)?.job.name ?? line)
-	}));
+	// Each day is the one that Today shows when it has come.
+	const days = Array.from({ length: 7 }, (_, i): FirstDay => {
+		const date = addDays(today, i);
+		const day =
+			i === 0 ? readDay(prepared, NOTHING_DONE, date) : comingDay(prepared, NOTHING_DONE, today, date);
+		const hung = agendaOf(prepared, NOTHING_DONE, day, 'morning', minutesOfDay(home.household));
+		const lines = [...DAY_PARTS.flatMap((part) => hung.parts[part]), ...hung.sitting];
+		return {
+			name: i === 0 ? 'Today' : weekdayName(date),
+			minutes: Math.round(hung.minutesLeft),
+			jobs: lines.map((line) => line.line.job.name)
+		};
+	});
 	return {
 		days,
 		jobs: home.jobs.length,

@@ -3,6 +3,7 @@ import { BEGIN_SAYS } from '$words/answers/setup';
 import { prepareHome } from '$core/schedule/preparedHome';
 import { changeHome } from '$core/setup/change';
 import { childrenWithoutAge, draftFromHome, EMPTY_DRAFT, homeFromDraft, type Draft } from '$core/setup/draft';
+import { patternOf } from '$core/setup/recommend';
 import { bornAt } from '$core/people/whoCan';
 import { applyTouch, touchSchema } from '$core/setup/steps';
 import { editRefusalText } from '$words/edits';
@@ -68,7 +69,7 @@ export async function touch({ cookies, getClientAddress }: RequestEvent, form: F
 			await saveDraft(
 				db,
 				id,
-				applyTouch(draft, read.data, patternById(draft.pattern), starterLibrary()),
+				applyTouch(draft, read.data, patternById(patternOf(draft)), starterLibrary()),
 				now()
 			);
 			return [];
@@ -158,7 +159,7 @@ export async function start(cookies: Cookies, form: FormData, who: Beginner) {
 async function makeOwn({ id, draft }: StoredDraft, account: string) {
 	const at = now();
 	const today = todayOf(draft);
-	const made = homeFromDraft(draft, starterLibrary(), patternById(draft.pattern), today);
+	const made = homeFromDraft(draft, starterLibrary(), patternById(patternOf(draft)), today);
 	if (!made.ok) {
 		const [first] = made.problems;
 		return fail(400, { message: BEGIN_SAYS.theHomeCannotBeginYet(first?.at ?? '', first?.says ?? '') });
@@ -184,7 +185,7 @@ async function changeOwn({ id, draft }: StoredDraft, household: string) {
 	const revision = await reading((db) => revisionOf(db, household));
 	const home = await reading((db) => loadHome(db, household));
 	if (!home) return fail(404, { message: BEGIN_SAYS.theHomeToBeChanged });
-	const edit = changeHome(home.home, draft, starterLibrary(), patternById(draft.pattern), today);
+	const edit = changeHome(home.home, draft, starterLibrary(), patternById(patternOf(draft)), today);
 	if (!edit.ok) return fail(400, { message: editRefusalText(edit.refusal) });
 	const outcome = await inHousehold(household, async (db) => {
 		const done = await changeHomeOnce(
