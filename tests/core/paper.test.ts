@@ -195,7 +195,18 @@ describe('pages', () => {
 					}
 				}
 			),
-			{ numRuns: 150 }
+			{
+				numRuns: 150,
+				// A heading over the few rows of every day takes its height, too.
+				examples: [
+					[
+						[{ heading: true, text: ' ' }],
+						'nnhnhnnnnhn'.split('').map((one) => ({ heading: one === 'h', text: ' ' })),
+						'A5',
+						'week'
+					]
+				]
+			}
 		);
 	});
 	it('are one for the week of the demo on A4, and two sides for a room on A5', () => {

@@ -153,12 +153,14 @@ function sheetOfWeek(card: Card, size: Size): Page[] {
 	const free = height - 2 * margin - SHEET_HEAD - SHEET_FOOT;
 	const across = Math.max(1, Math.floor((width - 2 * margin) / SHEET_COLUMN));
 	for (const [dailyRow, row] of SHEET_ROWS) {
-		const table = daily.rows.length * dailyRow + 8;
+		const every = fill(daily, Infinity, dailyRow);
+		const last = every.flat().at(-1);
+		const table = Math.max(daily.rows.length * dailyRow + 8, last ? last.y + last.height : 0);
 		const rest = free - table;
 		if (rest < row + SHEET_HEADING) continue;
 		const parts = fill(others, rest, row, SHEET_HEADING);
 		if (parts.length <= across)
-			return [{ columns: [...columnsOf(daily, fill(daily, table, dailyRow)), ...columnsOf(others, parts)] }];
+			return [{ columns: [...columnsOf(daily, every), ...columnsOf(others, parts)] }];
 	}
 	// More than one sheet holds: every day on its own, then the days of the week.
 	const [dailyRow, row] = SHEET_ROWS[2];

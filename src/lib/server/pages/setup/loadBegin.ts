@@ -2,15 +2,11 @@
 import { LOAD_BEGIN_SAYS } from '$words/answers/setup';
 import { workingDays } from '$core/setup/schemeOf';
 import { addDays, type CivilDay } from '$core/calendar/civil';
-import { DAY_PARTS } from '$core/calendar/dayParts';
 import { weekStartOf } from '$core/calendar/weeks';
-import type { Home, Job } from '$core/household/home';
-import { agendaOf } from '$core/schedule/agenda';
-import { comingDay } from '$core/schedule/comingDay';
+import type { Home } from '$core/household/home';
 import { NOTHING_DONE } from '$core/schedule/occurrences';
 import { outlook, type OutlookDay } from '$core/schedule/outlook';
 import { prepareHome } from '$core/schedule/preparedHome';
-import { readDay } from '$core/schedule/readDay';
 import {
 	homeFromDraft,
 	jobsOfRoom,
@@ -21,21 +17,21 @@ import {
 	type MadeHome,
 	type Step
 } from '$core/setup/draft';
-import { minutesOfDay } from '$core/household/dayMinutes';
 import { minutesAWeek } from '$core/setup/fitWeek';
 import { jobForRoom } from '$core/setup/library';
 import type { Pattern } from '$core/setup/pattern';
 import { patternOf, recommendPattern } from '$core/setup/recommend';
 import { recommendText } from '$words/firstSteps';
 import { KIND_NAMES } from '$core/setup/steps';
-import type { BeginView, FirstDay, StepView, Yard } from '$views/setup';
-import { weekdayName, weekFrom } from '$words/general';
+import type { BeginView, StepView, Yard } from '$views/setup';
+import { weekFrom } from '$words/general';
 import type { Cookies } from '@sveltejs/kit';
 import { v7 as uuidv7 } from 'uuid';
 import { reading } from '../../db/pool';
 import { homesAmong } from '../../repo/householdRepo';
 import { allPatterns, patternById, starterLibrary } from '../../repo/patterns';
 import { draftOf, keep, todayOf } from '../../services/setup/draft';
+import { firstMorning } from './firstMorning';
 import { yardOfHome } from './yardOfHome';
 
 const STEP_NAMES: Record<Step, string> = {
@@ -205,9 +201,7 @@ export async function loadBegin(
 		freeDays: draft.freeDays ?? pattern.rhythm.freeDays,
 		catchUpDays: draft.catchUpDays ?? pattern.rhythm.catchUpDays,
 		weekdays: weekFrom(draft.weekStart).map(({ number, name }) => ({ number, name })),
-		first: made?.ok
-			? { ...firstWeek(made.home, today), ...leftOut(made, pattern, draft.beyondPattern) }
-			: null,
+		first: made?.ok ? firstMorning(made, pattern, draft.beyondPattern, today) : null,
 		formId: uuidv7()
 	};
 }
@@ -259,53 +253,4 @@ function yardOf(draft: Draft, pattern: Pattern, today: CivilDay): Yard | null {
 	if (!made) return null;
 	const yard = yardOfHome(prepareHome([{ from, home: made.home }]), NOTHING_DONE, today, pattern.name);
 	return { ...yard, pattern: pattern.id, says: pattern.says, without: made.notOfPattern.length };
-}
-
-type First = NonNullable<BeginView['first']>;
-type LeftOut = 'leftOut' | 'wanted' | 'isOver' | 'beyondParts' | 'aPart' | 'pattern';
-
-/** What the days do not hold and what the pattern does without, by name and room, and what would help. */
-function leftOut(
-	made: Extract<MadeHome, { ok: true }>,
-	pattern: Pattern,
-	isBeyond: boolean
-): Pick<First, LeftOut> {
-	const rooms = new Map(made.home.rooms.map((room) => [room.id, room.name]));
-	const given = minutesOfDay(made.home.household);
-	const aWeek = (job: Job) => ({
-		name: job.name,
-		room: rooms.get(job.room) ?? '',
-		minutes: Math.round(minutesAWeek(job))
-	});
-	return {
-		leftOut: made.leftOut.map(aWeek),
-		wanted: made.neededADay > given && made.leftOut.length > 0 ? made.neededADay : null,
-		isOver: made.neededADay > given,
-		beyondParts: made.beyondParts.map(aWeek),
-		aPart: pattern.basicsAPart,
-		pattern: { name: pattern.name, without: made.notOfPattern.map(aWeek), isBeyond }
-	};
-}
-
-function firstWeek(home: Home, today: CivilDay): Omit<First, LeftOut> {
-	const prepared = prepareHome([{ from: today, home }]);
-	// Each day is the one that Today shows when it has come.
-	const days = Array.from({ length: 7 }, (_, i): FirstDay => {
-		const date = addDays(today, i);
-		const day =
-			i === 0 ? readDay(prepared, NOTHING_DONE, date) : comingDay(prepared, NOTHING_DONE, today, date);
-		const hung = agendaOf(prepared, NOTHING_DONE, day, 'morning', minutesOfDay(home.household));
-		const lines = [...DAY_PARTS.flatMap((part) => hung.parts[part]), ...hung.sitting];
-		return {
-			name: i === 0 ? 'Today' : weekdayName(date),
-			minutes: Math.round(hung.minutesLeft),
-			jobs: lines.map((line) => line.line.job.name)
-		};
-	});
-	return {
-		days,
-		jobs: home.jobs.length,
-		begun: home.jobs.filter((job) => home.household.layers.includes(job.layer)).length,
-		minutes: Math.round(days.reduce((sum, day) => sum + day.minutes, 0) / 7)
-	};
 }

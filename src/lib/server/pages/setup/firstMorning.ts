@@ -1,0 +1,73 @@
+/** The first morning: what begins on which of the first days, and what does not fit. */
+import { addDays, type CivilDay } from '$core/calendar/civil';
+import { DAY_PARTS } from '$core/calendar/dayParts';
+import { minutesOfDay } from '$core/household/dayMinutes';
+import type { Home, Job } from '$core/household/home';
+import { agendaOf } from '$core/schedule/agenda';
+import { comingDay } from '$core/schedule/comingDay';
+import { NOTHING_DONE } from '$core/schedule/occurrences';
+import { prepareHome } from '$core/schedule/preparedHome';
+import { readDay } from '$core/schedule/readDay';
+import type { MadeHome } from '$core/setup/draft';
+import { minutesAWeek } from '$core/setup/fitWeek';
+import type { Pattern } from '$core/setup/pattern';
+import type { BeginView, FirstDay } from '$views/setup';
+import { weekdayName } from '$words/general';
+
+type First = NonNullable<BeginView['first']>;
+type LeftOut = 'leftOut' | 'wanted' | 'isOver' | 'beyondParts' | 'aPart' | 'pattern';
+
+/** What the days do not hold and what the pattern does without, by name and room, and what would help. */
+function leftOut(
+	made: Extract<MadeHome, { ok: true }>,
+	pattern: Pattern,
+	isBeyond: boolean
+): Pick<First, LeftOut> {
+	const rooms = new Map(made.home.rooms.map((room) => [room.id, room.name]));
+	const given = minutesOfDay(made.home.household);
+	const aWeek = (job: Job) => ({
+		name: job.name,
+		room: rooms.get(job.room) ?? '',
+		minutes: Math.round(minutesAWeek(job))
+	});
+	return {
+		leftOut: made.leftOut.map(aWeek),
+		wanted: made.neededADay > given && made.leftOut.length > 0 ? made.neededADay : null,
+		isOver: made.neededADay > given,
+		beyondParts: made.beyondParts.map(aWeek),
+		aPart: pattern.basicsAPart,
+		pattern: { name: pattern.name, without: made.notOfPattern.map(aWeek), isBeyond }
+	};
+}
+
+/** The first seven days as they will be. */
+function firstWeek(home: Home, today: CivilDay): Omit<First, LeftOut> {
+	const prepared = prepareHome([{ from: today, home }]);
+	// Each day is the one that Today shows when it has come.
+	const days = Array.from({ length: 7 }, (_, i): FirstDay => {
+		const date = addDays(today, i);
+		const day =
+			i === 0 ? readDay(prepared, NOTHING_DONE, date) : comingDay(prepared, NOTHING_DONE, today, date);
+		const hung = agendaOf(prepared, NOTHING_DONE, day, 'morning', minutesOfDay(home.household));
+		const lines = [...DAY_PARTS.flatMap((part) => hung.parts[part]), ...hung.sitting];
+		return {
+			name: i === 0 ? 'Today' : weekdayName(date),
+			minutes: Math.round(hung.minutesLeft),
+			jobs: lines.map((line) => line.line.job.name)
+		};
+	});
+	return {
+		days,
+		jobs: home.jobs.length,
+		begun: home.jobs.filter((job) => home.household.layers.includes(job.layer)).length,
+		minutes: Math.round(days.reduce((sum, day) => sum + day.minutes, 0) / 7)
+	};
+}
+
+/** What the first morning shows of a home that could begin. */
+export const firstMorning = (
+	made: Extract<MadeHome, { ok: true }>,
+	pattern: Pattern,
+	isBeyond: boolean,
+	today: CivilDay
+): First => ({ ...firstWeek(made.home, today), ...leftOut(made, pattern, isBeyond) });
