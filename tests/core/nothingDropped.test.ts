@@ -70,10 +70,7 @@ describe.each(patterns().map((pattern) => [pattern.id, pattern] as const))('%s',
 					[]
 				);
 				if (left.length === 0) return;
-				// What waits for its zone is done in sittings of their own, and is no work of the days.
-				const others = made.home.jobs.filter(
-					(job) => !job.core && job.layer !== 'basics' && job.cadence.type !== 'zone'
-				);
+				const others = made.home.jobs.filter((job) => !job.core && job.layer !== 'basics');
 				expect(others.map((job) => job.id)).toEqual([]);
 			}),
 			{ numRuns: 25 }

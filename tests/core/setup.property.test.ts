@@ -211,12 +211,26 @@ describe('a week that is made to fit', () => {
 				const fitted = fitWeek(jobs, { ...household, minutesADay });
 				const kept = fitted.jobs;
 				const lost = jobs.filter((job) => !kept.includes(job));
-				// The daily routine stays, and what is done in a zone's sittings.
-				expect(lost.filter((job) => job.layer === 'basics' || job.cadence.type === 'zone')).toEqual([]);
+				// The daily routine stays, and so do a zone's items, as long as their sittings take nothing from the core.
+				expect(lost.filter((job) => job.layer === 'basics')).toEqual([]);
+				const { rhythm } = household;
+				const days = 7 - rhythm.freeDays.length;
+				const weekOf = (list: readonly Job[]) => list.reduce((sum, job) => sum + minutesAWeek(job), 0);
+				const core = weekOf(jobs.filter((job) => job.core && job.layer !== 'basics'));
+				const basics = (weekOf(jobs.filter((job) => job.layer === 'basics')) * days) / 7;
+				const sittings = rhythm.zoneDays.length * rhythm.sittingMinutes;
+				const gaveWay = lost.some((job) => job.cadence.type === 'zone');
+				if (gaveWay) {
+					expect(core + sittings + basics).toBeGreaterThan(minutesADay * days);
+					expect(rhythm.scheme.type).not.toBe('weekdays');
+				}
+				if (kept.some((job) => job.cadence.type === 'zone'))
+					expect(lost.some((job) => job.core) && gaveWay).toBe(false);
 				// Nothing goes in silence, and what runs through the whole house goes last.
 				expect([...fitted.left].map((job) => job.id).sort()).toEqual(lost.map((job) => job.id).sort());
 				const round = kept.filter((job) => job.layer === 'weekly');
-				const rank = (job: Job) => `${job.core} ${job.layer === 'weekly'} ${job.wholeHouse}`;
+				const rank = (job: Job) =>
+					`${job.core} ${job.layer === 'weekly'} ${job.wholeHouse} ${job.cadence.type === 'zone'}`;
 				const ofDays = kept.filter((job) => job.layer !== 'basics' && job.cadence.type !== 'zone');
 				for (const out of lost)
 					for (const one of ofDays)

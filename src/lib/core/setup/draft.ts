@@ -116,7 +116,9 @@ const presenceOf = (person: Draft['people'][number]): Member['home'] => {
 		case 'always':
 			return undefined;
 		case 'evenings':
+			// Whoever is out at work has the morning before it.
 			return [
+				{ weekdays: [1, 2, 3, 4, 5], from: '00:00', to: '08:00' },
 				{ weekdays: [1, 2, 3, 4, 5], from: '17:00', to: '24:00' },
 				{ weekdays: [6, 7], from: '00:00', to: '24:00' }
 			];
@@ -370,7 +372,7 @@ export function homeFromDraft(draft: Draft, library: Library, chosen: Pattern, f
 		format: 'pail-round/home',
 		version: 4,
 		household,
-		zones: arranged.zones,
+		zones: arranged.zones.map((zone) => ({ ...zone, list: zone.list.filter((id) => kept.has(id)) })),
 		rooms,
 		members,
 		pets: draft.pets,
@@ -393,7 +395,7 @@ export function draftFromHome(home: Home, household: string): Draft {
 	const presence = (member: Member): Draft['people'][number]['presence'] => {
 		if (member.home === undefined) return 'always';
 		const days = new Set(member.home.flatMap((span) => span.weekdays));
-		if (member.home.some((span) => span.to === '08:00')) return 'school';
+		if (member.home.some((span) => span.from === '15:00')) return 'school';
 		return days.size === 1
 			? 'oneday'
 			: days.size === 2 && days.has(6) && days.has(7)

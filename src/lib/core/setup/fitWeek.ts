@@ -46,8 +46,27 @@ const byNeed = (a: Job, b: Job) =>
 	(a.id < b.id ? -1 : 1);
 
 /**
+ * Of the items of the zones, in the order in which they are to stay, as many as leave `wanted` minutes of a week to the core:
+ * what is behind and under waits before what a week is no week without. `room`: minutes for the core beside so many minutes
+ * of sittings.
+ */
+function itemsBeside(
+	items: readonly Job[],
+	sittings: number,
+	wanted: number,
+	room: (sittings: number) => number
+): readonly Job[] {
+	const minutesOf = (list: readonly Job[]) =>
+		list.reduce((total, job) => total + job.depths.usual.minutes, 0);
+	const all = minutesOf(items);
+	const kept = [...items];
+	while (kept.length > 0 && room((sittings * minutesOf(kept)) / all) < wanted) kept.pop();
+	return kept;
+}
+
+/**
  * The jobs that a week holds, and those that its minutes have no room for: what is not of the core of the weekly round is
- * left first, then what is seldom done and takes little of a week, and the core last; among alike work of the whole house is
+ * left first, the items of zones among it where the core has no room beside their sittings, then what is seldom done and takes little of a week, and the core last; among alike work of the whole house is
  * the last to go, then the weightiest and shortest. What is left is for the home to decide on: nothing is dropped in silence.
  * Rules: "A week within its minutes".
  */
@@ -60,7 +79,9 @@ export function fitWeek(jobs: readonly Job[], household: Household): FittedWeek 
 	// Where each zone has a weekday, its sittings are jobs with days of their own.
 	const hasSittings = rhythm.scheme.type !== 'none' && rhythm.scheme.type !== 'weekdays';
 	const sittings = hasSittings ? rhythm.zoneDays.length * rhythm.sittingMinutes : 0;
-	const beside = basics + sittings;
+	const items = jobs.filter((job) => job.cadence.type === 'zone').sort(byNeed);
+	const minutes = minutesOfDay(household) * days;
+	const roomBeside = (ofSittings: number) => Math.max(LEAST_ROUND, minutes - basics - ofSittings);
 	// What waits for its zone is done in the zone's sittings.
 	const isSeldom = (job: Job) =>
 		job.layer === 'long' || (job.layer === 'zone' && job.cadence.type !== 'zone');
@@ -68,7 +89,11 @@ export function fitWeek(jobs: readonly Job[], household: Household): FittedWeek 
 	const seldom = jobs.filter(isSeldom).sort(byNeed);
 	const core = [...weekly, ...seldom].filter((job) => job.core);
 	const rest = [...seldom, ...weekly].filter((job) => !job.core);
-	let room = Math.max(LEAST_ROUND, minutesOfDay(household) * days - beside);
+	const stay = hasSittings ? itemsBeside(items, sittings, sum(core), roomBeside) : items;
+	const waiting = items.filter((job) => !stay.includes(job));
+	const waits = items.reduce((total, job) => total + job.depths.usual.minutes, 0);
+	const stays = stay.reduce((total, job) => total + job.depths.usual.minutes, 0);
+	let room = roomBeside(waits === 0 ? sittings : (sittings * stays) / waits);
 	const leaves = (job: Job) => {
 		if (minutesAWeek(job) > room) return true;
 		room -= minutesAWeek(job);
@@ -76,11 +101,11 @@ export function fitWeek(jobs: readonly Job[], household: Household): FittedWeek 
 	};
 	const coreLeft = core.filter(leaves);
 	// What is not of the core waits until all of the core is in.
-	const left = [...coreLeft, ...(coreLeft.length > 0 ? rest : rest.filter(leaves))];
+	const left = [...coreLeft, ...(coreLeft.length > 0 ? rest : rest.filter(leaves)), ...waiting];
 	const out = new Set(left.map((job) => job.id));
 	return {
 		jobs: jobs.filter((job) => !out.has(job.id)),
 		left,
-		neededADay: Math.ceil((beside + sum(core) + sum(rest)) / Math.max(1, days) / 5) * 5
+		neededADay: Math.ceil((basics + sittings + sum(core) + sum(rest)) / Math.max(1, days) / 5) * 5
 	};
 }

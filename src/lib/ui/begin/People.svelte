@@ -22,7 +22,7 @@
 	const PRESENCE = [
 		['always', BEGIN_PEOPLE.atHome],
 		['school', BEGIN_PEOPLE.atSchoolUntilThree],
-		['evenings', BEGIN_PEOPLE.eveningsAndWeekends],
+		['evenings', BEGIN_PEOPLE.atWorkUntilFive],
 		['weekends', 'weekends'],
 		['oneday', BEGIN_PEOPLE.oneDayAWeek]
 	] as const;

@@ -43,7 +43,7 @@ export const BEGIN_PEOPLE = {
 	addHelperOnADay: 'Add helper on a day',
 	atHome: 'at home',
 	atSchoolUntilThree: 'at school until three',
-	eveningsAndWeekends: 'evenings and weekends',
+	atWorkUntilFive: 'at work until five',
 	oneDayAWeek: 'one day a week',
 	cat: 'Cat',
 	dog: 'Dog',

@@ -28,7 +28,12 @@ function leftOut(
 	const aWeek = (job: Job) => ({
 		name: job.name,
 		room: rooms.get(job.room) ?? '',
-		minutes: Math.round(minutesAWeek(job))
+		// A zone's item comes round with its zone.
+		minutes: Math.round(
+			job.cadence.type === 'zone'
+				? job.depths.usual.minutes / (job.cadence.every * Math.max(1, made.home.zones.length))
+				: minutesAWeek(job)
+		)
 	});
 	return {
 		leftOut: made.leftOut.map(aWeek),
