@@ -6,7 +6,7 @@ import { assignWeek } from '../../src/lib/core/people/assignWeek';
 import { ageAlone, ageOn, bornAt } from '../../src/lib/core/people/whoCan';
 import { prepareHome, type PreparedHome } from '../../src/lib/core/schedule/preparedHome';
 import { projectHome } from '../../src/lib/core/schedule/projection';
-import { homeFromDraft } from '../../src/lib/core/setup/draft';
+import { homeFromDraft } from '../../src/lib/core/setup/homeFromDraft';
 import { draft, library, patterns } from './library';
 
 const FROM = toDay('2027-03-01');

@@ -10,7 +10,7 @@ import { prepareHome, type PreparedHome } from '../../src/lib/core/schedule/prep
 import { projectHome } from '../../src/lib/core/schedule/projection';
 import { readDay, type DaySeries } from '../../src/lib/core/schedule/readDay';
 import { checkPlan } from '../../src/lib/core/planner/checkPlan';
-import { homeFromDraft } from '../../src/lib/core/setup/draft';
+import { homeFromDraft } from '../../src/lib/core/setup/homeFromDraft';
 import { done, entry } from './entries';
 import { job, makeHome, step } from './home';
 import { draft, library, patterns } from './library';

@@ -3,7 +3,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { toDay } from '../../src/lib/core/calendar/civil';
 import { ROOM_KINDS, type Job } from '../../src/lib/core/household/home';
-import { chooseJobs, homeFromDraft, type MadeHome } from '../../src/lib/core/setup/draft';
+import { chooseJobs, homeFromDraft, type MadeHome } from '../../src/lib/core/setup/homeFromDraft';
 import type { Pattern } from '../../src/lib/core/setup/pattern';
 import { draft, library, patterns } from './library';
 

@@ -11,7 +11,7 @@ import { filling } from '../../src/lib/core/session/fill';
 import { gather } from '../../src/lib/core/session/gather';
 import { SESSION_KINDS } from '../../src/lib/core/session/kinds';
 import { offers } from '../../src/lib/core/session/offers';
-import { homeFromDraft } from '../../src/lib/core/setup/draft';
+import { homeFromDraft } from '../../src/lib/core/setup/homeFromDraft';
 import { demoHome } from './home';
 import { draft, library, patterns } from './library';
 

@@ -14,15 +14,9 @@ import { outlook } from '../../src/lib/core/schedule/outlook';
 import { projectHome } from '../../src/lib/core/schedule/projection';
 import { readDay } from '../../src/lib/core/schedule/readDay';
 import { changeHome } from '../../src/lib/core/setup/change';
-import {
-	draftFromHome,
-	draftSchema,
-	EMPTY_DRAFT,
-	homeFromDraft,
-	PRESENCE,
-	readDraft,
-	type Draft
-} from '../../src/lib/core/setup/draft';
+import { draftSchema, EMPTY_DRAFT, PRESENCE, readDraft, type Draft } from '../../src/lib/core/setup/draft';
+import { homeFromDraft } from '../../src/lib/core/setup/homeFromDraft';
+import { draftFromHome } from '../../src/lib/core/setup/draftFromHome';
 import { fitWeek, minutesAWeek } from '../../src/lib/core/setup/fitWeek';
 import { freeId, roomsFor } from '../../src/lib/core/setup/library';
 import type { Pattern } from '../../src/lib/core/setup/pattern';

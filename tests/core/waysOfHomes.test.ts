@@ -14,7 +14,7 @@ import { checkPlan } from '../../src/lib/core/planner/checkPlan';
 import { filling, sessionPlan } from '../../src/lib/core/session/fill';
 import { gather } from '../../src/lib/core/session/gather';
 import { offers } from '../../src/lib/core/session/offers';
-import { homeFromDraft } from '../../src/lib/core/setup/draft';
+import { homeFromDraft } from '../../src/lib/core/setup/homeFromDraft';
 import { draft, library, patterns } from './library';
 
 const MONDAY = toDay('2027-03-01');

@@ -2,7 +2,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { toDay } from '../../src/lib/core/calendar/civil';
-import { homeFromDraft } from '../../src/lib/core/setup/draft';
+import { homeFromDraft } from '../../src/lib/core/setup/homeFromDraft';
 import { draft, library, patterns } from '../core/library';
 import { loadToday, NoSuchDay } from '../../src/lib/server/pages/today/loadToday';
 import { loadRun } from '../../src/lib/server/pages/session/running';

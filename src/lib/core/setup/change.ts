@@ -5,7 +5,8 @@ import { changeRoom, cupboardWithoutRoom, moveRoom, retireRoom } from './editRoo
 import type { Edit } from './edit';
 import { agreedAmong } from '../household/familySchema';
 import { readHome, type Home } from '../household/home';
-import { homeFromDraft, jobsOfRoom, membersOf, walkRooms, type Draft } from './draft';
+import type { Draft } from './draft';
+import { homeFromDraft, jobsOfRoom, membersOf, walkRooms } from './homeFromDraft';
 import type { Library } from './library';
 import type { Pattern } from './pattern';
 

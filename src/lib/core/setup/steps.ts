@@ -2,7 +2,8 @@
 import { z } from 'zod';
 import { id, isoDate, minutes, weekday, weekdays } from '../household/fields';
 import { DATE_ORDERS, FLOORS, PETS, ROOM_KINDS, SURFACES, timeZone, UNITS, WEAVES } from '../household/home';
-import { PRESENCE, STEPS, zonesOf, type Draft, type DraftRoom } from './draft';
+import { PRESENCE, STEPS, type Draft, type DraftRoom } from './draft';
+import { zonesOf } from './homeFromDraft';
 import { patternOf } from './recommend';
 import { freeId, type Library } from './library';
 import type { Pattern } from './pattern';

@@ -8,7 +8,7 @@ import { comingDay } from '$core/schedule/comingDay';
 import { NOTHING_DONE } from '$core/schedule/occurrences';
 import { prepareHome } from '$core/schedule/preparedHome';
 import { readDay } from '$core/schedule/readDay';
-import type { MadeHome } from '$core/setup/draft';
+import type { MadeHome } from '$core/setup/homeFromDraft';
 import { minutesAWeek } from '$core/setup/fitWeek';
 import type { Pattern } from '$core/setup/pattern';
 import type { BeginView, FirstDay } from '$views/setup';

@@ -7,16 +7,8 @@ import type { Home } from '$core/household/home';
 import { NOTHING_DONE } from '$core/schedule/occurrences';
 import { outlook, type OutlookDay } from '$core/schedule/outlook';
 import { prepareHome } from '$core/schedule/preparedHome';
-import {
-	homeFromDraft,
-	jobsOfRoom,
-	STEPS,
-	walkRooms,
-	zonesOf,
-	type Draft,
-	type MadeHome,
-	type Step
-} from '$core/setup/draft';
+import { STEPS, type Draft, type Step } from '$core/setup/draft';
+import { homeFromDraft, jobsOfRoom, walkRooms, zonesOf, type MadeHome } from '$core/setup/homeFromDraft';
 import { minutesAWeek } from '$core/setup/fitWeek';
 import { jobForRoom } from '$core/setup/library';
 import type { Pattern } from '$core/setup/pattern';

@@ -2,7 +2,9 @@
 import { BEGIN_SAYS } from '$words/answers/setup';
 import { prepareHome } from '$core/schedule/preparedHome';
 import { changeHome } from '$core/setup/change';
-import { childrenWithoutAge, draftFromHome, EMPTY_DRAFT, homeFromDraft, type Draft } from '$core/setup/draft';
+import { EMPTY_DRAFT, type Draft } from '$core/setup/draft';
+import { childrenWithoutAge, homeFromDraft } from '$core/setup/homeFromDraft';
+import { draftFromHome } from '$core/setup/draftFromHome';
 import { patternOf } from '$core/setup/recommend';
 import { bornAt } from '$core/people/whoCan';
 import { applyTouch, touchSchema } from '$core/setup/steps';
