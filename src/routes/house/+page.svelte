@@ -157,7 +157,7 @@
 				<h2 class="flex-1 whitespace-nowrap text-tag">{HOUSE_PAGE.cleaningEachWeek}</h2>
 				<span class="dim max-md:hidden" aria-hidden="true">{HOUSE_PAGE.needed}</span><span
 					class="dim max-md:hidden"
-					aria-hidden="true">{HOUSE_PAGE.yourFamilyHas}</span
+					aria-hidden="true">{HOUSE_PAGE.available}</span
 				>
 			</div>
 			<ul class="yokes mb-2.5">

@@ -2,7 +2,7 @@
 import type { Shown } from '../screens/shown';
 
 export const HOUSE_SAYS = {
-	minNeededYourFamilyHas: (asked: Shown, held: Shown) => `${asked} min needed, there are ${held}`,
+	minNeeded: (asked: Shown, held: Shown) => `${asked} min needed, ${held} available`,
 	moveTheToZone: (names: Shown, findIndex: Shown) => `Move the ${names} to zone ${findIndex}`,
 	move: (slice: Shown, word: Shown) => `Move ${slice}${word}`,
 	theyShareTheSamePipes: ' They share the same pipes and caddy.'

@@ -65,7 +65,7 @@ export const HOUSE_ZONE_PAGE = {
 	removeItAndGiveIts: 'Remove this zone, and give its rooms to',
 	remove: 'Remove this zone',
 	andDaysInTheComing: (visits: Shown, visits2: Shown, days: Shown, asked: Shown, held: Shown) =>
-		`${visits} ${visits2} and ${days} days in the coming twelve months; ${asked} min needed each time, there are ${held}.`,
+		`${visits} ${visits2} and ${days} days in the coming twelve months; ${asked} min needed each time, ${held} available.`,
 	min: (minutes: Shown) => `${minutes} min`,
 	oneUp: (name: Shown) => `${name} one up`,
 	oneDown: (name: Shown) => `${name} one down`
@@ -106,7 +106,7 @@ export const HOUSE_PAGE = {
 	changeNothing: 'Change nothing',
 	cleaningEachWeek: 'Cleaning each week',
 	needed: 'needed',
-	yourFamilyHas: 'there is time for',
+	available: 'available',
 	thisRoom: 'this room',
 	theseRooms: 'these rooms',
 	leaveEverythingWhereItIs: 'Leave everything where it is',
