@@ -68,6 +68,15 @@ test.describe('on a phone', () => {
 		await expect(page.getByRole('checkbox', { name: 'Surgical spirit' })).toHaveCount(0);
 		const file = await page.request.get('/supplies/list/text');
 		expect(await file.text()).toContain('- Sponges\n');
+		// Shared as text: where a phone can, by what it has for that, with each thing on a line.
+		await page.evaluate(() => {
+			navigator.share = (data) => {
+				document.body.dataset.shared = data?.text ?? '';
+				return Promise.resolve();
+			};
+		});
+		await page.getByRole('button', { name: 'Share as text' }).tap();
+		await expect(page.locator('body')).toHaveAttribute('data-shared', /(^|\n)- Sponges(\n|$)/);
 	});
 });
 

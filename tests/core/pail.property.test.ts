@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { addDays, toDay } from '../../src/lib/core/calendar/civil';
 import { prepareHome } from '../../src/lib/core/schedule/preparedHome';
+import type { Job } from '../../src/lib/core/household/home';
 import { mayDo } from '../../src/lib/core/people/whoCan';
 import { readDay } from '../../src/lib/core/schedule/readDay';
 import { projectHome } from '../../src/lib/core/schedule/projection';
@@ -18,6 +19,9 @@ const ledger = home.home.jobs
 	.filter((job, i) => i % 2 === 0 && job.cadence.type !== 'zone' && job.parts.length < 2)
 	.map((job, i) => done(job.id, `2027-02-${String(1 + (i % 28)).padStart(2, '0')}`, { by: 'ottilie' }));
 const projection = projectHome(home, ledger);
+
+type Depth = Job['depths']['usual'];
+type Uses = Depth['steps'][number]['products'];
 
 const asked = fc.record({
 	ahead: fc.integer({ min: 0, max: 13 }),
@@ -43,6 +47,44 @@ describe('a pail for anybody, on any day, of any minutes', () => {
 			}),
 			{ numRuns: 80, seed: 51 }
 		);
+	}, 60_000);
+
+	it('has no two products on a surface that must not meet, without a rinse between, whatever the home uses', () => {
+		const families = fc.array(
+			fc.constantFrom('bleach', 'acid', 'ammonia', 'peroxide', 'caustic', 'surfactant', null),
+			{ minLength: 3, maxLength: 9 }
+		);
+		let told = 0;
+		fc.assert(
+			fc.property(families, asked, (list, { ahead, bell }) => {
+				const use = (i: number): Uses => {
+					const family = list[i % list.length];
+					if (!family) return [];
+					return [{ families: [family], surface: i % 2 ? 'tile' : 'wood', rinse: false, floor: false }];
+				};
+				const at = (depth: Depth, i: number): Depth => ({
+					...depth,
+					steps: depth.steps.map((step, k) => (k === 0 ? { ...step, products: use(i) } : step))
+				});
+				const jobs = home.home.jobs.map((job, i) => ({
+					...job,
+					room: i % 3 ? job.room : 'lamp-room',
+					depths: { usual: at(job.depths.usual, i) }
+				}));
+				const other = prepareHome([{ from: toDay('2027-01-04'), home: { ...home.home, jobs } }]);
+				const date = addDays(FROM, ahead);
+				const member = other.home.members.find((one) => one.id === 'ottilie');
+				if (!member) throw new Error('nobody');
+				const day = readDay(other, projectHome(other, ledger), date);
+				const lines = pailCandidates(day.lines, member, date);
+				const { offer } = fillOne(other, lines, member, bell, date);
+				const breaches = checkPlan(offer.input, offer.plan.entries);
+				expect(breaches.filter((one) => one.rule === 'products')).toEqual([]);
+				told += offer.plan.entries.length;
+			}),
+			{ numRuns: 60, seed: 54 }
+		);
+		expect(told).toBeGreaterThan(100);
 	}, 60_000);
 
 	it('holds what that person may do, and names all that is left out', () => {

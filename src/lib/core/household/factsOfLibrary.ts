@@ -133,7 +133,7 @@ export const FACTS_OF_LIBRARY: Readonly<Record<string, JobFacts>> = {
 	'living-window': { aloneFrom: 14 },
 	'curtains-living': { aloneFrom: 16 },
 	rug: { aloneFrom: 11 },
-	'carpet-powder': { aloneFrom: 12, order: ['powder'] },
+	'carpet-powder': { aloneFrom: 16, order: ['powder'] },
 	fireplace: { aloneFrom: 14 },
 	'plants-water': { aloneFrom: 7 },
 	'sofa-under': { aloneFrom: 12, shows: 0.1 },
