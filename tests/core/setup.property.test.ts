@@ -202,7 +202,12 @@ describe('a week that is made to fit', () => {
 				);
 				if (!made.ok) throw new Error('no home');
 				const { jobs, household } = made.home;
-				const fitted = fitWeek(jobs, { ...household, minutesADay });
+				const zoneOf = (room: string) => made.home.rooms.find((one) => one.id === room)?.zone ?? null;
+				const fitted = fitWeek(
+					jobs,
+					{ ...household, minutesADay },
+					{ zoneOf, zones: made.home.zones.length }
+				);
 				const kept = fitted.jobs;
 				const lost = jobs.filter((job) => !kept.includes(job));
 				// The daily routine stays, and so do a zone's items, as long as their sittings take nothing from the core.
@@ -220,6 +225,20 @@ describe('a week that is made to fit', () => {
 				}
 				if (kept.some((job) => job.cadence.type === 'zone'))
 					expect(lost.some((job) => job.core) && gaveWay).toBe(false);
+				// No zone is emptied for the others: whichever gave way asked for most when it did.
+				const visit = (job: Job) =>
+					job.cadence.type === 'zone' ? job.depths.usual.minutes / job.cadence.every : 0;
+				const ofZone = (list: readonly Job[], zone: string | null) =>
+					list.filter((job) => job.cadence.type === 'zone' && zoneOf(job.room) === zone).map(visit);
+				const sumOf = (list: readonly number[]) => list.reduce((sum, one) => sum + one, 0);
+				for (const { id } of made.home.zones) {
+					const gone = ofZone(lost, id);
+					if (gone.length === 0) continue;
+					for (const other of made.home.zones)
+						expect(sumOf(ofZone(kept, id)) + Math.max(...gone)).toBeGreaterThanOrEqual(
+							sumOf(ofZone(kept, other.id)) - 1e-9
+						);
+				}
 				// Nothing goes in silence, and what runs through the whole house goes last.
 				expect([...fitted.left].map((job) => job.id).sort()).toEqual(lost.map((job) => job.id).sort());
 				const round = kept.filter((job) => job.layer === 'weekly');

@@ -1,6 +1,7 @@
 /** Keeps a new home's week within the minutes it has: its core gives way last. Rules: "A week within its minutes". */
 import { minutesOfDay } from '../household/dayMinutes';
 import type { Household, Job } from '../household/home';
+import { itemsBesideCore, mostSittings, sittingsOfWeek, type ZoneItem } from './sittingsOfWeek';
 
 /** Times a week that a job comes, on average; floating jobs at their longest, zone items and calls not at all. */
 export function timesAWeek(job: Job): number {
@@ -46,42 +47,23 @@ const byNeed = (a: Job, b: Job) =>
 	(a.id < b.id ? -1 : 1);
 
 /**
- * Of the items of the zones, in the order in which they are to stay, as many as leave `wanted` minutes of a week to the core:
- * what is behind and under waits before what a week is no week without. `room`: minutes for the core beside so many minutes
- * of sittings.
- */
-function itemsBeside(
-	items: readonly Job[],
-	sittings: number,
-	wanted: number,
-	room: (sittings: number) => number
-): readonly Job[] {
-	const minutesOf = (list: readonly Job[]) =>
-		list.reduce((total, job) => total + job.depths.usual.minutes, 0);
-	const all = minutesOf(items);
-	const kept = [...items];
-	while (kept.length > 0 && room((sittings * minutesOf(kept)) / all) < wanted) kept.pop();
-	return kept;
-}
-
-/**
  * The jobs that a week holds, and those that its minutes have no room for: what is not of the core of the weekly round is
- * left first, the items of zones among it where the core has no room beside their sittings, then what is seldom done and takes little of a week, and the core last; among alike work of the whole house is
- * the last to go, then the weightiest and shortest. What is left is for the home to decide on: nothing is dropped in silence.
- * Rules: "A week within its minutes".
+ * left first, items of zones among it where the core has no room beside their sittings, then what is seldom done and takes
+ * little of a week, and the core last; among alike work of the whole house is the last to go, then the weightiest and
+ * shortest. What is left is for the home to decide on: nothing is dropped in silence. `zoneOf`: the zone of a room, and how
+ * many there are. Rules: "A week within its minutes".
  */
-export function fitWeek(jobs: readonly Job[], household: Household): FittedWeek {
-	const { rhythm } = household;
-	const days = 7 - rhythm.freeDays.length;
+export function fitWeek(
+	jobs: readonly Job[],
+	household: Household,
+	{ zoneOf, zones }: { readonly zoneOf: (room: string) => string | null; readonly zones: number }
+): FittedWeek {
+	const days = 7 - household.rhythm.freeDays.length;
 	const sum = (list: readonly Job[]) => list.reduce((total, job) => total + minutesAWeek(job), 0);
 	// The basics of a free day are no work of the other days.
 	const basics = (sum(jobs.filter((job) => job.layer === 'basics')) * days) / 7;
-	// Where each zone has a weekday, its sittings are jobs with days of their own.
-	const hasSittings = rhythm.scheme.type !== 'none' && rhythm.scheme.type !== 'weekdays';
-	const sittings = hasSittings ? rhythm.zoneDays.length * rhythm.sittingMinutes : 0;
-	const items = jobs.filter((job) => job.cadence.type === 'zone').sort(byNeed);
 	const minutes = minutesOfDay(household) * days;
-	const roomBeside = (ofSittings: number) => Math.max(LEAST_ROUND, minutes - basics - ofSittings);
+	const roomBeside = (sittings: number) => Math.max(LEAST_ROUND, minutes - basics - sittings);
 	// What waits for its zone is done in the zone's sittings.
 	const isSeldom = (job: Job) =>
 		job.layer === 'long' || (job.layer === 'zone' && job.cadence.type !== 'zone');
@@ -89,23 +71,28 @@ export function fitWeek(jobs: readonly Job[], household: Household): FittedWeek 
 	const seldom = jobs.filter(isSeldom).sort(byNeed);
 	const core = [...weekly, ...seldom].filter((job) => job.core);
 	const rest = [...seldom, ...weekly].filter((job) => !job.core);
-	const stay = hasSittings ? itemsBeside(items, sittings, sum(core), roomBeside) : items;
-	const waiting = items.filter((job) => !stay.includes(job));
-	const waits = items.reduce((total, job) => total + job.depths.usual.minutes, 0);
-	const stays = stay.reduce((total, job) => total + job.depths.usual.minutes, 0);
-	let room = roomBeside(waits === 0 ? sittings : (sittings * stays) / waits);
+	const most = mostSittings(household);
+	const items = jobs
+		.filter((job) => job.cadence.type === 'zone')
+		.sort(byNeed)
+		.map((job): ZoneItem => ({ job, zone: zoneOf(job.room) ?? '' }));
+	const stay =
+		most > 0 ? itemsBesideCore(items, zones, most, (sittings) => roomBeside(sittings) >= sum(core)) : items;
+	let room = roomBeside(sittingsOfWeek(stay, zones, most));
 	const leaves = (job: Job) => {
 		if (minutesAWeek(job) > room) return true;
 		room -= minutesAWeek(job);
 		return false;
 	};
 	const coreLeft = core.filter(leaves);
+	const waiting = items.filter((item) => !stay.includes(item)).map((item) => item.job);
 	// What is not of the core waits until all of the core is in.
 	const left = [...coreLeft, ...(coreLeft.length > 0 ? rest : rest.filter(leaves)), ...waiting];
 	const out = new Set(left.map((job) => job.id));
+	const needed = basics + sittingsOfWeek(items, zones, most) + sum(core) + sum(rest);
 	return {
 		jobs: jobs.filter((job) => !out.has(job.id)),
 		left,
-		neededADay: Math.ceil((basics + sittings + sum(core) + sum(rest)) / Math.max(1, days) / 5) * 5
+		neededADay: Math.ceil(needed / Math.max(1, days) / 5) * 5
 	};
 }

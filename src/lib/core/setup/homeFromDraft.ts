@@ -275,7 +275,10 @@ export function homeFromDraft(draft: Draft, library: Library, chosen: Pattern, f
 			? { ...NOTHING_AGREED, shares: { by: 'age' as const, byHand: {} } }
 			: NOTHING_AGREED
 	};
-	const week = fitWeek(arranged.jobs, household);
+	const week = fitWeek(arranged.jobs, household, {
+		zoneOf: (room) => zoneOfRoom.get(room) ?? null,
+		zones: zones.length
+	});
 	const inWeek = draft.everything ? arranged.jobs : week.jobs;
 	if (household.rhythm.scheme.type === 'weekdays')
 		household.rhythm.sittingMinutes = sittingOfDay(rooms, inWeek);

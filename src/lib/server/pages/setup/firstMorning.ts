@@ -10,6 +10,7 @@ import { prepareHome } from '$core/schedule/preparedHome';
 import { readDay } from '$core/schedule/readDay';
 import type { MadeHome } from '$core/setup/homeFromDraft';
 import { minutesAWeek } from '$core/setup/fitWeek';
+import { itemMinutesAWeek } from '$core/setup/sittingsOfWeek';
 import type { Pattern } from '$core/setup/pattern';
 import type { BeginView, FirstDay } from '$views/setup';
 import { weekdayName } from '$words/general';
@@ -30,9 +31,7 @@ function leftOut(
 		room: rooms.get(job.room) ?? '',
 		// A zone's item comes round with its zone.
 		minutes: Math.round(
-			job.cadence.type === 'zone'
-				? job.depths.usual.minutes / (job.cadence.every * Math.max(1, made.home.zones.length))
-				: minutesAWeek(job)
+			job.cadence.type === 'zone' ? itemMinutesAWeek(job, made.home.zones.length) : minutesAWeek(job)
 		)
 	});
 	return {
