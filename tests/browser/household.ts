@@ -43,14 +43,17 @@ export interface Family {
 	join(member: string | null): Promise<Person>;
 }
 
-/** Signs somebody up, and takes the station house in as a home of their own. */
-export async function makeFamily(stack: Stack): Promise<Family> {
+/** Signs somebody up, and takes the station house in as a home of their own, or another file. */
+export async function makeFamily(
+	stack: Stack,
+	file: Buffer = readFileSync('demo/station-house.json')
+): Promise<Family> {
 	const organiser = await person(stack);
 	const email = `${freshId()}@family.test`;
 	await post(organiser, '/sign-up?/up', { email, password: PASSWORD });
 	const taken = await organiser.api.post(`/house/files/import?id=${freshId()}`, {
 		headers: { 'content-type': 'application/octet-stream' },
-		data: readFileSync('demo/station-house.json')
+		data: file
 	});
 	const household = /"household":"([0-9a-f-]+)"/.exec(await taken.text())?.[1] ?? '';
 	expect(household, 'the home was taken in').not.toBe('');

@@ -1,6 +1,8 @@
 /** The cupboard: filled with a few touches, asked before it is used, bought for in the shop, and told of in the work. */
+import { readFileSync } from 'node:fs';
 import { emptyHome } from './hardHome';
-import { allSent, another, giant } from './pails';
+import { at, makeFamily } from './household';
+import { allSent, another, giant, setDown } from './pails';
 import { choose, expect, expectAccessibleAnywhere, ready, signUp, test } from './stack';
 
 test.use({ stackOf: 'supplies' });
@@ -230,4 +232,42 @@ test('cloths of a session go onto the list of the laundry when it is over', asyn
 	await expect(page.getByText('Into the hot wash: Bathroom cloth.')).toBeVisible();
 	await page.getByRole('button', { name: 'Put them on the laundry list' }).click();
 	await expect(page.getByText('Cloths, 60° is on the list to wash.')).toBeVisible();
+});
+
+test('a child’s page, the work before visitors and a card say what to mind, each for whoever it is', async ({
+	browser,
+	stack
+}) => {
+	const file = JSON.parse(readFileSync('demo/station-house.json', 'utf8'));
+	const used = (id: string, families: readonly string[]) => {
+		const [first] = file.jobs.find((job: { id: string }) => job.id === id).depths.usual.steps;
+		first.products = families.map((family) => ({ families: [family] }));
+	};
+	used('bunk-beds', ['surfactant']);
+	used('rinse-the-basin', ['acid']);
+	const family = await makeFamily(stack, Buffer.from(JSON.stringify(file)));
+	const kit = await (
+		await at(browser, stack, await family.join('kit'), { viewport: { width: 390, height: 844 } })
+	).newPage();
+	await kit.goto('/mine');
+	await ready(kit);
+	await expect(kit.getByText('With an adult near.')).toBeVisible();
+	await expectAccessibleAnywhere(kit, 'a child’s page with what to mind');
+	const page = await (await at(browser, stack, family.organiser)).newPage();
+	await page.goto('/print/card?kind=person&member=kit');
+	await ready(page);
+	await expect(page.getByRole('article')).toContainText('With an adult near. (Bunks straight)');
+	await page.goto('/timer?kind=visitors&minutes=60&for=ottilie');
+	await ready(page);
+	await page.getByRole('button', { name: 'Start', exact: true }).click();
+	await page.waitForURL(/\/timer\/[0-9a-f-]{36}$/);
+	await ready(page);
+	const basin = page.getByRole('heading', { name: 'Wipe tap and rim' });
+	while (!(await basin.isVisible())) {
+		await giant(page).click();
+		await allSent(page);
+		await another(page);
+	}
+	await expect(page.getByText(/^Never with bleach/)).toBeVisible();
+	await setDown(page, 'They are here, stop');
 });

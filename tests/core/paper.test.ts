@@ -13,7 +13,13 @@ import {
 	type Card
 } from '../../src/lib/core/cards/cards';
 import { codeOf, CODES, readCardCode, shownCardCode } from '../../src/lib/core/cards/code';
-import { linesOf, pagesOf, widthOfBoxes } from '../../src/lib/core/cards/pages';
+import {
+	cautionText,
+	heightOfCautions,
+	linesOf,
+	pagesOf,
+	widthOfBoxes
+} from '../../src/lib/core/cards/pages';
 import { FOOT, HEAD, MEASURES, SIZES } from '../../src/lib/core/cards/sizes';
 import { projectHome } from '../../src/lib/core/schedule/projection';
 import { demoHome } from './home';
@@ -140,6 +146,29 @@ describe('which of the things a job alternates between', () => {
 	});
 });
 
+describe('what is to be minded on a card', () => {
+	const care = (headline: string, grave = true) => ({ headline, text: 'Why.', grave });
+	const cautionsOf = (job: { id: string }) =>
+		job.id === 'make-the-beds'
+			? [care('Gloves on.', false)]
+			: [care('Never with bleach.'), care('Open the window.', false)];
+	const card = (size: 'A5' | 'A6' = 'A5') => {
+		const made = personCard({ ...week, cautionsOf }, 'ottilie', MONDAY, [
+			'make-the-beds',
+			'kitchen-reset',
+			'wipe-the-counters'
+		]) as Card;
+		return pagesOf(made, size)[0]?.columns[0]?.cautions.map(cautionText);
+	};
+	it('is said once for all the jobs that it is said of, a danger before what is only to be minded', () => {
+		expect(card()).toEqual([
+			'Never with bleach. Why. (Wipe the counters, Kitchen reset)',
+			'Gloves on. Why. (Make the beds)',
+			'Open the window. Why. (Wipe the counters, Kitchen reset)'
+		]);
+	});
+});
+
 describe('pages', () => {
 	const rows = fc.array(
 		fc.record({ heading: fc.boolean(), text: fc.string({ minLength: 1, maxLength: 20 }) }),
@@ -149,9 +178,16 @@ describe('pages', () => {
 		name,
 		minutes: 5,
 		columns: Array.from({ length: columns }, (_, i) => String(i)),
-		caution: list.length % 2 ? { headline: 'Hot.', text: '' } : null,
+		cautions: list
+			.slice(0, list.length % 12)
+			.map((one, i) => ({
+				headline: `Hot ${i}.`,
+				text: one.text.repeat(9),
+				of: [{ id: `job-${i}`, name: 'Oven' }]
+			})),
 		rows: list.map((one, i) => ({
 			text: one.text,
+			job: `job-${i % 15}`,
 			note: '',
 			number: i + 1,
 			boxes: Array.from({ length: columns }, () => null),
@@ -182,6 +218,15 @@ describe('pages', () => {
 							side.rows.map((_, i) => i)
 						);
 						expect(columns.map((column) => column.part)).toEqual(columns.map((_, i) => i + 1));
+						// However little room there is, nothing that is to be minded is left out.
+						if (kind === 'bookmark' || kind === 'week') continue;
+						for (const column of columns) {
+							const said = column.cautions.map((one) => one.headline).join(' ');
+							for (const care of side.cautions)
+								if (column.rows.some((row) => row.job === care.of[0]?.id))
+									expect(said).toContain(care.headline);
+								else expect(said).not.toContain(care.headline);
+						}
 					}
 					const { height, margin } = MEASURES[size];
 					const least = kind === 'week' ? 24 + 17 : HEAD + FOOT - 10;
@@ -190,7 +235,8 @@ describe('pages', () => {
 							Math.max(0, ...of.map((column) => Math.max(...column.rows.map((row) => row.y + row.height))));
 						const daily = page.columns.filter((column) => column.side.name === 'Every day');
 						const rest = page.columns.filter((column) => column.side.name !== 'Every day');
-						const stacked = kind === 'week' ? tall(daily) + tall(rest) : tall(page.columns);
+						const minded = heightOfCautions(page.columns[0]?.cautions ?? [], size);
+						const stacked = minded + (kind === 'week' ? tall(daily) + tall(rest) : tall(page.columns));
 						expect(stacked).toBeLessThanOrEqual(height - 2 * margin - least + 0.01);
 					}
 				}

@@ -169,6 +169,9 @@
 							</p>{/if}
 					{/if}
 				</div>
+				{#if one.cautions.length > 0}<div class="order-last col-span-full grid gap-1.5">
+						<Cares lines={one.cautions} compact />
+					</div>{/if}
 				{#if one.state === 'todo'}
 					<ActForm
 						class="tick"

@@ -24,6 +24,8 @@ export interface Box {
 
 export interface CardRow {
 	readonly text: string;
+	/** The job that it is of: what is to be minded with it stands on the same page. */
+	readonly job: string | null;
 	/** A second line in small: the room, who, when. */
 	readonly note: string;
 	/** The place in the order of the work; null where there is none. */
@@ -41,7 +43,15 @@ export interface CardSide {
 	readonly minutes: number;
 	readonly columns: readonly string[];
 	readonly rows: readonly CardRow[];
-	readonly caution: { readonly headline: string; readonly text: string } | null;
+	/** What to mind, the gravest first, each once. */
+	readonly cautions: readonly CardCaution[];
+}
+
+export interface CardCaution {
+	readonly headline: string;
+	readonly text: string;
+	/** The jobs that it is said of. */
+	readonly of: readonly { readonly id: string; readonly name: string }[];
 }
 
 export interface Card {
@@ -62,7 +72,13 @@ interface Week {
 	/** First day of the week that the card is for. */
 	readonly begin: CivilDay;
 	/** What to mind with a job, the gravest first; left out: what was written for it. */
-	readonly cautionsOf?: (job: Job) => readonly { readonly headline: string; readonly text: string }[];
+	readonly cautionsOf?: (job: Job) => readonly JobCaution[];
+}
+
+interface JobCaution {
+	readonly headline: string;
+	readonly text: string;
+	readonly grave: boolean;
 }
 
 const LETTERS = ['M', 'T', 'W', 'T', 'F', 'S', 'S'];
@@ -81,6 +97,7 @@ const partName = (line: Series): string => {
 
 const row = (text: string, rest: Partial<CardRow>): CardRow => ({
 	text,
+	job: null,
 	note: '',
 	number: null,
 	boxes: [],
@@ -146,15 +163,30 @@ function dailyRows(
 		const due = new Set(occurrences.get(line.id) ?? []);
 		const on = days.filter((date) => due.has(date));
 		return row(named(variant, line, on), {
+			job: line.job.id,
 			note: notes(line),
 			boxes: days.map((date) => (due.has(date) ? { line: line.id, date } : null))
 		});
 	});
 }
 
-/** The first caution of some jobs, the danger first as it stands. */
-function cautionOf({ cautionsOf }: Week, lines: readonly Series[]): CardSide['caution'] {
-	return lines.flatMap((line) => (cautionsOf ? cautionsOf(line.job) : line.job.cautions))[0] ?? null;
+/** What to mind with some jobs: a danger before what is only to be minded, and what is said of several of them once. */
+function cautionsOf({ cautionsOf: ofJob }: Week, lines: readonly Series[]): CardCaution[] {
+	const written = (job: Job): JobCaution[] => job.cautions.map((one) => ({ ...one, grave: true }));
+	const said = lines.flatMap(({ job }) =>
+		(ofJob ? ofJob(job) : written(job)).map((one) => ({ ...one, id: job.id, name: job.name }))
+	);
+	const one = new Map<string, CardCaution>();
+	for (const { headline, text, id, name } of [
+		...said.filter((care) => care.grave),
+		...said.filter((care) => !care.grave)
+	]) {
+		const key = `${headline} ${text}`;
+		const of = one.get(key)?.of ?? [];
+		// A job of several lines is said once.
+		one.set(key, { headline, text, of: of.some((other) => other.id === id) ? of : [...of, { id, name }] });
+	}
+	return [...one.values()];
 }
 
 /**
@@ -184,6 +216,7 @@ export function roomCard(week: Week, roomId: string): Card | null {
 	const rows = steps.map(({ line, step, i, last }, n): CardRow => {
 		const ends = steps.findIndex((other) => other.line === line && other.i === i + 1);
 		return row(step.text, {
+			job: line.job.id,
 			note: line.job.name,
 			number: n + 1,
 			// A job is ticked where its last step is.
@@ -203,7 +236,7 @@ export function roomCard(week: Week, roomId: string): Card | null {
 			minutes: sumOf(daily),
 			columns: Array.from({ length: 7 }, (_, i) => letterOf(addDays(begin, i))),
 			rows: dailyRows(week, daily, partName),
-			caution: cautionOf(week, daily)
+			cautions: cautionsOf(week, daily)
 		});
 	if (rows.length > 0)
 		sides.push({
@@ -211,7 +244,7 @@ export function roomCard(week: Week, roomId: string): Card | null {
 			minutes: sumOf(weekly),
 			columns: weeks.map((_, i) => String(i + 1)),
 			rows,
-			caution: cautionOf(week, weekly)
+			cautions: cautionsOf(week, weekly)
 		});
 	if (sides.length === 0) return null;
 	return {
@@ -243,6 +276,7 @@ export function personCard(week: Week, member: string, day: CivilDay, ids: reado
 		const heading = own === part ? null : PART_NAMES[own];
 		part = own;
 		return row(named(variant, line, [day]), {
+			job: line.job.id,
 			note: `${line.room.name}, ${line.job.depths.usual.minutes} min`,
 			heading,
 			boxes: [{ line: line.id, date: day }]
@@ -254,7 +288,7 @@ export function personCard(week: Week, member: string, day: CivilDay, ids: reado
 		zone: null,
 		from: day,
 		to: day,
-		sides: [{ name: 'Today', minutes: sumOf(mine), columns: [''], rows, caution: cautionOf(week, mine) }]
+		sides: [{ name: 'Today', minutes: sumOf(mine), columns: [''], rows, cautions: cautionsOf(week, mine) }]
 	};
 }
 
@@ -313,12 +347,13 @@ export function zoneCard(week: Week, zoneId: string): Card | null {
 				columns: [''],
 				rows: lines.map((line, i) =>
 					row(named(variant, line, [dateOf.get(line.id) ?? to]), {
+						job: line.job.id,
 						note: `${line.room.name}, ${line.job.depths.usual.minutes} min`,
 						number: i + 1,
 						boxes: [{ line: line.id, date: dateOf.get(line.id) ?? to }]
 					})
 				),
-				caution: cautionOf(week, lines)
+				cautions: cautionsOf(week, lines)
 			}
 		]
 	};
@@ -378,7 +413,7 @@ function halfOfWeek(week: Week, days: readonly CivilDay[]): CardSide {
 		...daily.map((one, i) => (i === 0 ? { ...one, heading: 'Every day' } : one)),
 		...byDay(week, days)
 	];
-	return { name: halfName(week, days), minutes: 0, columns: days.map(letterOf), rows, caution: null };
+	return { name: halfName(week, days), minutes: 0, columns: days.map(letterOf), rows, cautions: [] };
 }
 
 /** A week of the month as a bookmark: its first half and its second, side by side. */
@@ -413,9 +448,9 @@ export function weekCard(week: Week): Card {
 				rows: dailyRows(week, basics, (line) =>
 					[partName(line), whoOf(week.home, line)].filter(Boolean).join(', ')
 				),
-				caution: null
+				cautions: []
 			},
-			{ name: 'On its day', minutes: 0, columns: [''], rows: byDay(week), caution: null }
+			{ name: 'On its day', minutes: 0, columns: [''], rows: byDay(week), cautions: [] }
 		]
 	};
 }

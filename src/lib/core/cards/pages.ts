@@ -1,6 +1,18 @@
 /** Cuts a card into pages of a size, so that nothing is printed smaller than it can be read or over the edge. */
-import type { Card, CardRow, CardSide } from './cards';
-import { BOX, CAUTION, FOOT, GAP, HEAD, HEADING, MEASURES, ROW, type Size } from './sizes';
+import type { Card, CardCaution, CardRow, CardSide } from './cards';
+import {
+	BOX,
+	CAUTION,
+	CAUTION_INSET,
+	CAUTION_LINE,
+	FOOT,
+	GAP,
+	HEAD,
+	HEADING,
+	MEASURES,
+	ROW,
+	type Size
+} from './sizes';
 
 export interface PlacedRow extends CardRow {
 	/** Its place on the whole side, from 0: waits name it. */
@@ -26,6 +38,8 @@ export interface Column {
 	/** Of its side, from 1. */
 	readonly part: number;
 	readonly parts: number;
+	/** What to mind, in as many words as the page has room for. */
+	readonly cautions: readonly CardCaution[];
 }
 
 export interface Page {
@@ -33,32 +47,34 @@ export interface Page {
 	readonly columns: readonly Column[];
 }
 
-/** Rows from the top down until the height is full; each part of a side as long as it can be. */
+/** Rows from the top down until the height is full, beside what stands under them; each part of a side as long as it can be. */
 function fill(
 	side: CardSide,
 	height: number,
 	rowOf: number | ((row: CardRow) => RowShape),
-	headingHeight = HEADING
+	headingHeight = HEADING,
+	under: (rows: readonly CardRow[]) => number = () => 0
 ): PlacedRow[][] {
 	const parts: PlacedRow[][] = [];
 	let now: PlacedRow[] = [];
 	let y = 0;
-	let under: string | null = null;
+	let part: string | null = null;
 	side.rows.forEach((one, at) => {
 		const shape = typeof rowOf === 'number' ? { height: rowOf, lines: 2, under: false } : rowOf(one);
 		const row = shape.height;
 		let { heading } = one;
-		if (now.length > 0 && y + (heading === null ? 0 : headingHeight) + row > height + 1e-6) {
+		const above = y + (heading === null ? 0 : headingHeight);
+		if (now.length > 0 && above + row + under([...now, one]) > height + 1e-6) {
 			parts.push(now);
 			now = [];
 			y = 0;
 			// What goes on over the edge says again what it belongs to.
-			heading ??= under;
+			heading ??= part;
 		}
-		under = one.heading ?? under;
-		const above = heading === null ? 0 : headingHeight;
-		now.push({ ...one, ...shape, heading, at, y: y + above, headingHeight });
-		y += above + row;
+		part = one.heading ?? part;
+		y += heading === null ? 0 : headingHeight;
+		now.push({ ...one, ...shape, heading, at, y, headingHeight });
+		y += row;
 	});
 	if (now.length > 0) parts.push(now);
 	return parts;
@@ -102,15 +118,55 @@ function halfRows(side: CardSide, size: Size): (row: CardRow) => RowShape {
 	};
 }
 
-const columnsOf = (side: CardSide, parts: readonly PlacedRow[][]): Column[] =>
-	parts.map((rows, i) => ({ side, rows, part: i + 1, parts: parts.length }));
+const columnsOf = (
+	side: CardSide,
+	parts: readonly PlacedRow[][],
+	cautions: (rows: readonly CardRow[]) => readonly CardCaution[] = () => []
+): Column[] =>
+	parts.map((rows, i) => ({ side, rows, part: i + 1, parts: parts.length, cautions: cautions(rows) }));
 
 /** How far a row of boxes reaches, in millimetres. */
 export const widthOfBoxes = (columns: number) => columns * BOX + Math.max(0, columns - 1) * GAP;
 
-/** The height that a page has for rows. */
-const roomFor = (size: Size, side: CardSide) =>
-	MEASURES[size].height - 2 * MEASURES[size].margin - HEAD - FOOT - (side.caution ? CAUTION : 0);
+/** The height that a page has for rows and cautions. */
+const roomFor = (size: Size) => MEASURES[size].height - 2 * MEASURES[size].margin - HEAD - FOOT;
+
+/** A caution as it is printed, after it the jobs that it is said of. */
+export const cautionText = ({ headline, text, of }: CardCaution): string =>
+	[headline, text, of.length > 0 ? `(${[...new Set(of.map((job) => job.name))].join(', ')})` : '']
+		.filter(Boolean)
+		.join(' ');
+
+/** The height of the frame with what is to be minded, in millimetres. */
+export function heightOfCautions(cautions: readonly CardCaution[], size: Size): number {
+	if (cautions.length === 0) return 0;
+	const { width, margin } = MEASURES[size];
+	const lines = cautions.reduce(
+		(sum, one) => sum + linesOf(cautionText(one), width - 2 * margin - CAUTION_INSET),
+		0
+	);
+	return CAUTION + lines * CAUTION_LINE;
+}
+
+/** Cautions take so much of a page at most, as long as they can be said shorter. */
+const MOST_OF_PAGE = 0.45;
+
+/**
+ * What a page with some rows says of cautions: those of its own jobs, in full where there is room, else without why, else
+ * without the jobs too: none is ever left out.
+ */
+function cautionsBeside(side: CardSide, rows: readonly CardRow[], size: Size): readonly CardCaution[] {
+	const jobs = new Set(rows.map((row) => row.job));
+	const full = side.cautions.flatMap((one): CardCaution[] => {
+		const of = one.of.filter((job) => jobs.has(job.id));
+		return of.length > 0 ? [{ ...one, of }] : [];
+	});
+	const short = full.map((one) => ({ ...one, text: '' }));
+	const headline = [...new Set(short.map((one) => one.headline))].join(' ');
+	const most = roomFor(size) * MOST_OF_PAGE;
+	const fits = [full, short].find((some) => heightOfCautions(some, size) <= most);
+	return fits ?? [{ headline, text: '', of: [] }];
+}
 
 /**
  * The pages of a card on paper of a size. Every row stands on exactly one page. Two-sided cards begin each side on
@@ -119,7 +175,7 @@ const roomFor = (size: Size, side: CardSide) =>
 export function pagesOf(card: Card, size: Size): Page[] {
 	if (card.kind === 'bookmark') {
 		const [left, right] = card.sides as readonly [CardSide, CardSide];
-		const height = roomFor(size, left) + 10;
+		const height = roomFor(size) + 10;
 		const [lefts, rights] = [left, right].map((side) =>
 			columnsOf(side, fill(side, height, halfRows(side, size), HEADING - 1))
 		) as [Column[], Column[]];
@@ -128,9 +184,11 @@ export function pagesOf(card: Card, size: Size): Page[] {
 		}));
 	}
 	if (card.kind === 'week') return sheetOfWeek(card, size);
-	return card.sides.flatMap((side) =>
-		columnsOf(side, fill(side, roomFor(size, side), ROW)).map((column) => ({ columns: [column] }))
-	);
+	return card.sides.flatMap((side) => {
+		const cautions = (rows: readonly CardRow[]) => cautionsBeside(side, rows, size);
+		const parts = fill(side, roomFor(size), ROW, HEADING, (rows) => heightOfCautions(cautions(rows), size));
+		return columnsOf(side, parts, cautions).map((column) => ({ columns: [column] }));
+	});
 }
 
 /** The rows of a sheet for the fridge, of every day and of one: larger where there is room, never too small to read. */

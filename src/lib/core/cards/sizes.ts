@@ -23,7 +23,10 @@ export const BOX = 7.5;
 export const GAP = 1.6;
 export const ROW = 13;
 export const HEADING = 9;
-/** Weave, name and rhythm at the head; caution; code and note at the foot. */
+/** Weave, name and rhythm at the head; code and note at the foot. */
 export const HEAD = 38;
-export const CAUTION = 17;
 export const FOOT = 23;
+/** The frame around what is to be minded, a line in it, and how much narrower than the page it is. */
+export const CAUTION = 10;
+export const CAUTION_LINE = 4.9;
+export const CAUTION_INSET = 8;

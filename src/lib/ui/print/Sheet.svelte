@@ -4,7 +4,7 @@
 	 * Ink only: weaves as line patterns, hollow boxes, no shaded grounds.
 	 */
 	import { PRINT_SHEET } from '$words/screens/print';
-	import type { Column, PlacedRow } from '$core/cards/pages';
+	import { cautionText, type Column, type PlacedRow } from '$core/cards/pages';
 	import { BOX, GAP } from '$core/cards/sizes';
 	import type { SheetView } from '$views/print';
 	let { sheet, mm = '1mm' }: { sheet: SheetView; mm?: string } = $props();
@@ -105,8 +105,12 @@
 				{#each first.side.columns as column, c (c)}<span>{column}</span>{/each}
 			</div>
 			{@render rows(first)}
-			{#if first.side.caution}
-				<p class="caution"><b>{first.side.caution.headline}</b> {first.side.caution.text}</p>
+			{#if first.cautions.length > 0}
+				<ul class="cautions">
+					{#each first.cautions as care (care.headline + care.text)}
+						<li><b>{care.headline}</b> {cautionText({ ...care, headline: '' })}</li>
+					{/each}
+				</ul>
 			{/if}
 		{:else if sheet.kind === 'bookmark'}
 			<div class="halves">
@@ -350,8 +354,9 @@
 		font-size: calc(var(--mm) * 3.88);
 		font-weight: 700;
 	}
-	.caution {
+	.cautions {
 		flex: none;
+		list-style: none;
 		margin: calc(var(--mm) * 3) 0 0;
 		padding: calc(var(--mm) * 2.4) calc(var(--mm) * 3);
 		border: calc(var(--mm) * 0.8) solid black;

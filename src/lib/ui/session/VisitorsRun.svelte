@@ -86,7 +86,7 @@
 
 <div
 	class={[
-		'visit flex-1 grid grid-cols-[minmax(0,1fr)_minmax(0,0.8fr)] grid-rows-[auto_auto_auto_auto_1fr_auto] gap-x-12 px-edge pt-3 pb-5 max-[901px]:flex max-[901px]:flex-none max-[901px]:flex-col max-[901px]:h-[calc(100svh_-_2_*_var(--rim)_-_var(--own-strip,0px))] max-[901px]:px-3.75 max-[901px]:pt-2.5 max-[901px]:pb-3.75 max-[901px]:[--giant:150px]',
+		'visit flex-1 grid grid-cols-[minmax(0,1fr)_minmax(0,0.8fr)] grid-rows-[auto_auto_auto_auto_1fr_auto] gap-x-12 px-edge pt-3 pb-5 max-[901px]:flex max-[901px]:flex-none max-[901px]:flex-col max-[901px]:min-h-[calc(100svh_-_2_*_var(--rim)_-_var(--own-strip,0px))] max-[901px]:px-3.75 max-[901px]:pt-2.5 max-[901px]:pb-3.75 max-[901px]:[--giant:150px]',
 		running.atBell && 'bg-cobalt-wash'
 	]}
 >
@@ -139,8 +139,7 @@
 		</p>
 	{/if}
 	<RunNotices {running} {message} />
-	<!-- svelte-ignore a11y_no_noninteractive_tabindex -->
-	<div class="line side-line" tabindex="0" role="region" aria-label={SESSION_VISITORS_RUN.whatIsToDo}>
+	<div class="line side-line">
 		{#if current && first}
 			<article
 				class="relative pt-4 pb-4.5 pr-5 pl-19 bg-enamel-hi [box-shadow:inset_0_0_0_2px_var(--cobalt-ink),var(--sh-cloth)] max-[901px]:pt-3 max-[901px]:pb-3.5 max-[901px]:pr-3.5 max-[901px]:pl-15.5"
@@ -160,6 +159,8 @@
 				</p>
 				<h2 class="my-2 text-next">{current.text}</h2>
 				<p class="dim">{current.roomName}, {run.names[lane?.who ?? '']}</p>
+				<CautionBox lines={cautions} />
+				{#if tools.length > 0}<p class="mt-2.5 wrap-anywhere">{SESSION_ONE_LANE.tools(tools)}</p>{/if}
 			</article>
 		{:else}
 			<article
@@ -169,25 +170,28 @@
 				<p class="dim">{SESSION_VISITORS_RUN.seeWhoNeedsHelp}</p>
 			</article>
 		{/if}
-		{#if others.length > 0}
-			<h2 class="mt-4 mb-2">{SESSION_VISITORS_RUN.atTheSameTime}</h2>
-			<ul class="grid gap-2">
-				{#each others as { who, step, at } (at)}{@render rowOf(step, who, 'running', at)}{/each}
-			</ul>
-		{/if}
-		{#if then.length > 0}
-			<h2 class="mt-4 mb-2">
-				{SESSION_VISITORS_RUN.then}
-				<span class="dim font-text text-body">{SESSION_VISITORS_RUN.whatVisitorsSeeFirst}</span>
-			</h2>
-			<ul class="grid gap-2">
-				{#each then as { who, step, at } (at)}{@render rowOf(step, who, 'due', at)}{/each}
-			</ul>
-		{/if}
+		<div class="rest" class:pressed={others.length > 0}>
+			<!-- svelte-ignore a11y_no_noninteractive_tabindex -->
+			<div class="coming" tabindex="0" role="region" aria-label={SESSION_VISITORS_RUN.whatIsToDo}>
+				{#if others.length > 0}
+					<h2 class="mt-4 mb-2">{SESSION_VISITORS_RUN.atTheSameTime}</h2>
+					<ul class="grid gap-2">
+						{#each others as { who, step, at } (at)}{@render rowOf(step, who, 'running', at)}{/each}
+					</ul>
+				{/if}
+				{#if then.length > 0}
+					<h2 class="mt-4 mb-2">
+						{SESSION_VISITORS_RUN.then}
+						<span class="dim font-text text-body">{SESSION_VISITORS_RUN.whatVisitorsSeeFirst}</span>
+					</h2>
+					<ul class="grid gap-2">
+						{#each then as { who, step, at } (at)}{@render rowOf(step, who, 'due', at)}{/each}
+					</ul>
+				{/if}
+			</div>
+		</div>
 	</div>
 	<div class="beside">
-		<CautionBox lines={cautions} />
-		{#if tools.length > 0}<p class="mt-2.5 wrap-anywhere">{SESSION_ONE_LANE.tools(tools)}</p>{/if}
 		<StepNotes notes={first ? run.notes[running.step(first.step)?.line ?? ''] : undefined} />
 		{#if running.arranged.off.length > 0 || nextToGo}
 			<p
@@ -250,7 +254,22 @@
 		}
 		.line {
 			flex: 1;
-			min-height: 0;
+			display: flex;
+			flex-direction: column;
+			padding-left: 34px;
+		}
+		/* What comes has the room that the job in hand, and what is to be minded in it, leave. */
+		.rest {
+			flex: 1;
+			position: relative;
+		}
+		/* Whoever works beside has a button there. */
+		.rest.pressed {
+			min-height: 170px;
+		}
+		.coming {
+			position: absolute;
+			inset: 0 0 0 -34px;
 			padding-left: 34px;
 			overflow-y: auto;
 		}

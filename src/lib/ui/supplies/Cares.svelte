@@ -17,7 +17,15 @@
 		/** Whose step it is, where several work. */
 		who?: string | null;
 	} = $props();
-	const grave = $derived(lines.filter((line) => line.grave).slice(0, most));
+	const dangers = $derived(lines.filter((line) => line.grave));
+	const grave = $derived(dangers.slice(0, most));
+	/** Where there is no room for more frames: what must not be done, at least. */
+	const others = $derived(
+		dangers
+			.slice(most)
+			.map((line) => line.headline)
+			.join(' ')
+	);
 	const light = $derived(
 		lines
 			.filter((line) => !line.grave)
@@ -29,5 +37,6 @@
 {#each grave as line, i (i)}
 	<Caution headline={line.headline} {compact}>{line.text}{who ? SUPPLIES_CARES.hasIt(who) : ''}</Caution>
 {/each}
+{#if others}<p class="m-0 text-madder font-name {compact ? 'text-body' : ''}">{others}</p>{/if}
 {#if light}<p class="m-0 font-name {compact ? 'text-body' : ''}">{light}</p>{/if}
 {#if lines.length > 0 && !compact}<p class="m-0 text-tin-text">{SUPPLIES.labelFirst}</p>{/if}

@@ -31,7 +31,7 @@ import { cardByCode, codeOfCard } from '../../repo/cardRepo';
 import { entriesBetween, undosOf } from '../../repo/ledgerRepo';
 import { givenFor, type Asker } from '../../services/ledger/whoMay';
 import { familyFacts, type FamilyFacts } from '../../services/people/familyFacts';
-import { jobCautions } from '../supplies/cautionLines';
+import { jobCautions, usePerson } from '../supplies/cautionLines';
 import { zoneMark } from '../today/jobRows';
 
 export const KINDS = ['room', 'person', 'zone', 'bookmark', 'week'] as const;
@@ -107,13 +107,19 @@ async function idsOf(facts: FamilyFacts, member: string, day: CivilDay): Promise
 }
 
 async function cardOf(facts: FamilyFacts, asked: Asked): Promise<Card | null> {
+	const person = facts.home.members.find((one) => one.id === asked.member);
+	const cautionsOf = (job: Job) =>
+		asked.kind === 'person' && person
+			? // Whose card it is has no other place where it is said.
+				jobCautions(facts.home, job, 'usual', usePerson(person, asked.day))
+			: // A card for whoever comes has room for what is a danger.
+				jobCautions(facts.home, job, 'usual').filter((line) => line.grave);
 	const week = {
 		home: facts.home,
 		projection: facts.projection,
 		today: facts.today,
 		begin: asked.begin,
-		// Paper has room for what is a danger.
-		cautionsOf: (job: Job) => jobCautions(facts.home, job, 'usual').filter((line) => line.grave)
+		cautionsOf
 	};
 	switch (asked.kind) {
 		case 'room':
