@@ -66,6 +66,8 @@ export const load: LayoutServerLoad = async ({ locals, cookies, depends }) => {
 		role: viewer?.role ?? null,
 		/** How dates and times are written here. */
 		writing: writingOf(home, now()),
+		/** Who to call, wherever a danger is told. */
+		poisonCentre: home?.home.cupboard.poisonCentre ?? '',
 		calls: calls.map((call) => ({ id: call.id, words: callWords(home, call) })),
 		mayCome: viewer !== null && extentOf(viewer.role, 'see-crew') !== null,
 		changes: access.current?.changes ?? 0

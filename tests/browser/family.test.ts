@@ -370,6 +370,28 @@ test('cards print on their paper to the millimetre, with all that stands on them
 		.locator('.sheet :is(b, span, p)')
 		.evaluateAll((all) => Math.min(...all.map((one) => parseFloat(getComputedStyle(one).fontSize))));
 	expect(least).toBeGreaterThanOrEqual((11 * 96) / 72 - 0.1);
+	// Names, notes and what is to be minded stay within what was counted for them, on the smallest card too.
+	for (const asked of [
+		'room&room=lamp-room',
+		'room&room=washroom',
+		'person&member=ottilie',
+		'zone&zone=upper'
+	])
+		for (const size of ['A5', 'A6']) {
+			await page.goto(`/print/card?kind=${asked}&size=${size}`);
+			await ready(page);
+			const over = await page.locator('.sheet').evaluateAll((sheets) =>
+				sheets.flatMap((sheet) => {
+					const rows = [...sheet.querySelectorAll<HTMLElement>('.line')].filter(
+						(row) => (row.querySelector<HTMLElement>('.text')?.scrollHeight ?? 0) > row.clientHeight + 1
+					);
+					const foot = sheet.querySelector('footer')?.getBoundingClientRect().bottom ?? 0;
+					const isOver = foot > sheet.getBoundingClientRect().bottom + 1;
+					return [...rows.map((row) => row.textContent), ...(isOver ? ['foot'] : [])];
+				})
+			);
+			expect(over, `${asked}, ${size}`).toEqual([]);
+		}
 	await page.context().close();
 });
 

@@ -178,13 +178,11 @@ describe('pages', () => {
 		name,
 		minutes: 5,
 		columns: Array.from({ length: columns }, (_, i) => String(i)),
-		cautions: list
-			.slice(0, list.length % 12)
-			.map((one, i) => ({
-				headline: `Hot ${i}.`,
-				text: one.text.repeat(9),
-				of: [{ id: `job-${i}`, name: 'Oven' }]
-			})),
+		cautions: list.slice(0, list.length % 12).map((one, i) => ({
+			headline: `Hot ${i}.`,
+			text: one.text.repeat(9),
+			of: [{ id: `job-${i}`, name: 'Oven' }]
+		})),
 		rows: list.map((one, i) => ({
 			text: one.text,
 			job: `job-${i % 15}`,

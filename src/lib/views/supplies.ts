@@ -8,6 +8,8 @@ export interface CareLine {
 	readonly headline: string;
 	readonly text: string;
 	readonly grave: boolean;
+	/** Said of a product: its label comes first. */
+	readonly ofProduct: boolean;
 }
 
 export interface ProductView extends Contents {

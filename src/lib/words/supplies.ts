@@ -45,7 +45,9 @@ export const SUPPLIES = {
 	mixLead: 'Floor water, glass water, bleach for a surface: how much of what, for the bottle you have.',
 	openMix: 'Open the mixing table',
 	openDoor: 'Print the door sheet',
-	labelFirst: 'What the label says comes first, and so do the rules where you live.',
+	labelFirst: 'The label comes first, and so do the rules and the licensed trades where you live.',
+	labelShort: 'The label comes first.',
+	poison: (number: string) => `Poison information: ${number}`,
 	emptyTitle: 'Nothing on the shelf yet',
 	emptyLead:
 		'Here you can ask before you use something: may I use this on that, after that, with the child beside me?',
@@ -229,7 +231,9 @@ export function meetWords(families: readonly Family[], other: readonly Family[])
 }
 
 /** A care as a line: what, and why or how. */
-export function careLine(care: Care): { headline: string; text: string; grave: boolean } {
+export const careLine = (care: Care) => ({ ...careWords(care), ofProduct: true });
+
+function careWords(care: Care): { headline: string; text: string; grave: boolean } {
 	switch (care.code) {
 		case 'alone':
 			return {

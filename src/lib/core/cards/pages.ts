@@ -24,13 +24,11 @@ export interface PlacedRow extends CardRow {
 	/** Lines that its name takes, and whether its boxes stand under it. */
 	readonly lines: number;
 	readonly under: boolean;
+	/** A wait is written under it, where there is no room for a string beside the names. */
+	readonly waitUnder: boolean;
 }
 
-interface RowShape {
-	readonly height: number;
-	readonly lines: number;
-	readonly under: boolean;
-}
+type RowShape = Pick<PlacedRow, 'height' | 'lines' | 'under' | 'waitUnder'>;
 
 export interface Column {
 	readonly side: CardSide;
@@ -60,7 +58,8 @@ function fill(
 	let y = 0;
 	let part: string | null = null;
 	side.rows.forEach((one, at) => {
-		const shape = typeof rowOf === 'number' ? { height: rowOf, lines: 2, under: false } : rowOf(one);
+		const shape =
+			typeof rowOf === 'number' ? { height: rowOf, lines: 2, under: false, waitUnder: false } : rowOf(one);
 		const row = shape.height;
 		let { heading } = one;
 		const above = y + (heading === null ? 0 : headingHeight);
@@ -87,9 +86,9 @@ const LETTER = 2.7;
 const FOLD = 8;
 const BESIDE = 2.5;
 
-/** Lines that a text takes in a width (millimetres): words stay whole where they fit in one. */
-export function linesOf(text: string, width: number): number {
-	const most = Math.max(1, Math.floor(width / LETTER));
+/** Lines that a text takes in a width, its letters so wide (millimetres): words stay whole where they fit in one. */
+export function linesOf(text: string, width: number, letter = LETTER): number {
+	const most = Math.max(1, Math.floor(width / letter));
 	let lines = 1;
 	let used = 0;
 	for (const word of text.split(/\s+/)) {
@@ -114,7 +113,45 @@ function halfRows(side: CardSide, size: Size): (row: CardRow) => RowShape {
 		const under = isUnder && row.boxes.length > 1;
 		const lines = linesOf(row.text, under ? half : beside(row));
 		const text = lines * LINE;
-		return { lines, under, height: under ? 1.8 + text + BOX : Math.max(0.6 + BOX, 1.2 + text) };
+		return {
+			lines,
+			under,
+			waitUnder: false,
+			height: under ? 1.8 + text + BOX : Math.max(0.6 + BOX, 1.2 + text)
+		};
+	};
+}
+
+/** A number before a row and its gap; a string with the time of a wait beside the names, and one with its longest time; what is the least for names. */
+const NUMBER = 9.5;
+const STRING = 22;
+const LONG_STRING = 46;
+const LEAST_NAME = 44;
+/** A letter of a name in bold, and of a note, with a tenth to spare; a line of a note. */
+const BOLD = 2.45;
+const SMALL = 2.25;
+const NOTE_LINE = 4.5;
+
+/** The rows of a card: as high as the name and its note are, in whole words. */
+function cardRows(side: CardSide, size: Size): (row: CardRow) => RowShape {
+	const { width, margin } = MEASURES[size];
+	const columns = Math.max(0, ...side.rows.map((row) => row.boxes.length));
+	const numbers = side.rows.some((row) => row.number !== null) ? NUMBER : 0;
+	const beside = width - 2 * margin - numbers - widthOfBoxes(columns) - BESIDE;
+	const waits = side.rows.flatMap((row) => row.wait ?? []);
+	const string = waits.length === 0 ? 0 : waits.some((wait) => wait.max !== null) ? LONG_STRING : STRING;
+	const hasStrings = beside - string >= LEAST_NAME;
+	const name = hasStrings ? beside - string : beside;
+	return (row) => {
+		const lines = linesOf(row.text, name, BOLD);
+		const waitUnder = row.wait !== null && !hasStrings;
+		const notes = (row.note ? linesOf(row.note, name, SMALL) : 0) + Number(waitUnder);
+		return {
+			lines,
+			under: false,
+			waitUnder,
+			height: Math.max(ROW, 3 + lines * CAUTION_LINE + notes * NOTE_LINE)
+		};
 	};
 }
 
@@ -142,7 +179,7 @@ export function heightOfCautions(cautions: readonly CardCaution[], size: Size): 
 	if (cautions.length === 0) return 0;
 	const { width, margin } = MEASURES[size];
 	const lines = cautions.reduce(
-		(sum, one) => sum + linesOf(cautionText(one), width - 2 * margin - CAUTION_INSET),
+		(sum, one) => sum + linesOf(cautionText(one), width - 2 * margin - CAUTION_INSET, BOLD),
 		0
 	);
 	return CAUTION + lines * CAUTION_LINE;
@@ -186,7 +223,9 @@ export function pagesOf(card: Card, size: Size): Page[] {
 	if (card.kind === 'week') return sheetOfWeek(card, size);
 	return card.sides.flatMap((side) => {
 		const cautions = (rows: readonly CardRow[]) => cautionsBeside(side, rows, size);
-		const parts = fill(side, roomFor(size), ROW, HEADING, (rows) => heightOfCautions(cautions(rows), size));
+		const parts = fill(side, roomFor(size), cardRows(side, size), HEADING, (rows) =>
+			heightOfCautions(cautions(rows), size)
+		);
 		return columnsOf(side, parts, cautions).map((column) => ({ columns: [column] }));
 	});
 }

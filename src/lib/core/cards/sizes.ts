@@ -26,7 +26,7 @@ export const HEADING = 9;
 /** Weave, name and rhythm at the head; code and note at the foot. */
 export const HEAD = 38;
 export const FOOT = 23;
-/** The frame around what is to be minded, a line in it, and how much narrower than the page it is. */
-export const CAUTION = 10;
+/** The frame around what is to be minded with its last line, a line in it, and how much narrower than the page it is. */
+export const CAUTION = 15;
 export const CAUTION_LINE = 4.9;
 export const CAUTION_INSET = 8;

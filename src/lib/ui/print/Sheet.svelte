@@ -4,6 +4,7 @@
 	 * Ink only: weaves as line patterns, hollow boxes, no shaded grounds.
 	 */
 	import { PRINT_SHEET } from '$words/screens/print';
+	import { SUPPLIES } from '$words/supplies';
 	import { cautionText, type Column, type PlacedRow } from '$core/cards/pages';
 	import { BOX, GAP } from '$core/cards/sizes';
 	import type { SheetView } from '$views/print';
@@ -14,8 +15,10 @@
 	const strings = (column: Column) =>
 		column.rows.flatMap((row) => {
 			const to = row.wait ? column.rows.find((one) => one.at === row.wait?.to) : undefined;
-			return row.wait && to ? [{ from: row, to, wait: row.wait }] : [];
+			return row.wait && to && !row.waitUnder ? [{ from: row, to, wait: row.wait }] : [];
 		});
+	const waitWords = (wait: NonNullable<PlacedRow['wait']>) =>
+		PRINT_SHEET.min(wait.min, wait.max === null ? '' : `, not over ${wait.max}`);
 	const middle = (row: PlacedRow) => row.y + row.height / 2;
 	const heightOf = (column: Column) => {
 		const last = column.rows.at(-1);
@@ -49,6 +52,8 @@
 				<span class="text"
 					><b>{row.text}</b>{#if row.note && row.height >= 8.5 && sheet.kind !== 'bookmark'}<span class="note"
 							>{row.note}</span
+						>{/if}{#if row.wait && row.waitUnder}<span class="note"
+							>{PRINT_SHEET.thenWait(waitWords(row.wait))}</span
 						>{/if}</span
 				>
 				<span class="boxes"
@@ -73,8 +78,7 @@
 			<span
 				class="wait"
 				style:top="calc(var(--mm) * {(y1 + y2) / 2 - 4})"
-				style:right="calc(var(--mm) * {wide * (BOX + GAP) + 1 + i * 4})"
-				>{PRINT_SHEET.min(one.wait.min, one.wait.max === null ? '' : `, not over ${one.wait.max}`)}</span
+				style:right="calc(var(--mm) * {wide * (BOX + GAP) + 1 + i * 4})">{waitWords(one.wait)}</span
 			>
 		{/each}
 	</div>
@@ -110,6 +114,7 @@
 					{#each first.cautions as care (care.headline + care.text)}
 						<li><b>{care.headline}</b> {cautionText({ ...care, headline: '' })}</li>
 					{/each}
+					<li>{SUPPLIES.labelShort}</li>
 				</ul>
 			{/if}
 		{:else if sheet.kind === 'bookmark'}
@@ -303,22 +308,21 @@
 		flex-basis: 100%;
 	}
 	.text b {
+		overflow-wrap: anywhere;
+	}
+	/* Where many rows share a page, a name has the lines that were counted for it. */
+	.across .text b,
+	.halves .text b,
+	.week .text b {
 		overflow: hidden;
 		display: -webkit-box;
 		-webkit-box-orient: vertical;
-		-webkit-line-clamp: 2;
-		line-clamp: 2;
-		overflow-wrap: anywhere;
+		-webkit-line-clamp: var(--lines);
+		line-clamp: var(--lines);
 	}
 	.note {
 		font-size: calc(var(--mm) * 3.88);
-		white-space: nowrap;
-		overflow: hidden;
-		text-overflow: ellipsis;
-	}
-	.text:has(.note) b {
-		-webkit-line-clamp: 2;
-		line-clamp: 2;
+		overflow-wrap: anywhere;
 	}
 	.boxes {
 		flex: none;
@@ -395,6 +399,9 @@
 		line-clamp: 1;
 	}
 	.week .note {
+		white-space: nowrap;
+		overflow: hidden;
+		text-overflow: ellipsis;
 		font-size: calc(var(--mm) * 3.3);
 	}
 	.across .box,

@@ -1,6 +1,7 @@
 <script lang="ts">
 	/** What to mind, the danger first: framed in madder; what is only to be minded in one line below. */
 	import { SUPPLIES_CARES } from '$words/screens/supplies';
+	import { page } from '$app/state';
 	import type { CareLine } from '$views/supplies';
 	import { SUPPLIES } from '$words/supplies';
 	import Caution from '../kit/Caution.svelte';
@@ -26,6 +27,13 @@
 			.map((line) => line.headline)
 			.join(' ')
 	);
+	/** The label, where there is one, and who to call where it is a danger. */
+	const label = $derived(
+		!lines.some((line) => line.ofProduct) ? '' : compact ? SUPPLIES.labelShort : SUPPLIES.labelFirst
+	);
+	const poison = $derived<string>(
+		dangers.some((line) => line.ofProduct) ? (page.data.poisonCentre ?? '') : ''
+	);
 	const light = $derived(
 		lines
 			.filter((line) => !line.grave)
@@ -39,4 +47,6 @@
 {/each}
 {#if others}<p class="m-0 text-madder font-name {compact ? 'text-body' : ''}">{others}</p>{/if}
 {#if light}<p class="m-0 font-name {compact ? 'text-body' : ''}">{light}</p>{/if}
-{#if lines.length > 0 && !compact}<p class="m-0 text-tin-text">{SUPPLIES.labelFirst}</p>{/if}
+{#if label || poison}<p class="m-0 text-tin-text {compact ? 'text-body' : ''}">
+		{label}{#if poison}<span class="ml-1.5">{SUPPLIES.poison(poison)}</span>{/if}
+	</p>{/if}

@@ -9,6 +9,7 @@
 	import Caution from '../kit/Caution.svelte';
 	import Toggles from '../kit/Toggles.svelte';
 	import { afterNavigate } from '$app/navigation';
+	import { page } from '$app/state';
 	import { tick } from 'svelte';
 	let { view, product, onchange }: { view: SuppliesView; product: ProductDetail; onchange: () => void } =
 		$props();
@@ -56,6 +57,9 @@
 	{#each grave as care (care.headline)}
 		<div class="mb-3"><Caution headline={care.headline}>{care.text}</Caution></div>
 	{/each}
+	{#if grave.length > 0 && page.data.poisonCentre}<p class="-mt-1 mb-3 text-tin-text">
+			{SUPPLIES.poison(page.data.poisonCentre)}
+		</p>{/if}
 	<dl class="m-0 grid grid-cols-[5.5rem_1fr] gap-x-3 gap-y-2">
 		{#each lines as [name, words] (name)}
 			<dt class="text-tin-text">{name}</dt>

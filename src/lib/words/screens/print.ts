@@ -5,6 +5,7 @@ export const PRINT_SHEET = {
 	inThisOrder: ', in this order',
 	code: 'Code',
 	min: (min: Shown, told: Shown) => `${min} min${told}`,
+	thenWait: (minutes: Shown) => `then wait ${minutes}`,
 	pageOf: (title: Shown, i: Shown, count: Shown) => `${title}, page ${i} of ${count}`,
 	pageOfOf: (i: Shown, count: Shown) => `Page ${i} of ${count}`
 } as const;
