@@ -116,6 +116,21 @@ describe('the sink, properly, twice a year', () => {
 			expect(checkPlan(filled.input, plan.entries)).toEqual([]);
 		}
 	);
+	it('each room that both are used in has a rinse of its own', () => {
+		const both = (family: string) => [
+			step(`${family} in the kitchen`, 2, { products: [product([family])] }),
+			step(`${family} in the hall`, 2, { products: [product([family])], room: 'hall' })
+		];
+		const home = homeOf([
+			job('bleach', { room: 'kitchen', depths: { usual: { minutes: 4, steps: both('bleach') } } }),
+			job('shine', { room: 'kitchen', depths: { usual: { minutes: 4, steps: both('alcohol') } } })
+		]);
+		const { filled, plan } = solved(home, [], addDays(MONDAY, 2), 'bite', 60, ['ada']);
+		expect(plan.left).toEqual([]);
+		const rinses = sessionPlan(filled, plan, 60).steps.filter((one) => one.text.startsWith('Rinse'));
+		expect(rinses.map((one) => one.room).sort()).toEqual(['hall', 'kitchen']);
+		expect(checkPlan(filled.input, plan.entries)).toEqual([]);
+	});
 	it('where a rinse would harm it is kept apart by the plan, with the job that stands against it named', () => {
 		const { filled, plan } = meetingOn('laminate');
 		const jobs = new Set(plan.entries.map((one) => one.job));

@@ -91,10 +91,7 @@ export function rinsesBetween(
 			const rinses = found.get(id) ?? [];
 			for (const use of left) {
 				const rinse = rinseOf(use);
-				const isThere = rinses.some(
-					(step) => JSON.stringify(step.products) === JSON.stringify(rinse.products)
-				);
-				if (!isThere) rinses.push(rinse);
+				if (!rinses.some((step) => JSON.stringify(step) === JSON.stringify(rinse))) rinses.push(rinse);
 			}
 			found.set(id, rinses);
 		}

@@ -87,6 +87,11 @@ function isSound(input: PlanInput, place: number): boolean {
 	return true;
 }
 
+/** So many steps are more than a search can look at one by one. */
+const MANY_STEPS = 90;
+
+export const isLargeProblem = ({ steps }: Problem): boolean => steps > MANY_STEPS;
+
 /**
  * Flattens a problem. Left out are jobs that nobody may do, that cannot fit by their own minutes, and optional
  * ones of no worth: those only cost time.

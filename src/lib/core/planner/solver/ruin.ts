@@ -1,15 +1,20 @@
 /** Which jobs are taken out of a plan, to be put back otherwise: a stretch of time, a room, or a few at random. */
-import type { Problem } from './problem';
+import { isLargeProblem, type Problem } from './problem';
 import type { State } from './state';
 import type { Timing } from './timing';
 
 /** Of all choices so many are a stretch of time, and so many a room. */
 const STRETCHES = 0.3;
 const ROOMS = 0.3;
+/** Jobs that are taken out at random at most, and how often some more are, so that people can change places; among many steps fewer. */
+const [SIZE, SIZE_OF_MANY] = [6, 5];
+const [CHANGES, CHANGES_OF_MANY] = [0.1, 0.03];
 
 export class Ruin {
 	/** By job: 1 where it is taken out. */
 	readonly gone: Uint8Array;
+	private readonly size: number;
+	private readonly changes: number;
 
 	constructor(
 		private readonly problem: Problem,
@@ -17,6 +22,9 @@ export class Ruin {
 		private readonly random: () => number
 	) {
 		this.gone = new Uint8Array(problem.jobs);
+		const isLarge = isLargeProblem(problem);
+		this.size = isLarge ? SIZE_OF_MANY : SIZE;
+		this.changes = isLarge ? CHANGES_OF_MANY : CHANGES;
 	}
 
 	/** Chooses anew; while the end is `pulled` forward the plan stays with its people. */
@@ -27,12 +35,12 @@ export class Ruin {
 		if (n === 0) return;
 		const planned = state.in.reduce((sum, one) => sum + one, 0);
 		const kind = random();
-		const size = 1 + Math.floor(random() * Math.max(2, Math.min(pulled ? 7 : 6, planned * 0.4)));
+		const size = 1 + Math.floor(random() * Math.max(2, Math.min(pulled ? 7 : this.size, planned * 0.4)));
 		const centre = order[Math.floor(random() * n)] as number;
 		if (kind < STRETCHES) this.stretch(state, centre, size);
 		else if (kind < STRETCHES + ROOMS) this.room(state, centre);
 		else for (let k = 0; k < size; k++) this.mark(order[Math.floor(random() * n)] as number);
-		if (!pulled && random() < 0.1) this.changePlaces(state);
+		if (!pulled && random() < this.changes) this.changePlaces(state);
 	}
 
 	private mark(s: number): void {

@@ -8,7 +8,7 @@ import { exchangesOf, type Exchange } from './exchanges';
 import { Fitting } from './fitting';
 import { Inserter } from './insertion';
 import { Lanes } from './lanes';
-import type { Problem } from './problem';
+import { isLargeProblem, type Problem } from './problem';
 import { Ruin } from './ruin';
 import { shiftStep } from './shiftStep';
 import { copyState, emptyState, isWhole, removeJobs, type State } from './state';
@@ -29,8 +29,13 @@ const PATIENCE = 8;
 const SECOND_TRY = 4;
 /** The part of the rounds that looks for worth; the rest pulls the end forward. */
 const SHARE_FOR_WORTH = 0.85;
-/** Of those that look for worth, the part that takes out and puts back; the rest fits chosen jobs in. */
+/**
+ * Of those that look for worth, the part that takes out and puts back; the rest fits chosen jobs in. Among many steps all
+ * of them take out and put back: there are more exchanges than can be tried.
+ */
 const SHARE_OF_RUIN = 0.5;
+/** By how much of the mean worth of a job a plan may be worse in the beginning; among many steps by less. */
+const [BAR, BAR_OF_MANY] = [0.5, 0.25];
 /** Steps timed for each exchange that is tried; more each time that all have been. */
 const EXCHANGE_WORK = 40_000;
 /** What each counts for at least. */
@@ -122,7 +127,9 @@ export class Search {
 		const mean = this.all / jobs;
 		let pulledFrom = start;
 		const share = isWhole(this.best) ? 0 : Math.ceil(count * SHARE_FOR_WORTH);
-		const ruin = Math.ceil(share * SHARE_OF_RUIN);
+		const isLarge = isLargeProblem(this.problem);
+		const ruin = isLarge ? share : Math.ceil(share * SHARE_OF_RUIN);
+		const bar = mean * (isLarge ? BAR_OF_MANY : BAR);
 		for (let i = 0; i < count; i++) {
 			if (i >= ruin && i < share && !isWhole(this.best)) {
 				yield this.exchange();
@@ -136,7 +143,7 @@ export class Search {
 			}
 			const left = (this.pulling ? count : ruin) - i;
 			const from = this.pulling ? pulledFrom : start;
-			yield this.run(round, from, round + (left - 1) * ROUND_WORK, this.pulling ? 1.5 : mean * 0.5);
+			yield this.run(round, from, round + (left - 1) * ROUND_WORK, this.pulling ? 1.5 : bar);
 		}
 	}
 

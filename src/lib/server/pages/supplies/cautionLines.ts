@@ -28,7 +28,12 @@ export const usePerson = (
 function lines(cares: readonly Care[], job: Job): CareLine[] {
 	return [
 		...cares.filter(isGrave).map((care) => careLine(care)),
-		...ownCautions(job).map((own) => ({ headline: own.headline, text: own.text, grave: true, ofProduct: false })),
+		...ownCautions(job).map((own) => ({
+			headline: own.headline,
+			text: own.text,
+			grave: true,
+			ofProduct: false
+		})),
 		...cares.filter((care) => !isGrave(care)).map((care) => careLine(care))
 	];
 }
