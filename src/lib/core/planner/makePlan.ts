@@ -18,7 +18,7 @@ export interface Effort {
 }
 
 /** Rounds for 20 steps and fewer, for 36, and for as many as 190: between them in proportion. */
-const [FEW, SOME, MANY] = [12, 26, 74];
+const [FEW, SOME, MANY] = [12, 26, 64];
 
 /**
  * The effort that a page asks for: the more steps there are to choose from, the more rounds, from about a fifth of a

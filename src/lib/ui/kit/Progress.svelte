@@ -1,6 +1,7 @@
 <script lang="ts">
-	/** How much of a number of things is done: a row of running stitches, sewn ones thick. */
+	/** How much of a number of things is done, in words for whoever does not see its stitches. */
 	import { Progress } from 'bits-ui';
+	import Sewn from '../glyphs/Sewn.svelte';
 	let { label, done, of }: { label: string; done: number; of: number } = $props();
 </script>
 
@@ -11,11 +12,5 @@
 	aria-valuetext={label}
 	class="flex items-center gap-1"
 >
-	{#each { length: of } as _, i (i)}
-		<span
-			class={i < done
-				? 'h-1.5 flex-1 rounded-full bg-cobalt-ink forced-colors:bg-[CanvasText]'
-				: 'h-px flex-1 bg-tin-2 forced-colors:bg-[GrayText]'}
-		></span>
-	{/each}
+	<Sewn {done} {of} />
 </Progress.Root>

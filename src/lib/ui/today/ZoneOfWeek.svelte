@@ -2,8 +2,8 @@
 	/** The zone that has its week: how far it is, and its next jobs. */
 	import { TODAY_ZONE_OF_WEEK } from '$words/screens/today';
 	import Glyph from '../glyphs/Glyph.svelte';
+	import Sewn from '../glyphs/Sewn.svelte';
 	import Weave from '../glyphs/Weave.svelte';
-	import Progress from '../kit/Progress.svelte';
 	import { minutesText } from '$words/general';
 	import { TODAY, zoneTitle } from '$words/today';
 	import type { TodayView } from '$views/today';
@@ -23,11 +23,7 @@
 				{zoneTitle(zone.mark.name, view.relation, zone.isOfDay)}
 			</h2>
 			<p class="mt-1 mb-2 text-tin-text">{zone.words}</p>
-			{#if zone.counted > 0 || !zone.isOfDay}<Progress
-					label={zone.words}
-					done={zone.settled}
-					of={zone.counted}
-				/>{/if}
+			{#if zone.counted > 0 || !zone.isOfDay}<Sewn done={zone.settled} of={zone.counted} />{/if}
 			{#if zone.clearing}<p class="mt-2 mb-0 text-tin-text">{TODAY.clearing}</p>{/if}
 			<ul class="mt-2 mb-0 list-none p-0">
 				{#each zone.next as item (item.line)}

@@ -1,6 +1,5 @@
 /** What was ticked a moment ago: it stays in its place, struck, with its way back, and then goes. */
 import type { JobRow } from '$views/today';
-import { SvelteMap } from 'svelte/reactivity';
 import { UNDO_FOR } from '../kit/times';
 
 export interface Ticked {
@@ -13,20 +12,21 @@ export interface Ticked {
 }
 
 export class TickedRows {
-	readonly #kept = new SvelteMap<string, Ticked>();
+	/** Made anew by each change: a few rows at most, and no part of the framework to be sent for it. */
+	#kept = $state.raw<ReadonlyMap<string, Ticked>>(new Map());
 	// eslint-disable-next-line svelte/prefer-svelte-reactivity -- nothing is drawn from it
 	readonly #timers = new Map<string, ReturnType<typeof setTimeout>>();
 
 	/** It was pressed: struck at once, before there is an answer. */
 	press(row: JobRow, part: string, at: number): void {
-		this.#kept.set(row.line, { row, part, at, entry: null });
+		this.#keep(row.line, { row, part, at, entry: null });
 	}
 
 	/** It is written: it can be taken back for a while. */
 	written(line: string, entry: string): void {
 		const ticked = this.#kept.get(line);
 		if (!ticked) return;
-		this.#kept.set(line, { ...ticked, entry });
+		this.#keep(line, { ...ticked, entry });
 		clearTimeout(this.#timers.get(line));
 		this.#timers.set(
 			line,
@@ -38,7 +38,11 @@ export class TickedRows {
 	drop(line: string): void {
 		clearTimeout(this.#timers.get(line));
 		this.#timers.delete(line);
-		this.#kept.delete(line);
+		this.#kept = new Map([...this.#kept].filter(([kept]) => kept !== line));
+	}
+
+	#keep(line: string, ticked: Ticked): void {
+		this.#kept = new Map([...this.#kept, [line, ticked]]);
 	}
 
 	/** Whether a row that was pressed waits for its answer. */
