@@ -12,21 +12,21 @@ export interface Ticked {
 }
 
 export class TickedRows {
-	/** Made anew by each change: a few rows at most, and no part of the framework to be sent for it. */
-	#kept = $state.raw<ReadonlyMap<string, Ticked>>(new Map());
+	/** A few rows at most, made anew by each change. */
+	#kept = $state.raw<readonly Ticked[]>([]);
 	// eslint-disable-next-line svelte/prefer-svelte-reactivity -- nothing is drawn from it
 	readonly #timers = new Map<string, ReturnType<typeof setTimeout>>();
 
 	/** It was pressed: struck at once, before there is an answer. */
 	press(row: JobRow, part: string, at: number): void {
-		this.#keep(row.line, { row, part, at, entry: null });
+		this.#keep({ row, part, at, entry: null });
 	}
 
 	/** It is written: it can be taken back for a while. */
 	written(line: string, entry: string): void {
-		const ticked = this.#kept.get(line);
+		const ticked = this.get(line);
 		if (!ticked) return;
-		this.#keep(line, { ...ticked, entry });
+		this.#keep({ ...ticked, entry });
 		clearTimeout(this.#timers.get(line));
 		this.#timers.set(
 			line,
@@ -38,26 +38,30 @@ export class TickedRows {
 	drop(line: string): void {
 		clearTimeout(this.#timers.get(line));
 		this.#timers.delete(line);
-		this.#kept = new Map([...this.#kept].filter(([kept]) => kept !== line));
+		this.#kept = this.#without(line);
 	}
 
-	#keep(line: string, ticked: Ticked): void {
-		this.#kept = new Map([...this.#kept, [line, ticked]]);
+	#without(line: string): Ticked[] {
+		return this.#kept.filter((one) => one.row.line !== line);
+	}
+
+	#keep(ticked: Ticked): void {
+		this.#kept = [...this.#without(ticked.row.line), ticked];
 	}
 
 	/** Whether a row that was pressed waits for its answer. */
 	isAnswering(): boolean {
-		return [...this.#kept.values()].some((one) => one.entry === null);
+		return this.#kept.some((one) => one.entry === null);
 	}
 
 	get(line: string): Ticked | undefined {
-		return this.#kept.get(line);
+		return this.#kept.find((one) => one.row.line === line);
 	}
 
 	/** The rows of a part with those that were ticked a moment ago, each where it hung. */
 	among(part: string, rows: readonly JobRow[]): JobRow[] {
 		const list = [...rows];
-		const gone = [...this.#kept.values()].filter(
+		const gone = this.#kept.filter(
 			(one) => one.part === part && !rows.some((row) => row.line === one.row.line)
 		);
 		for (const one of gone.sort((a, b) => a.at - b.at)) list.splice(one.at, 0, one.row);
