@@ -1,7 +1,7 @@
 /** Ways of running a home, lived for weeks: what is missed, free, light and thorough, in season, fast, and done along. */
 import { describe, expect, it } from 'vitest';
 import { addDays, isoOf, toDay, weekdayOf, type CivilDay } from '../../src/lib/core/calendar/civil';
-import { zoneCard } from '../../src/lib/core/cards/cards';
+import { zoneCard } from '../../src/lib/core/cards/zoneCard';
 import { readHolding } from '../../src/lib/core/learning/holding';
 import { checkZones } from '../../src/lib/core/learning/zoneLoad';
 import type { LedgerEntry } from '../../src/lib/core/household/entry';

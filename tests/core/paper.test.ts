@@ -3,15 +3,11 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { addDays, toDay } from '../../src/lib/core/calendar/civil';
 import { prepareHome } from '../../src/lib/core/schedule/preparedHome';
-import {
-	bookmarkCard,
-	boxesOf,
-	personCard,
-	roomCard,
-	weekCard,
-	zoneCard,
-	type Card
-} from '../../src/lib/core/cards/cards';
+import { boxesOf, type Card } from '../../src/lib/core/cards/card';
+import { personCard } from '../../src/lib/core/cards/personCard';
+import { roomCard } from '../../src/lib/core/cards/roomCard';
+import { bookmarkCard, weekCard } from '../../src/lib/core/cards/weekCards';
+import { zoneCard } from '../../src/lib/core/cards/zoneCard';
 import { codeOf, CODES, readCardCode, shownCardCode } from '../../src/lib/core/cards/code';
 import {
 	cautionText,

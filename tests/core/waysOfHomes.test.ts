@@ -1,7 +1,7 @@
 /** Ways of running a home, each begun by the first steps and lived with the clock set: what holds in all of them. */
 import { describe, expect, it } from 'vitest';
 import { addDays, toDay, weekdayOf } from '../../src/lib/core/calendar/civil';
-import { zoneCard } from '../../src/lib/core/cards/cards';
+import { zoneCard } from '../../src/lib/core/cards/zoneCard';
 import type { Home } from '../../src/lib/core/household/home';
 import { checkZones } from '../../src/lib/core/learning/zoneLoad';
 import { balanceInput } from '../../src/lib/core/learning/balanceInput';

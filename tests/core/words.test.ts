@@ -13,6 +13,7 @@ import { waysOf } from '../../src/lib/ui/begin/device';
 import { amountWords, MIXING, mlOfUnit, volumesOffered } from '../../src/lib/words/supplies';
 import { hoursWords } from '../../src/lib/words/people';
 import { LOCALES, writeBy } from '../../src/lib/words/writing';
+import { zoneWords } from '../../src/lib/words/today';
 import {
 	clockText,
 	dayAhead,
@@ -36,6 +37,13 @@ const whole = (text: string) => {
 	expect(text).not.toMatch(/undefined|null|NaN|\[object/);
 	expect(text).not.toMatch(/ {2}|,,|\.\./);
 };
+
+describe('how far a zone is', () => {
+	it('is told of its list, and that it has none', () => {
+		expect(zoneWords(null, 3, 5, 2, 11)).toBe('Day 3 of 5, 2 of 11 jobs done');
+		expect(zoneWords(null, 3, 5, 0, 0)).toBe('Day 3 of 5, no job on its list yet');
+	});
+});
 
 describe('what a change does beside itself', () => {
 	it.each<[Effect, string]>([

@@ -83,8 +83,14 @@ export function zoneWords(
 				: day === days
 					? `Last day of ${lowerNumber(days)}, `
 					: `Day ${day} of ${days}, `;
-	return `${where}${settled} of ${counted} ${plural(counted, 'job')} done`;
+	return `${where}${zoneProgress(settled, counted, plural(counted, 'job'))}`;
 }
+
+/** How far a zone is: "5 of 11 jobs done". */
+export const zoneProgress = (settled: number, counted: number, jobs = ''): string =>
+	counted === 0 ? NO_JOB_ON_LIST : [`${settled} of ${counted}`, jobs, 'done'].filter(Boolean).join(' ');
+
+export const NO_JOB_ON_LIST = 'no job on its list yet';
 
 export const countOfJobs = (jobs: number, minutes: number) =>
 	`${jobs} ${plural(jobs, 'job')}, ${duration(minutes).replace(/ minutes?$/, ' min')}`;

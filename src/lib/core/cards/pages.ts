@@ -1,5 +1,5 @@
 /** Cuts a card into pages of a size, so that nothing is printed smaller than it can be read or over the edge. */
-import type { Card, CardCaution, CardRow, CardSide } from './cards';
+import type { Card, CardCaution, CardRow, CardSide } from './card';
 import {
 	BOX,
 	CAUTION,

@@ -1,6 +1,6 @@
 /** Printed cards: a code, and what its boxes stand for. */
 import { isoOf, toDay, type CivilDay } from '$core/calendar/civil';
-import type { Box } from '$core/cards/cards';
+import type { Box } from '$core/cards/card';
 import { codeOf } from '$core/cards/code';
 import { createHash } from 'node:crypto';
 import { z } from 'zod';

@@ -23,7 +23,7 @@
 				{zoneTitle(zone.mark.name, view.relation, zone.isOfDay)}
 			</h2>
 			<p class="mt-1 mb-2 text-tin-text">{zone.words}</p>
-			{#if zone.counted > 0 || !zone.isOfDay}<Sewn done={zone.settled} of={zone.counted} />{/if}
+			{#if zone.counted > 0}<Sewn done={zone.settled} of={zone.counted} />{/if}
 			{#if zone.clearing}<p class="mt-2 mb-0 text-tin-text">{TODAY.clearing}</p>{/if}
 			<ul class="mt-2 mb-0 list-none p-0">
 				{#each zone.next as item (item.line)}

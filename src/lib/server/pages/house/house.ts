@@ -133,7 +133,12 @@ function zoneView(
 		weave: zone?.weave ?? 'stripe',
 		asked,
 		held,
-		words: (balance?.visits ?? 0) === 0 ? 'has no week' : HOUSE_SAYS.minNeeded(asked, held),
+		words:
+			(balance?.visits ?? 0) === 0
+				? 'has no week'
+				: balance?.load === 0
+					? HOUSE_SAYS.noJobs(held)
+					: HOUSE_SAYS.minNeeded(asked, held),
 		heavy: over > 0 || ratio === Infinity,
 		tilt: ratio === Infinity ? -1 : Math.max(-1, Math.min(1, (1 - ratio) * 1.4)),
 		clutter: clutter.get(id) ?? null,

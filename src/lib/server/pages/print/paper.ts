@@ -4,15 +4,11 @@ import { effectivePauses } from '$core/schedule/projection';
 import { awayOn } from '$core/people/weekOccurrences';
 import { addDays, isoOf, parseDay, type CivilDay } from '$core/calendar/civil';
 import { weekStartOf } from '$core/calendar/weeks';
-import {
-	bookmarkCard,
-	boxesOf,
-	personCard,
-	roomCard,
-	weekCard,
-	zoneCard,
-	type Card
-} from '$core/cards/cards';
+import { boxesOf, type Card } from '$core/cards/card';
+import { personCard } from '$core/cards/personCard';
+import { roomCard } from '$core/cards/roomCard';
+import { bookmarkCard, weekCard } from '$core/cards/weekCards';
+import { zoneCard } from '$core/cards/zoneCard';
 import type { Job } from '$core/household/home';
 import { readCardCode, shownCardCode } from '$core/cards/code';
 import { pagesOf } from '$core/cards/pages';

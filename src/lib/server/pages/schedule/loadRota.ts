@@ -42,6 +42,7 @@ import {
 } from '$words/general';
 import { memberName, namesInList } from '$words/names';
 import { SWAP } from '$words/schedule';
+import { zoneProgress } from '$words/today';
 import { v7 as uuidv7 } from 'uuid';
 import { now } from '../../clock';
 import { reading } from '../../db/pool';
@@ -256,7 +257,7 @@ function middleOf({ home, projection, today }: Facts, chosen: CivilDay, start: C
 				hasDays && zoneDay !== undefined
 					? `${weekdayName(zoneDay)} ${dayMonth(zoneDay)}`
 					: `${span}${zone ? `, ${zone.daysOfVisit === 1 ? 'one day' : `${zone.daysOfVisit} days`}` : ''}`,
-			progress: zone && current && !hasDays ? `${zone.settledInPass} of ${zone.countedInPass} done` : ''
+			progress: zone && current && !hasDays ? zoneProgress(zone.settledInPass, zone.countedInPass) : ''
 		}
 	};
 }

@@ -1,6 +1,6 @@
 /** A card is kept when it is printed, so that its code can be entered later. Looking at it keeps nothing. */
 import { KEEP_CARD_SAYS } from '$words/answers/print';
-import type { Box } from '$core/cards/cards';
+import type { Box } from '$core/cards/card';
 import { fail } from '@sveltejs/kit';
 import { codeForCard } from '../../repo/cardRepo';
 import { typed } from '../guard';
