@@ -1,0 +1,115 @@
+/** A week, day by day. */
+import { LOAD_ROTA_SAYS } from '$words/answers/schedule';
+import { isoOf, partsOf, weekdayOf, type CivilDay } from '$core/calendar/civil';
+import { zonesHaveDays } from '$core/schedule/zoneItems';
+import { isWork } from '$core/household/entry';
+import { comingDay } from '$core/schedule/comingDay';
+import { effectivePauses } from '$core/schedule/projection';
+import { readDay, type Day, type DaySeries } from '$core/schedule/readDay';
+import { effectiveEntries } from '$core/schedule/series';
+import { withAway } from '$core/people/ownList';
+import { awayOn } from '$core/people/weekOccurrences';
+import type { RotaDay, RotaItem } from '$views/schedule';
+import { lowerNumber, plural, weekdayName } from '$words/general';
+import { memberName, namesInList } from '$words/names';
+import { jobRow, zoneMark } from '../today/jobRows';
+import type { ScheduleFacts } from './scheduleFacts';
+import { zoneOn } from './weekTitle';
+
+function itemOf(
+	{ home, projection, today, given }: ScheduleFacts,
+	line: DaySeries,
+	date: CivilDay
+): RotaItem {
+	const away = awayOn(effectivePauses(projection.home), date);
+	const tag = jobRow(home, line, today, withAway(given, away), date);
+	const zoneItem = line.line.job.cadence.type === 'zone';
+	return {
+		id: `${line.line.id}@${isoOf(date)}`,
+		line: line.line.id,
+		name: tag.name,
+		who: tag.who,
+		minutes: line.minutes,
+		glyph:
+			line.state === 'late'
+				? 'late'
+				: line.state === 'waiting'
+					? 'waiting'
+					: date === today
+						? 'due'
+						: 'coming',
+		dueOn: isoOf(line.dueOn ?? date),
+		movable: !zoneItem && line.state === 'due' && line.line.job.cadence.type !== 'onCall'
+	};
+}
+
+function doneItems({ home, entries, undone }: ScheduleFacts, date: CivilDay): RotaItem[] {
+	const own = effectiveEntries(
+		entries.map((stored) => stored.entry) as { id: string; outcome: string; of?: string }[]
+	) as unknown as (typeof entries)[number]['entry'][];
+	return own.flatMap((entry): RotaItem[] => {
+		if (!isWork(entry) || entry.date !== date || undone.has(entry.id)) return [];
+		const job = home.everyJob.get(entry.job);
+		if (job?.layer === 'basics') return [];
+		return [
+			{
+				id: entry.id,
+				line: entry.job,
+				name: job?.name ?? entry.job,
+				who: memberName(home, entry.by),
+				minutes: entry.minutes ?? job?.depths.usual.minutes ?? 0,
+				glyph: entry.outcome === 'letgo' ? 'letgo' : entry.outcome === 'part' ? 'part' : 'done',
+				dueOn: isoOf(date),
+				movable: false
+			}
+		];
+	});
+}
+
+export function dayView(facts: ScheduleFacts, date: CivilDay): RotaDay {
+	const { home, projection, today, busy } = facts;
+	const isPast = date < today;
+	let day: Day | null = null;
+	if (!isPast)
+		day = date === today ? readDay(home, projection, date) : comingDay(home, projection, today, date);
+	const lines = (day?.lines ?? []).filter((line) => {
+		if (line.ticks.length > 0 && line.state === 'done') return false;
+		return line.state === 'due' || (date === today && line.state === 'late');
+	});
+	const basics = lines.filter((line) => line.line.job.layer === 'basics');
+	const due = lines.filter((line) => line.line.job.layer !== 'basics');
+	const dueItems = due.map((line) => itemOf(facts, line, date));
+	const names = namesInList(dueItems.map(({ name }, i) => ({ name, room: due[i]?.line.room.name ?? '' })));
+	const items = [
+		...doneItems(facts, date),
+		...dueItems.map((item, i) => ({ ...item, name: names[i] ?? item.name }))
+	];
+	const { rhythm } = home.home.household;
+	const weekday = weekdayOf(date);
+	const pause = effectivePauses(projection.home).find(
+		(one) => one.scope === 'household' && one.from <= date && date <= one.to
+	);
+	const zone = zoneMark(home, day?.zone?.zone ?? zoneOn(home, projection, date)?.zone ?? null);
+	return {
+		date: isoOf(date),
+		name: `${weekdayName(date).slice(0, 3)} ${partsOf(date).day}`,
+		isToday: date === today,
+		isPast,
+		subject: rhythm.subjects[String(weekday) as '1'] ?? (zonesHaveDays(home.home) && zone ? zone.name : null),
+		basics: basics.length,
+		basicsMinutes: basics.reduce((sum, line) => sum + line.minutes, 0),
+		items,
+		sitting: lines.filter((line) => line.offered).reduce((sum, line) => sum + line.minutes, 0),
+		note: pause
+			? pause.note || 'Pauses.'
+			: rhythm.catchUpDays.includes(weekday)
+				? LOAD_ROTA_SAYS.catchUpDay
+				: rhythm.freeDays.includes(weekday)
+					? items.length === 0
+						? LOAD_ROTA_SAYS.aFreeDay
+						: LOAD_ROTA_SAYS.aFreeDayWithSet(lowerNumber(items.length), plural(items.length, 'job'))
+					: null,
+		zone,
+		busy: busy.filter((one) => one.date === date).map((one) => one.title)
+	};
+}
