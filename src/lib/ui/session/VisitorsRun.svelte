@@ -208,7 +208,7 @@
 			</p>
 		{/if}
 	</div>
-	<div class="press">
+	<div class="press" class:low={cautions.length > 0}>
 		<div class="by-itself"><Waits {running} strings={false} /></div>
 		<Press
 			{running}
@@ -276,10 +276,17 @@
 		.beside {
 			align-self: stretch;
 		}
+		/* In reach of the thumb, however much there is to be minded. */
 		.press {
-			position: static;
+			position: sticky;
+			bottom: 8px;
+			z-index: 1;
 			align-self: stretch;
 			padding-top: 10px;
+			background: var(--enamel);
+		}
+		.press.low {
+			--giant: 96px;
 		}
 	}
 </style>
