@@ -55,7 +55,9 @@
 
 <div
 	class={[
-		'pail flex-1 grid grid-cols-[minmax(0,47fr)_minmax(0,46fr)] grid-rows-[auto_auto_auto_auto_auto_auto_auto_1fr_auto] gap-x-15 pt-2.5 pb-5 pr-[calc(var(--page-edge)_-_var(--rim)_+_8px)] pl-edge h-[calc(100svh_-_2_*_var(--rim)_-_var(--own-strip,0px))] min-h-140 [transition:background_var(--m-hang)] sm:[--giant:150px] max-sm:[--giant:max(132px,25svh)] max-sm:flex max-sm:flex-col max-sm:h-auto max-sm:min-h-[calc(100svh_-_2_*_var(--rim)_-_var(--own-strip,0px))] max-sm:px-3.75 max-sm:pt-2.5 max-sm:pb-0',
+		'pail flex-1 grid grid-cols-[minmax(0,47fr)_minmax(0,46fr)] grid-rows-[auto_auto_auto_auto_auto_auto_auto_1fr_auto] gap-x-15 pt-2.5 pb-5 pr-[calc(var(--page-edge)_-_var(--rim)_+_8px)] pl-edge h-[calc(100svh_-_2_*_var(--rim)_-_var(--own-strip,0px))] min-h-140 [transition:background_var(--m-hang)] max-sm:flex max-sm:flex-col max-sm:h-auto max-sm:min-h-[calc(100svh_-_2_*_var(--rim)_-_var(--own-strip,0px))] max-sm:px-3.75 max-sm:pt-2.5 max-sm:pb-0',
+		// What is to be minded has its room before the button has.
+		cautions.length > 0 ? '[--giant:150px]' : 'max-sm:[--giant:max(132px,25svh)]',
 		running.atBell ? 'bg-cobalt-wash' : 'max-sm:bg-enamel'
 	]}
 >
