@@ -1,4 +1,5 @@
 /** The cupboard: filled with a few touches, asked before it is used, bought for in the shop, and told of in the work. */
+import { execFileSync } from 'node:child_process';
 import { readFileSync } from 'node:fs';
 import { emptyHome } from './hardHome';
 import { at, makeFamily } from './household';
@@ -171,7 +172,7 @@ test('a mix is measured for the bottle that there is, kept, and labelled', async
 	await expectAccessibleAnywhere(page, 'a label');
 });
 
-test('kits hold what is there, and the sheet for the door says who to call', async ({ page }) => {
+test('kits hold what is there, and the sheet for the door says who to call', async ({ page }, info) => {
 	await page.goto('/supplies/kits');
 	await ready(page);
 	await page.getByRole('button', { name: 'New kit' }).click();
@@ -192,6 +193,24 @@ test('kits hold what is there, and the sheet for the door says who to call', asy
 	await expect(page.getByRole('article')).toContainText('01632 960 111');
 	await expect(page.getByRole('article')).toContainText('Thin bleach or Chlorine tablets with Vinegar');
 	await expectAccessibleAnywhere(page, 'the sheet for the door');
+	// On a page of A4, and on two of A5 at most, with all that stands on it.
+	for (const [paper, wide, pages] of [
+		['A4', 210, 1],
+		['A5', 148, 2]
+	] as const) {
+		await page.goto(`/supplies/door?size=${paper}`);
+		await ready(page);
+		await expect(page.getByRole('radio', { name: paper })).toBeChecked();
+		const file = info.outputPath(`door-${paper}.pdf`);
+		await page.pdf({ path: file, preferCSSPageSize: true, printBackground: true });
+		const about = execFileSync('pdfinfo', [file], { encoding: 'utf8' });
+		expect(Number(/Pages:\s+(\d+)/.exec(about)?.[1]), paper).toBeLessThanOrEqual(pages);
+		expect(Number(/Page size:\s+([\d.]+)/.exec(about)?.[1])).toBeCloseTo((wide * 72) / 25.4, 0);
+		const text = execFileSync('pdftotext', ['-layout', file, '-'], { encoding: 'utf8' });
+		for (const words of [/01632 960 111/, /bleach \+ acid/, /Call first/, /licensed trades/, /pests\)/])
+			expect(text, paper).toMatch(words);
+		expect(text).not.toMatch(/Print it|Keep it/);
+	}
 });
 
 test('the work says what to mind, what to take along, what is out, and what goes into the wash', async ({

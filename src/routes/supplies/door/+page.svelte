@@ -4,19 +4,38 @@
 	import EditForm from '$ui/house/EditForm.svelte';
 	import Button from '$ui/kit/Button.svelte';
 	import TextField from '$ui/kit/TextField.svelte';
+	import Toggles from '$ui/kit/Toggles.svelte';
 	import Notice from '$ui/Notice.svelte';
 	import Meeting from '$ui/supplies/Meeting.svelte';
+	import { MEASURES, SIZES, type Size } from '$core/cards/sizes';
+	import { PRINT_PAGE } from '$words/screens/print';
 	import { DOOR_SHEET, SUPPLIES } from '$words/supplies';
 	let { data, form } = $props();
+	/** A door is large enough for all but the smallest card. */
+	const PAPERS = SIZES.filter((one) => one !== 'A6');
+	let paper = $derived<Size>(PAPERS.find((one) => one === data.size) ?? 'A4');
+	const isSmall = $derived(paper === 'A5');
+	const sized = $derived(
+		`<style>@page { size: ${MEASURES[paper].width}mm ${MEASURES[paper].height}mm; margin: ${isSmall ? 8 : 12}mm; }</style>`
+	);
 	const view = $derived(data.view);
 	const said = $derived(
 		form && 'message' in form ? form.message : form && 'saved' in form ? form.saved : null
 	);
 </script>
 
-<svelte:head><title>{SUPPLIES_DOOR_PAGE.pailRound(DOOR_SHEET.title)}</title></svelte:head>
+<svelte:head>
+	<title>{SUPPLIES_DOOR_PAGE.pailRound(DOOR_SHEET.title)}</title>
+	<!-- eslint-disable-next-line svelte/no-at-html-tags -- numbers of our own table of paper -->
+	{@html sized}
+</svelte:head>
 
-<div class="grid grid-cols-[minmax(0,1fr)] gap-5 px-edge pt-3.5 pb-7 print:p-0 print:text-[11pt]">
+<div
+	class={[
+		'grid grid-cols-[minmax(0,1fr)] gap-5 px-edge pt-3.5 pb-7 print:p-0',
+		isSmall ? 'print:text-[9pt] print:leading-snug' : 'print:text-[11pt]'
+	]}
+>
 	<header class="flex flex-wrap items-end gap-x-6 gap-y-3 print:hidden">
 		<div>
 			<p class="mt-0 mb-1">
@@ -24,6 +43,12 @@
 			</p>
 			<h1 class="m-0">{DOOR_SHEET.title}</h1>
 		</div>
+		<Toggles
+			label={PRINT_PAGE.paper}
+			options={PAPERS.map((one) => ({ value: one, label: one }))}
+			value={[paper]}
+			onchange={([to]) => (paper = PAPERS.find((one) => one === to) ?? paper)}
+		/>
 		<Button kind="solid" onclick={() => window.print()}>{DOOR_SHEET.print}</Button>
 		{#if view.mayEdit}
 			<EditForm
@@ -58,7 +83,10 @@
 		{#if !view.poisonCentre}<p class="m-0 text-tin-text print:hidden">{DOOR_SHEET.poisonNone}</p>{/if}
 		<p class="m-0">{DOOR_SHEET.neverLead}</p>
 		<ul
-			class="m-0 grid list-none gap-x-6 gap-y-3 p-0 min-[620px]:grid-cols-2 md:grid-cols-3 print:grid-cols-3"
+			class={[
+				'm-0 grid list-none gap-x-6 gap-y-3 p-0 min-[620px]:grid-cols-2 md:grid-cols-3',
+				isSmall ? 'print:grid-cols-2 print:gap-y-2' : 'print:grid-cols-3'
+			]}
 		>
 			{#each view.pairs as pair (`${pair.first} ${pair.second}`)}
 				<li class="flex min-w-0 items-start gap-3">
@@ -66,7 +94,7 @@
 					<span class="min-w-0">
 						<b class="block text-madder">{pair.first} + {pair.second}</b>
 						{pair.what}
-						{#if pair.ours}<span class="block text-body text-tin-text wrap-anywhere print:text-[10pt]"
+						{#if pair.ours}<span class="block text-body text-tin-text wrap-anywhere print:text-[0.9em]"
 								>{pair.ours}</span
 							>{/if}
 					</span>
@@ -76,10 +104,15 @@
 		<div class="grid gap-x-8 gap-y-4 md:grid-cols-2 print:grid-cols-2">
 			<div>
 				<h2 class="mt-0 mb-1.5">{DOOR_SHEET.surfaces}</h2>
-				<dl class="m-0 grid grid-cols-[minmax(0,8rem)_minmax(0,1fr)] gap-x-3 gap-y-1">
+				<dl
+					class={[
+						'm-0 grid grid-cols-[minmax(0,8rem)_minmax(0,1fr)] gap-x-3 gap-y-1',
+						isSmall && 'print:grid-cols-[4.6rem_minmax(0,1fr)] print:gap-x-2'
+					]}
+				>
 					{#each view.surfaces as surface (surface.name)}
-						<dt class="font-name">{surface.name}</dt>
-						<dd class="m-0">
+						<dt class="font-name break-inside-avoid">{surface.name}</dt>
+						<dd class="m-0 break-inside-avoid">
 							{DOOR_SHEET.notThis}
 							{surface.not}{#if surface.rooms}{' '}<span class="text-tin-text">({surface.rooms})</span>{/if}
 						</dd>
