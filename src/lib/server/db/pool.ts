@@ -86,11 +86,17 @@ export function openPool(url: string): Pool {
 
 let shared: { readonly url: string; readonly pool: Pool } | null = null;
 
-/** The pool of this process, from DATABASE_URL; another one where that has changed, as from one test file to the next. */
+/**
+ * The pool of this process, from DATABASE_URL; another one where that has changed, as from one test file to the next: the
+ * server has only so many connections, so the one before gives its own back.
+ */
 export function pool(): Pool {
 	const url = env.DATABASE_URL;
 	if (!url) throw new Error('DATABASE_URL is not set. Start the app with `npm start`.');
-	if (shared?.url !== url) shared = { url, pool: openPool(url) };
+	if (shared?.url !== url) {
+		void shared?.pool.end().catch(() => undefined);
+		shared = { url, pool: openPool(url) };
+	}
 	return shared.pool;
 }
 
