@@ -3,7 +3,8 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { toDay } from '../../src/lib/core/calendar/civil';
 import { ROOM_KINDS, type Job } from '../../src/lib/core/household/home';
-import { chooseJobs, homeFromDraft, type MadeHome } from '../../src/lib/core/setup/homeFromDraft';
+import { homeFromDraft, type MadeHome } from '../../src/lib/core/setup/homeFromDraft';
+import { chooseJobs } from '../../src/lib/core/setup/jobsOfRooms';
 import type { Pattern } from '../../src/lib/core/setup/pattern';
 import { draft, library, patterns } from './library';
 

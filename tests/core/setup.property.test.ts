@@ -17,6 +17,7 @@ import { changeHome } from '../../src/lib/core/setup/change';
 import { draftSchema, EMPTY_DRAFT, PRESENCE, readDraft, type Draft } from '../../src/lib/core/setup/draft';
 import { homeFromDraft } from '../../src/lib/core/setup/homeFromDraft';
 import { draftFromHome } from '../../src/lib/core/setup/draftFromHome';
+import { isOwnWork } from '../../src/lib/core/setup/arrangeInput';
 import { fitWeek, minutesAWeek } from '../../src/lib/core/setup/fitWeek';
 import { freeId, roomsFor } from '../../src/lib/core/setup/library';
 import type { Pattern } from '../../src/lib/core/setup/pattern';
@@ -206,17 +207,19 @@ describe('a week that is made to fit', () => {
 				const fitted = fitWeek(
 					jobs,
 					{ ...household, minutesADay },
-					{ zoneOf, zones: made.home.zones.length }
+					{ rooms: made.home.rooms, zones: made.home.zones.length }
 				);
 				const kept = fitted.jobs;
 				const lost = jobs.filter((job) => !kept.includes(job));
-				// The daily routine stays, and so do a zone's items, as long as their sittings take nothing from the core.
-				expect(lost.filter((job) => job.layer === 'basics')).toEqual([]);
+				// The core of the daily routine stays, as does what is somebody's own; so do a zone's items, as long as their
+				// sittings take nothing from the core.
+				const isOwn = (job: Job) => isOwnWork(job, made.home.rooms);
+				expect(lost.filter((job) => job.layer === 'basics' && (job.core || isOwn(job)))).toEqual([]);
 				const { rhythm } = household;
 				const days = 7 - rhythm.freeDays.length;
 				const weekOf = (list: readonly Job[]) => list.reduce((sum, job) => sum + minutesAWeek(job), 0);
 				const core = weekOf(jobs.filter((job) => job.core && job.layer !== 'basics'));
-				const basics = (weekOf(jobs.filter((job) => job.layer === 'basics')) * days) / 7;
+				const basics = (weekOf(jobs.filter((job) => job.layer === 'basics' && job.core)) * days) / 7;
 				const sittings = rhythm.zoneDays.length * rhythm.sittingMinutes;
 				const gaveWay = lost.some((job) => job.cadence.type === 'zone');
 				if (gaveWay) {
@@ -243,8 +246,10 @@ describe('a week that is made to fit', () => {
 				expect([...fitted.left].map((job) => job.id).sort()).toEqual(lost.map((job) => job.id).sort());
 				const round = kept.filter((job) => job.layer === 'weekly');
 				const rank = (job: Job) =>
-					`${job.core} ${job.layer === 'weekly'} ${job.wholeHouse} ${job.cadence.type === 'zone'}`;
-				const ofDays = kept.filter((job) => job.layer !== 'basics' && job.cadence.type !== 'zone');
+					`${job.core} ${['weekly', 'basics'].includes(job.layer)} ${job.wholeHouse} ${job.cadence.type === 'zone'}`;
+				const ofDays = kept.filter(
+					(job) => !(job.layer === 'basics' && job.core) && !isOwn(job) && job.cadence.type !== 'zone'
+				);
 				for (const out of lost)
 					for (const one of ofDays)
 						if (rank(one) === rank(out) && one.weight < out.weight)
@@ -418,6 +423,32 @@ describe('small things that set-up rests on', () => {
 				expect(job.kinds).toContain(room.kind);
 				expect(has).toBe(made.home.jobs.some((one) => one.library === job.id && one.room === room.id));
 			}
+	});
+
+	it('what is once in a home is offered in no other room when one has it', () => {
+		const made = homeFromDraft(
+			walkThrough([
+				{ op: 1, a: 1, b: 0, name: '' },
+				{ op: 1, a: 1, b: 1, name: '' }
+			]),
+			starter,
+			all.find((one) => one.id === 'rolling-zones') as Pattern,
+			FROM
+		);
+		if (!made.ok) throw new Error('no home');
+		for (const job of starter.jobs.filter((one) => one.when.once)) {
+			const rooms = roomsFor(job, made.home);
+			if (made.home.jobs.some((one) => one.library === job.id))
+				expect(
+					rooms.map((one) => one.has),
+					job.id
+				).toEqual([true]);
+			else
+				expect(
+					rooms.every((one) => !one.has),
+					job.id
+				).toBe(true);
+		}
 	});
 
 	it('a blank job is one that the schema takes, given out to anybody of any age', () => {

@@ -10,6 +10,7 @@ import {
 	type ArrangeInput,
 	type Arranged,
 	childOwned,
+	isOwnWork,
 	weekly,
 	lightest,
 	addLoad,
@@ -214,7 +215,7 @@ export function withinParts(
 			(a.id < b.id ? -1 : 1)
 	);
 	for (const job of sorted) {
-		if (job.layer !== 'basics' || childOwned(job, input) || !isOfAPart(job)) {
+		if (job.layer !== 'basics' || isOwnWork(job, input.rooms) || childOwned(job, input) || !isOfAPart(job)) {
 			keeps.add(job.id);
 			continue;
 		}
@@ -246,8 +247,9 @@ export function arrange(
 	const ruleOf = (job: Job) => pattern.rules.find((one) => fits(one, job, input)) ?? null;
 	const notOfPattern = beyond ? [] : input.jobs.filter((job) => ruleOf(job)?.place.how === 'leave');
 	const ofPattern = input.jobs.filter((job) => !notOfPattern.includes(job));
-	// What a pattern does every few days, or when it is needed, is no list of a part of the day.
-	const isOfAPart = (job: Job) => ['keep', undefined].includes(ruleOf(job)?.place.how);
+	// What comes on some days, or when it is needed, is no list of a part of the day.
+	const isOfAPart = (job: Job) =>
+		['keep', undefined].includes(ruleOf(job)?.place.how) && !('weekdays' in job.cadence);
 	const chosen = everything ? ofPattern : withinParts(ofPattern, pattern.basicsAPart, input, isOfAPart);
 	const kept = new Set(chosen.map((job) => job.id));
 	const byRule = new Map<PatternRule | null, Job[]>();

@@ -29,6 +29,13 @@ export const childOwned = (job: Job, input: ArrangeInput) => {
 	);
 };
 
+/** True for the daily work of whoever a room belongs to, such as their bed: it is no work of the home. */
+export const isOwnWork = (job: Job, rooms: readonly Pick<Room, 'id' | 'owners'>[]) =>
+	job.layer === 'basics' &&
+	job.who.mode === 'fixed' &&
+	(rooms.find((room) => room.id === job.room)?.owners.some((owner) => job.who.members.includes(owner)) ??
+		false);
+
 export const weekly = (weekdays: readonly number[], everyWeeks = 1): Job['cadence'] => ({
 	type: 'weekly',
 	weekdays: [...weekdays].sort((a, b) => a - b) as Weekday[],

@@ -6,7 +6,9 @@ import type { Edit } from './edit';
 import { agreedAmong } from '../household/familySchema';
 import { readHome, type Home } from '../household/home';
 import type { Draft } from './draft';
-import { homeFromDraft, jobsOfRoom, membersOf, walkRooms } from './homeFromDraft';
+import { membersOf } from './draftMembers';
+import { homeFromDraft } from './homeFromDraft';
+import { jobsByRoom, walkRooms } from './jobsOfRooms';
 import type { Library } from './library';
 import type { Pattern } from './pattern';
 
@@ -36,7 +38,8 @@ function onlyChanges(home: Home, draft: Draft, library: Library, today: CivilDay
 	const zoneOf = new Map(
 		(draft.zones ?? []).flatMap((zone) => zone.rooms.map((room) => [room, zone.id] as const))
 	);
-	const pets = draft.pets.map((pet) => pet.kind);
+	const has = new Set(home.jobs.flatMap((job) => (job.library ? [job.library] : [])));
+	const byRoom = jobsByRoom(draft, library, has);
 	for (const room of walkRooms(draft)) {
 		const { id, ...facts } = room;
 		const before = home.rooms.find((one) => one.id === id);
@@ -56,8 +59,7 @@ function onlyChanges(home: Home, draft: Draft, library: Library, today: CivilDay
 				? { ok: true, home: read.home, effects: [] }
 				: { ok: false, refusal: { code: 'problems', problems: read.problems } };
 		});
-		const used = new Set(home.jobs.flatMap((job) => (job.library ? [job.library] : [])));
-		for (const job of jobsOfRoom(library, room, pets, used)) {
+		for (const job of byRoom.get(id) ?? []) {
 			steps.push((now) => addFromLibrary(now, job, id, today));
 		}
 	}

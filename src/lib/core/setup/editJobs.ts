@@ -1,5 +1,6 @@
 /** Changes of jobs: saved, hung from the library, copied, retired. */
 import { isoOf, type CivilDay } from '../calendar/civil';
+import { forPeople, livingIn } from './jobsOfRooms';
 import { freeId, fixedByAge, jobForRoom, type LibraryJob } from './library';
 import { spreadFirstDays } from './spread';
 import type { Home, Job } from '../household/home';
@@ -31,7 +32,8 @@ export function addFromLibrary(home: Home, library: LibraryJob, roomId: string, 
 	if (!room) return refuse({ code: 'unknown', what: 'room', id: roomId });
 	if (home.jobs.some((job) => job.library === library.id && job.room === roomId))
 		return refuse({ code: 'has-it', room: room.name });
-	const forRoom = jobForRoom(library, room, new Set(home.jobs.map((job) => job.id)));
+	const asOften = forPeople(library, livingIn(home.members));
+	const forRoom = jobForRoom(asOften, room, new Set(home.jobs.map((job) => job.id)));
 	const made = fixedByAge(forRoom, home.members, today);
 	const fitted =
 		made.cadence.type === 'zone' && (room.zone === null || home.household.rhythm.scheme.type === 'none')

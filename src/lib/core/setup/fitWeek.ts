@@ -1,6 +1,7 @@
 /** Keeps a new home's week within the minutes it has: its core gives way last. Rules: "A week within its minutes". */
 import { minutesOfDay } from '../household/dayMinutes';
-import type { Household, Job } from '../household/home';
+import type { Household, Job, Room } from '../household/home';
+import { isOwnWork } from './arrangeInput';
 import { itemsBesideCore, mostSittings, sittingsOfWeek, type ZoneItem } from './sittingsOfWeek';
 
 /** Times a week that a job comes, on average; floating jobs at their longest, zone items and calls not at all. */
@@ -47,41 +48,44 @@ const byNeed = (a: Job, b: Job) =>
 	(a.id < b.id ? -1 : 1);
 
 /**
- * The jobs that a week holds, and those that its minutes have no room for: what is not of the core of the weekly round is
- * left first, items of zones among it where the core has no room beside their sittings, then what is seldom done and takes
- * little of a week, and the core last; among alike work of the whole house is the last to go, then the weightiest and
- * shortest. What is left is for the home to decide on: nothing is dropped in silence. `zoneOf`: the zone of a room, and how
- * many there are. Rules: "A week within its minutes".
+ * The jobs that a week holds, and those that its minutes have no room for. The core is in first, of the daily routine all of
+ * it; items of zones give way where the core has no room beside their sittings; what is left of the minutes goes to what is
+ * seldom done, then to the rest: among alike to work of the whole house, then the weightiest and shortest. What is somebody's own takes none of them.
+ * What is left is for the home to decide on: nothing is dropped in silence. `rooms` with their zones; `zones`: how many.
+ * Rules: "A week within its minutes".
  */
 export function fitWeek(
 	jobs: readonly Job[],
 	household: Household,
-	{ zoneOf, zones }: { readonly zoneOf: (room: string) => string | null; readonly zones: number }
+	{ rooms, zones }: { readonly rooms: readonly Room[]; readonly zones: number }
 ): FittedWeek {
 	const days = 7 - household.rhythm.freeDays.length;
-	const sum = (list: readonly Job[]) => list.reduce((total, job) => total + minutesAWeek(job), 0);
 	// The basics of a free day are no work of the other days.
-	const basics = (sum(jobs.filter((job) => job.layer === 'basics')) * days) / 7;
-	const minutes = minutesOfDay(household) * days;
-	const roomBeside = (sittings: number) => Math.max(LEAST_ROUND, minutes - basics - sittings);
-	// What waits for its zone is done in the zone's sittings.
-	const isSeldom = (job: Job) =>
-		job.layer === 'long' || (job.layer === 'zone' && job.cadence.type !== 'zone');
-	const weekly = jobs.filter((job) => job.layer === 'weekly').sort(byNeed);
-	const seldom = jobs.filter(isSeldom).sort(byNeed);
-	const core = [...weekly, ...seldom].filter((job) => job.core);
-	const rest = [...seldom, ...weekly].filter((job) => !job.core);
+	const takes = (job: Job) => minutesAWeek(job) * (job.layer === 'basics' ? days / 7 : 1);
+	const sum = (list: readonly Job[]) => list.reduce((total, job) => total + takes(job), 0);
+	// What waits for its zone is done in the zone's sittings; what is somebody's own, such as a bed, is no work of the home.
+	const ofHome = jobs.filter((job) => job.cadence.type !== 'zone' && !isOwnWork(job, rooms)).sort(byNeed);
+	const basics = ofHome.filter((job) => job.core && job.layer === 'basics');
+	const core = ofHome.filter((job) => job.core && job.layer !== 'basics');
+	// What is seldom done takes little of a week, and is nobody's habit.
+	const isSeldom = (job: Job) => job.layer === 'long' || job.layer === 'zone';
+	const rest = [...ofHome.filter(isSeldom), ...ofHome.filter((job) => !isSeldom(job))].filter(
+		(job) => !job.core
+	);
+	const minutes = minutesOfDay(household) * days - sum(basics);
+	const roomBeside = (sittings: number) => Math.max(LEAST_ROUND, minutes - sittings);
 	const most = mostSittings(household);
+	const zoneOf = new Map(rooms.map((room) => [room.id, room.zone]));
 	const items = jobs
 		.filter((job) => job.cadence.type === 'zone')
 		.sort(byNeed)
-		.map((job): ZoneItem => ({ job, zone: zoneOf(job.room) ?? '' }));
+		.map((job): ZoneItem => ({ job, zone: zoneOf.get(job.room) ?? '' }));
 	const stay =
 		most > 0 ? itemsBesideCore(items, zones, most, (sittings) => roomBeside(sittings) >= sum(core)) : items;
 	let room = roomBeside(sittingsOfWeek(stay, zones, most));
 	const leaves = (job: Job) => {
-		if (minutesAWeek(job) > room) return true;
-		room -= minutesAWeek(job);
+		if (takes(job) > room) return true;
+		room -= takes(job);
 		return false;
 	};
 	const coreLeft = core.filter(leaves);
@@ -89,7 +93,7 @@ export function fitWeek(
 	// What is not of the core waits until all of the core is in.
 	const left = [...coreLeft, ...(coreLeft.length > 0 ? rest : rest.filter(leaves)), ...waiting];
 	const out = new Set(left.map((job) => job.id));
-	const needed = basics + sittingsOfWeek(items, zones, most) + sum(core) + sum(rest);
+	const needed = sum(basics) + sittingsOfWeek(items, zones, most) + sum(core) + sum(rest);
 	return {
 		jobs: jobs.filter((job) => !out.has(job.id)),
 		left,

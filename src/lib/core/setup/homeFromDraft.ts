@@ -2,131 +2,20 @@
 import { isoOf, type CivilDay } from '../calendar/civil';
 import { weekStartOf } from '../calendar/weeks';
 import { NOTHING_AGREED } from '../household/familySchema';
-import {
-	LAYERS,
-	PLAIN_PERSON,
-	readHome,
-	type Home,
-	type Job,
-	type Member,
-	type Room,
-	type Zone
-} from '../household/home';
+import { LAYERS, readHome, type Home, type Job, type Room, type Zone } from '../household/home';
 import type { Problem } from '../household/problems';
 import { isOfADay, timesAYear } from '../schedule/zoneItems';
 import { arrange } from './arrange';
-import type { Draft, DraftRoom } from './draft';
+import type { Draft } from './draft';
+import { membersOf } from './draftMembers';
 import { fitWeek } from './fitWeek';
 import { besideFreeDays, cadenceBesideFreeDays } from './freeDays';
-import { fixedByAge, jobForRoom, suitsRoom, type Library, type LibraryJob } from './library';
+import { chooseJobs, walkRooms } from './jobsOfRooms';
+import { fixedByAge, type Library } from './library';
 import type { Pattern } from './pattern';
 import { schemeOf, weekdaysOfZones, workingDays } from './schemeOf';
 import { spreadFirstDays } from './spread';
 import { suggestZones } from './zones';
-
-const presenceOf = (person: Draft['people'][number]): Member['home'] => {
-	switch (person.presence) {
-		case 'always':
-			return undefined;
-		case 'evenings':
-			// Whoever is out at work has the morning before it.
-			return [
-				{ weekdays: [1, 2, 3, 4, 5], from: '00:00', to: '08:00' },
-				{ weekdays: [1, 2, 3, 4, 5], from: '17:00', to: '24:00' },
-				{ weekdays: [6, 7], from: '00:00', to: '24:00' }
-			];
-		case 'school':
-			return [
-				{ weekdays: [1, 2, 3, 4, 5], from: '00:00', to: '08:00' },
-				{ weekdays: [1, 2, 3, 4, 5], from: '15:00', to: '24:00' },
-				{ weekdays: [6, 7], from: '00:00', to: '24:00' }
-			];
-		case 'weekends':
-			return [{ weekdays: [6, 7], from: '00:00', to: '24:00' }];
-		case 'oneday':
-			return [{ weekdays: [person.weekday], from: '09:00', to: '16:00' }];
-	}
-};
-
-/** Children of whom it is not known how old they are: what they may do and use is not known either. */
-export const childrenWithoutAge = (draft: Draft): Draft['people'] =>
-	draft.people.filter((person) => person.role === 'child' && person.bornOn === undefined);
-
-/** The household's members as the answers name them; somebody is there even where nobody was named. */
-export function membersOf(draft: Draft): Member[] {
-	const grown = draft.people.find((person) => person.role === 'organiser' || person.role === 'adult');
-	// Whoever begins the home organises it: the first grown-up who is named, or somebody who was not.
-	const people = grown ? draft.people : [UNNAMED, ...draft.people];
-	const first = grown?.id ?? UNNAMED.id;
-	return people.map((person): Member => {
-		const home = presenceOf(person);
-		const role = person.id === first ? 'organiser' : person.role === 'organiser' ? 'adult' : person.role;
-		return {
-			id: person.id,
-			name: person.name,
-			role,
-			...(person.bornOn ? { bornOn: person.bornOn } : {}),
-			...(home ? { home } : {}),
-			...PLAIN_PERSON,
-			carries: role === 'organiser' ? [{ weekdays: [1, 2, 3, 4, 5, 6, 7], from: '05:00', to: '23:00' }] : []
-		};
-	});
-}
-
-const UNNAMED: Draft['people'][number] = {
-	id: 'first-organiser',
-	name: 'Me',
-	role: 'organiser',
-	presence: 'always',
-	weekday: 4
-};
-
-/** Rooms from the top of the house down, as they were hung. */
-export function walkRooms(draft: Draft): DraftRoom[] {
-	return draft.rooms
-		.map((room, i) => ({ room, i }))
-		.sort((a, b) => b.room.storey - a.room.storey || a.i - b.i)
-		.map(({ room }) => room);
-}
-
-/** The library jobs that a room gets at the first set-up. `used` holds those that are once in a home. */
-export function jobsOfRoom(
-	library: Library,
-	room: DraftRoom,
-	pets: readonly string[],
-	used: Set<string>
-): LibraryJob[] {
-	return library.jobs.filter((job) => {
-		if (!job.starter || !suitsRoom(job, room, pets)) return false;
-		if (!job.when.once) return true;
-		if (used.has(job.id)) return false;
-		used.add(job.id);
-		return true;
-	});
-}
-
-/** The jobs that the rooms of a draft take from the library, before a pattern lays them. Rules: "Patterns". */
-export function chooseJobs(draft: Draft, library: Library): Job[] {
-	const pets = draft.pets.map((pet) => pet.kind);
-	const used = new Set<string>();
-	const taken = new Set<string>();
-	const jobs: Job[] = [];
-	for (const room of walkRooms(draft)) {
-		const wanted = jobsOfRoom(library, room, pets, used).filter(
-			(job) => !draft.without.includes(`${job.id}/${room.id}`)
-		);
-		const ids = new Map<string, string>();
-		const made = wanted.map((job) => {
-			const one = jobForRoom(job, room, taken);
-			taken.add(one.id);
-			ids.set(job.id, one.id);
-			return { one, covers: job.covers };
-		});
-		for (const { one, covers } of made)
-			jobs.push({ ...one, covers: covers.flatMap((id) => ids.get(id) ?? []) });
-	}
-	return jobs;
-}
 
 const SEEN: readonly string[] = ['hall', 'living', 'dining', 'toilet', 'kitchen'];
 
@@ -276,7 +165,7 @@ export function homeFromDraft(draft: Draft, library: Library, chosen: Pattern, f
 			: NOTHING_AGREED
 	};
 	const week = fitWeek(arranged.jobs, household, {
-		zoneOf: (room) => zoneOfRoom.get(room) ?? null,
+		rooms,
 		zones: zones.length
 	});
 	const inWeek = draft.everything ? arranged.jobs : week.jobs;

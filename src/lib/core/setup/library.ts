@@ -58,6 +58,8 @@ export const libraryJobSchema = z.strictObject({
 	cautions,
 	/** Other jobs of the library that it covers where they are in the same room. */
 	covers: z.array(id).default([]),
+	/** Times a week for each person who lives in the home, where it comes daily for many and seldom for one. */
+	perPerson: z.number().positive().max(7).optional(),
 	/** False: offered, but not put in at the first set-up. */
 	starter: z.boolean().default(true),
 	/** Only where one of these is there. */
@@ -66,7 +68,7 @@ export const libraryJobSchema = z.strictObject({
 			floors: z.array(z.enum(FLOORS)).optional(),
 			surfaces: z.array(z.enum(SURFACES)).optional(),
 			pets: z.array(z.enum(PETS)).optional(),
-			/** Once in a home, in the first room of its kinds. */
+			/** Once in a home, in the first room of the first of its kinds that is there. */
 			once: z.boolean().optional()
 		})
 		.default({})
@@ -209,7 +211,7 @@ const OWN_WORK = ['beds', 'tidy'];
 
 /** A job of the library as a job of a room. `taken` are the ids that the home has already. */
 export function jobForRoom(library: LibraryJob, room: RoomFacts, taken: ReadonlySet<string>): Job {
-	const { id: libraryId, kinds: _kinds, when: _when, starter: _starter, covers: _covers, ...rest } = library;
+	const { id: libraryId, kinds: _k, when: _w, starter: _s, covers: _c, perPerson: _p, ...rest } = library;
 	const { depths, changed } = fitDepths(library.depths, room);
 	const owners = OWN_WORK.includes(library.subject) ? room.owners : [];
 	return {
@@ -249,15 +251,16 @@ export function fixedByAge(job: Job, members: readonly Member[], day: CivilDay):
 	return { ...job, who: { mode: old.length === 1 ? 'fixed' : 'shared', members: old } };
 }
 
-/** Which rooms of a home a library job could be added to, and which have it. */
+/** Which rooms of a home a library job could be added to, and which have it: once in a home, no other room is offered. */
 export function roomsFor(job: LibraryJob, home: Home): { room: Room; has: boolean }[] {
 	const pets = home.pets.map((pet) => pet.kind);
-	return home.rooms
+	const rooms = home.rooms
 		.filter((room) => suitsRoom(job, room, pets))
 		.map((room) => ({
 			room,
 			has: home.jobs.some((one) => one.library === job.id && one.room === room.id)
 		}));
+	return job.when.once && rooms.some((one) => one.has) ? rooms.filter((one) => one.has) : rooms;
 }
 
 /** Library jobs whose name, subject or needs hold every word of a search; all for no words. */

@@ -1,6 +1,7 @@
 /** What the library shows: its jobs by the kind of room that they are for, and what of them the home has. */
 import { ROOM_KINDS, type Room } from '$core/household/home';
 import { roomsFor, searchLibrary, type LibraryJob } from '$core/setup/library';
+import { forPeople, livingIn } from '$core/setup/jobsOfRooms';
 import { KIND_NAMES } from '$core/setup/steps';
 import type { LibrarySection, LibraryView } from '$views/jobEditor';
 import { cadenceText } from '$words/recurrence';
@@ -20,6 +21,7 @@ export async function loadLibrary(
 		return [prepared, await revisionOf(db, household)] as const;
 	});
 	const library = starterLibrary();
+	const people = livingIn(home.home.members);
 	const words = (query.words ?? '').slice(0, 80);
 	const room = home.roomById.get(query.room ?? '');
 	const rooms = new Map(library.jobs.map((job) => [job.id, roomsFor(job, home.home)]));
@@ -35,7 +37,7 @@ export async function loadLibrary(
 		subject: job.subject,
 		layer: job.layer,
 		minutes: job.depths.usual.minutes,
-		rhythm: cadenceText(job.cadence),
+		rhythm: cadenceText(forPeople(job, people).cadence),
 		fromAge: job.fromAge ?? null,
 		steps: job.depths.usual.steps.map(
 			(step) =>

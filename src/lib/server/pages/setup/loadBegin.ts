@@ -8,7 +8,8 @@ import { NOTHING_DONE } from '$core/schedule/occurrences';
 import { outlook, type OutlookDay } from '$core/schedule/outlook';
 import { prepareHome } from '$core/schedule/preparedHome';
 import { STEPS, type Draft, type Step } from '$core/setup/draft';
-import { homeFromDraft, jobsOfRoom, walkRooms, zonesOf, type MadeHome } from '$core/setup/homeFromDraft';
+import { homeFromDraft, zonesOf, type MadeHome } from '$core/setup/homeFromDraft';
+import { jobsByRoom, walkRooms } from '$core/setup/jobsOfRooms';
 import { minutesAWeek } from '$core/setup/fitWeek';
 import { jobForRoom } from '$core/setup/library';
 import type { Pattern } from '$core/setup/pattern';
@@ -73,12 +74,11 @@ export async function loadBegin(
 	const library = starterLibrary();
 	const pattern = patternById(draft.pattern);
 	const today = todayOf(draft);
-	const pets = draft.pets.map((pet) => pet.kind);
-	const used = new Set<string>();
+	const taken = jobsByRoom(draft, library);
 	const jobs = new Map(
 		walkRooms(draft).map((room) => [
 			room.id,
-			jobsOfRoom(library, room, pets, used).map((job) => ({
+			(taken.get(room.id) ?? []).map((job) => ({
 				key: `${job.id}/${room.id}`,
 				name: job.name,
 				minutes: job.depths.usual.minutes,
