@@ -246,6 +246,21 @@ describe('patterns', () => {
 		}
 	});
 
+	it('keep what another job does anyway off its day, where the week has another', () => {
+		const home = made('rolling-zones', { minutesADay: 150 });
+		const dayOf = (library: string) =>
+			home.jobs.flatMap((job) =>
+				job.library === library && job.room === 'bath' && job.cadence.type === 'weekly'
+					? job.cadence.weekdays
+					: []
+			);
+		const [bathroom] = dayOf('bathroom-clean');
+		for (const library of ['toilet-upkeep', 'bathroom-mirror', 'bath-towels']) {
+			const [day] = dayOf(library);
+			expect(Math.abs((day ?? 0) - (bathroom ?? 0)), library).toBeGreaterThan(1);
+		}
+	});
+
 	it('give a child’s own work to the child, and to nobody too young', () => {
 		const home = made('rolling-zones');
 		expect(home.jobs.find((job) => job.library === 'child-bed')?.who).toEqual({

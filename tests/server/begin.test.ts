@@ -268,9 +268,10 @@ describe('the beginning of a home', () => {
 		const home = await loadHome(pool(), household);
 		const names = home?.home.rooms.map((room) => room.name) ?? [];
 		// Either of the two may come first; the second is told, and nothing of the first is lost.
-		const told = both.filter((answer) => (answer as { status?: number }).status === 409);
-		expect(names.includes('Coal') || names.includes('Study')).toBe(true);
-		expect(names.includes('Coal') && names.includes('Study')).toBe(told.length === 0);
+		const told = both.filter((answer) => ((answer as { status?: number }).status ?? 0) >= 400);
+		const answers = JSON.stringify(both);
+		expect(names.includes('Coal') || names.includes('Study'), answers).toBe(true);
+		expect(names.includes('Coal') && names.includes('Study'), answers).toBe(told.length === 0);
 		// A home that is changed keeps its time zone.
 		expect(home?.home.household.timeZone).toBe('Europe/London');
 	});

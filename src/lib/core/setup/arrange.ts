@@ -71,11 +71,7 @@ function placeAll(jobs: readonly Job[], rule: PatternRule, work: Work): Job[] {
 				for (const day of place.weekdays) addLoad(work.weekdayLoad, day, job.depths.usual.minutes);
 			return jobs.map((job) => set(job, weekly(place.weekdays, place.everyWeeks)));
 		case 'spread':
-			return sorted.map((job) => {
-				const day = lightest(place.weekdays, work.weekdayLoad);
-				addLoad(work.weekdayLoad, day, job.depths.usual.minutes);
-				return set(job, weekly([day]));
-			});
+			return onSpreadDays(sorted, place.weekdays, work).map(({ job, day }) => set(job, weekly([day])));
 		case 'rooms':
 			return onRoomDays(jobs, place.weekdays, work).map(({ job, day }) => set(job, weekly([day])));
 		case 'zone':
@@ -111,6 +107,25 @@ function placeAll(jobs: readonly Job[], rule: PatternRule, work: Work): Job[] {
 		case 'people':
 			return forPeople(jobs, place, rule, work);
 	}
+}
+
+/**
+ * Jobs dealt over weekdays, each to the lightest; what another job covers keeps a day between itself and that one where it
+ * can, as it is done with it anyway.
+ */
+function onSpreadDays(sorted: readonly Job[], weekdays: readonly number[], work: Work) {
+	const dayOf = new Map<string, number>();
+	return sorted.map((job) => {
+		const covered = sorted.flatMap((one) => (one.covers.includes(job.id) ? (dayOf.get(one.id) ?? []) : []));
+		const between = (a: number, b: number) => Math.min((a - b + 7) % 7, (b - a + 7) % 7);
+		const apart = (days: number) =>
+			weekdays.filter((day) => covered.every((other) => between(day, other) >= days));
+		const days = [apart(2), apart(1), weekdays].find((some) => some.length > 0) ?? weekdays;
+		const day = lightest(days, work.weekdayLoad);
+		addLoad(work.weekdayLoad, day, job.depths.usual.minutes);
+		dayOf.set(job.id, day);
+		return { job, day };
+	});
 }
 
 /** Rooms dealt over weekdays in the order of the walk, as evenly by minutes as runs allow. */
