@@ -163,11 +163,19 @@ const faults = (page: Page) =>
 				[...(one.parentElement?.childNodes ?? [])].some(
 					(node) => node.nodeType === 3 && node.textContent?.trim()
 				);
-			// A name that is stretched over its row is as large as the row; rooms in the drawing stand as chips beside it, too.
-			const isStretched = getComputedStyle(one, '::after').position === 'absolute';
+			// What answers to a touch: the box itself, and what lies around it or over its row. Rooms in the drawing stand as
+			// chips beside it, too.
 			if (one.closest('.names')) continue;
-			const { width, height } = (isStretched ? (one.offsetParent ?? one) : one).getBoundingClientRect();
-			if (!isInWords && (width < 24 || height < 24))
+			const around = getComputedStyle(one, '::after');
+			const reach = (size: 'width' | 'height') =>
+				Math.max(
+					one.getBoundingClientRect()[size],
+					around.position === 'absolute' ? parseFloat(around[size]) || 0 : 0
+				);
+			const [width, height] = [reach('width'), reach('height')];
+			// Where a thumb works, it is as high as a thumb is wide.
+			const least = innerWidth < 768 ? 43.5 : 24;
+			if (!isInWords && (width < 24 || height < least))
 				said.push(`small, ${Math.round(width)} by ${Math.round(height)}: ${name(one)}`);
 		}
 		const boxes = controls.map((one) => [one, one.getBoundingClientRect()] as const);

@@ -39,7 +39,9 @@
 	<header
 		class="flex items-center gap-5 px-(--edge) pt-2 min-h-15.5 max-md:flex-wrap max-md:gap-x-3.5 max-md:gap-y-1.5"
 	>
-		<a class="mark mr-4.5 max-md:mr-0 max-md:text-[1.375rem]" href={view.hasHome ? '/' : '/begin'}
+		<a
+			class="mark relative mr-4.5 after:absolute after:inset-x-0 after:-inset-y-2 after:content-[''] max-md:mr-0 max-md:text-[1.375rem]"
+			href={view.hasHome ? '/' : '/begin'}
 			><Glyph name="due" size={28} /><span>{BEGIN_PAGE.pailRound}</span></a
 		>
 		<nav

@@ -171,7 +171,7 @@
 						>
 						<div class="grid leading-tight">
 							<a
-								class="text-ink font-name text-lead no-underline min-h-7 pt-1 hover:underline"
+								class="text-ink font-name text-lead no-underline min-h-7 pt-1 max-md:-my-1 max-md:min-h-11 max-md:pt-3 hover:underline"
 								href="/house?zone={zone.id}"
 								data-sveltekit-noscroll>{zone.name}</a
 							>

@@ -7,7 +7,7 @@
 	import LoaderCircle from '@lucide/svelte/icons/loader-circle';
 	import type { Snippet } from 'svelte';
 	import type { HTMLAnchorAttributes, HTMLButtonAttributes } from 'svelte/elements';
-	import { CONTROL } from './styles';
+	import { CONTROL, REACH } from './styles';
 	let {
 		kind = 'plain',
 		size = 'usual',
@@ -34,7 +34,8 @@
 		plain:
 			CONTROL + ' aria-pressed:border-cobalt-ink aria-pressed:bg-cobalt-wash aria-pressed:text-cobalt-ink',
 		link:
-			'inline min-h-7 border-0 bg-transparent p-0 font-name text-cobalt-ink underline decoration-2 ' +
+			REACH +
+			' inline min-h-7 border-0 bg-transparent p-0 font-name text-cobalt-ink underline decoration-2 ' +
 			'underline-offset-4 focus-visible:shadow-focus disabled:text-tin-text disabled:no-underline'
 	};
 	const SIZE = {

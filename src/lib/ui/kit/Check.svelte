@@ -2,6 +2,7 @@
 	/** Yes or no, as part of a form. */
 	import { Checkbox } from 'bits-ui';
 	import CheckIcon from '@lucide/svelte/icons/check';
+	import { REACH_BOX } from './styles';
 	let {
 		label,
 		line = '',
@@ -32,7 +33,7 @@
 		{disabled}
 		bind:checked
 		onCheckedChange={(to) => onchange?.(to)}
-		class="grid size-7 shrink-0 cursor-pointer place-items-center rounded-md border-2 border-tin-2 bg-enamel-hi p-0 text-on-cobalt data-[state=checked]:border-cobalt data-[state=checked]:bg-cobalt focus-visible:shadow-focus data-disabled:cursor-default"
+		class="{REACH_BOX} grid size-7 shrink-0 cursor-pointer place-items-center rounded-md border-2 border-tin-2 bg-enamel-hi p-0 text-on-cobalt data-[state=checked]:border-cobalt data-[state=checked]:bg-cobalt focus-visible:shadow-focus data-disabled:cursor-default"
 	>
 		{#snippet children({ checked: on })}{#if on}<CheckIcon
 					size={20}

@@ -2,6 +2,7 @@
 	/** One of a few, each with a line that says what it means. */
 	import { RadioGroup } from 'bits-ui';
 	import Help from './Help.svelte';
+	import { REACH_BOX } from './styles';
 	let {
 		label,
 		help = '',
@@ -41,7 +42,7 @@
 				<RadioGroup.Item
 					value={one.value}
 					id="{id}-{one.value}"
-					class="grid size-7 shrink-0 cursor-pointer place-items-center rounded-full border-2 border-tin-2 bg-enamel-hi p-0 data-[state=checked]:border-cobalt-ink focus-visible:rounded-full focus-visible:shadow-focus data-disabled:cursor-default"
+					class="{REACH_BOX} grid size-7 shrink-0 cursor-pointer place-items-center rounded-full border-2 border-tin-2 bg-enamel-hi p-0 data-[state=checked]:border-cobalt-ink focus-visible:rounded-full focus-visible:shadow-focus data-disabled:cursor-default"
 				>
 					{#snippet children({ checked })}
 						{#if checked}<span class="size-3.5 rounded-full bg-cobalt-ink forced-colors:bg-[CanvasText]"

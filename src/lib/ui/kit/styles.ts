@@ -39,3 +39,10 @@ export const TOGGLE =
 
 /** Fields side by side: their labels stand on one line, they themselves on the next, whatever is said under one. */
 export const FIELDS = 'grid gap-x-3 *:row-span-3 *:grid-rows-subgrid *:pb-3 [&>*>:first-child]:self-end';
+
+/** Where a thumb works, what is drawn small answers to a touch beside it as well: 44 points high for words of a line. */
+export const REACH =
+	"relative max-md:after:absolute max-md:after:inset-x-0 max-md:after:-inset-y-2.5 max-md:after:content-['']";
+
+/** The same for a box of 28 points. */
+export const REACH_BOX = "relative max-md:after:absolute max-md:after:-inset-2.5 max-md:after:content-['']";

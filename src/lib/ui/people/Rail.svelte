@@ -36,7 +36,7 @@
 		<div class="relative min-w-0" role="listitem">
 			<h2>
 				<a
-					class="block px-5 pt-1.25 pb-1.5 wrap-anywhere text-inherit no-underline hover:underline hover:decoration-2 hover:underline-offset-4"
+					class="block px-5 pt-1.25 pb-1.5 max-md:py-3 wrap-anywhere text-inherit no-underline hover:underline hover:decoration-2 hover:underline-offset-4"
 					href="/people/{one.id}">{one.name}</a
 				>
 			</h2>

@@ -95,7 +95,7 @@
 							<Glyph name={item.glyph} size={22} />
 							{#if item.movable}
 								<button
-									class="name flex-1 min-w-0 wrap-anywhere text-ink text-left [background:none] border-0 min-h-7 block py-0.75 px-0 leading-[1.3] hover:underline hover:underline-offset-3"
+									class="name flex-1 min-w-0 wrap-anywhere text-ink text-left [background:none] border-0 min-h-7 max-md:min-h-11 block py-0.75 px-0 leading-[1.3] hover:underline hover:underline-offset-3"
 									aria-expanded={open === item.id}
 									onclick={() => (open = open === item.id ? null : item.id)}>{item.name}</button
 								>

@@ -65,7 +65,7 @@
 					>
 						{#if depthsOf(cloth.job).length > 0}<Menu
 								label="{DEPTH_OF_JOB.label}, {cloth.name}: {DEPTH_OF_JOB.names[depthOf(cloth.job)]}"
-								class="inline-flex min-h-7 cursor-pointer items-center gap-1 font-name text-cobalt-ink underline decoration-2 underline-offset-4"
+								class="inline-flex min-h-7 max-md:min-h-11 cursor-pointer items-center gap-1 font-name text-cobalt-ink underline decoration-2 underline-offset-4"
 								lines={depthsOf(cloth.job).map((one) => ({
 									label: DEPTH_OF_JOB.names[one.depth],
 									onpick: () => void goto(one.href, { noScroll: true, keepFocus: true })

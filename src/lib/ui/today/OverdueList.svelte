@@ -1,5 +1,6 @@
 <script lang="ts">
 	/** What is overdue and not urgent, with when there is time; what clearings left open stands before it. */
+	import { REACH } from '$ui/kit/styles';
 	import ActForm from '../ActForm.svelte';
 	import Glyph from '../glyphs/Glyph.svelte';
 	import Button from '../kit/Button.svelte';
@@ -10,10 +11,10 @@
 	let openShown = $state(false);
 	const FEW = 3;
 	const shown = $derived(all ? view.overdue : view.overdue.slice(0, FEW));
-	const LINE = 'flex min-h-8 items-start gap-x-2.5 py-0.5';
+	const LINE = 'flex min-h-8 items-start gap-x-2.5 py-0.5 max-md:min-h-11';
 	/** The name, and beside it or below it what is to be known. */
 	const WORDS = 'flex min-w-0 flex-1 flex-wrap items-baseline justify-between gap-x-3';
-	const NAME = 'min-w-0 py-0.5 text-ink no-underline wrap-anywhere hover:underline';
+	const NAME = REACH + ' min-w-0 py-0.5 text-ink no-underline wrap-anywhere hover:underline';
 </script>
 
 <section class="min-w-0" aria-labelledby="overdue-title">

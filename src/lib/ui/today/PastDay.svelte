@@ -1,5 +1,6 @@
 <script lang="ts">
 	/** A day that is past: what was done, and what was not. */
+	import { REACH } from '$ui/kit/styles';
 	import { TODAY_PAST_DAY } from '$words/screens/today';
 	import Glyph from '../glyphs/Glyph.svelte';
 	import { minutesText, OUTCOME_WORDS } from '$words/general';
@@ -7,7 +8,7 @@
 	import type { TodayView } from '$views/today';
 	let { view, hrefOf }: { view: TodayView; hrefOf: (line: string) => string } = $props();
 	const LINE = 'flex min-h-11 items-center gap-3 border-b border-tin-1';
-	const NAME = 'min-w-0 font-name text-ink no-underline wrap-anywhere hover:underline';
+	const NAME = REACH + ' min-w-0 font-name text-ink no-underline wrap-anywhere hover:underline';
 </script>
 
 <section class="grid flex-1 content-start gap-x-12 gap-y-6 px-edge py-5 sm:grid-cols-2">

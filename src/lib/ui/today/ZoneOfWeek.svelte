@@ -1,5 +1,6 @@
 <script lang="ts">
 	/** The zone that has its week: how far it is, and its next jobs. */
+	import { REACH } from '$ui/kit/styles';
 	import { TODAY_ZONE_OF_WEEK } from '$words/screens/today';
 	import Glyph from '../glyphs/Glyph.svelte';
 	import Sewn from '../glyphs/Sewn.svelte';
@@ -27,13 +28,14 @@
 			{#if zone.clearing}<p class="mt-2 mb-0 text-tin-text">{TODAY.clearing}</p>{/if}
 			<ul class="mt-2 mb-0 list-none p-0">
 				{#each zone.next as item (item.line)}
-					<li class="flex min-h-8 items-center gap-2.5">
+					<li class="flex min-h-8 items-center gap-2.5 max-md:min-h-11">
 						<Glyph name="coming" size={22} />
 						<a
 							href={hrefOf(item.line)}
 							data-sveltekit-noscroll
 							data-sveltekit-replacestate
-							class="min-w-0 py-0.5 text-ink no-underline wrap-anywhere hover:underline">{item.name}</a
+							class="{REACH} min-w-0 py-0.5 text-ink no-underline wrap-anywhere hover:underline"
+							>{item.name}</a
 						>
 						<span class="ml-auto whitespace-nowrap text-tin-text"
 							>{TODAY_ZONE_OF_WEEK.min(minutesText(item.minutes))}</span

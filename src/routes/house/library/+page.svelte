@@ -146,7 +146,7 @@
 										>
 									{:else}
 										<EditForm values={{ job: job.id, room: place.id }} {view} action="{here}&/add">
-											<Button kind="link" type="submit" class="text-[0.9375rem]! min-h-7.5!"
+											<Button kind="link" type="submit" class="text-[0.9375rem]! min-h-7.5! max-md:min-h-11!"
 												>{HOUSE_LIBRARY_PAGE.addTo(place.name)}</Button
 											>
 										</EditForm>
