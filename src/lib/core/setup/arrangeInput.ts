@@ -29,12 +29,11 @@ export const childOwned = (job: Job, input: ArrangeInput) => {
 	);
 };
 
-/** True for the daily work of whoever a room belongs to, such as their bed: it is no work of the home. */
-export const isOwnWork = (job: Job, rooms: readonly Pick<Room, 'id' | 'owners'>[]) =>
-	job.layer === 'basics' &&
-	job.who.mode === 'fixed' &&
-	(rooms.find((room) => room.id === job.room)?.owners.some((owner) => job.who.members.includes(owner)) ??
-		false);
+/** True for the work of those whose room it is, such as their beds: it is no work of the home. */
+export const isOwnWork = (job: Job, rooms: readonly Pick<Room, 'id' | 'owners'>[]) => {
+	const owners = rooms.find((room) => room.id === job.room)?.owners ?? [];
+	return job.who.members.length > 0 && job.who.members.every((member) => owners.includes(member));
+};
 
 export const weekly = (weekdays: readonly number[], everyWeeks = 1): Job['cadence'] => ({
 	type: 'weekly',

@@ -1,5 +1,6 @@
 <script lang="ts">
 	/** A week day by day along its weave. A turn moves to another day by drag, by its keys, or by its form. */
+	import { REACH } from '$ui/kit/styles';
 	import Button from '../kit/Button.svelte';
 	import { SCHEDULE_WEEK } from '$words/screens/schedule';
 	import DateField from '../kit/DateField.svelte';
@@ -95,7 +96,7 @@
 							<Glyph name={item.glyph} size={22} />
 							{#if item.movable}
 								<button
-									class="name flex-1 min-w-0 wrap-anywhere text-ink text-left [background:none] border-0 min-h-7 max-md:min-h-11 block py-0.75 px-0 leading-[1.3] hover:underline hover:underline-offset-3"
+									class="{REACH} name flex-1 min-w-0 wrap-anywhere text-ink text-left [background:none] border-0 min-h-7 block py-0.75 px-0 leading-[1.3] hover:underline hover:underline-offset-3"
 									aria-expanded={open === item.id}
 									onclick={() => (open = open === item.id ? null : item.id)}>{item.name}</button
 								>
@@ -128,7 +129,7 @@
 						>
 					</div>
 				{/each}
-				<p class="flex gap-4 text-[0.9375rem]">
+				<p class="flex flex-wrap gap-x-4 gap-y-0 text-[0.9375rem]">
 					{#if day.isPast && day.items.length > PAST_LINES}<Button
 							kind="link"
 							class="ml-auto min-h-6! text-[0.9375rem]! whitespace-nowrap"
