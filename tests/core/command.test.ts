@@ -1,7 +1,9 @@
 /** Commands in plain words. */
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { dayNamed, readCommand, type CommandContext } from '../../src/lib/core/command/parse';
+import type { CommandContext } from '../../src/lib/core/command/command';
+import { dayNamed } from '../../src/lib/core/command/dayNamed';
+import { readCommand } from '../../src/lib/core/command/parse';
 import { distance, find, wordsOf } from '../../src/lib/core/command/words';
 import type { Load } from '../../src/lib/core/laundry/laundry';
 import { day } from './entries';

@@ -5,7 +5,8 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { toDay } from '../../src/lib/core/calendar/civil';
-import { readCommand, type CommandContext } from '../../src/lib/core/command/parse';
+import type { CommandContext } from '../../src/lib/core/command/command';
+import { readCommand } from '../../src/lib/core/command/parse';
 import { importJobs, importLedger, JOB_COLUMNS, LEDGER_COLUMNS } from '../../src/lib/core/formats/tables';
 import { readHouseholdFile } from '../../src/lib/core/formats/householdFile';
 import { readEntry } from '../../src/lib/core/household/entry';

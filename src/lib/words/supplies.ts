@@ -47,7 +47,8 @@ export const SUPPLIES = {
 	openDoor: 'Print the door sheet',
 	labelFirst: 'The label comes first, and so do the rules and the licensed trades where you live.',
 	labelShort: 'The label comes first.',
-	poison: (number: string) => `Poison information: ${number}`,
+	// A number that is called stays on one line.
+	poison: (number: string) => `Poison information: ${number.replaceAll(' ', '\u00a0')}`,
 	emptyTitle: 'Nothing on the shelf yet',
 	emptyLead:
 		'Here you can ask before you use something: may I use this on that, after that, with the child beside me?',

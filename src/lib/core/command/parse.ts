@@ -2,174 +2,17 @@
  * Short commands in plain words: "15 kitchen", "done mop hall", "bram away till friday", "wash started", "what's late".
  * Nothing is done here: the answer says what would be.
  */
-import { addDays, isoOf, parseDay, weekdayOf, type CivilDay } from '../calendar/civil';
+import { isoOf, parseDay } from '../calendar/civil';
 import type { SessionKind } from '../session/kinds';
-import { readLoad, type Load, type Stage } from '../laundry/laundry';
-import { distance, find, wordsOf, type Named } from './words';
-
-export interface CommandContext {
-	readonly today: CivilDay;
-	readonly now: number;
-	readonly me: string;
-	readonly members: readonly Named[];
-	readonly rooms: readonly Named[];
-	/** Lines of the day that can be ticked; `isOn`: due, late or open. */
-	readonly lines: readonly (Named & {
-		readonly isOn: boolean;
-		readonly isLate: boolean;
-		readonly lateWords: string;
-	})[];
-	readonly loads: readonly Load[];
-}
-
-export type Command =
-	| {
-			readonly do: 'fill';
-			readonly kind: SessionKind;
-			readonly minutes: number | null;
-			readonly room: string | null;
-			readonly who: string | null;
-	  }
-	| {
-			readonly do: 'clear';
-			readonly spot: string;
-			readonly room: string | null;
-			readonly minutes: number | null;
-	  }
-	| {
-			readonly do: 'tick';
-			readonly line: string;
-			readonly outcome: 'done' | 'looked';
-			readonly by: string;
-			readonly minutes: number | null;
-	  }
-	| {
-			readonly do: 'away';
-			readonly member: string;
-			readonly from: string;
-			readonly to: string;
-			readonly reason: 'away' | 'ill' | 'holiday';
-	  }
-	| { readonly do: 'laundry'; readonly load: string; readonly stage: Stage }
-	| {
-			/** A job for one day. */
-			readonly do: 'once';
-			readonly name: string;
-			readonly date: string;
-			readonly minutes: number | null;
-			readonly room: string | null;
-			readonly who: string | null;
-	  }
-	| { readonly do: 'list'; readonly what: 'late' | 'today'; readonly lines: readonly string[] };
-
-export type Read =
-	| { readonly ok: true; readonly command: Command }
-	/** `why` is a code for the words; suggestions are whole commands. */
-	| {
-			readonly ok: false;
-			readonly why:
-				'empty' | 'unknown' | 'which-job' | 'which-person' | 'until-when' | 'no-load' | 'no-minutes';
-			readonly suggestions: readonly string[];
-	  };
+import { readLoad, type Stage } from '../laundry/laundry';
+import { refused, type CommandContext, type Read } from './command';
+import { dayNamed, WEEKDAYS } from './dayNamed';
+import { EXAMPLES, guesses, nearNames } from './suggestions';
+import { KIND_WORDS, ownWord, STAGE_WORDS } from './vocabulary';
+import { find, wordsOf } from './words';
 
 /** How much better one job must fit than the next, so that it is not asked back which. */
 const CLEARLY = 0.1;
-
-const EXAMPLES = [
-	'15 kitchen',
-	'done',
-	'what’s overdue',
-	'wash started',
-	'declutter hall bench',
-	'visitors 30'
-];
-
-/** What a table says of a word: only its own words count, not those that every object has. */
-const ownWord = <T>(table: Readonly<Record<string, T>>, word: string): T | undefined =>
-	Object.hasOwn(table, word) ? table[word] : undefined;
-
-const KIND_WORDS: Readonly<Record<string, SessionKind>> = {
-	pail: 'bite',
-	basics: 'basics',
-	round: 'round',
-	weekly: 'round',
-	zone: 'zone',
-	sitting: 'zone',
-	visitors: 'visitors',
-	visit: 'visitors',
-	guests: 'visitors',
-	routine: 'basics',
-	minutes: 'bite',
-	session: 'bite',
-	reset: 'reset',
-	tonight: 'reset',
-	deep: 'detail',
-	detail: 'detail'
-};
-
-const VERBS = [
-	'add',
-	'done',
-	'did',
-	'finished',
-	'looked',
-	'checked',
-	'clear',
-	'declutter',
-	'wash',
-	'laundry',
-	'late',
-	'overdue',
-	'big',
-	...Object.keys(KIND_WORDS)
-];
-
-const WEEKDAYS = ['monday', 'tuesday', 'wednesday', 'thursday', 'friday', 'saturday', 'sunday'];
-
-/** The stage that a word of the laundry means. */
-const STAGE_WORDS: Readonly<Record<string, Stage>> = {
-	collected: 'collected',
-	gathered: 'collected',
-	started: 'washing',
-	start: 'washing',
-	on: 'washing',
-	running: 'washing',
-	hung: 'drying',
-	hang: 'drying',
-	dryer: 'drying',
-	out: 'drying',
-	folded: 'folding',
-	fold: 'folding',
-	dry: 'folding',
-	away: 'away',
-	done: 'away'
-};
-
-const refused = (why: Exclude<Read, { ok: true }>['why'], suggestions: readonly string[]): Read => ({
-	ok: false,
-	why,
-	suggestions
-});
-
-/** A day that is named after "till": a weekday to come, today, tomorrow, a number of days or weeks, or a date. */
-export function dayNamed(words: readonly string[], today: CivilDay): CivilDay | null {
-	const [first, second] = words.filter((word) => word !== 'next' && word !== 'on');
-	if (first === undefined) return null;
-	if (first === 'today' || first === 'tonight') return today;
-	if (first === 'tomorrow') return addDays(today, 1);
-	const weekday = first.length >= 3 ? WEEKDAYS.findIndex((day) => day.startsWith(first)) : -1;
-	if (weekday >= 0) {
-		const ahead = (weekday + 1 - weekdayOf(today) + 7) % 7;
-		return addDays(today, ahead === 0 ? 7 : ahead);
-	}
-	const count = Number(first);
-	if (Number.isInteger(count) && count > 0 && count < 100 && second?.startsWith('day'))
-		return addDays(today, count);
-	if (Number.isInteger(count) && count > 0 && count < 20 && second?.startsWith('week'))
-		return addDays(today, count * 7);
-	const date = parseDay(words.join('-'));
-	return date !== null && date >= today ? date : null;
-}
 
 /** Reads a command. Words that mean nothing are answered with commands that would. */
 export function readCommand(text: string, context: CommandContext): Read {
@@ -425,38 +268,4 @@ function laundryOf(words: readonly string[], context: CommandContext): Read | nu
 		(named.length === 0 ? could[0] : undefined);
 	if (!chosen) return refused('no-load', context.loads.length > 0 ? ['wash started', 'wash hung'] : []);
 	return { ok: true, command: { do: 'laundry', load: chosen.id, stage } };
-}
-
-/** Names that share a beginning or nearly a word with what was said. */
-function nearNames(said: readonly string[], lines: CommandContext['lines']): string[] {
-	return lines
-		.map((line) => ({
-			name: line.name,
-			near: Math.min(...said.flatMap((word) => wordsOf(line.name).map((own) => distance(word, own, 3))))
-		}))
-		.sort((a, b) => a.near - b.near || (a.name < b.name ? -1 : 1))
-		.slice(0, 5)
-		.map(({ name }) => name);
-}
-
-/** Whole commands that the words come near to. */
-function guesses(text: string, words: readonly string[], context: CommandContext): string[] {
-	const found: string[] = [];
-	const jobs = find(words, context.lines).slice(0, 3);
-	for (const { item } of jobs) found.push(`done ${item.name.toLowerCase()}`);
-	const rooms = find(words, context.rooms).slice(0, 2);
-	for (const { item } of rooms) found.push(`15 ${item.name.toLowerCase()}`);
-	const people = find(words, context.members).slice(0, 1);
-	for (const { item } of people)
-		found.push(`${item.name.toLowerCase()} away till friday`, `15 ${item.name.toLowerCase()}`);
-	const [first, ...rest] = words;
-	if (first !== undefined) {
-		const verb = VERBS.filter((one) => one[0] === first[0])
-			.map((one) => ({ one, near: distance(first, one, 2) }))
-			.filter(({ near }) => near <= 2)
-			.sort((a, b) => a.near - b.near)[0];
-		if (verb && verb.one !== first) found.push([verb.one, ...rest].join(' '));
-	}
-	const all = found.length > 0 ? found : EXAMPLES;
-	return [...new Set(all)].filter((one) => one !== text.trim().toLowerCase()).slice(0, 5);
 }

@@ -48,5 +48,5 @@
 {#if others}<p class="m-0 text-madder font-name {compact ? 'text-body' : ''}">{others}</p>{/if}
 {#if light}<p class="m-0 font-name {compact ? 'text-body' : ''}">{light}</p>{/if}
 {#if label || poison}<p class="m-0 text-tin-text {compact ? 'text-body' : ''}">
-		{label}{#if poison}<span class="ml-1.5 inline-block">{SUPPLIES.poison(poison)}</span>{/if}
+		{label}{#if poison}{' '}<span class="inline-block">{SUPPLIES.poison(poison)}</span>{/if}
 	</p>{/if}

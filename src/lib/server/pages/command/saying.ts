@@ -2,7 +2,8 @@
 import { SAYING_SAYS } from '$words/answers/command';
 import { parseDay } from '$core/calendar/civil';
 import { householdTime } from '$core/calendar/instant';
-import { readCommand, type Command, type CommandContext, type Read } from '$core/command/parse';
+import type { Command, CommandContext, Read } from '$core/command/command';
+import { readCommand } from '$core/command/parse';
 import type { Job } from '$core/household/home';
 import type { PreparedHome } from '$core/schedule/preparedHome';
 import { readDay } from '$core/schedule/readDay';
