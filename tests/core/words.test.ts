@@ -10,7 +10,8 @@ import { cadenceText, missWords, rhythmWords } from '../../src/lib/words/recurre
 import { inMeasures } from '../../src/lib/core/cupboard/dilution';
 import type { DateOrder, Units } from '../../src/lib/core/household/home';
 import { waysOf } from '../../src/lib/ui/begin/device';
-import { amountWords, MIXING, mlOfUnit, volumesOffered } from '../../src/lib/words/supplies';
+import { amountWords, mlOfUnit, volumesOffered } from '../../src/lib/words/supplies/amounts';
+import { MIXING } from '../../src/lib/words/supplies/mixing';
 import { hoursWords } from '../../src/lib/words/people';
 import { LOCALES, writeBy } from '../../src/lib/words/writing';
 import { zoneWords } from '../../src/lib/words/today';

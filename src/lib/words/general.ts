@@ -112,11 +112,14 @@ export function clockText(time: string, clock: '24h' | '12h'): string {
 	return `${hour % 12 === 0 ? 12 : hour % 12}${minute === '00' ? '' : `:${minute}`} ${hour < 12 ? 'am' : 'pm'}`;
 }
 
-/** "Kit and Pip", "Juno, Kit and Pip" */
-export function listNames(names: readonly string[]): string {
+/** "Kit and Pip", "Juno, Kit and Pip", or with "or". */
+export function listNames(names: readonly string[], word: 'and' | 'or' = 'and'): string {
 	if (names.length < 2) return names[0] ?? '';
-	return `${names.slice(0, -1).join(', ')} and ${names[names.length - 1]}`;
+	return `${names.slice(0, -1).join(', ')} ${word} ${names[names.length - 1]}`;
 }
+
+/** The same words with a capital at their beginning. */
+export const capital = (text: string) => text.slice(0, 1).toUpperCase() + text.slice(1);
 
 export interface Lateness {
 	readonly unit: 'days' | 'turns';

@@ -2,7 +2,7 @@
 import { SAME_USES } from '$core/setup/jobForm';
 import type { Household, Job } from '$core/household/home';
 import { listNames, WEEKDAYS } from './general';
-import { FAMILY_WORDS, SURFACE_SHORT } from './supplies';
+import { FAMILY_WORDS, SURFACE_SHORT } from './supplies/products';
 
 export const EDITOR = {
 	stepWith: 'With',

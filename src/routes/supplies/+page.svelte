@@ -9,7 +9,7 @@
 	import ProductPanel from '$ui/supplies/ProductPanel.svelte';
 	import Runner from '$ui/supplies/Runner.svelte';
 	import Shelves from '$ui/supplies/Shelves.svelte';
-	import { SUPPLIES } from '$words/supplies';
+	import { SUPPLIES } from '$words/supplies/cupboard';
 	let { data, form } = $props();
 	const view = $derived(data.view);
 	let sheet = $state<'add' | 'change' | null>(null);

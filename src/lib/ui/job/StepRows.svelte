@@ -12,7 +12,7 @@
 	import { mayUse } from '$core/cupboard/ask';
 	import type { Family } from '$core/cupboard/products';
 	import { SAME_USES } from '$core/setup/jobForm';
-	import { answerWords } from '$words/supplies';
+	import { answerWords } from '$words/supplies/ask';
 	import { emptyStep, type DepthName, type JobFields, type StepFields } from './jobFields.svelte';
 	let {
 		fields,

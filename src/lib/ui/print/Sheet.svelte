@@ -4,7 +4,7 @@
 	 * Ink only: weaves as line patterns, hollow boxes, no shaded grounds.
 	 */
 	import { PRINT_SHEET } from '$words/screens/print';
-	import { SUPPLIES } from '$words/supplies';
+	import { SUPPLIES } from '$words/supplies/cupboard';
 	import { cautionText, type Column, type PlacedRow } from '$core/cards/pages';
 	import { BOX, GAP } from '$core/cards/sizes';
 	import type { SheetView } from '$views/print';

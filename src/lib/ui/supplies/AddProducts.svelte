@@ -1,7 +1,7 @@
 <script lang="ts">
 	/** What stands in most homes, a touch each; or something else by its name. */
 	import type { SuppliesView } from '$views/supplies';
-	import { SUPPLIES } from '$words/supplies';
+	import { SUPPLIES } from '$words/supplies/cupboard';
 	import EditForm from '../house/EditForm.svelte';
 	import Button from '../kit/Button.svelte';
 	import Toggles from '../kit/Toggles.svelte';

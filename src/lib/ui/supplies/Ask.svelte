@@ -3,7 +3,8 @@
 	import { mayUse, type Question } from '$core/cupboard/ask';
 	import { SURFACES } from '$core/household/home';
 	import type { SuppliesView } from '$views/supplies';
-	import { answerWords, ASK, SURFACE_WORDS } from '$words/supplies';
+	import { answerWords, ASK } from '$words/supplies/ask';
+	import { SURFACE_WORDS } from '$words/supplies/products';
 	import { untrack } from 'svelte';
 	import Caution from '../kit/Caution.svelte';
 	import Choice from '../kit/Choice.svelte';

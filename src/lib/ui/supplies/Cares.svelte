@@ -3,7 +3,7 @@
 	import { SUPPLIES_CARES } from '$words/screens/supplies';
 	import { page } from '$app/state';
 	import type { CareLine } from '$views/supplies';
-	import { SUPPLIES } from '$words/supplies';
+	import { SUPPLIES } from '$words/supplies/cupboard';
 	import Caution from '../kit/Caution.svelte';
 	let {
 		lines,

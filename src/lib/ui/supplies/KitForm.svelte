@@ -2,7 +2,7 @@
 	/** A kit: its letter and pattern, where it lives, which rooms it is for and what is in it. */
 	import { WEAVES } from '$core/household/weaves';
 	import type { KitsView, KitView } from '$views/supplies';
-	import { KITS } from '$words/supplies';
+	import { KITS } from '$words/supplies/kits';
 	import { WEAVE_NAMES } from '$words/names';
 	import { untrack } from 'svelte';
 	import EditForm from '../house/EditForm.svelte';

@@ -5,14 +5,9 @@
 	import { mixFacts, RECIPES, scaleRecipe } from '$core/cupboard/mixes';
 	import { LARGEST_MIX } from '$core/household/cupboardSchema';
 	import type { MixingView } from '$views/supplies';
-	import {
-		amountWords,
-		FAMILY_WORDS,
-		MIXING,
-		mlOfUnit,
-		SURFACE_SHORT,
-		volumesOffered
-	} from '$words/supplies';
+	import { amountWords, mlOfUnit, volumesOffered } from '$words/supplies/amounts';
+	import { FAMILY_WORDS, SURFACE_SHORT } from '$words/supplies/products';
+	import { MIXING } from '$words/supplies/mixing';
 	import { untrack } from 'svelte';
 	import EditForm from '../house/EditForm.svelte';
 	import Button from '../kit/Button.svelte';

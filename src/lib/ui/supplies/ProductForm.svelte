@@ -3,7 +3,8 @@
 	import { DESCRIPTIONS, type Description } from '$core/cupboard/products';
 	import { VESSELS } from '$core/household/cupboardSchema';
 	import type { ProductDetail, SuppliesView } from '$views/supplies';
-	import { DESCRIPTION_WORDS, SUPPLIES, VESSEL_WORDS } from '$words/supplies';
+	import { DESCRIPTION_WORDS, VESSEL_WORDS } from '$words/supplies/products';
+	import { SUPPLIES } from '$words/supplies/cupboard';
 	import { untrack } from 'svelte';
 	import EditForm from '../house/EditForm.svelte';
 	import Button from '../kit/Button.svelte';

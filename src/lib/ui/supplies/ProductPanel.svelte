@@ -1,9 +1,9 @@
 <script lang="ts">
 	/** What is worth knowing of one product: the danger first, then where, who and what it is for. */
 	import type { ProductDetail, SuppliesView } from '$views/supplies';
-	import { SUPPLIES } from '$words/supplies';
+	import { SUPPLIES } from '$words/supplies/cupboard';
 	import { LEVELS, type Level } from '$core/cupboard/shopping';
-	import { LEVEL_WORDS } from '$words/supplies';
+	import { LEVEL_WORDS } from '$words/supplies/products';
 	import ActForm from '../ActForm.svelte';
 	import Button from '../kit/Button.svelte';
 	import Caution from '../kit/Caution.svelte';

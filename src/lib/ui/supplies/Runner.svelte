@@ -2,7 +2,7 @@
 	/** Under the shelves: kits, what is to buy, and the mixing table. */
 	import Button from '../kit/Button.svelte';
 	import type { SuppliesView } from '$views/supplies';
-	import { SUPPLIES } from '$words/supplies';
+	import { SUPPLIES } from '$words/supplies/cupboard';
 	import KitLetter from './KitLetter.svelte';
 	let { view }: { view: SuppliesView } = $props();
 	const SHOWN = 4;

@@ -2,7 +2,7 @@
 	/** The shelves with what stands on them; each is a link to what is worth knowing of it. */
 	import { SUPPLIES_SHELVES } from '$words/screens/supplies';
 	import type { ProductView } from '$views/supplies';
-	import { LEVEL_WORDS } from '$words/supplies';
+	import { LEVEL_WORDS } from '$words/supplies/products';
 	import { noteWords, RELATION_WORDS, relationOf } from './relation';
 	import Vessel from './Vessel.svelte';
 	let { products, chosen }: { products: readonly ProductView[]; chosen: string | null } = $props();

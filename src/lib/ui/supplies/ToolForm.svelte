@@ -1,7 +1,7 @@
 <script lang="ts">
 	/** A tool or cloth: whether it is for one room only, and whether it goes into the hot wash. */
 	import type { KitsView } from '$views/supplies';
-	import { KITS } from '$words/supplies';
+	import { KITS } from '$words/supplies/kits';
 	import EditForm from '../house/EditForm.svelte';
 	import Button from '../kit/Button.svelte';
 	import Check from '../kit/Check.svelte';

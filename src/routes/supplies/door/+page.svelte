@@ -9,7 +9,8 @@
 	import Meeting from '$ui/supplies/Meeting.svelte';
 	import { MEASURES, SIZES, type Size } from '$core/cards/sizes';
 	import { PRINT_PAGE } from '$words/screens/print';
-	import { DOOR_SHEET, SUPPLIES } from '$words/supplies';
+	import { DOOR_SHEET } from '$words/supplies/doorSheet';
+	import { SUPPLIES } from '$words/supplies/cupboard';
 	let { data, form } = $props();
 	/** A door is large enough for all but the smallest card. */
 	const PAPERS = SIZES.filter((one) => one !== 'A6');

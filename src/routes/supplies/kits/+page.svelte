@@ -7,7 +7,9 @@
 	import KitForm from '$ui/supplies/KitForm.svelte';
 	import KitLetter from '$ui/supplies/KitLetter.svelte';
 	import ToolForm from '$ui/supplies/ToolForm.svelte';
-	import { joined, KITS, SUPPLIES } from '$words/supplies';
+	import { listNames } from '$words/general';
+	import { KITS } from '$words/supplies/kits';
+	import { SUPPLIES } from '$words/supplies/cupboard';
 	let { data, form } = $props();
 	const view = $derived(data.view);
 	let open = $state<{ what: 'kit' | 'tool'; id: string | null } | null>(null);
@@ -45,10 +47,10 @@
 								>, {one.place}</span
 							>{/if}
 						<p class="m-0 text-tin-text wrap-anywhere">
-							{one.rooms.length === 0 ? KITS.wholeHome : joined(one.rooms.map(roomOf))}: {one.contents
+							{one.rooms.length === 0 ? KITS.wholeHome : listNames(one.rooms.map(roomOf))}: {one.contents
 								.length === 0
 								? KITS.empty
-								: joined(one.contents.map(nameOf))}
+								: listNames(one.contents.map(nameOf))}
 						</p>
 					</div>
 					{#if view.mayEdit}<Button

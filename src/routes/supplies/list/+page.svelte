@@ -9,7 +9,7 @@
 	import Notice from '$ui/Notice.svelte';
 	import { ShoppingOutbox } from '$ui/supplies/shoppingOutbox.svelte';
 	import type { ToBuyView } from '$views/supplies';
-	import { BUYING } from '$words/supplies';
+	import { BUYING } from '$words/supplies/buying';
 	import { onMount } from 'svelte';
 	let { data, form } = $props();
 	const outbox = new ShoppingOutbox();

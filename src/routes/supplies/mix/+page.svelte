@@ -5,7 +5,8 @@
 	import EditForm from '$ui/house/EditForm.svelte';
 	import MixCalculator from '$ui/supplies/MixCalculator.svelte';
 	import Notice from '$ui/Notice.svelte';
-	import { MIXING, SUPPLIES } from '$words/supplies';
+	import { MIXING } from '$words/supplies/mixing';
+	import { SUPPLIES } from '$words/supplies/cupboard';
 	let { data, form } = $props();
 	const view = $derived(data.view);
 	const said = $derived(

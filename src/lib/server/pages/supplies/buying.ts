@@ -1,6 +1,6 @@
 /** The list to buy, on its page and as text. */
 import type { BuyingView } from '$views/supplies';
-import { BUYING } from '$words/supplies';
+import { BUYING } from '$words/supplies/buying';
 import { v7 as uuidv7 } from 'uuid';
 import type { Asker } from '../../services/ledger/whoMay';
 import { supplyFacts, toBuyViews } from './facts';

@@ -11,7 +11,8 @@ import type { Job, Member } from '$core/household/home';
 import { ageToGoBy } from '$core/people/whoCan';
 import type { PreparedHome } from '$core/schedule/preparedHome';
 import type { CareLine } from '$views/supplies';
-import { boundWords, careLine, kitWords, missingWords } from '$words/supplies';
+import { boundWords, kitWords, missingWords } from '$words/supplies/taken';
+import { careLine } from '$words/supplies/care';
 
 /** A member as the judge takes them. */
 export const usePerson = (

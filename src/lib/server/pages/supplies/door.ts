@@ -5,7 +5,10 @@ import type { Family } from '$core/cupboard/products';
 import { DANGER_PAIRS } from '$core/household/dangerPairs';
 import { SURFACES } from '$core/household/home';
 import type { DoorView } from '$views/supplies';
-import { DOOR_SHEET, FAMILY_WORDS, joined, meetWords, SURFACE_SHORT } from '$words/supplies';
+import { DOOR_SHEET } from '$words/supplies/doorSheet';
+import { FAMILY_WORDS, SURFACE_SHORT } from '$words/supplies/products';
+import { listNames } from '$words/general';
+import { meetWords } from '$words/supplies/care';
 import { v7 as uuidv7 } from 'uuid';
 import type { Asker } from '../../services/ledger/whoMay';
 import { supplyFacts } from './facts';
@@ -13,7 +16,7 @@ import { supplyFacts } from './facts';
 /** The home's own bottles that must not meet; empty where one side is not here. */
 const oursWords = (first: readonly string[], second: readonly string[]): string =>
 	first.length > 0 && second.length > 0
-		? `${joined(first, 'or')} ${DOOR_SHEET.with} ${joined(second, 'or')}`
+		? `${listNames(first, 'or')} ${DOOR_SHEET.with} ${listNames(second, 'or')}`
 		: '';
 
 export async function loadDoor(asker: Asker): Promise<DoorView> {
@@ -42,11 +45,11 @@ export async function loadDoor(asker: Asker): Promise<DoorView> {
 			return [
 				{
 					name: SURFACE_SHORT[surface] ?? surface,
-					not: joined(
+					not: listNames(
 						refused.map((family) => FAMILY_WORDS[family]),
 						'or'
 					),
-					rooms: joined(rooms.slice(0, 4).map((room) => room.name))
+					rooms: listNames(rooms.slice(0, 4).map((room) => room.name))
 				}
 			];
 		})

@@ -7,7 +7,7 @@ import { occurrencesBetween } from '$core/schedule/occurrences';
 import type { PreparedHome } from '$core/schedule/preparedHome';
 import type { ToBuyView } from '$views/supplies';
 import { dayAhead } from '$words/general';
-import { BUYING } from '$words/supplies';
+import { BUYING } from '$words/supplies/buying';
 import { now } from '../../clock';
 import { reading } from '../../db/pool';
 import { loadHome } from '../../repo/homeRepo';

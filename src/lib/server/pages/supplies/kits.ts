@@ -1,6 +1,6 @@
 /** Kits and tools, to be looked at and changed. */
 import type { KitsView } from '$views/supplies';
-import { KITS } from '$words/supplies';
+import { KITS } from '$words/supplies/kits';
 import { v7 as uuidv7 } from 'uuid';
 import type { Asker } from '../../services/ledger/whoMay';
 import { supplyFacts } from './facts';

@@ -5,8 +5,11 @@ import { careOf, caresTogether } from '$core/cupboard/care';
 import { goodUntil } from '$core/cupboard/mixes';
 import type { Mix } from '$core/household/cupboardSchema';
 import type { MixingView, MixView } from '$views/supplies';
-import { shortDate } from '$words/general';
-import { amountWords, careLine, FAMILY_WORDS, joined, MIXING } from '$words/supplies';
+import { listNames, shortDate } from '$words/general';
+import { amountWords } from '$words/supplies/amounts';
+import { careLine } from '$words/supplies/care';
+import { FAMILY_WORDS } from '$words/supplies/products';
+import { MIXING } from '$words/supplies/mixing';
 import { error } from '@sveltejs/kit';
 import { v7 as uuidv7 } from 'uuid';
 import type { Asker } from '../../services/ledger/whoMay';
@@ -20,7 +23,7 @@ function mixView(mix: Mix, today: CivilDay): MixView {
 	return {
 		id: mix.id,
 		name: mix.name,
-		parts: `${joined([
+		parts: `${listNames([
 			...mix.parts.map(
 				(part) => `${amountWords(part.ml)} of ${part.families.map((one) => FAMILY_WORDS[one]).join(', ')}`
 			),

@@ -10,17 +10,11 @@ import { bearsShortly, refusedFamilies } from '$core/cupboard/surfaces';
 import type { Kit, Product } from '$core/household/cupboardSchema';
 import { SURFACES } from '$core/household/home';
 import type { AskPerson, KitView, ProductDetail, ProductView, SuppliesView } from '$views/supplies';
-import { dayAhead, plural, shortDate } from '$words/general';
-import {
-	careLine,
-	contentsWords,
-	joined,
-	KITS,
-	STARTER_NAMES,
-	SUPPLIES,
-	SURFACE_SHORT,
-	VESSEL_WORDS
-} from '$words/supplies';
+import { capital, dayAhead, listNames, plural, shortDate } from '$words/general';
+import { careLine } from '$words/supplies/care';
+import { contentsWords, STARTER_NAMES, SURFACE_SHORT, VESSEL_WORDS } from '$words/supplies/products';
+import { KITS } from '$words/supplies/kits';
+import { SUPPLIES } from '$words/supplies/cupboard';
 import { v7 as uuidv7 } from 'uuid';
 import type { Asker } from '../../services/ledger/whoMay';
 import { usePerson } from './cautionLines';
@@ -52,8 +46,6 @@ function people({ home, today }: SupplyFacts): AskPerson[] {
 		.map((member) => ({ ...usePerson(member, today), name: member.name }));
 }
 
-const capital = (text: string) => text.slice(0, 1).toUpperCase() + text.slice(1);
-
 function whoWords(facts: SupplyFacts, product: Product): string {
 	const from = ageFor(allFamilies(product));
 	const may = people(facts).filter((person) => isRight({ product, person }));
@@ -61,7 +53,7 @@ function whoWords(facts: SupplyFacts, product: Product): string {
 	if (may.length === people(facts).length) return SUPPLIES.nobodyElse;
 	const names = may.map((one) => one.name);
 	const shown = names.length > 6 ? [...names.slice(0, 5), `${names.length - 5} more`] : names;
-	return from === 0 ? joined(shown) : SUPPLIES_SAYS.andOver(from, joined(shown));
+	return from === 0 ? listNames(shown) : SUPPLIES_SAYS.andOver(from, listNames(shown));
 }
 
 function usedForWords(facts: SupplyFacts, product: Product): string {
@@ -106,10 +98,10 @@ function detailOf(facts: SupplyFacts, product: Product): ProductDetail {
 			product,
 			facts.home.home.pets.map((pet) => pet.kind)
 		).map((care) => careLine(care)),
-		goodOn: joined(good.slice(0, 5).map((surface) => named(surface, false))),
-		notOn: joined(never.map((surface) => named(surface, true))),
+		goodOn: listNames(good.slice(0, 5).map((surface) => named(surface, false))),
+		notOn: listNames(never.map((surface) => named(surface, true))),
 		briefly:
-			brief.length > 0 ? SUPPLIES.brieflyWords(joined(brief.map((surface) => named(surface, false)))) : '',
+			brief.length > 0 ? SUPPLIES.brieflyWords(listNames(brief.map((surface) => named(surface, false)))) : '',
 		who: whoWords(facts, product),
 		usedFor: usedForWords(facts, product),
 		descriptions: descriptionsOf(product),

@@ -26,7 +26,8 @@ import {
 	setPoisonCentre
 } from '$core/setup/editCupboard';
 import type { Edit } from '$core/setup/edit';
-import { STARTER_NAMES, SUPPLIES } from '$words/supplies';
+import { STARTER_NAMES } from '$words/supplies/products';
+import { SUPPLIES } from '$words/supplies/cupboard';
 import { editHome, type EditContext, type Unmade } from '../home/editHome';
 import type { Asker } from '../ledger/whoMay';
 import { mixFromForm } from './mixForm';

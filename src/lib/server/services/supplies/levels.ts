@@ -1,7 +1,9 @@
 /** What there is and what is to buy: told, written on the list, bought. */
 import { LEVELS_SAYS } from '$words/answers/supplies';
 import { LEVELS } from '$core/cupboard/shopping';
-import { BUYING, LEVEL_WORDS, SUPPLIES } from '$words/supplies';
+import { BUYING } from '$words/supplies/buying';
+import { LEVEL_WORDS } from '$words/supplies/products';
+import { SUPPLIES } from '$words/supplies/cupboard';
 import { fail } from '@sveltejs/kit';
 import { z } from 'zod';
 import { now } from '../../clock';

@@ -5,7 +5,7 @@ import { BLEACH_KEEPS_DAYS, RECIPES, scaleRecipe } from '$core/cupboard/mixes';
 import { LARGEST_MIX, type Mix } from '$core/household/cupboardSchema';
 import type { Home } from '$core/household/home';
 import { newCupboardId } from '$core/setup/editCupboard';
-import { MIXING } from '$words/supplies';
+import { MIXING } from '$words/supplies/mixing';
 
 /** To a tenth of a millilitre: nobody pours finer. */
 const tenth = (ml: number) => Math.round(ml * 10) / 10;

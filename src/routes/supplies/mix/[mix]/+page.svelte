@@ -2,7 +2,7 @@
 	/** The label of a bottle, to be printed and stuck on it. */
 	import { SUPPLIES_MIX_MIX_PAGE } from '$words/screens/supplies';
 	import Button from '$ui/kit/Button.svelte';
-	import { MIXING } from '$words/supplies';
+	import { MIXING } from '$words/supplies/mixing';
 	let { data } = $props();
 	const label = $derived(data.label);
 </script>

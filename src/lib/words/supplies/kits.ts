@@ -1,0 +1,31 @@
+/** Kits and tools. */
+import { plural } from '../general';
+
+export const KITS = {
+	title: 'Kits and tools',
+	kits: 'Kits',
+	tools: 'Tools and cloths',
+	addKit: 'New kit',
+	addTool: 'New tool',
+	name: 'Name',
+	letter: 'Letter',
+	weave: 'Pattern',
+	place: 'Lives where',
+	rooms: 'For which rooms',
+	roomsHelp: 'None: it goes through the whole home.',
+	contents: 'What is in it',
+	boundTo: 'Only for one room',
+	anyRoom: 'any room',
+	hotWash: 'Goes into the hot wash',
+	jobs: (n: number) => (n === 0 ? 'Jobs that need it' : `Jobs that need it: ${n}`),
+	jobIn: (job: string, room: string) => `${job}, ${room}`,
+	only: (room: string) => `only for ${room}`,
+	washWords: 'hot wash after',
+	wholeHome: 'the whole home',
+	empty: 'empty',
+	keep: 'Keep it',
+	remove: 'Remove it',
+	things: (n: number) => `${n} ${plural(n, 'thing')}`,
+	noKits: 'No kit yet. Make one for the kitchen and one for the bathroom, each with what lives in it.',
+	noTools: 'No tools yet. A toilet brush that goes nowhere else is a good first one.'
+} as const;
