@@ -6,7 +6,15 @@ import { judgeUses } from '../../src/lib/core/cupboard/cautions';
 import { usesOfJob } from '../../src/lib/core/cupboard/usesOfJob';
 import { EMPTY_CUPBOARD } from '../../src/lib/core/household/cupboardSchema';
 import { prepareHome } from '../../src/lib/core/schedule/preparedHome';
-import { FLOORS, LAYERS, readHome, ROOM_KINDS, SURFACES, type Home } from '../../src/lib/core/household/home';
+import {
+	FLOORS,
+	LAYERS,
+	readHome,
+	ROOM_KINDS,
+	SURFACES,
+	type Home,
+	type Job
+} from '../../src/lib/core/household/home';
 import { outlook } from '../../src/lib/core/schedule/outlook';
 import { changeHome } from '../../src/lib/core/setup/change';
 import { EMPTY_DRAFT, type Draft } from '../../src/lib/core/setup/draft';
@@ -244,6 +252,24 @@ describe('patterns', () => {
 				.reduce((total, job) => total + job.depths.usual.minutes, 0);
 			expect(sum).toBeLessThanOrEqual(15);
 		}
+	});
+
+	it('leave nothing of the daily routine that its parts hold where it begins alone', () => {
+		const names = (begin: string) => {
+			const home = homeFromDraft(
+				draft({ begin, minutesADay: 60 }),
+				starterLibrary(),
+				patterns().find((one) => one.id === 'rolling-zones') as Pattern,
+				FROM
+			);
+			if (!home.ok) throw new Error('no home');
+			const daily = (jobs: readonly Job[]) =>
+				jobs.filter((job) => job.layer === 'basics').map((job) => job.id);
+			return { in: daily(home.home.jobs), left: daily(home.leftOut) };
+		};
+		expect(names('all').left).not.toEqual([]);
+		expect(names('basics').left).toEqual([]);
+		expect(names('basics').in.sort()).toEqual([...names('all').in, ...names('all').left].sort());
 	});
 
 	it('keep what another job does anyway off its day, where the week has another', () => {

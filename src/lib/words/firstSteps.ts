@@ -4,7 +4,7 @@ import { numberWord } from './general';
 
 export const LEFT_OUT = {
 	label: 'What does not fit',
-	says: 'Floors, bathroom, kitchen, bed linen, dusting and bins come first; of the rest, what matters most. The others stay in the library: add them when you like.',
+	says: 'Dishes, washing, floors, kitchen, bathroom, beds, dusting and bins come first; of the rest, what matters most. The others stay in the library: add them when you like.',
 	which: 'Show which ones',
 	takeAll: 'Add them anyway',
 	onlyWhatFits: 'Only what fits into the days',

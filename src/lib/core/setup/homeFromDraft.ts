@@ -168,7 +168,9 @@ export function homeFromDraft(draft: Draft, library: Library, chosen: Pattern, f
 		rooms,
 		zones: zones.length
 	});
-	const inWeek = draft.everything ? arranged.jobs : week.jobs;
+	// Where only the daily routine begins, there is room for all of it that its parts hold.
+	const left = draft.begin === 'basics' ? week.left.filter((job) => job.layer !== 'basics') : week.left;
+	const inWeek = draft.everything ? arranged.jobs : arranged.jobs.filter((job) => !left.includes(job));
 	if (household.rhythm.scheme.type === 'weekdays')
 		household.rhythm.sittingMinutes = sittingOfDay(rooms, inWeek);
 	const jobs = spreadFirstDays(inWeek, [], from, household);
@@ -189,7 +191,7 @@ export function homeFromDraft(draft: Draft, library: Library, chosen: Pattern, f
 		}))
 	});
 	if (!read.ok) return { ok: false, problems: read.problems };
-	const leftOut = draft.everything ? [] : week.left;
+	const leftOut = draft.everything ? [] : left;
 	const beyondParts = draft.everything ? [] : arranged.left;
 	const { notOfPattern } = arranged;
 	return { ok: true, home: read.home, leftOut, beyondParts, notOfPattern, neededADay: week.neededADay };
