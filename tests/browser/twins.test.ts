@@ -10,6 +10,8 @@ interface Named {
 }
 
 test('pages of a home where all is called the same open whole', async ({ page, stack }) => {
+	// It opens every page there is: more than a minute where the machine is busy.
+	test.setTimeout(150_000);
 	stack.setClock('2027-03-03T10:40:00Z');
 	const home = JSON.parse(readFileSync('demo/station-house.json', 'utf8')) as {
 		rooms: Named[];
