@@ -32,18 +32,28 @@ function make(answer: ReturnType<typeof draft>, pattern: Pattern) {
 
 type Made = Extract<MadeHome, { ok: true }>;
 
-/** True where a job's work is in the home: itself, somebody's own, in a round of its room, or on a list of details. */
-function isIn({ home, leftOut }: Made, job: Job): boolean {
-	const room = home.rooms.find((one) => one.id === job.room)?.name ?? '';
-	// A round that the days do not hold is named as a whole.
-	return [...home.jobs, ...leftOut].some(
+/** True where a job's work is in the home or named as a part of it: itself, somebody's own, or in a round of its room. */
+const stands = ({ home, leftOut }: Made, job: Job) =>
+	[...home.jobs, ...leftOut].some(
 		(one) =>
 			one.id === job.id ||
 			home.members.some((member) => one.id === `${job.id}-${member.id}`) ||
-			(one.id.startsWith('round-') && (one.room === job.room || one.rooms.includes(job.room))) ||
-			(one.subject === 'detail' &&
-				(one.variants ?? []).some((name) => name === job.name || name === `${job.name}, ${room}`))
+			// A round that the days do not hold is named as a whole.
+			(one.id.startsWith('round-') && (one.room === job.room || one.rooms.includes(job.room)))
 	);
+
+/** The jobs whose work is nowhere: neither standing nor a line of a list; rooms with the same job need a line each. */
+function nowhere(made: Made, jobs: readonly Job[]): string[] {
+	const lines = [...made.home.jobs, ...made.leftOut].flatMap((job) =>
+		job.subject === 'detail' ? (job.variants ?? []) : []
+	);
+	const listed = jobs.filter((job) => !stands(made, job));
+	const lineOf = (job: Job) => {
+		const room = made.home.rooms.find((one) => one.id === job.room)?.name;
+		const isAlone = listed.filter((one) => one.name === job.name).length === 1;
+		return isAlone ? job.name : `${job.name} (${room})`;
+	};
+	return listed.filter((job) => !lines.includes(lineOf(job))).map((job) => job.id);
 }
 
 const named = (made: Made) =>
@@ -55,8 +65,8 @@ describe.each(patterns().map((pattern) => [pattern.id, pattern] as const))('%s',
 			fc.property(answers, (answer) => {
 				const made = make(answer, pattern);
 				const out = named(made);
-				const silent = chooseJobs(answer, library()).filter((job) => !out.has(job.id) && !isIn(made, job));
-				expect(silent.map((job) => job.id)).toEqual([]);
+				const within = chooseJobs(answer, library()).filter((job) => !out.has(job.id));
+				expect(nowhere(made, within)).toEqual([]);
 			}),
 			{ numRuns: 25 }
 		);
@@ -83,8 +93,7 @@ describe.each(patterns().map((pattern) => [pattern.id, pattern] as const))('%s',
 			fc.property(answers, (answer) => {
 				const made = make({ ...answer, everything: true, beyondPattern: true }, pattern);
 				expect([...named(made)]).toEqual([]);
-				const out = chooseJobs(answer, library()).filter((job) => !isIn(made, job));
-				expect(out.map((job) => job.id)).toEqual([]);
+				expect(nowhere(made, chooseJobs(answer, library()))).toEqual([]);
 			}),
 			{ numRuns: 15 }
 		);
@@ -111,3 +120,30 @@ it('a daily job is only left where the part of its day is full of others that th
 	}
 	expect(found).toBeGreaterThan(0);
 });
+
+it.each([[['outside', 'outside']], [['bathroom', 'bathroom', 'bathroom']]] as const)(
+	'a list of details has a line for each of %j, with its room where names are alike',
+	(kinds) => {
+		const rooms = kinds.map((kind, i) => ({
+			id: `r${i}`,
+			name: i === 2 ? 'Room 1' : `Room ${i}`,
+			kind,
+			storey: i % 2,
+			owners: []
+		}));
+		const pattern = patterns().find((one) =>
+			one.rules.some((rule) => rule.place.how === 'detail')
+		) as Pattern;
+		const made = make(draft({ everything: true, beyondPattern: true, rooms }), pattern);
+		const standing = new Set(made.home.jobs.map((job) => job.id));
+		const gone = chooseJobs(draft({ rooms }), library()).filter((job) => !standing.has(job.id));
+		const lines = made.home.jobs.flatMap((job) => (job.subject === 'detail' ? (job.variants ?? []) : []));
+		const alike = gone.filter((job) => gone.some((one) => one.id !== job.id && one.name === job.name));
+		expect(alike.length).toBeGreaterThan(0);
+		for (const job of alike)
+			expect(lines.filter((line) => line.startsWith(`${job.name} (`))).toHaveLength(
+				alike.filter((one) => one.name === job.name).length
+			);
+		expect(new Set(lines).size).toBe(lines.length);
+	}
+);

@@ -1,10 +1,11 @@
 /** Jobs that gather others: rounds through several rooms, and the job that takes the next of a list each time. */
 import { blankJob } from './blankJob';
 import type { Job } from '../household/home';
+import { toldApart } from '../household/toldApart';
 import { freeId } from './library';
 import { roundSteps } from './round';
 import type { PatternRule, Place } from './pattern';
-import { weekly, addLoad, type Work } from './arrangeInput';
+import { weekly, addLoad, type ArrangeInput, type Work } from './arrangeInput';
 import { missRuleFor } from './arrange';
 import { withinNeeds } from '../household/stepTools';
 
@@ -73,6 +74,17 @@ function uniqueCautions(jobs: readonly Job[]): Job['cautions'] {
 /** So many jobs one list holds: what a job may alternate between. */
 const LONGEST_LIST = 20;
 
+/** So many letters a name has at most. */
+const LONGEST_NAME = 80;
+
+/** A line for each job, with its room where rooms have a job of the same name. */
+function namesOnList(jobs: readonly Job[], rooms: ArrangeInput['rooms']): string[] {
+	const roomName = new Map(rooms.map((room) => [room.id, room.name]));
+	// So much of the room's name as a line has place for, with a number after it.
+	const roomOf = (job: Job) => (roomName.get(job.room) ?? '').slice(0, LONGEST_NAME - job.name.length - 8);
+	return toldApart(jobs, [roomOf]).map((job) => job.name);
+}
+
 /**
  * Jobs that take the next of a list of jobs each time: one, or as many as the whole list needs, in weeks of their own by
  * turns, so that every job of it has its time.
@@ -84,13 +96,7 @@ export function details(
 	work: Work
 ): Job[] {
 	const sorted = [...jobs].sort((a, b) => b.weight - a.weight || (a.id < b.id ? -1 : 1));
-	const names = new Set<string>();
-	const variants = sorted
-		.map((job) => {
-			const room = work.input.rooms.find((one) => one.id === job.room)?.name ?? '';
-			return names.has(job.name) ? `${job.name}, ${room}`.slice(0, 80) : job.name;
-		})
-		.filter((one) => !names.has(one) && names.add(one));
+	const variants = namesOnList(sorted, work.input.rooms);
 	const lists = Math.ceil(variants.length / LONGEST_LIST);
 	// Dealt like cards: the weightiest are the first of each list, and none is left with a single one.
 	return Array.from({ length: lists }, (_, list) => {
