@@ -88,8 +88,8 @@ function guard(event: RequestEvent, access: Access): void {
 	log.warn({ route: route.id, method, action, role: access.viewer?.role ?? 'nobody' }, 'refused');
 	if (access.viewer === null)
 		error(401, {
-			message: 'You are not signed in here any more.',
-			remedy: 'Sign in, and send it again.'
+			message: 'You are not logged in here any more.',
+			remedy: 'Log in, and send it again.'
 		});
 	error(403, {
 		message: 'This is not for you to open.',

@@ -61,7 +61,7 @@ test('the demo is looked at as any of its people, and its mail stays in it', asy
 	// Somebody has a home here by now: whoever is nobody in particular asks to look round the demo.
 	await page.context().clearCookies();
 	await page.goto('/');
-	await expect(page.getByRole('heading', { name: 'Sign in' })).toBeVisible();
+	await expect(page.getByRole('heading', { name: 'Log in' })).toBeVisible();
 	await page.getByRole('button', { name: 'Look around the demo home' }).click();
 	await expect(page).toHaveURL(`${stack.url}/`);
 	await page.goto('/people/access');

@@ -8,7 +8,7 @@ test.use({ stackOf: 'the roles' });
 test.describe.configure({ mode: 'serial' });
 
 const FORBIDDEN = 'This is not for you to open.';
-const OUT = 'You are not signed in here any more.';
+const OUT = 'You are not logged in here any more.';
 
 let family: Family;
 let stranger: Family;

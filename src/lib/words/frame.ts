@@ -13,9 +13,9 @@ export const FRAME = {
 	isDemo: 'This is a made-up demo home. Nothing you do here matters.',
 	as: (name: string) => `Look at it as ${name}`,
 	asNow: (name: string) => `Seen as ${name}`,
-	signIn: 'Sign in to your own home',
-	signOut: 'Sign out',
-	keys: 'Your password and sign-ins',
+	signIn: 'Log in to your own home',
+	signOut: 'Log out',
+	keys: 'Your password and logins',
 	whoAreYou: 'Who are you?',
 	doneHere: 'I am done here',
 	otherHome: (name: string, isDemo: boolean) => `Go to ${name}${isDemo ? ' (demo)' : ''}`,
@@ -62,5 +62,5 @@ export const ABOUT = {
 	],
 	look: 'Look around the demo home',
 	begin: 'Begin your own home',
-	signIn: 'Sign in'
+	signIn: 'Log in'
 } as const;

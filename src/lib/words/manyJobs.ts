@@ -3,7 +3,7 @@
 export const MANY = {
 	title: 'All jobs',
 	lead: 'Choose some, then say what changes for all of them.',
-	back: 'Back to the house',
+	back: 'Back to House',
 	table: 'All jobs of the home',
 	all: 'Choose all that are shown',
 	find: 'Find',

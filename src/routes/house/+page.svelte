@@ -163,7 +163,7 @@
 			<ul class="yokes mb-2.5">
 				{#each view.zones as zone (zone.id)}
 					<li
-						class="grid grid-cols-[46px_1fr_134px] gap-x-3 gap-y-0.5 items-center pt-0.25 pb-1 border-b border-b-tin-1 max-md:grid-cols-[46px_1fr]"
+						class="grid grid-cols-[46px_1fr_124px] gap-x-2.5 gap-y-0.5 items-center pt-0.25 pb-1 border-b border-b-tin-1 max-md:grid-cols-[46px_1fr]"
 					>
 						<span class="swatch relative w-11.5 h-11.5"
 							><Weave weave={zone.weave} /><span class="plate absolute left-1.25 top-1.25">{zone.number}</span
@@ -175,8 +175,9 @@
 								href="/house?zone={zone.id}"
 								data-sveltekit-noscroll>{zone.name}</a
 							>
-							<span class={[zone.heavy && 'text-brass-text font-name']} class:dim={!zone.heavy}
-								>{zone.words}</span
+							<span
+								class={['text-[0.9375rem]', zone.heavy && 'text-brass-text font-name']}
+								class:dim={!zone.heavy}>{zone.words}</span
 							>
 						</div>
 						<Yoke asked={zone.asked} held={zone.held} tilt={zone.tilt} heavy={zone.heavy} />

@@ -76,7 +76,7 @@
 				>
 			</nav>
 		</header>
-		<p class="flex flex-wrap items-center gap-x-4.5 gap-y-0.5 mt-1.5 mb-2 max-md:mt-0.5">
+		<p class="flex flex-wrap items-baseline gap-x-4.5 gap-y-0.5 mt-1.5 mb-2 max-md:mt-0.5">
 			{#each [['week', SCHEDULE_PAGE.week], ['month', SCHEDULE_PAGE.month], ['list', SCHEDULE_PAGE.asAList]] as [mode, name] (mode)}
 				<Button
 					kind="link"

@@ -39,7 +39,7 @@
 			<Button kind="link" href="/reset">{SIGN_IN_PAGE.askForANewPassword}</Button>
 			<Button kind="link" href="/begin">{SIGN_IN_PAGE.beginAHomeOfYour}</Button>
 			<Button kind="link" href="/about">{SIGN_IN_PAGE.whatIsPailRound}</Button>
-			{#if data.hasDemo}<form method="post" action="/demo/look">
+			{#if data.hasDemo}<form class="contents!" method="post" action="/demo/look">
 					<Button kind="link" type="submit">{SIGN_IN_PAGE.lookAroundTheDemoHome}</Button>
 				</form>{/if}
 		{/snippet}

@@ -7,7 +7,7 @@
 	const level = (minutes: number) => 30 * Math.min(1, minutes / most);
 </script>
 
-<svg viewBox="0 0 196 84" width="134" height="57" aria-hidden="true">
+<svg viewBox="0 0 196 84" width="124" height="53" aria-hidden="true">
 	<circle cx="98" cy="6" r="3.5" fill="var(--tin-2)" />
 	<path d="M98 6V22" stroke="var(--tin-2)" stroke-width="2" />
 	<g transform="rotate({angle} 98 24)">

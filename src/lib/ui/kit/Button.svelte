@@ -35,7 +35,7 @@
 			CONTROL + ' aria-pressed:border-cobalt-ink aria-pressed:bg-cobalt-wash aria-pressed:text-cobalt-ink',
 		link:
 			REACH +
-			' inline min-h-7 border-0 bg-transparent p-0 font-name text-cobalt-ink underline decoration-2 ' +
+			' inline min-h-7 content-center border-0 bg-transparent p-0 font-name text-cobalt-ink underline decoration-2 ' +
 			'underline-offset-4 focus-visible:shadow-focus disabled:text-tin-text disabled:no-underline'
 	};
 	const SIZE = {

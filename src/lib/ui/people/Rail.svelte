@@ -13,6 +13,11 @@
 	const most = $derived(Math.max(0.05, ...people.flatMap((one) => [one.weekPart, one.fourPart, one.share])));
 	/** Pixels of cloth for a part of the work: the longest fills the height. */
 	const length = $derived(scaleLinear().domain([0, most]).range([0, HIGH]));
+	/** The longest word of a name decides how large the name stands on its tape: it is not broken if that can be helped. */
+	const sizeOf = (name: string) => {
+		const longest = Math.max(...name.split(/(?<=-)|\s/).map((word) => word.length));
+		return longest > 16 ? 'text-[0.9375rem] max-sm:text-[0.875rem]' : longest > 12 ? 'text-[1.125rem]' : 'text-[1.3125rem]';
+	};
 	/** A towel over its hook; short ones are all shoulder. */
 	const towel = (x: number, w: number, h: number) => {
 		const shoulder = Math.min(22, h);
@@ -34,9 +39,9 @@
 		{@const f = length(one.fourPart)}
 		{@const s = length(one.share)}
 		<div class="relative min-w-0" role="listitem">
-			<h2>
+			<h2 class={[sizeOf(one.name)]}>
 				<a
-					class="block px-5 pt-1.25 pb-1.5 max-md:py-3 wrap-anywhere text-inherit no-underline hover:underline hover:decoration-2 hover:underline-offset-4"
+					class="block px-3.5 max-sm:px-2.5 pt-1.25 pb-1.5 max-md:py-3 wrap-anywhere text-inherit no-underline hover:underline hover:decoration-2 hover:underline-offset-4"
 					href="/people/{one.id}">{one.name}</a
 				>
 			</h2>
@@ -129,6 +134,5 @@
 			inset 6px 0 0 var(--cobalt-ink),
 			inset -4px 0 0 var(--enamel-hi),
 			inset -6px 0 0 var(--cobalt-ink);
-		font-size: 1.3125rem;
 	}
 </style>

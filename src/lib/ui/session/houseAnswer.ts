@@ -34,5 +34,5 @@ export function houseAnswer(status: number, text: string, read: (text: string) =
 export const KEPT_WORDS: Readonly<Record<'away' | 'signed-out' | 'busy', string>> = {
 	away: 'Not saved on the server yet.',
 	busy: 'Not saved on the server yet: it cannot take anything just now.',
-	'signed-out': 'Not saved on the server yet: you are signed out here. Sign in again.'
+	'signed-out': 'Not saved on the server yet: you are logged out here. Log in again.'
 };

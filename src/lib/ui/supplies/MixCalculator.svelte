@@ -27,20 +27,21 @@
 	const number = (text: string) => Number(text.trim().replace(',', '.'));
 	const ml = $derived(other.trim() === '' ? number(volume[0] ?? '') : number(other) * mlOfUnit());
 	const isBleach = $derived(recipe[0] === 'bleach');
-	const made = $derived.by(() => {
-		if (!(ml > 0)) return { wrong: MIXING.wrong['no-volume'] };
-		if (ml > LARGEST_MIX) return { wrong: MIXING.tooMuch };
+	/** What so much of the chosen mix takes, or why there is none. */
+	function mixOf(volume: number) {
+		if (!(volume > 0)) return { wrong: MIXING.wrong['no-volume'] };
+		if (volume > LARGEST_MIX) return { wrong: MIXING.tooMuch };
 		if (isBleach) {
 			const ppm = TARGETS.find((one) => one.use === target)?.ppm ?? 0;
-			const result = dilute(number(strength), ppm, ml);
+			const result = dilute(number(strength), ppm, volume);
 			if (!result.ok) return { wrong: MIXING.wrong[result.why] };
 			return {
 				lines: [
 					{
 						words: MIXING.pour(MIXING.bleachOf, result.productMl, result.measures),
-						off: MIXING.off(result.measures.errorPercent)
+						off: result.measures.errorPercent
 					},
-					{ words: MIXING.to(SUPPLIES_MIX_CALCULATOR.coldWater, result.waterMl), off: '' }
+					{ words: MIXING.to(SUPPLIES_MIX_CALCULATOR.coldWater, result.waterMl), off: null }
 				],
 				strong: result.strong,
 				days: 1,
@@ -49,21 +50,29 @@
 		}
 		const found = RECIPES.find((one) => one.id === recipe[0]);
 		if (!found) return { wrong: MIXING.wrong['no-target'] };
-		const scaled = scaleRecipe(found, ml);
+		const scaled = scaleRecipe(found, volume);
 		const words = MIXING.recipes[found.id];
 		return {
 			lines: [
 				...scaled.parts.map((part) => ({
 					words: MIXING.pour(words?.of ?? '', part.ml, part.measures),
-					off: MIXING.off(part.measures.errorPercent)
+					off: part.measures.errorPercent
 				})),
-				{ words: MIXING.to(words?.water ?? 'water', scaled.waterMl), off: '' }
+				{ words: MIXING.to(words?.water ?? 'water', scaled.waterMl), off: null }
 			],
 			strong: false,
 			days: scaled.keepsDays,
 			facts: mixFacts(scaled.parts)
 		};
-	});
+	}
+	const made = $derived(mixOf(ml));
+	/** The same mix in the other sizes that people fill. */
+	const otherSizes = $derived(
+		volumesOffered().flatMap((size) => {
+			const mix = number(size.value) === ml ? null : mixOf(number(size.value));
+			return mix && 'lines' in mix ? [{ label: size.label, lines: mix.lines }] : [];
+		})
+	);
 	const title = $derived(isBleach ? MIXING.bleach : (MIXING.recipes[recipe[0] ?? '']?.name ?? ''));
 </script>
 
@@ -101,6 +110,23 @@
 				options={TARGETS.map((one) => ({ value: one.use, label: MIXING.targets[one.use] }))}
 			/>
 		{/if}
+		{#if otherSizes.length > 0}
+			<section>
+				<h2 class="m-0 mb-1">{MIXING.everySize}</h2>
+				<dl class="m-0 grid grid-cols-[auto_1fr] gap-x-6">
+					{#each otherSizes as size (size.label)}
+						<dt class="border-b-2 border-dashed border-linen-deep py-2 font-name">{size.label}</dt>
+						<dd class="m-0 border-b-2 border-dashed border-linen-deep py-2">
+							{#each size.lines as line (line.words)}<span class="block"
+									>{line.words}{#if line.off !== null && Math.abs(line.off) >= 0.5}<span class="text-tin-text"
+											>, {MIXING.off(line.off)}</span
+										>{/if}</span
+								>{/each}
+						</dd>
+					{/each}
+				</dl>
+			</section>
+		{/if}
 	</div>
 	<section
 		class="min-w-0 rounded-button border-2 border-cobalt-ink bg-enamel-hi px-5 py-4"
@@ -120,8 +146,8 @@
 			<ul class="m-0 list-none p-0">
 				{#each made.lines as line (line.words)}
 					<li class="border-b-2 border-dashed border-linen-deep py-2">
-						<b class="block text-lead">{line.words}</b>{#if line.off}<span class="text-tin-text"
-								>{line.off}</span
+						<b class="block text-lead">{line.words}</b>{#if line.off !== null}<span class="text-tin-text"
+								>{MIXING.off(line.off)}</span
 							>{/if}
 					</li>
 				{/each}

@@ -26,29 +26,29 @@ Or type ${shownCode} at ${origin}/join`,
 	onlyChildrenAndHelpersHave: 'Only children and helpers have a PIN. Reload the page.',
 	needsNoPinAnyMore: (name: Shown) => `${name} needs no PIN any more on the family’s devices.`,
 	hasANewPinFor: (name: Shown) => `${name} has a new PIN for the family’s devices.`,
-	signedOutEverywhereToLet: 'Signed out everywhere. To let them in again, make them a new way in.',
+	signedOutEverywhereToLet: 'Logged out everywhere. To let them in again, make them a new way in.',
 	theDemoHomeHasNo: 'The demo home has no keys of its own. Begin your own home to try this.',
 	chooseWhichOneToEnd: 'Choose which one to end. Reload the page.',
-	signedOutEverywhereElse: 'Signed out everywhere else.',
-	thatOneIsSignedOut: 'That one is signed out.',
+	signedOutEverywhereElse: 'Logged out everywhere else.',
+	thatOneIsSignedOut: 'That one is logged out.',
 	youHaveNoPasswordHere: 'You have no password here yet.',
 	tooManyTriesWaitThen: (waitWords: Shown) => `Too many tries. Wait ${waitWords}, then try again.`,
 	theOldPasswordIsNot: 'The old password is not right.',
-	theNewPasswordHoldsAll: 'The new password holds. All other sign-ins have ended.',
+	theNewPasswordHoldsAll: 'The new password holds. All other logins have ended.',
 	youHaveAPasswordAlready: 'You have a password already.',
-	thisAddressCannotBeUsed: 'This address cannot be used here. Choose another, or sign in with it.',
-	fromNowOnYouCan: 'From now on you can sign in with them, on any device.',
+	thisAddressCannotBeUsed: 'This address cannot be used here. Choose another, or log in with it.',
+	fromNowOnYouCan: 'From now on you can log in with them, on any device.',
 	thePasswordIsNotRight: 'The password is not right.',
 	takeAPasswordFirst: 'Take a password first.',
-	thereIsASecondFactor: 'There is a second factor already. Take it off first.',
+	thereIsASecondFactor: 'A second code is asked for already. Turn it off first.',
 	scanThePictureThenType: 'Scan the picture, then type the code that your app shows.',
 	beginItAgainThereIs: 'Begin it again: there is nothing to prove just now.',
 	tooManyCodesWaitThen: (waitWords: Shown) => `Too many codes. Wait ${waitWords}, then try again.`,
 	thatCodeIsNotThe: 'That code is not the one of this half minute. Try the next one.',
 	fromNowOnSigningIn:
-		'From now on signing in asks for a code of your app. Keep the codes below for the day on which you have lost it.',
+		'From now on logging in asks for a code of your app. Keep the codes below for the day on which you have lost it.',
 	thereIsNone: 'There is none.',
-	signingInAsksForThe: 'Signing in asks for the password alone again.'
+	signingInAsksForThe: 'Logging in asks for the password alone again.'
 } as const;
 
 export const JOINING_SAYS = {
@@ -66,7 +66,7 @@ export const SIGNING_SAYS = {
 		'That address and password do not go together. Try again, or ask for a new password.',
 	thatWasTriedTooOften: (waitWords: Shown) =>
 		`That was tried too often from here. Wait ${waitWords}, then try again.`,
-	thatTookTooLongSign: 'That took too long. Sign in again with your password.',
+	thatTookTooLongSign: 'That took too long. Log in again with your password.',
 	tooManyCodesWereTried: (waitWords: Shown) =>
 		`Too many codes were tried. Wait ${waitWords}, then try again.`,
 	thatCodeIsNotThe: 'That code is not the one of this half minute. Wait for the next one and try it.',
@@ -76,7 +76,7 @@ export const SIGNING_SAYS = {
 	manyHaveSignedUpFrom: (waitWords: Shown) =>
 		`Many have signed up from here. Wait ${waitWords}, then try again.`,
 	thisAddressCannotBeSigned:
-		'This address cannot be signed up with this password. If it is yours, sign in, or ask for a new password.',
+		'This address cannot be signed up with this password. If it is yours, log in, or ask for a new password.',
 	thatWasAskedForToo: (waitWords: Shown) =>
 		`That was asked for too often. Wait ${waitWords}, then try again.`,
 	aNewPasswordForPail: 'A new password for Pail Round',

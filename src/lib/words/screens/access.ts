@@ -43,44 +43,47 @@ export const JOIN_PAGE = {
 } as const;
 
 export const OWN_PAGE = {
-	yourPasswordAndSignIns: 'Your password and sign-ins · Pail Round',
-	signOutHere: 'Sign out here',
+	yourPasswordAndSignIns: 'Your password and logins · Pail Round',
+	signOutHere: 'Log out here',
 	tenCodesForTheDay: 'Ten codes for the day you lose your app',
 	eachLetsYouInOnce:
 		'Each lets you in once, in place of the app’s code. They are shown only now: print them or write them down.',
+	passwordsAndLogins: 'Passwords and logins',
+	backToToday: 'Back to Today',
 	theDemoHomeIsOpen:
-		'The demo home is open to all, so nobody has a password here. In your own home they are managed here.',
-	whereYouAreSignedIn: 'Where you are signed in',
+		'The demo home is open to all, so nobody has a password here. In your own home, each person’s password and the devices that are logged in are managed here.',
+	whereYouAreSignedIn: 'Where you are logged in',
 	thisOne: ', this one',
-	signThisOneOut: 'Sign this one out',
-	youAreNotSignedIn: 'You are not signed in anywhere with an account of your own.',
-	signOutEverywhereElse: 'Sign out everywhere else',
+	signThisOneOut: 'Log this one out',
+	youAreNotSignedIn: 'You are not logged in anywhere with an account of your own.',
+	signOutEverywhereElse: 'Log out everywhere else',
 	password: 'Password',
 	oldPassword: 'Old password',
 	newPassword: 'New password',
 	changeMyPassword: 'Change my password',
-	aSecondFactor: 'A second factor',
+	aSecondFactor: 'A second code when you log in',
 	oneRecoveryCodeIs: 'One recovery code is',
-	endThisPause: 'End this pause',
+	turnItOff: 'Turn the second code off',
 	qrCodeForYourAuthenticator: 'QR code for your authenticator app',
 	scanItWithYourAuthenticator: 'Scan it with your authenticator app, or type',
 	theCodeItShows: 'The code it shows',
 	checkTheCode: 'Check the code',
-	aCodeOfYourPhone: 'A code of your phone beside the password, for homes with much in them.',
-	setOneUp: 'Set one up',
+	aCodeOfYourPhone:
+		'Besides your password, logging in asks for six digits that an authenticator app on your phone shows. Who learns your password then still cannot come in.',
+	setOneUp: 'Set it up',
 	deleteYourAccount: 'Delete your account',
 	youAreSignedOutEverywhere:
-		'You are signed out everywhere at once, and it is gone within a day. What you did in a home stays there.',
+		'You are logged out everywhere at once, and it is gone within a day. What you did in a home stays there.',
 	deleteMyAccount: 'Delete my account …',
 	deleteMyAccount2: 'Delete my account',
 	aPasswordOfYourOwn: 'A password of your own',
 	youCameInByAn:
 		'You came in by an invitation. With an address and a password you can come in on any device.',
 	saveEMailAndPassword: 'Save e-mail and password',
-	sPasswordAndSignIns: (name: Shown) => `${name}’s password and sign-ins`,
+	sPasswordAndSignIns: (name: Shown) => `${name}’s password and logins`,
 	lastUsed: (how: Shown, seen: Shown) => `${how}, last used ${seen}`,
 	signingInAsksForA: (oneRecoveryCodeIs: Shown) =>
-		`Signing in asks for a code of your authenticator app. ${oneRecoveryCodeIs} left.`,
+		`Logging in asks for a code of your authenticator app. ${oneRecoveryCodeIs} left.`,
 	recoveryCodesAre: (count: Shown) => `${count} recovery codes are`
 } as const;
 
@@ -121,14 +124,14 @@ export const PEOPLE_ACCESS_PAGE = {
 
 export const RESET_PAGE = {
 	theNewPasswordHolds: 'The new password holds',
-	everyOtherSignInHas: 'Every other sign-in has ended.',
-	signIn: 'Sign in',
+	everyOtherSignInHas: 'Every other login has ended.',
+	signIn: 'Log in',
 	aNewPassword: 'A new password',
 	newPassword: 'New password',
 	save: 'Save',
 	askForAnotherWay: 'Ask for another way',
 	lookInYourMail: 'Look in your mail',
-	backToSigningIn: 'Back to signing in',
+	backToSigningIn: 'Back to logging in',
 	aWayToItComes: 'A way to it comes by mail.',
 	sendIt: 'Send it',
 	ifBelongsToSomebodyHere: (asked: Shown) =>
@@ -140,7 +143,7 @@ export const SIGN_IN_PAGE = {
 	yourAuthenticatorAppShowsSix: 'Your authenticator app shows six figures for this minute.',
 	code: 'Code',
 	logIn: 'Log in',
-	signIn: 'Sign in',
+	signIn: 'Log in',
 	forThePeopleWhoLive: 'For the people who live in this home.',
 	iHaveACode: 'I have a code',
 	askForANewPassword: 'Ask for a new password',

@@ -19,6 +19,5 @@ export const BUYING = {
 	share: 'Share as text',
 	copied: 'The list is copied.',
 	print: 'Print it',
-	asText: 'As a file',
-	back: 'Back to the cupboard'
+	asText: 'As a file'
 } as const;

@@ -4,6 +4,7 @@ import { lowerNumber, plural } from '../general';
 export const SUPPLIES = {
 	title: 'Supplies',
 	heading: 'The cupboard',
+	back: 'Back to the cupboard',
 	products: (n: number) => (n === 0 ? 'Nothing on the shelf yet' : `${n} ${plural(n, 'product')}`),
 	add: 'Add products',
 	addTitle: 'What stands in your cupboard?',

@@ -1,5 +1,5 @@
 /** Kits and tools. */
-import { plural } from '../general';
+import { capital, listNames, plural } from '../general';
 
 export const KITS = {
 	title: 'Kits and tools',
@@ -21,10 +21,14 @@ export const KITS = {
 	jobIn: (job: string, room: string) => `${job}, ${room}`,
 	only: (room: string) => `only for ${room}`,
 	washWords: 'hot wash after',
-	wholeHome: 'the whole home',
-	empty: 'empty',
 	keep: 'Keep it',
 	remove: 'Remove it',
+	/** "For Bathroom and Toilet: gloves and a brush"; a kit that is called like its only room says the room once. */
+	holds: (kit: string, rooms: readonly string[], things: readonly string[]) => {
+		const what = things.length === 0 ? 'empty' : listNames(things);
+		if (rooms.length === 1 && rooms[0] === kit) return capital(what);
+		return rooms.length === 0 ? `For the whole home: ${what}` : `For ${listNames(rooms)}: ${what}`;
+	},
 	things: (n: number) => `${n} ${plural(n, 'thing')}`,
 	noKits: 'No kit yet. Make one for the kitchen and one for the bathroom, each with what lives in it.',
 	noTools: 'No tools yet. A toilet brush that goes nowhere else is a good first one.'

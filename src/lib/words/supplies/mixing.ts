@@ -30,8 +30,8 @@ export const MIXING = {
 	},
 	off: (percent: number) =>
 		Math.abs(percent) < 0.5
-			? 'just right by spoon'
-			: `by spoon ${Math.abs(percent).toFixed(0)} % ${percent > 0 ? 'more' : 'less'}`,
+			? 'exact with level spoons'
+			: `with level spoons ${Math.abs(percent).toFixed(0)} % ${percent > 0 ? 'more' : 'less'}`,
 	wrong: {
 		'no-strength': 'The strength is more than 0 % and at most 100 %. Look on the label.',
 		'no-target': 'Choose what it is for.',
@@ -57,6 +57,7 @@ export const MIXING = {
 		names.length === 0 ? 'Right on everything, damp.' : `Not on ${listNames(names, 'or')}.`,
 	neverWith: (names: readonly string[]) =>
 		names.length === 0 ? '' : `Never with ${listNames(names, 'or')}.`,
+	everySize: 'In other sizes',
 	keep: 'Keep a bottle of it',
 	kept: 'Bottles that stand ready',
 	noneKept: 'None. What you keep here stands with what is in it, and until when it is good.',

@@ -44,7 +44,10 @@
 					more: `${one.percents} %`
 				}))}
 			/>
-			<div class="flex flex-wrap gap-3 [&[hidden]]:hidden" hidden={by !== 'hand'}>
+			<div
+				class="grid w-full grid-cols-[repeat(auto-fill,minmax(min(9rem,100%),1fr))] items-end gap-3 [&[hidden]]:hidden"
+				hidden={by !== 'hand'}
+			>
 				{#each view.shares as one (one.id)}
 					<TextField
 						label={one.name}

@@ -40,7 +40,7 @@
 	<header class="flex flex-wrap items-end gap-x-6 gap-y-3 print:hidden">
 		<div>
 			<p class="mt-0 mb-1">
-				<Button kind="link" class="inline-block! min-h-7!" href="/supplies">{SUPPLIES.heading}</Button>
+				<Button kind="link" class="inline-block! min-h-7!" href="/supplies">{SUPPLIES.back}</Button>
 			</p>
 			<h1 class="m-0">{DOOR_SHEET.title}</h1>
 		</div>

@@ -7,7 +7,6 @@
 	import KitForm from '$ui/supplies/KitForm.svelte';
 	import KitLetter from '$ui/supplies/KitLetter.svelte';
 	import ToolForm from '$ui/supplies/ToolForm.svelte';
-	import { listNames } from '$words/general';
 	import { KITS } from '$words/supplies/kits';
 	import { SUPPLIES } from '$words/supplies/cupboard';
 	let { data, form } = $props();
@@ -27,7 +26,7 @@
 
 <header class="px-edge pt-3.5">
 	<p class="mt-0 mb-1">
-		<Button kind="link" class="inline-block! min-h-7!" href="/supplies">{SUPPLIES.heading}</Button>
+		<Button kind="link" class="inline-block! min-h-7!" href="/supplies">{SUPPLIES.back}</Button>
 	</p>
 	<h1 class="m-0">{KITS.title}</h1>
 </header>
@@ -47,10 +46,7 @@
 								>, {one.place}</span
 							>{/if}
 						<p class="m-0 text-tin-text wrap-anywhere">
-							{one.rooms.length === 0 ? KITS.wholeHome : listNames(one.rooms.map(roomOf))}: {one.contents
-								.length === 0
-								? KITS.empty
-								: listNames(one.contents.map(nameOf))}
+							{KITS.holds(one.name, one.rooms.map(roomOf), one.contents.map(nameOf))}
 						</p>
 					</div>
 					{#if view.mayEdit}<Button

@@ -19,7 +19,7 @@
 <div class="flex flex-1 flex-col">
 	<header class="px-edge pt-3.5">
 		<p class="mt-0 mb-1">
-			<Button kind="link" class="inline-block! min-h-7!" href="/supplies">{SUPPLIES.heading}</Button>
+			<Button kind="link" class="inline-block! min-h-7!" href="/supplies">{SUPPLIES.back}</Button>
 		</p>
 		<h1 class="m-0">{MIXING.title}</h1>
 		<p class="mt-1 mb-0 text-tin-text">{MIXING.lead} {SUPPLIES.labelFirst}</p>
