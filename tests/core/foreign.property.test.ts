@@ -134,7 +134,7 @@ describe('a home that is taken in', () => {
 describe('a whole home in a file', () => {
 	const text = `${fileHead([{ from: toDay('2027-01-04'), home: makeHome() }])}${JSON.stringify(
 		entryToFile({ entry: done('bench', '2027-02-24', { minutes: 4.5 }), receivedAt: 5 })
-	)}${FILE_FOOT}`;
+	)}${FILE_FOOT}`.trimEnd();
 	it('cut off anywhere, or with a letter changed, is refused in words or read as what it then says', () => {
 		fc.assert(
 			fc.property(fc.nat(text.length - 1), fc.constantFrom('', '"', '}', '9', 'x', '\\'), (at, letter) => {

@@ -272,7 +272,10 @@ function floating(job: RefJob, house: RefHouse, ledger: RefEntry[], today: numbe
 		while (isPaused(house, day)) day++;
 		return day;
 	};
+	/** Moves that put a turn back behind the day from which it counts: the turn is gone with them, and they are not asked again. */
+	const spent = new Set<string>();
 	const turnAfter = (base: number | null) => {
+		const movedBy: string[] = [];
 		let opens = Math.max(job.startsOn, base === null ? job.startsOn : base + cadence.min);
 		let due = Math.max(job.startsOn, base === null ? job.startsOn : base + cadence.max);
 		if (job.season && !job.season.includes(month(due))) {
@@ -281,11 +284,12 @@ function floating(job: RefJob, house: RefHouse, ledger: RefEntry[], today: numbe
 		}
 		due = afterPause(due);
 		for (const move of held.filter((e) => e.outcome === 'moved')) {
-			if (move.date !== due || move.to === undefined) continue;
+			if (move.date !== due || move.to === undefined || spent.has(move.id)) continue;
 			opens = Math.min(opens, move.to);
 			due = afterPause(move.to);
+			movedBy.push(move.id);
 		}
-		return { opens, due };
+		return { opens, due, base, movedBy };
 	};
 	let turn = turnAfter(null);
 	let settledOn: number | null = null;
@@ -296,10 +300,12 @@ function floating(job: RefJob, house: RefHouse, ledger: RefEntry[], today: numbe
 			settledOn = day;
 		}
 		if (day === today) break;
-		if (turn.due > day) continue;
-		if (job.missRule === 'letgo' && turn.due === day) turn = turnAfter(day);
-		else if (job.missRule === 'catchup' && (catchUpDay(house, turn.due) ?? turn.due) === day)
-			turn = turnAfter(day);
+		while (job.missRule !== 'stays') {
+			const lapse = job.missRule === 'letgo' ? turn.due : (catchUpDay(house, turn.due) ?? turn.due);
+			if (lapse > day) break;
+			if (turn.base !== null && lapse <= turn.base) for (const id of turn.movedBy) spent.add(id);
+			turn = turnAfter(lapse);
+		}
 	}
 	const plain = { dueOn: null, nextOn: null, lateDays: 0, lateTurns: 0 };
 	if (isPaused(house, today)) return { ...plain, state: 'paused' };

@@ -172,6 +172,28 @@ describe('the rest of a session', () => {
 		]);
 	});
 
+	it('past the bell a soak stays to come that nobody can be at in time', () => {
+		const plan = session(
+			[
+				...soak('p'),
+				step('q', 0, 4, { room: 'b' }),
+				step('r', 0, 3, { who: 'ben', room: 'c' }),
+				...soak('s', 'ben')
+			],
+			5
+		);
+		// Ben is two storeys away, and the time that it may soak ends sooner than he is there.
+		const events = [
+			event('started', 0),
+			event('stepDone', 0, 4),
+			event('stepDone', 2.65, 3),
+			event('stepDone', 2.95, 0)
+		];
+		const found = rest(plan, events, 7.55);
+		expect(order(found, 'ben')).toEqual(['s 1']);
+		expect(found.off).toEqual([]);
+	});
+
 	it('whatever is pressed, and when: each open step is in one lane once, or its job is off or taken out', () => {
 		const lines = ['p', 'q', 'r', 's'];
 		const steps = [

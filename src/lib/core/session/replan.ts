@@ -89,16 +89,19 @@ export function replan(
 	};
 	const begun = new Set(input.jobs.filter((job) => !job.optional).map((job) => job.id));
 	const first = begun.size > 0 ? begun : new Set([open[0]?.step.line ?? '']);
+	// Nor is a soak lost that nobody can be at in time any more.
+	const late = hurried(endless, pinned, clock);
 	const past =
 		inOrder(endless, order(first), first) ??
-		firstPlan({ ...endless, jobs: input.jobs.filter((job) => first.has(job.id)) });
+		inOrder(late, order(first), first) ??
+		firstPlan({ ...late, jobs: input.jobs.filter((job) => first.has(job.id)) });
 	return laidOut(
 		plan,
 		clock,
 		now,
 		past,
 		stepsOf,
-		[...all].filter((line) => !first.has(line))
+		[...all].filter((line) => !past.entries.some((entry) => entry.job === line))
 	);
 }
 
