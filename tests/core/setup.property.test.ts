@@ -17,7 +17,7 @@ import { changeHome } from '../../src/lib/core/setup/change';
 import { draftSchema, EMPTY_DRAFT, PRESENCE, readDraft, type Draft } from '../../src/lib/core/setup/draft';
 import { homeFromDraft } from '../../src/lib/core/setup/homeFromDraft';
 import { draftFromHome } from '../../src/lib/core/setup/draftFromHome';
-import { isOwnWork } from '../../src/lib/core/setup/arrangeInput';
+import { isOwnWork } from '../../src/lib/core/household/ownWork';
 import { fitWeek, minutesAWeek } from '../../src/lib/core/setup/fitWeek';
 import { freeId, roomsFor } from '../../src/lib/core/setup/library';
 import type { Pattern } from '../../src/lib/core/setup/pattern';

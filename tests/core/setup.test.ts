@@ -16,6 +16,7 @@ import {
 	type Job
 } from '../../src/lib/core/household/home';
 import { outlook } from '../../src/lib/core/schedule/outlook';
+import { workOfHome } from '../../src/lib/core/schedule/workOfHome';
 import { changeHome } from '../../src/lib/core/setup/change';
 import { EMPTY_DRAFT, type Draft } from '../../src/lib/core/setup/draft';
 import { homeFromDraft } from '../../src/lib/core/setup/homeFromDraft';
@@ -270,6 +271,35 @@ describe('patterns', () => {
 		expect(names('all').left).not.toEqual([]);
 		expect(names('basics').left).toEqual([]);
 		expect(names('basics').in.sort()).toEqual([...names('all').in, ...names('all').left].sort());
+	});
+
+	it.each(['rolling-zones', 'family-lists', 'a-month-of-zones', 'a-kind-of-job-a-day'])(
+		'hold on the days of %s what the first steps said that they hold',
+		(id) => {
+			const { household, ...home } = made(id);
+			const { freeDays, catchUpDays } = household.rhythm;
+			const prepared = prepareHome([{ from: FROM, home: { ...home, household } }]);
+			const days = outlook(prepared, FROM, 7 * 26)
+				.filter((day) => ![...freeDays, ...catchUpDays].includes(weekdayOf(day.date)))
+				.map((day) => workOfHome(day, prepared).total);
+			const mean = days.reduce((sum, one) => sum + one, 0) / days.length;
+			expect(mean).toBeLessThanOrEqual((household.minutesADay ?? 0) * 1.02);
+		}
+	);
+
+	it('suggest as many minutes a day as a home needs, as far as its people can give them', () => {
+		const minutesOf = (rest: Record<string, unknown>) => made('rolling-zones', rest).household.minutesADay;
+		const family = homeFromDraft(draft(), library, pattern('rolling-zones'), FROM);
+		if (!family.ok) throw new Error('no home');
+		expect(family.leftOut).toEqual([]);
+		expect(family.home.household.minutesADay).toBe(family.neededADay);
+		expect(family.neededADay).toBeGreaterThan(90);
+		// Alone, nobody gives more than an hour and a half; in one room nobody needs it.
+		expect(minutesOf({ people: [{ id: 'ada', name: 'Ada', role: 'organiser' }] })).toBe(90);
+		expect(
+			minutesOf({ rooms: [{ id: 'bed', name: 'Room', kind: 'bedroom', storey: 0 }], people: [] })
+		).toBeLessThan(60);
+		expect(minutesOf({ minutesADay: 40 })).toBe(40);
 	});
 
 	it('keep what another job does anyway off its day, where the week has another', () => {

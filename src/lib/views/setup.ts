@@ -29,6 +29,9 @@ export interface Yard {
 	readonly pattern: string;
 	readonly name: string;
 	readonly says: string;
+	/** Minutes of a day that the home has. */
+	readonly holds: number;
+	/** Of the home's work; what is somebody's own, such as a bed, is not in any of the minutes. */
 	readonly hoursAWeek: string;
 	readonly longest: number;
 	readonly longestDay: string;
@@ -126,6 +129,8 @@ export interface BeginView {
 		readonly jobs: number;
 		readonly begun: number;
 		readonly minutes: number;
+		/** Minutes of a day that the home has. */
+		readonly minutesADay: number;
 		/** What the days do not hold, and the minutes a day that would hold all; null where more would not help. */
 		readonly leftOut: readonly JobAWeek[];
 		readonly wanted: number | null;

@@ -16,7 +16,9 @@
 	const codes = $derived(form && 'codes' in form ? (form.codes as readonly string[]) : []);
 </script>
 
-<svelte:head>{#if !view.isDemo}<title>{OWN_PAGE.yourPasswordAndSignIns}</title>{/if}</svelte:head>
+<svelte:head
+	>{#if !view.isDemo}<title>{OWN_PAGE.yourPasswordAndSignIns}</title>{/if}</svelte:head
+>
 
 {#if view.isDemo}
 	<Doorway title={OWN_PAGE.passwordsAndLogins} says={OWN_PAGE.theDemoHomeIsOpen}>

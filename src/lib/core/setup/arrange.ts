@@ -3,6 +3,7 @@ import { ageAlone, ageToGoBy, isOldEnough } from '../people/whoCan';
 import type { Weekday } from '../calendar/civil';
 import { floatItem } from './edit';
 import type { Job } from '../household/home';
+import { isOwnWork } from '../household/ownWork';
 import { freeId } from './library';
 import { partRooms } from './zones';
 import type { Pattern, PatternRule, Place } from './pattern';
@@ -10,7 +11,6 @@ import {
 	type ArrangeInput,
 	type Arranged,
 	childOwned,
-	isOwnWork,
 	weekly,
 	lightest,
 	addLoad,

@@ -29,12 +29,6 @@ export const childOwned = (job: Job, input: ArrangeInput) => {
 	);
 };
 
-/** True for the work of those whose room it is, such as their beds: it is no work of the home. */
-export const isOwnWork = (job: Job, rooms: readonly Pick<Room, 'id' | 'owners'>[]) => {
-	const owners = rooms.find((room) => room.id === job.room)?.owners ?? [];
-	return job.who.members.length > 0 && job.who.members.every((member) => owners.includes(member));
-};
-
 export const weekly = (weekdays: readonly number[], everyWeeks = 1): Job['cadence'] => ({
 	type: 'weekly',
 	weekdays: [...weekdays].sort((a, b) => a - b) as Weekday[],

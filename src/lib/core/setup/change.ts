@@ -83,7 +83,7 @@ function onlyChanges(home: Home, draft: Draft, library: Library, today: CivilDay
 		household: {
 			...current.household,
 			name: draft.name.trim() || current.household.name,
-			minutesADay: draft.minutesADay,
+			minutesADay: draft.minutesADay ?? current.household.minutesADay,
 			weekStart: draft.weekStart,
 			rhythm: {
 				...current.household.rhythm,

@@ -54,7 +54,8 @@ export const draftSchema = z.strictObject({
 	pattern: id.default('rolling-zones'),
 	/** The pattern was taken: until then it is the one that suits. */
 	patternTaken: z.boolean().default(false),
-	minutesADay: minutes.default(90),
+	/** Left out: as many as the home needs, as far as its people can give them. */
+	minutesADay: minutes.optional(),
 	weekStart: weekday.default(1),
 	/** Left out: as the pattern has them. */
 	freeDays: weekdays.optional(),

@@ -1,7 +1,8 @@
 /** Keeps a new home's week within the minutes it has: its core gives way last. Rules: "A week within its minutes". */
 import { minutesOfDay } from '../household/dayMinutes';
 import type { Household, Job, Room } from '../household/home';
-import { isOwnWork } from './arrangeInput';
+import { isOwnWork } from '../household/ownWork';
+import { workingDays } from './schemeOf';
 import { itemsBesideCore, mostSittings, sittingsOfWeek, type ZoneItem } from './sittingsOfWeek';
 
 /** Times a week that a job comes, on average; floating jobs at their longest, zone items and calls not at all. */
@@ -50,8 +51,9 @@ const byNeed = (a: Job, b: Job) =>
 /**
  * The jobs that a week holds, and those that its minutes have no room for. The core is in first, of the daily routine all of
  * it; items of zones give way where the core has no room beside their sittings; what is left of the minutes goes to what is
- * seldom done, then to the rest: among alike to work of the whole house, then the weightiest and shortest. What is somebody's own takes none of them.
- * What is left is for the home to decide on: nothing is dropped in silence. `rooms` with their zones; `zones`: how many.
+ * seldom done, then to the rest: among alike to work of the whole house, then the weightiest and shortest. What is somebody's
+ * own takes none of them. The minutes are those of the days that are neither free nor for catching up. What is left is for the
+ * home to decide on: nothing is dropped in silence. `rooms` with their zones; `zones`: how many.
  * Rules: "A week within its minutes".
  */
 export function fitWeek(
@@ -59,8 +61,10 @@ export function fitWeek(
 	household: Household,
 	{ rooms, zones }: { readonly rooms: readonly Room[]; readonly zones: number }
 ): FittedWeek {
-	const days = 7 - household.rhythm.freeDays.length;
-	// The basics of a free day are no work of the other days.
+	const { freeDays, catchUpDays } = household.rhythm;
+	// A day to catch up on is kept for what was missed, and a free day free: neither holds work of a usual week.
+	const days = workingDays(freeDays, catchUpDays).length || 7 - freeDays.length;
+	// The basics of the other days are no work of these.
 	const takes = (job: Job) => minutesAWeek(job) * (job.layer === 'basics' ? days / 7 : 1);
 	const sum = (list: readonly Job[]) => list.reduce((total, job) => total + takes(job), 0);
 	// What waits for its zone is done in the zone's sittings; what is somebody's own, such as a bed, is no work of the home.

@@ -9,6 +9,7 @@ import { arrange } from './arrange';
 import type { Draft } from './draft';
 import { membersOf } from './draftMembers';
 import { fitWeek } from './fitWeek';
+import { minutesSuggested } from './minutesSuggested';
 import { besideFreeDays, cadenceBesideFreeDays } from './freeDays';
 import { chooseJobs, walkRooms } from './jobsOfRooms';
 import { fixedByAge, type Library } from './library';
@@ -164,10 +165,13 @@ export function homeFromDraft(draft: Draft, library: Library, chosen: Pattern, f
 			? { ...NOTHING_AGREED, shares: { by: 'age' as const, byHand: {} } }
 			: NOTHING_AGREED
 	};
-	const week = fitWeek(arranged.jobs, household, {
-		rooms,
-		zones: zones.length
-	});
+	const within = { rooms, zones: zones.length };
+	household.minutesADay ??= minutesSuggested(
+		fitWeek(arranged.jobs, household, within).neededADay,
+		members,
+		from
+	);
+	const week = fitWeek(arranged.jobs, household, within);
 	// Where only the daily routine begins, there is room for all of it that its parts hold.
 	const left = draft.begin === 'basics' ? week.left.filter((job) => job.layer !== 'basics') : week.left;
 	const inWeek = draft.everything ? arranged.jobs : arranged.jobs.filter((job) => !left.includes(job));

@@ -27,7 +27,7 @@ export function recommendPattern(draft: Pick<Draft, 'minutesADay' | 'people' | '
 	const { minutesADay, people, rooms } = draft;
 	const grown = people.filter((one) => one.role === 'adult' || one.role === 'organiser');
 	const children = people.filter((one) => one.role === 'child').length;
-	if (minutesADay <= FEW_MINUTES)
+	if (minutesADay !== undefined && minutesADay <= FEW_MINUTES)
 		return { pattern: 'light-and-thorough', reason: { code: 'few-minutes', minutes: minutesADay } };
 	if (children >= MANY_CHILDREN)
 		return { pattern: 'family-lists', reason: { code: 'children', count: children } };

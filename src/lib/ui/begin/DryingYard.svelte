@@ -2,7 +2,8 @@
 	/** Four lines, one a week; a cloth is as long as its minutes, sewn of basics, weekly round and zone. */
 	import { BEGIN_DRYING_YARD } from '$words/screens/begin';
 	import type { Yard } from '$views/setup';
-	let { yard, scale, holds }: { yard: Yard; scale: number; holds: number } = $props();
+	let { yard, scale }: { yard: Yard; scale: number } = $props();
+	const holds = $derived(yard.holds);
 	const px = (minutes: number) => minutes * scale;
 </script>
 

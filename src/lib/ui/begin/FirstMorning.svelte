@@ -165,7 +165,7 @@
 				numberWord(view.rooms.length),
 				plural(view.rooms.length, 'room'),
 				view.patterns.find((one) => one.id === view.draft.pattern)?.name ?? '',
-				view.draft.minutesADay
+				first?.minutesADay ?? view.draft.minutesADay ?? ''
 			)}
 		</p>
 		<div class="way-on">

@@ -11,7 +11,7 @@
 	import { RECOMMENDED } from '$words/firstSteps';
 	import type { BeginView } from '$views/setup';
 	let { view }: { view: BeginView } = $props();
-	const holds = $derived(view.draft.minutesADay);
+	const holds = $derived(view.draft.minutesADay ?? view.yard?.holds);
 	const hasZones = $derived(
 		[view.yard, view.beside].some((yard) => yard?.weeks.some((week) => week.days.some((day) => day.zone > 0)))
 	);
@@ -104,8 +104,8 @@
 		class:showSecond={second}
 	>
 		{#if view.yard}
-			<DryingYard yard={view.yard} {scale} {holds} />
-			{#if view.beside}<DryingYard yard={view.beside} {scale} {holds} />{/if}
+			<DryingYard yard={view.yard} {scale} />
+			{#if view.beside}<DryingYard yard={view.beside} {scale} />{/if}
 		{:else}
 			<p class="dim text-lead mt-1.5 mb-3">{BEGIN_RHYTHM.addARoomFirstTo}</p>
 		{/if}
@@ -126,7 +126,8 @@
 					label={BEGIN_RHYTHM.minutesADay}
 					name="minutes"
 					inputmode="numeric"
-					value={String(holds)}
+					value={String(holds ?? '')}
+					help={view.draft.minutesADay === undefined && holds !== undefined ? BEGIN_RHYTHM.suggested : ''}
 				/>
 				<Button kind="link" type="submit">{BEGIN_RHYTHM.save}</Button></TouchForm
 			>

@@ -27,7 +27,7 @@
 							{#if day.words}
 								{@const run = runFrom(week, k)}
 								<span class="cloth" class:whole={day.whole}></span>
-								{#if run > 0}<span class="words" style:width="calc({run} * 100% - 12px)">{day.words}</span
+								{#if run > 0}<span class="words" style:max-width="calc({run} * 100% - 12px)">{day.words}</span
 									>{/if}
 							{/if}
 						</a>
@@ -66,7 +66,7 @@
 		inset: 0;
 		box-shadow: inset 0 0 0 3px var(--cobalt-ink);
 		pointer-events: none;
-		z-index: 3;
+		z-index: 1;
 	}
 	td a {
 		position: relative;
@@ -105,6 +105,8 @@
 		left: 8px;
 		bottom: 1px;
 		z-index: 2;
+		width: max-content;
+		background: var(--linen-deep);
 		font-size: 0.875rem;
 		line-height: 1.3;
 		white-space: nowrap;

@@ -16,7 +16,11 @@
 	/** The longest word of a name decides how large the name stands on its tape: it is not broken if that can be helped. */
 	const sizeOf = (name: string) => {
 		const longest = Math.max(...name.split(/(?<=-)|\s/).map((word) => word.length));
-		return longest > 16 ? 'text-[0.9375rem] max-sm:text-[0.875rem]' : longest > 12 ? 'text-[1.125rem]' : 'text-[1.3125rem]';
+		return longest > 16
+			? 'text-[0.9375rem] max-sm:text-[0.875rem]'
+			: longest > 12
+				? 'text-[1.125rem]'
+				: 'text-[1.3125rem]';
 	};
 	/** A towel over its hook; short ones are all shoulder. */
 	const towel = (x: number, w: number, h: number) => {
@@ -39,7 +43,7 @@
 		{@const f = length(one.fourPart)}
 		{@const s = length(one.share)}
 		<div class="relative min-w-0" role="listitem">
-			<h2 class={[sizeOf(one.name)]}>
+			<h2 class={sizeOf(one.name)}>
 				<a
 					class="block px-3.5 max-sm:px-2.5 pt-1.25 pb-1.5 max-md:py-3 wrap-anywhere text-inherit no-underline hover:underline hover:decoration-2 hover:underline-offset-4"
 					href="/people/{one.id}">{one.name}</a

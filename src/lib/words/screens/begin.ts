@@ -84,6 +84,7 @@ export const BEGIN_RHYTHM = {
 	showTheChosenOne: 'Show the one you chose',
 	showTheOther: 'Show the one to compare',
 	minutesADay: 'Minutes a day',
+	suggested: 'Suggested for this home.',
 	save: 'Save the minutes',
 	freeDays: 'Free days',
 	freeHelp: 'On a free day only the daily routine is due.',

@@ -11,7 +11,6 @@
 	import { DATE_ORDERS, UNITS } from '$core/household/home';
 	import { WRITING } from '$words/house';
 	import { weekFrom } from '$words/general';
-	import { minutesOfDay } from '$core/household/dayMinutes';
 	import DryingYard from '$ui/begin/DryingYard.svelte';
 	import EditForm from '$ui/house/EditForm.svelte';
 	import Notice from '$ui/Notice.svelte';
@@ -27,7 +26,6 @@
 	const shown = $derived(chosen ?? scheme);
 	const DAYS = $derived(weekFrom(house.weekStart));
 	const longest = $derived(Math.max(60, view.now.longest, view.next?.longest ?? 0));
-	const holds = $derived(minutesOfDay(house));
 	const byWeekday = $derived(
 		house.rhythm.scheme.type === 'weekdays' ? (house.rhythm.scheme.byWeekday as Record<string, string>) : {}
 	);
@@ -211,8 +209,8 @@
 			</div>
 		</EditForm>
 		<div class={['grid gap-2.5 content-start', view.next !== null && 'grid-cols-[1fr]']}>
-			<DryingYard yard={view.now} scale={74 / longest} {holds} />
-			{#if view.next}<DryingYard yard={view.next} scale={74 / longest} {holds} />{/if}
+			<DryingYard yard={view.now} scale={74 / longest} />
+			{#if view.next}<DryingYard yard={view.next} scale={74 / longest} />{/if}
 			{#each view.missed as words, i (i)}<p class="dim">{words}</p>{/each}
 		</div>
 	</div>

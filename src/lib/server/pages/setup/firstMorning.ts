@@ -16,7 +16,7 @@ import type { BeginView, FirstDay } from '$views/setup';
 import { weekdayName } from '$words/general';
 
 type First = NonNullable<BeginView['first']>;
-type LeftOut = 'leftOut' | 'wanted' | 'isOver' | 'beyondParts' | 'aPart' | 'pattern';
+type LeftOut = 'minutesADay' | 'leftOut' | 'wanted' | 'isOver' | 'beyondParts' | 'aPart' | 'pattern';
 
 /** What the days do not hold and what the pattern does without, by name and room, and what would help. */
 function leftOut(
@@ -35,6 +35,7 @@ function leftOut(
 		)
 	});
 	return {
+		minutesADay: given,
 		leftOut: made.leftOut.map(aWeek),
 		wanted: made.neededADay > given && made.leftOut.length > 0 ? made.neededADay : null,
 		isOver: made.neededADay > given,

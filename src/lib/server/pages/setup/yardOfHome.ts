@@ -4,6 +4,7 @@ import { weekStartOf } from '$core/calendar/weeks';
 import { minutesOfDay } from '$core/household/dayMinutes';
 import { outlook } from '$core/schedule/outlook';
 import type { PreparedHome } from '$core/schedule/preparedHome';
+import { workOfHome } from '$core/schedule/workOfHome';
 import type { HomeProjection } from '$core/schedule/projection';
 import type { Yard } from '$views/setup';
 import { monthName, weekdayName, weekFrom } from '$words/general';
@@ -16,7 +17,7 @@ export function yardOfHome(
 	name: string
 ): Yard {
 	const from = weekStartOf(addDays(today, 6), home.rotation.weekStart);
-	const days = outlook(home, from, 28, projection, today);
+	const days = outlook(home, from, 28, projection, today).map((day) => workOfHome(day, home));
 	const holds = minutesOfDay(home.home.household);
 	const marks = new Map(home.home.zones.map((zone, i) => [zone.id, { weave: zone.weave, number: i + 1 }]));
 	const longest = days.reduce((most, day) => (day.total > most.total ? day : most));
@@ -25,6 +26,7 @@ export function yardOfHome(
 		pattern: '',
 		name,
 		says: '',
+		holds,
 		hoursAWeek: hours < 10 ? hours.toFixed(1).replace(/\.0$/, '') : String(Math.round(hours)),
 		longest: Math.round(longest.total),
 		longestDay: `${weekdayName(longest.date)}s`,
