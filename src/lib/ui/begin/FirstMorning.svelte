@@ -165,7 +165,8 @@
 				numberWord(view.rooms.length),
 				plural(view.rooms.length, 'room'),
 				view.patterns.find((one) => one.id === view.draft.pattern)?.name ?? '',
-				first?.minutesADay ?? view.draft.minutesADay ?? ''
+				first?.minutesADay ?? view.draft.minutesADay ?? '',
+				view.draft.begin === 'all'
 			)}
 		</p>
 		<div class="way-on">

@@ -122,12 +122,13 @@
 		<div class="sets grid gap-0.5">
 			<TouchForm values={{ op: 'minutes' }} class="minutes">
 				<TextField
-					class="w-36"
-					label={BEGIN_RHYTHM.minutesADay}
+					class="w-56"
+					label={view.draft.minutesADay === undefined && holds !== undefined
+						? BEGIN_RHYTHM.minutesSuggested
+						: BEGIN_RHYTHM.minutesADay}
 					name="minutes"
 					inputmode="numeric"
 					value={String(holds ?? '')}
-					help={view.draft.minutesADay === undefined && holds !== undefined ? BEGIN_RHYTHM.suggested : ''}
 				/>
 				<Button kind="link" type="submit">{BEGIN_RHYTHM.save}</Button></TouchForm
 			>

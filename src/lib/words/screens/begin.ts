@@ -6,7 +6,7 @@ export const BEGIN_DRYING_YARD = {
 	aWeekLongestDay: 'a week, longest day',
 	fourWeeksOf: (name: Shown) => `Four weeks of ${name}`,
 	min: (longest: Shown) => `${longest} min`,
-	over: (minutes: Shown, yours: Shown) => `${minutes} min over your ${yours}`,
+	over: (minutes: Shown, yours: Shown) => `${minutes} min over the ${yours} of a day`,
 	without: (count: number) => `Does without ${lowerNumber(count)} of your jobs; you can add them at the end.`
 } as const;
 
@@ -32,8 +32,8 @@ export const BEGIN_FIRST_MORNING = {
 		`${begun} of ${jobs} jobs begin${theRestStartsLater}. About ${minutes} minutes a day in the first week.`,
 	min: (minutes: Shown) => `${minutes} min`,
 	andMore: (count: Shown) => ` and ${count} more`,
-	minutesADayEverythingCan: (count: Shown, noun: Shown, name: Shown, minutesADay: Shown) =>
-		`${count} ${noun}, ${name}, ${minutesADay} minutes a day. Everything can be changed later, one thing at a time.`
+	minutesADayEverythingCan: (count: Shown, noun: Shown, name: Shown, minutesADay: Shown, isAll: boolean) =>
+		`${count} ${noun}, ${name}, ${minutesADay} minutes a day${isAll ? '' : ' once all of it is on'}. Everything can be changed later, one thing at a time.`
 } as const;
 
 export const BEGIN_PEOPLE = {
@@ -84,7 +84,7 @@ export const BEGIN_RHYTHM = {
 	showTheChosenOne: 'Show the one you chose',
 	showTheOther: 'Show the one to compare',
 	minutesADay: 'Minutes a day',
-	suggested: 'Suggested for this home.',
+	minutesSuggested: 'Minutes a day, as this home needs',
 	save: 'Save the minutes',
 	freeDays: 'Free days',
 	freeHelp: 'On a free day only the daily routine is due.',
@@ -93,7 +93,7 @@ export const BEGIN_RHYTHM = {
 	dailyRoutine: 'daily routine',
 	weekly: 'weekly jobs',
 	zone: 'zone jobs',
-	over: 'more minutes than you set',
+	over: 'over the minutes of a day',
 	compareWith: (name: Shown) => `Compare with ${name}`,
 	stopComparingWith: (name: Shown) => `Stop comparing with ${name}`,
 	freeOf: (name: Shown) => `${name} free`,
