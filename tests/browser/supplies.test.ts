@@ -250,7 +250,7 @@ test('cloths of a session go onto the list of the laundry when it is over', asyn
 	}
 	await expect(page.getByText('Into the hot wash: Bathroom cloth.')).toBeVisible();
 	await page.getByRole('button', { name: 'Put them on the laundry list' }).click();
-	await expect(page.getByText('Cloths, 60° is on the list to wash.')).toBeVisible();
+	await expect(page.getByText('On the list to wash: Cleaning cloths.')).toBeVisible();
 });
 
 test('a child’s page, the work before visitors and a card say what to mind, each for whoever it is', async ({

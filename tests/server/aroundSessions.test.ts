@@ -120,11 +120,11 @@ describe('the laundry', () => {
 		laundry.add(asAda(home), form({ id: newId(), kind: 'person', ...fields }));
 	it('names a load after whose it is, where nothing else is said', async () => {
 		const home = await household();
-		expect(said(await add(home, { owner: 'ben' })).message).toBe('Ben’s clothes is on the list to wash.');
+		expect(said(await add(home, { owner: 'ben' })).message).toBe('On the list to wash: Ben’s clothes.');
 		expect(said(await add(home, { owner: 'zed', kind: 'bed' })).message).toBe(
-			'Bed linen is on the list to wash.'
+			'On the list to wash: Bed linen.'
 		);
-		expect(said(await add(home, { name: '  Curtains ' })).message).toBe('Curtains is on the list to wash.');
+		expect(said(await add(home, { name: '  Curtains ' })).message).toBe('On the list to wash: Curtains.');
 		const { waiting, pile } = await loadLaundry(asAda(home));
 		expect(waiting.map((one) => [one.name, one.degrees])).toEqual([
 			['Ben’s clothes', 40],

@@ -241,12 +241,12 @@ export const LAYERS = [
 ] as const;
 
 export const STEP_KINDS = [
-	'starts something',
+	'start, then wait',
 	'clear',
 	'dust',
 	'wipe',
-	'shine',
-	'sanitary',
+	'polish',
+	'toilet, drains',
 	'floor, dry',
 	'floor, wet',
 	'put back'

@@ -143,7 +143,7 @@ export const CLEARING = {
 /** What goes into the hot wash when a session is over. */
 export const WASH_AFTER = {
 	what: (names: readonly string[]) => `Into the hot wash: ${names.join(', ')}.`,
-	load: 'Cloths, 60°',
+	load: 'Cleaning cloths',
 	put: 'Put them on the laundry list'
 } as const;
 

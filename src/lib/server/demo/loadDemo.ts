@@ -58,7 +58,7 @@ function demoPile(home: Home): Omit<Load, 'id' | 'events'>[] {
 		load('Towels', 'towels'),
 		load('Whites', 'person'),
 		load('Dark', 'person', 'bram'),
-		load('Cloths, 60°', 'cloths')
+		load('Cleaning cloths', 'cloths')
 	];
 }
 

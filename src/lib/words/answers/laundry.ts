@@ -4,7 +4,7 @@ import type { Shown } from '../screens/shown';
 export const LAUNDRY_SAYS = {
 	reloadThePageAndTry: 'Reload the page and try again.',
 	sayWhatIsInThe: 'Say what is in the load, and try again.',
-	isOnTheListTo: (name: Shown) => `${name} is on the list to wash.`,
+	isOnTheListTo: (name: Shown) => `On the list to wash: ${name}.`,
 	thisPressWasNotUnderstood: 'This press was not understood. Reload the page and try again.',
 	thereIsNoSuchLoad: 'There is no such load here any more.',
 	theLoad: 'The load',
