@@ -29,7 +29,7 @@ import { captainOn } from '../../src/lib/core/people/captain';
 import { lookRounds, maySay, rungToPractise, stateOfRungs } from '../../src/lib/core/people/rungs';
 import { assign, type ShareItem, type Sharer } from '../../src/lib/core/people/assign';
 import { occurrenceId } from '../../src/lib/core/people/weekOccurrences';
-import { whoCan } from '../../src/lib/core/people/whoCan';
+import { skillsFor, whoCan } from '../../src/lib/core/people/whoCan';
 import { readDay } from '../../src/lib/core/schedule/readDay';
 import { projectHome } from '../../src/lib/core/schedule/projection';
 import { againstWords, barredWords } from '../../src/lib/words/people';
@@ -139,6 +139,16 @@ describe('who can take a job', () => {
 		['back from being away', {}, 'cy', { away: [{ from: '2027-02-01', to: '2027-03-02' }] }, []]
 	] as const)('%s', (_, theJob, member, more, codes) => {
 		expect(ask(theJob, member, more)).toEqual(codes);
+	});
+	it('lists what jobs ask to have been learned and what somebody has, once each, whatever their letters', () => {
+		const [plain] = makeHome().jobs as [Job];
+		const jobs = ['ladder', 'Ladder', 'iron', undefined].map((skill) => ({ ...plain, skill }));
+		expect(skillsFor({ jobs }, { skills: ['LADDER', 'sewing'] })).toEqual([
+			{ skill: 'iron', has: false },
+			{ skill: 'Ladder', has: true },
+			{ skill: 'sewing', has: true }
+		]);
+		expect(skillsFor({ jobs: [plain] }, { skills: [] })).toEqual([]);
 	});
 	it('never names a device', () => {
 		expect(ask({}, 'wall')).toBeUndefined();

@@ -20,6 +20,7 @@ import { workOfHome } from '../../src/lib/core/schedule/workOfHome';
 import { changeHome } from '../../src/lib/core/setup/change';
 import { EMPTY_DRAFT, type Draft } from '../../src/lib/core/setup/draft';
 import { homeFromDraft } from '../../src/lib/core/setup/homeFromDraft';
+import { chooseJobs } from '../../src/lib/core/setup/jobsOfRooms';
 import { draftFromHome } from '../../src/lib/core/setup/draftFromHome';
 import { jobForRoom, readLibrary, searchLibrary, suitsRoom } from '../../src/lib/core/setup/library';
 import { type Pattern } from '../../src/lib/core/setup/pattern';
@@ -413,6 +414,34 @@ describe('a round', () => {
 			{ numRuns: 40 }
 		);
 	});
+});
+
+describe('a pattern that gathers jobs into rounds', () => {
+	it.each(['light-and-thorough', 'saturday-morning', 'a-month-of-zones'])(
+		'%s: keeps all that they are done with, warned of and need at hand',
+		(id) => {
+			const all = { everything: true, beyondPattern: true };
+			const home = made(id, all);
+			const standing = new Set(home.jobs.map((job) => job.id));
+			const gathered = chooseJobs(draft(all), library).filter((job) => !standing.has(job.id));
+			const roundOf = (job: Job) =>
+				home.jobs.filter((one) => one.id === `round-${job.room}` || one.id === `round-${job.subject}`);
+			let told = 0;
+			for (const job of gathered)
+				for (const round of roundOf(job)) {
+					const step = round.depths.usual.steps.find((one) => one.text.endsWith(job.name));
+					if (!step) continue;
+					told += 1;
+					const uses = job.depths.usual.steps.flatMap((one) => one.products);
+					expect(step.products, job.id).toEqual(expect.arrayContaining(uses));
+					expect(round.needs, job.id).toEqual(expect.arrayContaining(job.needs));
+					expect(round.cautions.map((one) => one.headline)).toEqual(
+						expect.arrayContaining(job.cautions.map((one) => one.headline))
+					);
+				}
+			expect(told).toBeGreaterThan(3);
+		}
+	);
 });
 
 describe('the first steps', () => {

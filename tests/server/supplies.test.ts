@@ -292,6 +292,20 @@ describe('what somebody younger may use', () => {
 		});
 		expect((await loadHome(pool(), home))?.home.members.find((one) => one.id === 'cy')?.name).toBe('Cy');
 	});
+	it('is what somebody has learned, chosen from what jobs ask for and from what they have', async () => {
+		const home = await begun();
+		const keep = (fields: Fields) =>
+			editMember(home, 'ben', form({ id: newId(), name: 'Ben', ...fields }), 'ada');
+		const skills = async () => (await loadMember(home, 'ben')).skills;
+		expect(await skills()).toEqual([]);
+		expect(said(await keep({ skills: ['ladder, high', 'iron'] })).status).toBe(200);
+		expect(await skills()).toEqual([
+			{ skill: 'iron', has: true },
+			{ skill: 'ladder, high', has: true }
+		]);
+		expect(said(await keep({ skills: ['iron'] })).status).toBe(200);
+		expect(await skills()).toEqual([{ skill: 'iron', has: true }]);
+	});
 	it('is looser only as an adult confirms it, written down with who and when', async () => {
 		const home = await begun();
 		const cy = async () => (await loadHome(pool(), home))?.home.members.find((one) => one.id === 'cy');

@@ -176,7 +176,8 @@ export interface MemberView {
 	readonly name: string;
 	readonly role: 'organiser' | 'adult' | 'child' | 'helper';
 	readonly bornOn: string;
-	readonly skills: string;
+	/** What jobs of the home ask to have been learned, and what this person has learned. */
+	readonly skills: readonly { readonly skill: string; readonly has: boolean }[];
 	readonly kit: readonly string[];
 	readonly hasKit: boolean;
 	/** What there is to have at hand: what jobs need, and the tools of the home. */

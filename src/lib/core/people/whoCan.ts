@@ -152,6 +152,21 @@ function whyNot(job: Job, member: Member, day: CivilDay): WhyNot[] {
 const hasWord = (words: readonly string[], word: string) =>
 	words.some((one) => one.toLowerCase() === word.toLowerCase());
 
+/**
+ * What the jobs of a home ask to have been learned, and what a member has learned that none asks for, once each in the order of
+ * the alphabet; `has`: whether that member has learned it. Upper and lower case are one. Rules: "Who can take a job".
+ */
+export function skillsFor(
+	home: Pick<Home, 'jobs'>,
+	member: Pick<Member, 'skills'>
+): { readonly skill: string; readonly has: boolean }[] {
+	const asked = home.jobs.flatMap((job) => job.skill ?? []);
+	const words = new Map([...member.skills, ...asked].map((word) => [word.toLowerCase(), word]));
+	return [...words.values()]
+		.sort((a, b) => a.localeCompare(b))
+		.map((skill) => ({ skill, has: hasWord(member.skills, skill) }));
+}
+
 /** True where a member may do a job: nothing but the day itself could stand against it. `owners`: whose own work it is. */
 export function mayDo(job: Job, member: Member, day: CivilDay, owners: readonly string[] = []): boolean {
 	return member.role !== 'device' && whyNever(job, owners, member, day).length === 0;

@@ -21,6 +21,12 @@ export function shareHalves(weights: readonly number[], minutes: number): number
 /** The appliance of a job, where its steps name one. */
 const applianceOf = (job: Job) => job.depths.usual.steps.find((step) => step.appliance)?.appliance;
 
+/** All that a job is done with, in its order, each use once: what must not meet is judged by it. */
+function productsOf(job: Job): JobStep['products'] {
+	const uses = job.depths.usual.steps.flatMap((step) => step.products);
+	return [...new Map(uses.map((use) => [JSON.stringify(use), use])).values()];
+}
+
 /**
  * The steps of a round through some jobs: one step a job, in the order of the walk and then of the classes,
  * its minutes its share of `minutes`, in halves. The minutes of the round are their sum.
@@ -45,13 +51,13 @@ export function roundSteps(
 		const room = rooms.find((one) => one.id === job.room);
 		const tools = atHand(job).slice(0, 20);
 		return {
-			text: (several ? `${room?.name ?? ''}: ${job.name.toLowerCase()}` : job.name).slice(0, 160),
+			text: (several ? `${room?.name ?? ''}: ${job.name}` : job.name).slice(0, 160),
 			minutes: shares[i] as number,
 			class: classOf(job),
 			room: job.room,
 			...(applianceOf(job) === undefined ? {} : { appliance: applianceOf(job) }),
 			...(tools.length === 0 ? {} : { tools }),
-			products: job.depths.usual.steps.flatMap((step) => step.products).slice(0, 1)
+			products: productsOf(job)
 		};
 	});
 	return { minutes: steps.reduce((sum, step) => sum + step.minutes, 0), steps };

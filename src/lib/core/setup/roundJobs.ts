@@ -54,7 +54,7 @@ export function rounds(
 			wholeHouse: place.by !== 'room' && (members.length > 1 || first.wholeHouse),
 			rooms: [...new Set(members.map((job) => job.room))].filter((one) => one !== first.room),
 			who: { mode: 'shared', members: [] },
-			needs: [...new Set(members.flatMap((job) => job.needs))].slice(0, 8),
+			needs: [...new Set(members.flatMap((job) => job.needs))],
 			things: [...new Set(members.flatMap((job) => job.things))].slice(0, 40),
 			cautions: uniqueCautions(members),
 			...(ages.length > 0 ? { aloneFrom: Math.max(...ages) } : {}),
@@ -67,8 +67,7 @@ function uniqueCautions(jobs: readonly Job[]): Job['cautions'] {
 	const seen = new Set<string>();
 	return jobs
 		.flatMap((job) => job.cautions)
-		.filter((caution) => !seen.has(caution.headline) && seen.add(caution.headline))
-		.slice(0, 6);
+		.filter((caution) => !seen.has(caution.headline) && seen.add(caution.headline));
 }
 
 /** So many jobs one list holds: what a job may alternate between. */

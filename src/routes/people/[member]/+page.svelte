@@ -20,6 +20,7 @@
 	let always = $derived(view.isAlways);
 	let ownKit = $derived(view.hasKit);
 	let kit = $derived(view.kit);
+	let skills = $derived<readonly string[]>(view.skills.filter(({ has }) => has).map(({ skill }) => skill));
 	/** The hours of each day as they stand in the form; another answer of the house begins them anew. */
 	let here = $state<string[]>([]);
 	let looks = $state<string[]>([]);
@@ -114,14 +115,16 @@
 					<TextField label={PEOPLE_MEMBER_PAGE.name} name="name" required maxlength={80} value={view.name} />
 					<DateField label={PEOPLE_MEMBER_PAGE.bornOn} name="bornOn" value={view.bornOn ?? ''} />
 				</div>
-				<TextField
-					label={PEOPLE_MEMBER_PAGE.canUseWithCommas}
-					class="col-span-full"
-					name="skills"
-					maxlength={400}
-					value={view.skills}
-					placeholder={PEOPLE_MEMBER_PAGE.ladderIron}
-				/>
+				{#if view.skills.length > 0}
+					<Toggles
+						label={PEOPLE_MEMBER_PAGE.hasLearned}
+						help={PEOPLE_MEMBER_PAGE.learnedHelp}
+						name="skills"
+						many
+						options={view.skills.map(({ skill }) => ({ value: skill, label: skill }))}
+						bind:value={skills}
+					/>
+				{/if}
 				<Check
 					label={PEOPLE_MEMBER_PAGE.bringsAKitOfTheir}
 					name="ownKit"

@@ -5,7 +5,7 @@ import { ageFor } from '$core/cupboard/ask';
 import { FAMILIES } from '$core/cupboard/meet';
 import type { Member } from '$core/household/home';
 import { candidatesFor } from '$core/people/weekOccurrences';
-import { ageToGoBy } from '$core/people/whoCan';
+import { ageToGoBy, skillsFor } from '$core/people/whoCan';
 import type { PreparedHome } from '$core/schedule/preparedHome';
 import type { MemberView } from '$views/people';
 import { shortDate, weekFrom } from '$words/general';
@@ -78,7 +78,7 @@ export async function loadMember(household: string, id: string): Promise<MemberV
 		name: member.name,
 		role: member.role,
 		bornOn: member.bornOn ?? '',
-		skills: member.skills.join(', '),
+		skills: skillsFor(home.home, member),
 		kit: member.kit ?? [],
 		hasKit: member.kit !== undefined,
 		things: [...needed]

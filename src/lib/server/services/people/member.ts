@@ -43,12 +43,6 @@ function together(spans: readonly Span[]): Span[] {
 	return [...by.values()];
 }
 
-const wordsOf = (text: string) =>
-	text
-		.split(',')
-		.map((one) => one.trim())
-		.filter(Boolean);
-
 /** Stretches away, a line each: "2027-01-08 to 2027-03-26 school". */
 function readAway(text: string): Member['away'] | string {
 	const away: Member['away'] = [];
@@ -120,7 +114,7 @@ export function editMember(household: string, id: string, form: FormData, by: st
 			return changeMember(home, id, {
 				name: text('name'),
 				bornOn: born === '' ? undefined : born,
-				skills: wordsOf(text('skills')),
+				skills: list('skills'),
 				kit: text('ownKit') === '1' ? list('kit') : undefined,
 				excludes: { families, jobs: list('out') },
 				...(text('withAllows') === '1' ? { allows: allowsFrom(home, id, list('allows'), by, today) } : {}),
