@@ -21,12 +21,6 @@ export function shareHalves(weights: readonly number[], minutes: number): number
 /** The appliance of a job, where its steps name one. */
 const applianceOf = (job: Job) => job.depths.usual.steps.find((step) => step.appliance)?.appliance;
 
-/** All that a job is done with, in its order, each use once: what must not meet is judged by it. */
-function productsOf(job: Job): JobStep['products'] {
-	const uses = job.depths.usual.steps.flatMap((step) => step.products);
-	return [...new Map(uses.map((use) => [JSON.stringify(use), use])).values()];
-}
-
 /**
  * The steps of a round through some jobs: one step a job, in the order of the walk and then of the classes,
  * its minutes its share of `minutes`, in halves. The minutes of the round are their sum.
@@ -57,7 +51,8 @@ export function roundSteps(
 			room: job.room,
 			...(applianceOf(job) === undefined ? {} : { appliance: applianceOf(job) }),
 			...(tools.length === 0 ? {} : { tools }),
-			products: productsOf(job)
+			// All of them, in their order with the rinses between: what must not meet is judged by it.
+			products: job.depths.usual.steps.flatMap((step) => step.products)
 		};
 	});
 	return { minutes: steps.reduce((sum, step) => sum + step.minutes, 0), steps };
