@@ -172,6 +172,22 @@ describe('the rest of a session', () => {
 		]);
 	});
 
+	it('takes another order before it leaves anything out: with an hour left nothing is off for a short soak', () => {
+		// Brushing must follow the soak within two minutes; as the steps stand, eight minutes of other work lie between.
+		const plan = session(
+			[
+				...['c', 'd', 'e', 'f', 'g', 'h', 'i', 'j'].map((line) => step(line, 0, 1)),
+				step('x', 0, 1, { wait: { label: 'Soak', min: 1, max: 2 }, last: false }),
+				step('y', 0, 8, { room: 'b' }),
+				step('x', 1, 3, { class: 5 })
+			],
+			60
+		);
+		const found = rest(plan, [event('started', 0)], 0);
+		expect(found.off).toEqual([]);
+		expect(found.lanes.flatMap((lane) => lane.coming)).toHaveLength(11);
+	});
+
 	it('past the bell a soak stays to come that nobody can be at in time', () => {
 		const plan = session(
 			[

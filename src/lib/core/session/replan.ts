@@ -64,8 +64,13 @@ export function replan(
 	const order = (lines: ReadonlySet<string>) => open.filter(({ step }) => lines.has(step.line));
 	const all = new Set(open.map(({ step }) => step.line));
 	// A soak whose longest time cannot be kept any more is late: it rings, and changes nothing of what is in hand.
-	const kept = inOrder(input, order(all), all) ?? inOrder(hurried(input, pinned, clock), order(all), all);
+	const late = hurried(input, pinned, clock);
+	const kept = inOrder(input, order(all), all) ?? inOrder(late, order(all), all);
 	if (kept) return laidOut(plan, clock, now, kept, stepsOf, []);
+	// Before anything is left out, another order: a soak between two steps may be all that stands against this one.
+	const anew = firstPlan(input);
+	const whole = [anew, firstPlan(late)].find(({ entries }) => entries.length === open.length);
+	if (whole) return laidOut(plan, clock, now, whole, stepsOf, []);
 	// Nothing fits that way any more: leave lines from the end, the ones that are not held first.
 	const fromTheEnd = [...all]
 		.filter((line) => input.jobs.some((job) => job.id === line && job.optional))
@@ -77,7 +82,6 @@ export function replan(
 		shorter = inOrder(input, order(lines), lines);
 		if (shorter) break;
 	}
-	const anew = firstPlan(input);
 	const better = !shorter || shorter.worth < anew.worth * WORTH_KEPT ? anew : shorter;
 	const off = [...all].filter((line) => !better.entries.some((entry) => entry.job === line));
 	if (better.entries.length > 0) return laidOut(plan, clock, now, better, stepsOf, off);
@@ -90,11 +94,11 @@ export function replan(
 	const begun = new Set(input.jobs.filter((job) => !job.optional).map((job) => job.id));
 	const first = begun.size > 0 ? begun : new Set([open[0]?.step.line ?? '']);
 	// Nor is a soak lost that nobody can be at in time any more.
-	const late = hurried(endless, pinned, clock);
+	const endlessLate = hurried(endless, pinned, clock);
 	const past =
 		inOrder(endless, order(first), first) ??
-		inOrder(late, order(first), first) ??
-		firstPlan({ ...late, jobs: input.jobs.filter((job) => first.has(job.id)) });
+		inOrder(endlessLate, order(first), first) ??
+		firstPlan({ ...endlessLate, jobs: input.jobs.filter((job) => first.has(job.id)) });
 	return laidOut(
 		plan,
 		clock,
