@@ -1,9 +1,10 @@
 import tailwindcss from '@tailwindcss/vite';
 import { sveltekit } from '@sveltejs/kit/vite';
 import { defineConfig } from 'vitest/config';
+import { fewFiles } from './vite.chunks.ts';
 
 export default defineConfig({
-	plugins: [tailwindcss(), sveltekit()],
+	plugins: [tailwindcss(), sveltekit(), fewFiles()],
 	// Older phones do not read the inlined font data any faster than a file; keep files as files.
 	build: { assetsInlineLimit: 0 },
 	test: {

@@ -148,7 +148,7 @@ export const handle: Handle = async ({ event, resolve }) => {
 		resolve(event, {
 			transformPageChunk: ({ html }) => html.replace('%pail.light%', attribute),
 			preload: ({ type, path }) =>
-				type === 'js' || type === 'css' || (type === 'font' && /latin-(400|wght)/.test(path))
+				type === 'js' || type === 'css' || (type === 'font' && /latin-(400|wght).*\.woff2$/.test(path))
 		})
 	);
 	const { headers } = response;

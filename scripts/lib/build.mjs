@@ -5,7 +5,15 @@ import { join } from 'node:path';
 import { run } from './run.mjs';
 import { Missing, tell } from './tell.mjs';
 
-const SOURCES = ['src', 'static', 'package-lock.json', 'svelte.config.js', 'vite.config.ts', 'tsconfig.json'];
+const SOURCES = [
+	'src',
+	'static',
+	'package-lock.json',
+	'svelte.config.js',
+	'vite.config.ts',
+	'vite.chunks.ts',
+	'tsconfig.json'
+];
 
 function filesBelow(path) {
 	if (!existsSync(path)) return [];

@@ -10,6 +10,8 @@ const SHELL = '/usr/bin/chromium-headless-shell';
 
 interface Load {
 	readonly style: number;
+	/** Files of script and style that come before the page answers. */
+	readonly files: number;
 	/** Milliseconds to the largest paint. */
 	readonly painted: number;
 	/** Milliseconds of long tasks beyond 50 each. */
@@ -38,11 +40,12 @@ async function load(browser: Browser, url: string, bare: boolean): Promise<Load>
 	await devtools.send('Emulation.setCPUThrottlingRate', { rate: SLOWER });
 	if (bare) await page.route(/\.(js|css|woff2)(\?|$)/, (route) => route.abort());
 	const kinds = new Map<string, string>();
-	let style = 0;
+	let [style, files] = [0, 0];
 	devtools.on('Network.responseReceived', ({ requestId, response }) => kinds.set(requestId, response.url));
 	devtools.on('Network.loadingFinished', ({ requestId, encodedDataLength }) => {
 		const from = kinds.get(requestId) ?? '';
 		if (from.endsWith('.css')) style += encodedDataLength;
+		if (/\.(css|js)$/.test(from)) files++;
 	});
 	await page.addInitScript(() => {
 		const seen = { painted: 0, blocked: 0 };
@@ -60,10 +63,11 @@ async function load(browser: Browser, url: string, bare: boolean): Promise<Load>
 	const seen = await page.evaluate(
 		() => (window as unknown as { seen: { painted: number; blocked: number } }).seen
 	);
+	const before = files;
 	let ticked: number | null = null;
 	if (!bare) ticked = await page.evaluate<number>(TICK);
 	await context.close();
-	return { style, ...seen, ticked };
+	return { style, files: before, ...seen, ticked };
 }
 
 export async function phone(url: string): Promise<void> {
@@ -85,6 +89,13 @@ export async function phone(url: string): Promise<void> {
 	const blocked = of(loads, (one) => one.blocked);
 	const ticked = of(loads, (one) => one.ticked ?? Infinity);
 	say('style of Today, with its heads', kB(style), 'under 25 kB; the bare page has none', style < 25 * 1024);
+	const files = of(loads, (one) => one.files);
+	say(
+		'files of script and style for Today',
+		String(files),
+		'at most 24; 56 as the bundler parts them alone',
+		files <= 24
+	);
 	say('largest paint of Today on a phone', ms(painted), `under 1 s; bare ${ms(floor)}`, painted < 1000);
 	say(
 		'Today blocks a phone for',

@@ -44,6 +44,19 @@ test('every answer carries the headers of a locked house, and cookies that scrip
 	expect(await cookieOf(family.organiser, 'door')).toMatchObject({ httpOnly: true, sameSite: 'Lax' });
 });
 
+test('a page names few files to load, none of them twice over in an older form', async () => {
+	const response = await family.organiser.api.get('/');
+	const named = `${response.headers()['link'] ?? ''}${await response.text()}`;
+	const files = new Set(named.match(/_app\/immutable\/[\w/.-]+\.\w+/g));
+	const of = (kind: RegExp) => [...files].filter((one) => kind.test(one));
+	// The frame and what Today shares are a file each: parted by use alone they were 43.
+	expect(of(/\.js$/).length).toBeGreaterThan(0);
+	expect(of(/\.js$/).length).toBeLessThanOrEqual(18);
+	expect(of(/\.css$/).length).toBeLessThanOrEqual(7);
+	expect(of(/\.woff2$/).length).toBe(2);
+	expect(of(/\.woff$/)).toEqual([]);
+});
+
 test('passwords are kept as argon2id alone, tokens and codes as fingerprints', async ({ stack }) => {
 	const code = await family.invite('bram');
 	const token = (await cookieOf(family.organiser, 'door'))?.value ?? '';

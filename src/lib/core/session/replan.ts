@@ -69,8 +69,9 @@ export function replan(
 	if (kept) return laidOut(plan, clock, now, kept, stepsOf, []);
 	// Before anything is left out, another order: a soak between two steps may be all that stands against this one.
 	const anew = firstPlan(input);
-	const whole = [anew, firstPlan(late)].find(({ entries }) => entries.length === open.length);
-	if (whole) return laidOut(plan, clock, now, whole, stepsOf, []);
+	const holdsAll = (one: Plan) => one.entries.length === open.length;
+	const whole = holdsAll(anew) ? anew : firstPlan(late);
+	if (holdsAll(whole)) return laidOut(plan, clock, now, whole, stepsOf, []);
 	// Nothing fits that way any more: leave lines from the end, the ones that are not held first.
 	const fromTheEnd = [...all]
 		.filter((line) => input.jobs.some((job) => job.id === line && job.optional))

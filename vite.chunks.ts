@@ -1,0 +1,56 @@
+/**
+ * How the program for the browser is parted into files. Parted by who uses what alone, a page is forty small files, each with
+ * its own way to the server and back: on a phone that is most of the wait. What every page loads is one file, and what Today
+ * shares with two other pages or more is a second.
+ */
+import type { Plugin } from 'vite';
+
+/** What the bundler tells of a module, as far as it is asked here. */
+interface Modules {
+	getModuleInfo(id: string): { readonly importers: readonly string[] } | null;
+}
+
+/** Modules of our own, and the small ones beside them. Large libraries are left out: their indexes seem to use all of them. */
+const GROUPED = /\/src\/|\/@lucide\/|\/clsx\/|preload-helper/;
+const FRAME = /client-optimized\/app\.js$|runtime\/client\/entry\.js$|\/src\/routes\/\+layout\.svelte$/;
+const PAGE = /\/src\/routes\/.*\+page\.svelte$/;
+const TODAY = /\/src\/routes\/\+page\.svelte$/;
+/** From how many pages on a part of Today is loaded by all that use any such part. */
+const SHARED_FROM = 3;
+
+/** All modules that load this one whenever they are loaded, itself among them. */
+function loaders(id: string, modules: Modules): ReadonlySet<string> {
+	const found = new Set<string>();
+	const open = [id];
+	for (let one = open.pop(); one !== undefined; one = open.pop()) {
+		if (found.has(one)) continue;
+		found.add(one);
+		open.push(...(modules.getModuleInfo(one)?.importers ?? []));
+	}
+	return found;
+}
+
+/**
+ * The file that a module goes into; null: as the bundler sees fit. What a module of a group imports is in the same group or in
+ * the frame, or is a library, which imports nothing of ours: so no two files wait for each other.
+ */
+function fileOf(id: string, modules: Modules): string | null {
+	if (!GROUPED.test(id)) return null;
+	const by = [...loaders(id, modules)];
+	if (by.some((one) => FRAME.test(one))) return 'frame';
+	const pages = by.filter((one) => PAGE.test(one));
+	return pages.length >= SHARED_FROM && pages.some((one) => TODAY.test(one)) ? 'shared' : null;
+}
+
+export function fewFiles(): Plugin {
+	return {
+		name: 'few-files',
+		applyToEnvironment: ({ name }) => name === 'client',
+		outputOptions: (options) => ({
+			...options,
+			codeSplitting: { includeDependenciesRecursively: false, groups: [{ name: fileOf }] }
+		}),
+		// Files may export more than their source does, so that others find in them what was put there.
+		options: (options) => ({ ...options, preserveEntrySignatures: 'allow-extension' })
+	};
+}
