@@ -122,13 +122,17 @@ const faults = (page: Page) =>
 						return [...range.getClientRects()].map((box) => ({ one, box: seen(one, box) }));
 					})
 			)
-			.filter(({ box }) => box.width > 2 && box.height > 2);
+			.filter(({ box }) => box.width > 2 && box.height > 2)
+			.sort((a, b) => a.box.top - b.box.top);
 		const stuck = (of: Element | null): boolean =>
 			of !== null &&
 			of.tagName !== 'MAIN' &&
 			(['fixed', 'sticky'].includes(getComputedStyle(of).position) || stuck(of.parentElement));
 		lines.forEach(({ one, box: a }, i) => {
-			for (const { one: other, box: b } of lines.slice(i + 1)) {
+			for (let next = i + 1; next < lines.length; next++) {
+				const { one: other, box: b } = lines[next] as (typeof lines)[number];
+				// All that follow begin lower still.
+				if (b.top > a.bottom) break;
 				if (one === other) continue;
 				// The space over and under the letters of a line may be shared.
 				const w = Math.min(a.right, b.right) - Math.max(a.left, b.left);

@@ -14,7 +14,7 @@ import * as fills from '../../src/lib/server/pages/session/loadFill';
 import * as startPail from '../../src/lib/server/services/session/startSession';
 import * as pails from '../../src/lib/server/pages/session/running';
 import * as presses from '../../src/lib/server/services/session/press';
-import { loadRota } from '../../src/lib/server/pages/schedule/loadRota';
+import { loadSchedule } from '../../src/lib/server/pages/schedule/loadSchedule';
 import { jobsFromCsv, ledgerFromCsv } from '../../src/lib/server/services/files/tables';
 import { loadToday } from '../../src/lib/server/pages/today/loadToday';
 import { loadHome } from '../../src/lib/server/repo/homeRepo';
@@ -509,7 +509,7 @@ describe('another household', () => {
 		const nobody = { job: null, by: null, room: null, me: null, open: null, on: null };
 		const pages = (of: string): Promise<unknown>[] => [
 			loadToday({ ...nobody, household: of, now: at }),
-			loadRota({ ...nobody, household: of, mode: null, find: null }),
+			loadSchedule({ ...nobody, household: of, mode: null, find: null }),
 			loadPauses(of),
 			loadGrowing(of),
 			loadRhythm(of, null),

@@ -10,7 +10,7 @@ import { start, take, touch } from '../../src/lib/server/services/setup/begin';
 import { loadToday } from '../../src/lib/server/pages/today/loadToday';
 import { now } from '../../src/lib/server/clock';
 import { loadCrew } from '../../src/lib/server/pages/people/loadCrew';
-import { loadRota } from '../../src/lib/server/pages/schedule/loadRota';
+import { loadSchedule } from '../../src/lib/server/pages/schedule/loadSchedule';
 import { loadBegin } from '../../src/lib/server/pages/setup/loadBegin';
 import { editHouse } from '../../src/lib/server/services/home/house';
 import { makeAccount } from '../../src/lib/server/repo/accountRepo';
@@ -163,7 +163,13 @@ describe('the beginning of a home', () => {
 		expect(rows.length).toBeGreaterThan(8);
 		expect(new Set(rows.map((row) => row.who))).toEqual(new Set(['Ada', 'Ben']));
 		// The same on the schedule of the week, and in what each still has to do.
-		const { days } = await loadRota({ household: one.home(), on: null, mode: null, find: null, me: null });
+		const { days } = await loadSchedule({
+			household: one.home(),
+			on: null,
+			mode: null,
+			find: null,
+			me: null
+		});
 		const coming = days.flatMap((day) => day.items);
 		expect(coming.map((item) => item.who).filter((who) => who !== 'Ada' && who !== 'Ben')).toEqual([]);
 		const { people } = await loadCrew(one.home(), null);

@@ -4,7 +4,7 @@ import { toDay } from '../../src/lib/core/calendar/civil';
 import { weekdayName } from '../../src/lib/words/general';
 import { prepareHome } from '../../src/lib/core/schedule/preparedHome';
 import { NOTHING_DONE } from '../../src/lib/core/schedule/occurrences';
-import { loadRota } from '../../src/lib/server/pages/schedule/loadRota';
+import { loadSchedule } from '../../src/lib/server/pages/schedule/loadSchedule';
 import { yardOfHome } from '../../src/lib/server/pages/setup/yardOfHome';
 import { homeData, makeHome } from '../core/home';
 import { someHomes } from './asking';
@@ -17,7 +17,7 @@ describe.each([1, 3, 6, 7])('a week that begins on day %i', (weekStart) => {
 
 	it('has its month under the right names', async () => {
 		const id = await household(home());
-		const { month } = await loadRota({ household: id, on: null, mode: 'month', find: null, me: null });
+		const { month } = await loadSchedule({ household: id, on: null, mode: 'month', find: null, me: null });
 		expect(month?.weekdays).toHaveLength(7);
 		for (const row of month?.rows ?? [])
 			row.days.forEach((day, i) => {

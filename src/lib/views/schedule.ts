@@ -1,4 +1,4 @@
-/** What the server hands to Rota. */
+/** What the server hands to the Schedule. */
 import type { ZoneMark } from './today';
 
 export interface RoundWeek {
@@ -14,7 +14,7 @@ export interface RoundWeek {
 	readonly words: string;
 }
 
-export interface RotaItem {
+export interface ScheduleItem {
 	readonly id: string;
 	readonly line: string;
 	readonly name: string;
@@ -26,7 +26,7 @@ export interface RotaItem {
 	readonly movable: boolean;
 }
 
-export interface RotaDay {
+export interface ScheduleDay {
 	readonly date: string;
 	readonly name: string;
 	readonly isToday: boolean;
@@ -34,7 +34,7 @@ export interface RotaDay {
 	readonly subject: string | null;
 	readonly basics: number;
 	readonly basicsMinutes: number;
-	readonly items: readonly RotaItem[];
+	readonly items: readonly ScheduleItem[];
 	readonly sitting: number;
 	readonly note: string | null;
 	readonly zone: ZoneMark | null;
@@ -55,7 +55,7 @@ export interface MonthRow {
 	} | null)[];
 }
 
-export interface RotaView {
+export interface ScheduleView {
 	/** Swapping weeks of the zones; null for who may not, and where no zone has a week of its own. */
 	readonly swap: {
 		readonly revision: number;
@@ -86,7 +86,7 @@ export interface RotaView {
 	readonly before: string;
 	readonly after: string;
 	readonly mode: 'week' | 'month' | 'list';
-	readonly days: readonly RotaDay[];
+	readonly days: readonly ScheduleDay[];
 	readonly month: {
 		readonly name: string;
 		/** Short names of the weekdays, in the order of the home's week. */

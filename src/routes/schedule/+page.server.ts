@@ -1,4 +1,4 @@
-import { loadRota } from '$server/pages/schedule/loadRota';
+import { loadSchedule } from '$server/pages/schedule/loadSchedule';
 import { editWeeks } from '$server/services/home/weeks';
 import { loading } from '$server/services/guard';
 import { extra, move, skip, undo } from '$server/services/ledger/entryActions';
@@ -6,7 +6,7 @@ import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ locals, url }) => ({
 	view: await loading(() =>
-		loadRota({
+		loadSchedule({
 			household: locals.householdId,
 			on: url.searchParams.get('on'),
 			mayEdit: locals.viewer?.role === 'organiser',

@@ -37,7 +37,7 @@
 <svelte:head><title>{SCHEDULE_PAGE.schedulePailRound}</title></svelte:head>
 
 <div
-	class="rota grid grid-cols-[minmax(0,1.42fr)_minmax(440px,1fr)] gap-11 flex-1 px-edge pt-1 pb-4"
+	class="schedule grid grid-cols-[minmax(0,1.42fr)_minmax(440px,1fr)] gap-11 flex-1 px-edge pt-1 pb-4"
 	class:wide={!hasRound}
 >
 	{#if hasRound}
@@ -230,7 +230,7 @@
 </div>
 
 <style>
-	.rota.wide {
+	.schedule.wide {
 		grid-template-columns: minmax(0, 1fr);
 	}
 	.swatch :global(svg) {
@@ -238,8 +238,8 @@
 		inset: 0;
 	}
 	@media (max-width: 1000px) {
-		.rota,
-		.rota.wide {
+		.schedule,
+		.schedule.wide {
 			grid-template-columns: minmax(0, 1fr);
 			gap: 12px;
 			padding: 12px 15px 24px;

@@ -17,7 +17,7 @@ export interface Viewer {
  * What can be done. `see-…` are pages and what they read; the rest writes.
  */
 export const ACTS = [
-	/** The day for all, the Rota, what is given out. */
+	/** The day for all, the schedule, what is given out. */
 	'see-day',
 	/** The list of whoever looks. */
 	'see-list',

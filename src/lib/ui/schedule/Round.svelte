@@ -2,8 +2,8 @@
 	/** The round of the year: months outside, weeks in their zones' weaves inside, each as wide as its days. */
 	import { SCHEDULE_ROUND } from '$words/screens/schedule';
 	import { arc } from 'd3-shape';
-	import type { RotaView } from '$views/schedule';
-	let { view, hrefOf }: { view: RotaView; hrefOf: (date: string) => string } = $props();
+	import type { ScheduleView } from '$views/schedule';
+	let { view, hrefOf }: { view: ScheduleView; hrefOf: (date: string) => string } = $props();
 	const R = 330;
 	const turn = (day: number) => (day / view.daysInYear) * 2 * Math.PI;
 	const ring = arc<{ a: number; b: number; inner: number; outer: number }>()
@@ -16,9 +16,10 @@
 		const angle = turn(day) - Math.PI / 2;
 		return { x: Math.cos(angle) * radius, y: Math.sin(angle) * radius };
 	};
-	const isChosen = (week: RotaView['weeks'][number]) => week.from <= view.chosen && view.chosen <= week.to;
+	const isChosen = (week: ScheduleView['weeks'][number]) =>
+		week.from <= view.chosen && view.chosen <= week.to;
 	/** A month's name follows its ring; on the lower half it is turned to read from left to right. */
-	const namePath = (month: RotaView['months'][number]) => {
+	const namePath = (month: ScheduleView['months'][number]) => {
 		const [a, b] = [point(month.start, 304), point(month.start + month.days, 304)];
 		const middle = month.start + month.days / 2;
 		const lower = middle > view.daysInYear * 0.25 && middle < view.daysInYear * 0.75;

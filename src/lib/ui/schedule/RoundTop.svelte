@@ -3,8 +3,8 @@
 	import { SCHEDULE_ROUND_TOP } from '$words/screens/schedule';
 	import { goto } from '$app/navigation';
 	import { arc } from 'd3-shape';
-	import type { RotaView, RoundWeek } from '$views/schedule';
-	let { view, hrefOf }: { view: RotaView; hrefOf: (date: string) => string } = $props();
+	import type { ScheduleView, RoundWeek } from '$views/schedule';
+	let { view, hrefOf }: { view: ScheduleView; hrefOf: (date: string) => string } = $props();
 	const uid = $props.id();
 	const OUTER = 470;
 	/** Months are written on this ring. */

@@ -5,8 +5,8 @@
 	import Choice from '../kit/Choice.svelte';
 	import Radios from '../kit/Radios.svelte';
 	import { SWAP } from '$words/schedule';
-	import type { RotaView } from '$views/schedule';
-	let { swap, formId, chosen }: { swap: NonNullable<RotaView['swap']>; formId: string; chosen: string } =
+	import type { ScheduleView } from '$views/schedule';
+	let { swap, formId, chosen }: { swap: NonNullable<ScheduleView['swap']>; formId: string; chosen: string } =
 		$props();
 	const at = $derived(swap.weeks.findLastIndex((one) => one.value <= chosen));
 	const first = $derived(swap.weeks[Math.max(0, at)]?.value ?? '');

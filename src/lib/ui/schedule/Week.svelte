@@ -9,13 +9,13 @@
 	import Glyph from '../glyphs/Glyph.svelte';
 	import Weave from '../glyphs/Weave.svelte';
 	import { minutesText, plural } from '$words/general';
-	import type { RotaItem, RotaView } from '$views/schedule';
+	import type { ScheduleItem, ScheduleView } from '$views/schedule';
 	import { once } from '../once';
 	import ActForm from '../ActForm.svelte';
-	let { view }: { view: RotaView } = $props();
+	let { view }: { view: ScheduleView } = $props();
 	const PAST_LINES = 2;
 	// What is past is told in short; the Ledger has it all.
-	let hung = $derived<Record<string, RotaItem[]>>(
+	let hung = $derived<Record<string, ScheduleItem[]>>(
 		Object.fromEntries(
 			view.days.map((day) => [
 				day.date,
@@ -31,14 +31,14 @@
 		open = null;
 		adding = null;
 	}
-	function finalize(date: string, event: CustomEvent<{ items: RotaItem[]; info: { id: string } }>) {
+	function finalize(date: string, event: CustomEvent<{ items: ScheduleItem[]; info: { id: string } }>) {
 		hung = { ...hung, [date]: event.detail.items };
 		const item = event.detail.items.find((one) => one.id === event.detail.info.id);
 		if (!item || !item.movable || item.id.endsWith(`@${date}`)) return;
 		moved = { line: item.line, dueOn: item.dueOn, to: date };
 		queueMicrotask(() => moveForm?.requestSubmit());
 	}
-	const turnOf = (item: RotaItem) => ({ seed: view.formId, line: item.line, dueOn: item.dueOn });
+	const turnOf = (item: ScheduleItem) => ({ seed: view.formId, line: item.line, dueOn: item.dueOn });
 	const here = $derived(`/schedule?on=${view.chosen}`);
 	const weave = $derived(view.days.find((day) => day.zone)?.zone?.weave ?? null);
 </script>

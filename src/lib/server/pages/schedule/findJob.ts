@@ -3,11 +3,11 @@ import { isoOf } from '$core/calendar/civil';
 import { nextDates } from '$core/schedule/occurrences';
 import { effectivePauses, pausesForSeries } from '$core/schedule/projection';
 import { readDay } from '$core/schedule/readDay';
-import type { RotaView } from '$views/schedule';
+import type { ScheduleView } from '$views/schedule';
 import { dayAhead, longDate } from '$words/general';
 import type { ScheduleFacts } from './scheduleFacts';
 
-export function foundOf({ home, projection, today }: ScheduleFacts, id: string): RotaView['found'] {
+export function foundOf({ home, projection, today }: ScheduleFacts, id: string): ScheduleView['found'] {
 	const line = home.seriesById.get(id);
 	if (!line) return null;
 	const { name } = line.job;

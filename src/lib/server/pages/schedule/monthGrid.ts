@@ -10,11 +10,14 @@ import {
 } from '$core/calendar/civil';
 import { rowOfMonth, weekStartOf } from '$core/calendar/weeks';
 import { outlook } from '$core/schedule/outlook';
-import type { MonthRow, RotaView } from '$views/schedule';
+import type { MonthRow, ScheduleView } from '$views/schedule';
 import { monthName, weekFrom } from '$words/general';
 import type { ScheduleFacts } from './scheduleFacts';
 
-export function monthView({ home, projection, today }: ScheduleFacts, chosen: CivilDay): RotaView['month'] {
+export function monthView(
+	{ home, projection, today }: ScheduleFacts,
+	chosen: CivilDay
+): ScheduleView['month'] {
 	const index = monthIndexOf(chosen);
 	const first = firstOfMonth(index);
 	const last = lastOfMonth(index);

@@ -3,7 +3,7 @@ import { addDays, isoOf, parseDay, type CivilDay } from '$core/calendar/civil';
 import { zoneOfWeek } from '$core/calendar/rotation';
 import { weekStartOf } from '$core/calendar/weeks';
 import type { PreparedHome } from '$core/schedule/preparedHome';
-import type { RotaView } from '$views/schedule';
+import type { ScheduleView } from '$views/schedule';
 import { dayMonth } from '$words/general';
 import { SWAP } from '$words/schedule';
 
@@ -11,7 +11,7 @@ import { SWAP } from '$words/schedule';
 const WEEKS_AHEAD = 20;
 
 /** What swapping weeks needs; null where no zone has a week of its own. */
-export function swapView(home: PreparedHome, today: CivilDay, revision: number): RotaView['swap'] {
+export function swapView(home: PreparedHome, today: CivilDay, revision: number): ScheduleView['swap'] {
 	const { scheme, weekStart } = home.rotation;
 	if (scheme.type === 'none' || scheme.type === 'weekdays' || home.home.zones.length < 2) return null;
 	const first = weekStartOf(today, weekStart);

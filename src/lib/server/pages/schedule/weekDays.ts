@@ -9,7 +9,7 @@ import { readDay, type Day, type DaySeries } from '$core/schedule/readDay';
 import { effectiveEntries } from '$core/schedule/series';
 import { withAway } from '$core/people/ownList';
 import { awayOn } from '$core/people/weekOccurrences';
-import type { RotaDay, RotaItem } from '$views/schedule';
+import type { ScheduleDay, ScheduleItem } from '$views/schedule';
 import { lowerNumber, plural, weekdayName } from '$words/general';
 import { memberName, namesInList } from '$words/names';
 import { jobRow, zoneMark } from '../today/jobRows';
@@ -20,7 +20,7 @@ function itemOf(
 	{ home, projection, today, given }: ScheduleFacts,
 	line: DaySeries,
 	date: CivilDay
-): RotaItem {
+): ScheduleItem {
 	const away = awayOn(effectivePauses(projection.home), date);
 	const tag = jobRow(home, line, today, withAway(given, away), date);
 	const zoneItem = line.line.job.cadence.type === 'zone';
@@ -43,11 +43,11 @@ function itemOf(
 	};
 }
 
-function doneItems({ home, entries, undone }: ScheduleFacts, date: CivilDay): RotaItem[] {
+function doneItems({ home, entries, undone }: ScheduleFacts, date: CivilDay): ScheduleItem[] {
 	const own = effectiveEntries(
 		entries.map((stored) => stored.entry) as { id: string; outcome: string; of?: string }[]
 	) as unknown as (typeof entries)[number]['entry'][];
-	return own.flatMap((entry): RotaItem[] => {
+	return own.flatMap((entry): ScheduleItem[] => {
 		if (!isWork(entry) || entry.date !== date || undone.has(entry.id)) return [];
 		const job = home.everyJob.get(entry.job);
 		if (job?.layer === 'basics') return [];
@@ -66,7 +66,7 @@ function doneItems({ home, entries, undone }: ScheduleFacts, date: CivilDay): Ro
 	});
 }
 
-export function dayView(facts: ScheduleFacts, date: CivilDay): RotaDay {
+export function dayView(facts: ScheduleFacts, date: CivilDay): ScheduleDay {
 	const { home, projection, today, busy } = facts;
 	const isPast = date < today;
 	let day: Day | null = null;

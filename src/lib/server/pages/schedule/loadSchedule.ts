@@ -6,7 +6,7 @@ import { missedZones } from '$core/calendar/rotation';
 import { weekStartOf } from '$core/calendar/weeks';
 import { lastForecast } from '$core/schedule/occurrences';
 import { effectivePauses } from '$core/schedule/projection';
-import type { RotaView } from '$views/schedule';
+import type { ScheduleView } from '$views/schedule';
 import { dayMonth } from '$words/general';
 import { v7 as uuidv7 } from 'uuid';
 import { now } from '../../clock';
@@ -26,7 +26,7 @@ import { foundOf } from './findJob';
 import { middleOf } from './weekTitle';
 import { roundView } from './yearRing';
 
-export interface RotaQuery {
+export interface ScheduleQuery {
 	readonly household: string;
 	readonly on: string | null;
 	readonly mode: string | null;
@@ -36,7 +36,7 @@ export interface RotaQuery {
 	readonly mayEdit?: boolean;
 }
 
-export async function loadRota(query: RotaQuery): Promise<RotaView> {
+export async function loadSchedule(query: ScheduleQuery): Promise<ScheduleView> {
 	const home = await reading((db) => loadHome(db, query.household));
 	if (!home) throw new RangeError(`no household ${query.household}`);
 	const { date: today } = householdTime(now(), home.home.household);
