@@ -334,10 +334,22 @@ test('hours at home are told in words, changed by from and until, and taken for 
 }) => {
 	await page.goto('/people/bram');
 	await ready(page);
+	// Days that follow each other alike have one row, which is changed for all of them.
+	const together = page.getByRole('group', { name: 'Monday to Friday, here' });
+	await expect(together).toContainText('until 07:30, from 16:45');
+	await together.getByRole('button', { name: /^Change the hours/ }).click();
+	await together
+		.getByRole('button', { name: /^Take these hours away/ })
+		.nth(1)
+		.click();
+	await page.getByRole('button', { name: 'Save the days' }).click();
+	await expect(page.getByText('Saved. Share out the week again')).toBeVisible();
+	await expect(together).toContainText('until 07:30');
+	await expect(together).not.toContainText('16:45');
+	await page.getByRole('button', { name: 'Say it for each day' }).click();
 	const tuesday = page.getByRole('group', { name: 'Tuesday, here' });
-	await expect(tuesday).toContainText('until 07:30, from 16:45');
+	await expect(tuesday).toContainText('until 07:30');
 	await tuesday.getByRole('button', { name: 'Change the hours: Tuesday, here' }).click();
-	await tuesday.getByRole('button', { name: 'Take these hours away: Tuesday, here' }).nth(1).click();
 	const until = tuesday.getByRole('group', { name: 'Tuesday, here, until' });
 	await until.getByRole('spinbutton').first().focus();
 	await page.keyboard.type('0915');
@@ -358,7 +370,7 @@ test('hours at home are told in words, changed by from and until, and taken for 
 	await expect(page.getByText('Saved. Share out the week again')).toBeVisible();
 	await page.reload();
 	await ready(page);
-	await expect(page.getByRole('group', { name: 'Monday, here' })).toContainText('until 09:15');
+	await expect(together).toContainText('until 09:15');
 	await expect(page.getByLabel('Why', { exact: true })).toHaveValue('the sea');
 });
 

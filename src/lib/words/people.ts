@@ -189,6 +189,14 @@ export const HOURS = {
 	to: 'to',
 	change: 'Change',
 	changeOf: (what: string) => `Change the hours: ${what}`,
+	/** The days that a row is for, of as many as a week has. */
+	days: (names: readonly string[], all: number) => {
+		const [first = '', last = ''] = [names[0], names.at(-1)];
+		if (names.length === all) return 'Every day';
+		if (names.length === 1) return first;
+		return names.length === 2 ? `${first} and ${last}` : `${first} to ${last}`;
+	},
+	apart: 'Say it for each day',
 	copy: 'Same from Monday to Friday',
 	add: 'Add more hours',
 	addTo: (what: string) => `Add hours: ${what}`,

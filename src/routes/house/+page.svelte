@@ -65,15 +65,12 @@
 	class="grid grid-cols-[minmax(0,1.9fr)_minmax(400px,1fr)] gap-9 flex-1 px-edge pt-2.5 pb-5 max-md:content-start max-md:grid-cols-[1fr] max-md:px-3.75 max-md:pt-3 max-md:pb-6 max-md:gap-4.5"
 >
 	<section class="flex flex-col min-w-0" aria-labelledby="house-title">
-		<header class="flex justify-between items-start gap-4.5 max-md:flex-col max-md:gap-1">
-			<div>
+		<header class="grid gap-1">
+			<div class="flex flex-wrap items-baseline gap-x-4">
 				<h1 id="house-title">{HOUSE_PAGE.house}</h1>
-				<p class="dim mt-1 text-lead">{view.summary}</p>
+				<p class="dim m-0 text-lead">{view.summary}</p>
 			</div>
-			<nav
-				class="flex gap-4.5 pt-1 flex-wrap max-md:gap-x-4.5 max-md:gap-y-0"
-				aria-label={HOUSE_PAGE.moreOfTheHouse}
-			>
+			<nav class="flex flex-wrap gap-x-4.5" aria-label={HOUSE_PAGE.moreOfTheHouse}>
 				{#if mayEdit}
 					<Button kind="link" href="/house/library">{HOUSE_PAGE.library}</Button>
 					<Button kind="link" href="/house/jobs">{MANY.title}</Button>

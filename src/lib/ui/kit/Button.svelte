@@ -27,7 +27,7 @@
 	} = $props();
 	const LOOK = {
 		solid:
-			'inline-flex items-center justify-center gap-2 rounded-button border-0 bg-cobalt px-7 text-center font-text ' +
+			'inline-flex items-center justify-center gap-2 rounded-button border-0 bg-cobalt px-7 py-2 text-center font-text ' +
 			'font-name text-on-cobalt no-underline shadow-sign active:bg-cobalt-deep focus-visible:rounded-button ' +
 			'focus-visible:shadow-[var(--sign-keyline),var(--focus)] disabled:bg-tin-1 disabled:text-ink ' +
 			'disabled:shadow-none forced-colors:border-2 ',

@@ -3,7 +3,7 @@
 /** What a finger needs, what it looks like at rest, under the pointer, pressed, switched off. */
 export const CONTROL =
 	'inline-flex min-h-11 items-center justify-center gap-2 rounded-button border-2 border-tin-2 bg-transparent ' +
-	'px-4 font-text text-lead font-name text-ink no-underline transition-colors duration-quick ' +
+	'px-4 py-1 font-text text-lead font-name text-ink no-underline transition-colors duration-quick ' +
 	'hover:bg-cobalt-wash active:bg-cobalt-wash focus-visible:shadow-focus focus-visible:rounded-button ' +
 	'disabled:cursor-default disabled:border-tin-1 disabled:text-tin-text disabled:hover:bg-transparent ' +
 	'data-disabled:border-tin-1 data-disabled:text-tin-text data-disabled:hover:bg-transparent';

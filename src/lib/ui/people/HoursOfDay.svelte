@@ -1,5 +1,5 @@
 <script lang="ts">
-	/** The hours of one day of the week: told in words, changed by from and until; sent as "08:00-17:30, 19:00-21:00". */
+	/** The hours of a day of the week, or of several alike: told in words, changed by from and until; sent as "08:00-17:30, 19:00-21:00". */
 	import { untrack } from 'svelte';
 	import X from '@lucide/svelte/icons/x';
 	import { HOURS, hoursWords } from '$words/people';
@@ -8,21 +8,22 @@
 	import TimeField from '../kit/TimeField.svelte';
 	let {
 		label,
-		name,
+		names,
 		value = $bindable(),
 		none,
 		fixed = false,
 		oncopy
 	}: {
 		label: string;
-		name: string;
+		/** What they are sent as, once for each day. */
+		names: readonly string[];
 		value: string;
 		/** What it means that there are none. */
 		none: string;
 		/** Only shown. */
 		fixed?: boolean;
 		/** Takes these hours for all days from Monday to Friday. */
-		oncopy: () => void;
+		oncopy?: (() => void) | undefined;
 	} = $props();
 	const MOST = 4;
 	let open = $state(false);
@@ -76,8 +77,8 @@
 					aria-label={HOURS.addTo(label)}
 					onclick={() => (spans = [...spans, { from: '08:00', to: '17:00' }])}>{HOURS.add}</Button
 				>{/if}
-			<Button kind="link" onclick={oncopy}>{HOURS.copy}</Button>
+			{#if oncopy}<Button kind="link" onclick={oncopy}>{HOURS.copy}</Button>{/if}
 		</p>
 	{/if}
-	<input type="hidden" {name} {value} />
+	{#each names as name (name)}<input type="hidden" {name} {value} />{/each}
 </div>

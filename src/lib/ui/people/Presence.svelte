@@ -3,6 +3,9 @@
 	import { PEOPLE_PRESENCE } from '$words/screens/people';
 	import type { CrewView } from '$views/people';
 	let { days, rows }: { days: CrewView['days']; rows: CrewView['presence'] } = $props();
+	/** A name with a word too long for its column stands over its days. */
+	const WORD = 9;
+	const stacked = $derived(rows.some(({ name }) => name.split(/[\s-]+/).some((word) => word.length > WORD)));
 </script>
 
 <table class="w-full [border-collapse:collapse] [table-layout:fixed]">
@@ -21,7 +24,7 @@
 	</caption>
 	<thead>
 		<tr>
-			<td class="relative h-7 w-25 max-sm:w-19 max-sm:text-[0.9375rem]"></td>
+			{#if !stacked}<td class="relative h-7 w-25 max-sm:w-19 max-sm:text-[0.9375rem]"></td>{/if}
 			{#each days as day, i (day.name)}<th
 					class={[
 						'h-7',
@@ -36,13 +39,18 @@
 				>{/each}
 		</tr>
 	</thead>
-	<tbody>
-		{#each rows as row, i (i)}
+	{#each rows as row, i (i)}
+		<tbody>
+			{#if stacked}<tr
+					><th class="pt-2 text-left text-ink font-name wrap-anywhere" scope="rowgroup" colspan={days.length}
+						>{row.name}</th
+					></tr
+				>{/if}
 			<tr>
-				<th
-					class="h-7 w-25 text-left text-ink font-name wrap-anywhere pr-2 max-sm:w-19 max-sm:text-[0.9375rem]"
-					scope="row">{row.name}</th
-				>
+				{#if !stacked}<th
+						class="h-7 w-25 text-left text-ink font-name wrap-anywhere pr-2 max-sm:w-19 max-sm:text-[0.9375rem]"
+						scope="row">{row.name}</th
+					>{/if}
 				{#each row.days as day, n (n)}
 					<td
 						class={[
@@ -68,12 +76,12 @@
 					</td>
 				{/each}
 			</tr>
-		{/each}
-	</tbody>
+		</tbody>
+	{/each}
 </table>
 
 <style>
-	tr:last-child .today {
+	tbody:last-child tr:last-child .today {
 		border-radius: 0 0 8px 8px;
 		box-shadow:
 			-2px 0 0 var(--cobalt-ink),

@@ -1,11 +1,10 @@
 <script lang="ts">
 	import { PEOPLE_MEMBER_PAGE } from '$words/screens/people';
 	import More from '$ui/kit/More.svelte';
-	import { untrack } from 'svelte';
 	/** One person: when at home, what learnt, what kept away from. */
 	import { EARLY, HOURS } from '$words/people';
 	import AwayDays from '$ui/people/AwayDays.svelte';
-	import HoursOfDay from '$ui/people/HoursOfDay.svelte';
+	import HoursAtHome from '$ui/people/HoursAtHome.svelte';
 	import Button from '$ui/kit/Button.svelte';
 	import Check from '$ui/kit/Check.svelte';
 	import TextField from '$ui/kit/TextField.svelte';
@@ -17,29 +16,9 @@
 	const view = $derived(data.view);
 	const wrong = $derived(form && 'message' in form ? form.message : null);
 	const saved = $derived(form && 'saved' in form ? form.saved : null);
-	let always = $derived(view.isAlways);
 	let ownKit = $derived(view.hasKit);
 	let kit = $derived(view.kit);
 	let skills = $derived<readonly string[]>(view.skills.filter(({ has }) => has).map(({ skill }) => skill));
-	/** The hours of each day as they stand in the form; another answer of the house begins them anew. */
-	let here = $state<string[]>([]);
-	let looks = $state<string[]>([]);
-	let copied = $state(0);
-	let known = '';
-	$effect.pre(() => {
-		const saved = JSON.stringify([view.home, view.carries]);
-		// Read anew with nothing changed: what is being typed stays.
-		if (saved === known) return;
-		known = saved;
-		here = view.home.map((day) => day.spans);
-		looks = view.carries.map((day) => day.spans);
-		untrack(() => copied++);
-	});
-	function copy(days: string[], from: number) {
-		for (let day = 0; day < 5; day++) days[day] = days[from] ?? '';
-		copied++;
-	}
-	const looksAfter = $derived(view.role === 'organiser' || view.role === 'adult');
 	const roles = {
 		organiser: PEOPLE_MEMBER_PAGE.organisesTheHome,
 		adult: 'adult',
@@ -69,43 +48,7 @@
 		>
 			<EditForm {view} values={{ part: 'presence' }} action="?/keep" class="part">
 				<h2 class="mt-2">{HOURS.title}</h2>
-				<Check label={HOURS.always} name="always" formValue="1" bind:checked={always} />
-				<ul class="m-0 w-full list-none p-0">
-					{#each view.home as day, i (day.weekday)}
-						{@const fixed = !data.mayEdit}
-						<li
-							class="grid grid-cols-[6.5rem_minmax(0,1fr)] gap-x-3 border-b border-tin-1 py-0.5 max-sm:grid-cols-[1fr] max-sm:py-1.5"
-						>
-							<b class="flex min-h-11 items-center self-start max-sm:min-h-0">{day.name}</b>
-							<div class="grid min-w-0">
-								{#if always}<span class="flex min-h-11 items-center text-tin-text">{HOURS.allDay}</span>
-								{:else}
-									{#key copied}<HoursOfDay
-											label={HOURS.hereOn(day.name)}
-											name="home-{day.weekday}"
-											bind:value={() => here[i] ?? '', (to) => (here[i] = to)}
-											none={HOURS.gone}
-											{fixed}
-											oncopy={() => copy(here, i)}
-										/>{/key}
-								{/if}
-								{#if looksAfter}
-									<div class="flex flex-wrap items-start gap-x-2.5">
-										<span class="flex min-h-11 items-center text-tin-text">{HOURS.looks}:</span>
-										{#key copied}<HoursOfDay
-												label={HOURS.looksOn(day.name)}
-												name="carries-{day.weekday}"
-												bind:value={() => looks[i] ?? '', (to) => (looks[i] = to)}
-												none={HOURS.no}
-												{fixed}
-												oncopy={() => copy(looks, i)}
-											/>{/key}
-									</div>
-								{/if}
-							</div>
-						</li>
-					{/each}
-				</ul>
+				<HoursAtHome {view} fixed={!data.mayEdit} />
 				<AwayDays name="away" value={view.away} fixed={!data.mayEdit} />
 				<Button kind="solid" type="submit">{HOURS.save}</Button>
 			</EditForm>

@@ -39,9 +39,11 @@
 		{#if view.kits.length === 0}<p class="mt-0 mb-3 text-tin-text">{KITS.noKits}</p>{/if}
 		<ul class="m-0 list-none p-0">
 			{#each view.kits as one (one.id)}
-				<li class="flex min-w-0 items-start gap-3.5 border-b-2 border-dashed border-linen-deep py-3">
+				<li
+					class="flex min-w-0 flex-wrap items-start gap-x-3.5 gap-y-2 border-b-2 border-dashed border-linen-deep py-3"
+				>
 					<KitLetter letter={one.letter} weave={one.weave} />
-					<div class="min-w-0 flex-1">
+					<div class="min-w-0 flex-1 basis-56">
 						<b class="wrap-anywhere">{one.name}</b>{#if one.place}<span class="text-tin-text"
 								>, {one.place}</span
 							>{/if}
@@ -50,6 +52,7 @@
 						</p>
 					</div>
 					{#if view.mayEdit}<Button
+							class="max-sm:ml-[2.6rem]"
 							onclick={() => (open = { what: 'kit', id: one.id })}
 							aria-label="{SUPPLIES.change}: {one.name}">{SUPPLIES.change}</Button
 						>{/if}
