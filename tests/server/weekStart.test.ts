@@ -6,7 +6,7 @@ import { prepareHome } from '../../src/lib/core/schedule/preparedHome';
 import { NOTHING_DONE } from '../../src/lib/core/schedule/occurrences';
 import { loadSchedule } from '../../src/lib/server/pages/schedule/loadSchedule';
 import { yardOfHome } from '../../src/lib/server/pages/setup/yardOfHome';
-import { homeData, makeHome } from '../core/home';
+import { homeData, job, makeHome, step } from '../core/home';
 import { someHomes } from './asking';
 
 const { household } = someHomes();
@@ -32,5 +32,22 @@ describe.each([1, 3, 6, 7])('a week that begins on day %i', (weekStart) => {
 		const date = toDay(`2027-03-${String(first?.day).padStart(2, '0')}`);
 		expect(weekdayName(date).slice(0, 3)).toBe(yard.weekdays[0]);
 		expect(new Set(yard.weekdays).size).toBe(7);
+	});
+});
+
+describe('the longest of four weeks', () => {
+	const from = toDay('2027-03-03');
+	const rooms = [{ id: 'porch', name: 'Porch', kind: 'hall', storey: 0, walkOrder: 0 }];
+	const told = (...jobs: object[]) =>
+		yardOfHome(prepareHome([{ from, home: makeHome({ jobs, zones: [], rooms }) }]), NOTHING_DONE, from, 'It')
+			.longestDay;
+	const of = (minutes: number) => ({ usual: { minutes, steps: [step('Do it', minutes)] } });
+	const weekly = (id: string, weekday: number, minutes: number) =>
+		job(id, { cadence: { type: 'weekly', weekdays: [weekday], everyWeeks: 1 }, depths: of(minutes) });
+
+	it('is a weekday where each is as long, else a day', () => {
+		expect(told(weekly('a', 2, 40), weekly('b', 4, 20))).toBe('Tuesdays');
+		const once = job('c', { cadence: { type: 'monthly', nth: 3, weekday: 2 }, depths: of(30) });
+		expect(told(weekly('a', 2, 40), once)).toBe('Tue 16 March');
 	});
 });

@@ -12,7 +12,8 @@
 		<h2>{yard.name}</h2>
 		<p>
 			<b>{yard.hoursAWeek} h</b>
-			{BEGIN_DRYING_YARD.aWeekLongestDay} <b>{BEGIN_DRYING_YARD.min(yard.longest)}</b>, {yard.longestDay}{#if yard.over > 0},
+			{BEGIN_DRYING_YARD.aWeekLongestDay} <b>{BEGIN_DRYING_YARD.min(yard.longest)}</b>
+			{BEGIN_DRYING_YARD.onDay(yard.longestDay)}{#if yard.over > 0},
 				<b class="brass">{BEGIN_DRYING_YARD.over(yard.over, holds)}</b>{/if}
 		</p>
 		{#if yard.without > 0}<p>{BEGIN_DRYING_YARD.without(yard.without)}</p>{/if}

@@ -132,7 +132,7 @@
 						]}
 						><b class="font-display font-normal text-[1.25rem]"
 							>{BEGIN_FIRST_MORNING.startWithTheDailyRoutine}</b
-						><span class="text-tin-text">{BEGIN_FIRST_MORNING.aQuarterOfAnHour}</span></span
+						><span class="text-tin-text">{BEGIN_FIRST_MORNING.dailyJobsAlone}</span></span
 					>
 				</Touch>
 				<Touch values={{ op: 'begin', begin: 'all' }} pressed={view.draft.begin === 'all'}>

@@ -122,7 +122,7 @@
 		<div class="sets grid gap-0.5">
 			<TouchForm values={{ op: 'minutes' }} class="minutes">
 				<TextField
-					class="w-56"
+					class="w-72"
 					label={view.draft.minutesADay === undefined && holds !== undefined
 						? BEGIN_RHYTHM.minutesSuggested
 						: BEGIN_RHYTHM.minutesADay}

@@ -16,11 +16,13 @@
 	/** The longest word of a name decides how large the name stands on its tape: it is not broken if that can be helped. */
 	const sizeOf = (name: string) => {
 		const longest = Math.max(...name.split(/(?<=-)|\s/).map((word) => word.length));
-		return longest > 16
-			? 'text-[0.9375rem] max-sm:text-[0.875rem]'
-			: longest > 12
-				? 'text-[1.125rem]'
-				: 'text-[1.3125rem]';
+		return longest > 18
+			? 'text-[0.9375rem] max-sm:text-[0.8125rem]'
+			: longest > 16
+				? 'text-[0.9375rem] max-sm:text-[0.875rem]'
+				: longest > 12
+					? 'text-[1.125rem]'
+					: 'text-[1.3125rem]';
 	};
 	/** A towel over its hook; short ones are all shoulder. */
 	const towel = (x: number, w: number, h: number) => {

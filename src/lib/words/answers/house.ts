@@ -30,7 +30,7 @@ export const KEEPING_SAYS = {
 	onAllOfItIs: (clearOn: Shown) => `On ${clearOn} all of it is behind you.`,
 	everyDayAboutAQuarter: 'Every day, about a quarter of an hour in a part of it.',
 	onceAWeekAboutAn: 'Once a week, about an hour in all.',
-	aQuarterOfAnHour: 'A quarter of an hour on the zone’s days.',
+	dailyJobsAlone: 'A quarter of an hour on the zone’s days.',
 	windowsFiltersMattressesAFew: 'Windows, filters, mattresses: a few times a year.',
 	theDidNotHoldNothing: (name: Shown, word: Shown) =>
 		`The ${name} did not hold. Nothing is lost by letting ${word} rest for a while.`,

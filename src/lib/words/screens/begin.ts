@@ -6,6 +6,7 @@ export const BEGIN_DRYING_YARD = {
 	aWeekLongestDay: 'a week, longest day',
 	fourWeeksOf: (name: Shown) => `Four weeks of ${name}`,
 	min: (longest: Shown) => `${longest} min`,
+	onDay: (day: Shown) => `on ${day}`,
 	over: (minutes: Shown, yours: Shown) => `${minutes} min over the ${yours} of a day`,
 	without: (count: number) => `Does without ${lowerNumber(count)} of your jobs; you can add them at the end.`
 } as const;
@@ -18,8 +19,8 @@ export const BEGIN_FIRST_MORNING = {
 	toTheRooms: 'To the rooms',
 	howToBegin: 'How to begin',
 	startWithTheDailyRoutine: 'Start with the daily routine',
-	aQuarterOfAnHour:
-		'A quarter of an hour, three times a day. Weekly, zone, monthly and yearly jobs come one by one, when you are ready.',
+	dailyJobsAlone:
+		'The daily jobs alone. Weekly, zone, monthly and yearly jobs come one by one, when you are ready.',
 	startWithEverything: 'Start with everything',
 	forAHomeThatCleans: 'For a home that cleans regularly already. First dates are spread over the weeks.',
 	whatTheHomeIsCalled: 'What the home is called',

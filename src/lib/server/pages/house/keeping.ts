@@ -158,7 +158,7 @@ export async function loadPauses(household: string): Promise<PausesView> {
 const LAYER_SAYS: Record<Layer, string> = {
 	basics: KEEPING_SAYS.everyDayAboutAQuarter,
 	weekly: KEEPING_SAYS.onceAWeekAboutAn,
-	zone: KEEPING_SAYS.aQuarterOfAnHour,
+	zone: KEEPING_SAYS.dailyJobsAlone,
 	long: KEEPING_SAYS.windowsFiltersMattressesAFew
 };
 

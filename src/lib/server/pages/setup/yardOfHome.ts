@@ -7,7 +7,17 @@ import type { PreparedHome } from '$core/schedule/preparedHome';
 import { workOfHome } from '$core/schedule/workOfHome';
 import type { HomeProjection } from '$core/schedule/projection';
 import type { Yard } from '$views/setup';
-import { monthName, weekdayName, weekFrom } from '$words/general';
+import { monthName, shortDate, weekdayName, weekFrom } from '$words/general';
+
+/** A weekday where it is as long each week, else the day. */
+function whenLongest<Day extends { date: CivilDay; total: number }>(
+	days: readonly Day[],
+	longest: Day
+): string {
+	const weekday = weekdayName(longest.date);
+	const same = days.filter((day) => weekdayName(day.date) === weekday);
+	return same.every((day) => day.total > longest.total - 0.5) ? `${weekday}s` : shortDate(longest.date);
+}
 
 /** Four weeks of a home from the next week on, as the drying yard hangs them. */
 export function yardOfHome(
@@ -29,7 +39,7 @@ export function yardOfHome(
 		holds,
 		hoursAWeek: hours < 10 ? hours.toFixed(1).replace(/\.0$/, '') : String(Math.round(hours)),
 		longest: Math.round(longest.total),
-		longestDay: `${weekdayName(longest.date)}s`,
+		longestDay: whenLongest(days, longest),
 		over: Math.max(0, Math.round(longest.total - holds)),
 		without: 0,
 		weekdays: weekFrom(home.rotation.weekStart).map((day) => day.short),
