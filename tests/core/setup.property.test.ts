@@ -309,10 +309,16 @@ describe('first days', () => {
 				fc.uniqueArray(fc.integer({ min: 1, max: 7 }), { maxLength: 3 }),
 				(list, freeDays) => {
 					const jobs = list.map(([min, more, minutes], i) => job(min, min + more, minutes, i));
-					const placed = spreadFirstDays(jobs, [], FROM, {
-						...household,
-						rhythm: { ...household.rhythm, freeDays: freeDays as never, catchUpDays: [] }
-					});
+					const placed = spreadFirstDays(
+						jobs,
+						[],
+						FROM,
+						{
+							...household,
+							rhythm: { ...household.rhythm, freeDays: freeDays as never, catchUpDays: [] }
+						},
+						[]
+					);
 					placed.forEach((one, i) => {
 						const [min, more] = list[i] as [number, number, number];
 						const day = toDay(one.startsOn ?? '');
@@ -345,7 +351,7 @@ describe('first days', () => {
 			)
 		};
 		const first = (from: string) =>
-			spreadFirstDays([months], [], toDay(from), home.home.household)[0]?.startsOn;
+			spreadFirstDays([months], [], toDay(from), home.home.household, [])[0]?.startsOn;
 		expect([first('2027-03-05'), first('2027-03-21'), first('2027-03-22'), first('2027-03-31')]).toEqual([
 			'2027-03-05',
 			'2027-03-21',

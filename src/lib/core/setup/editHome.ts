@@ -25,6 +25,8 @@ export function switchLayer(home: Home, layer: Layer, on: boolean, today: CivilD
 	if (!on) return finish({ ...home, household }, [{ code: 'history-stays' }]);
 	const mine = home.jobs.filter((job) => job.layer === layer);
 	const running = home.jobs.filter((job) => home.household.layers.includes(job.layer));
-	const spread = new Map(spreadFirstDays(mine, running, today, household).map((job) => [job.id, job]));
+	const spread = new Map(
+		spreadFirstDays(mine, running, today, household, home.rooms).map((job) => [job.id, job])
+	);
 	return finish({ ...home, household, jobs: home.jobs.map((job) => spread.get(job.id) ?? job) });
 }

@@ -39,7 +39,7 @@ export function addFromLibrary(home: Home, library: LibraryJob, roomId: string, 
 		made.cadence.type === 'zone' && (room.zone === null || home.household.rhythm.scheme.type === 'none')
 			? floatItem(made)
 			: made;
-	const [job] = spreadFirstDays([fitted], home.jobs, today, home.household);
+	const [job] = spreadFirstDays([fitted], home.jobs, today, home.household, home.rooms);
 	return saveJob(home, job as Job);
 }
 
@@ -53,7 +53,7 @@ export function copyJob(home: Home, jobId: string, roomId: string, today: CivilD
 	const id = freeId(`${job.library ?? job.id}-${roomId}`, new Set(home.jobs.map((one) => one.id)));
 	const copy = withToolsFor(home, withoutRoomSteps({ ...job, id, room: roomId, covers: [] }, job.room));
 	const fitted = copy.cadence.type === 'zone' && room.zone === null ? floatItem(copy) : copy;
-	const [placed] = spreadFirstDays([fitted], home.jobs, today, home.household);
+	const [placed] = spreadFirstDays([fitted], home.jobs, today, home.household, home.rooms);
 	return saveJob(home, placed as Job);
 }
 

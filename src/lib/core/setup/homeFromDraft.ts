@@ -177,7 +177,7 @@ export function homeFromDraft(draft: Draft, library: Library, chosen: Pattern, f
 	const inWeek = draft.everything ? arranged.jobs : arranged.jobs.filter((job) => !left.includes(job));
 	if (household.rhythm.scheme.type === 'weekdays')
 		household.rhythm.sittingMinutes = sittingOfDay(rooms, inWeek);
-	const jobs = spreadFirstDays(inWeek, [], from, household);
+	const jobs = spreadFirstDays(inWeek, [], from, household, rooms);
 	const kept = new Set(jobs.map((job) => job.id));
 	const read = readHome({
 		format: 'pail-round/home',

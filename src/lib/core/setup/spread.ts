@@ -7,12 +7,14 @@ import {
 	addDays,
 	isoOf,
 	lastOfMonth,
+	toDay,
 	monthIndexOf,
 	weekdayOf,
 	type CivilDay,
 	type Weekday
 } from '../calendar/civil';
-import type { Household, Job } from '../household/home';
+import type { Household, Job, Room } from '../household/home';
+import { isOwnWork } from '../household/ownWork';
 import { eachOccurrence, type CalendarRecurrence, type Schedule } from '../calendar/recurrence';
 
 /** Minutes from which a job is heavy, and the days that two heavy ones keep apart. */
@@ -46,36 +48,44 @@ export function intervalOf(job: Job): number {
 	}
 }
 
-const fixedInTime = (job: Job) =>
-	['daily', 'timesAWeek', 'monthly'].includes(job.cadence.type) ||
-	(job.cadence.type === 'weekly' && job.cadence.everyWeeks === 1);
-
-/** Minutes that the jobs whose dates are fixed ask of each of the `days` days from `from`. */
-function fixedLoad(jobs: readonly Job[], from: CivilDay, days: number, household: Household): number[] {
-	const load = new Array<number>(days).fill(0);
-	for (const job of jobs) {
-		if (!fixedInTime(job)) continue;
-		const times = Math.max(1, job.parts.length);
-		eachOccurrence(schedule(job, from, household), from, addDays(from, days - 1), (_, due) => {
-			load[due - from] = (load[due - from] as number) + job.depths.usual.minutes * times;
-		});
+/** The days from `from`, counted from 0, on which a job that begins on `startsOn` is due, each turn done when it is. */
+function dueDays(job: Job, startsOn: CivilDay, from: CivilDay, days: number, household: Household): number[] {
+	const due: number[] = [];
+	if (job.cadence.type === 'afterDone') {
+		const { max } = job.cadence;
+		const first = startsOn >= from ? startsOn - from : (max - ((from - startsOn) % max)) % max;
+		for (let day = first; day < days; day += max) due.push(day);
+	} else if (job.cadence.type !== 'zone' && job.cadence.type !== 'once' && job.cadence.type !== 'onCall') {
+		eachOccurrence(schedule(job, startsOn, household), from, addDays(from, days - 1), (_, day) =>
+			due.push(day - from)
+		);
 	}
-	return load;
+	return due;
 }
 
 /**
- * The jobs with their first days set, none before `from`. Jobs in `settled` count as load but keep theirs.
- * Minutes of a day are the household's, else 60.
+ * The jobs with their first days set, none before `from`. Jobs in `settled` count as load but keep theirs; what is somebody's own
+ * in `rooms` is no load. Minutes of a day are the household's, else 60.
  */
 export function spreadFirstDays(
 	jobs: readonly Job[],
 	settled: readonly Job[],
 	from: CivilDay,
-	household: Household
+	household: Household,
+	rooms: readonly Room[]
 ): Job[] {
 	const horizon = 400;
 	const { rhythm } = household;
-	const load = fixedLoad([...jobs, ...settled], from, horizon, household);
+	const load = new Array<number>(horizon).fill(0);
+	const minutesOf = (job: Job) =>
+		isOwnWork(job, rooms) ? 0 : job.depths.usual.minutes * Math.max(1, job.parts.length);
+	const carry = (job: Job, due: readonly number[]) => {
+		for (const day of due) load[day] = (load[day] as number) + minutesOf(job);
+	};
+	for (const job of settled) {
+		const began = job.startsOn === undefined ? from : toDay(job.startsOn);
+		carry(job, dueDays(job, began, from, horizon, household));
+	}
 	if (rhythm.scheme.type !== 'none' && rhythm.scheme.type !== 'weekdays') {
 		for (let i = 0; i < horizon; i++) {
 			if (rhythm.zoneDays.includes(weekdayOf(addDays(from, i)))) {
@@ -90,6 +100,16 @@ export function spreadFirstDays(
 		return rhythm.freeDays.includes(day) || rhythm.catchUpDays.includes(day);
 	};
 	const startsOn = new Map<string, CivilDay>();
+	const begin = (job: Job, first: CivilDay) => {
+		startsOn.set(job.id, first);
+		carry(job, dueDays(job, first, from, horizon, household));
+	};
+	// What the calendar fixes goes first, so that the others find their way around it.
+	const skipsWeeks = (job: Job) => job.cadence.type === 'weekly' && job.cadence.everyWeeks > 1;
+	for (const job of jobs)
+		if (job.cadence.type !== 'afterDone' && !skipsWeeks(job))
+			begin(job, job.cadence.type === 'months' ? firstMonth(from) : from);
+	for (const job of jobs) if (skipsWeeks(job)) begin(job, firstWeek(job, from, household, load));
 	const floating = jobs
 		.filter((job) => job.cadence.type === 'afterDone')
 		.sort((a, b) => intervalOf(a) - intervalOf(b) || b.weight - a.weight || (a.id < b.id ? -1 : 1));
@@ -104,35 +124,35 @@ export function spreadFirstDays(
 		const rank = placed.get(interval) ?? 0;
 		placed.set(interval, rank + 1);
 		const wanted = Math.floor(((rank + 0.5) / (ofInterval.get(interval) ?? 1)) * interval);
-		const { minutes } = job.depths.usual;
+		const minutes = minutesOf(job);
 		let best = wanted;
 		let bestCost = Infinity;
 		// A free day stays free, unless the job has no other day to begin on.
 		const isBound = Array.from({ length: interval }, (_, i) => i).every(kept);
 		for (let i = 0; i < interval; i++) {
 			if (kept(i) && !isBound) continue;
-			const over = Math.max(0, (load[i] as number) + minutes - holds);
+			// A day that holds the first turn may not hold the next ones: all of them count alike.
+			let [over, carried, turns] = [0, 0, 0];
+			for (let day = i; day < horizon; day += interval) {
+				over += Math.max(0, (load[day] as number) + minutes - holds);
+				carried += load[day] as number;
+				turns++;
+			}
 			const near = minutes >= HEAVY && heavyDays.some((day) => Math.abs(day - i) < APART) ? 40 : 0;
-			const cost = over * 4 + near + Math.abs(i - wanted) + (load[i] as number) / 10;
+			const cost = (over * 4 + carried / 10) / turns + near + Math.abs(i - wanted);
 			if (cost < bestCost) {
 				bestCost = cost;
 				best = i;
 			}
 		}
 		if (minutes >= HEAVY) heavyDays.push(best);
-		load[best] = (load[best] as number) + minutes;
-		startsOn.set(job.id, addDays(from, best));
-	}
-	for (const job of jobs) {
-		if (job.cadence.type === 'weekly' && job.cadence.everyWeeks > 1) {
-			startsOn.set(job.id, firstWeek(job, from, household, load));
-		} else if (job.cadence.type === 'months') startsOn.set(job.id, firstMonth(from));
+		begin(job, addDays(from, best));
 	}
 	return jobs.map((job) => ({ ...job, startsOn: isoOf(startsOn.get(job.id) ?? from) }));
 }
 
 /** The week of its interval in which the day of a job that comes every so many weeks carries least. */
-function firstWeek(job: Job, from: CivilDay, household: Household, load: number[]): CivilDay {
+function firstWeek(job: Job, from: CivilDay, household: Household, load: readonly number[]): CivilDay {
 	if (job.cadence.type !== 'weekly') return from;
 	const { everyWeeks } = job.cadence;
 	const dueIn = (week: number) => {
@@ -151,9 +171,6 @@ function firstWeek(job: Job, from: CivilDay, household: Household, load: number[
 			bestLoad = sum;
 			best = week;
 		}
-	}
-	for (let round = best; round * 7 < load.length - 14; round += everyWeeks) {
-		for (const i of dueIn(round)) load[i] = (load[i] ?? 0) + job.depths.usual.minutes;
 	}
 	return addDays(from, 7 * best);
 }
