@@ -124,6 +124,9 @@ describe('a rhythm in words', () => {
 	it.each<[Job['cadence'], string]>([
 		[{ type: 'daily' }, 'every day'],
 		[{ type: 'daily', weekdays: [1, 3] }, 'on Mondays and Wednesdays'],
+		[{ type: 'daily', weekdays: [1, 2, 3, 4, 5, 6] }, 'from Monday to Saturday'],
+		[{ type: 'daily', weekdays: [1, 2, 4] }, 'on Mondays, Tuesdays and Thursdays'],
+		[{ type: 'weekly', weekdays: [2, 3, 4], everyWeeks: 1 }, 'weekly from Tuesday to Thursday'],
 		[{ type: 'weekly', weekdays: [4], everyWeeks: 1 }, 'weekly on Thursdays'],
 		[{ type: 'weekly', weekdays: [4], everyWeeks: 2 }, 'every second week on Thursdays'],
 		[{ type: 'weekly', weekdays: [4], everyWeeks: 3 }, 'every 3 weeks on Thursdays'],

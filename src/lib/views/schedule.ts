@@ -48,6 +48,8 @@ export interface MonthRow {
 		readonly day: number;
 		readonly inMonth: boolean;
 		readonly isToday: boolean;
+		/** Its minutes and names are those of what was done. */
+		readonly isPast: boolean;
 		readonly weave: string | null;
 		readonly zone: number | null;
 		readonly minutes: number;

@@ -5,7 +5,14 @@ import { listNames, longDate, lowerNumber, MONTHS, WEEKDAYS } from './general';
 
 const ORDINALS = ['', 'first', 'second', 'third', 'fourth'];
 
-const days = (list: readonly number[]) => listNames(list.map((day) => `${WEEKDAYS[day - 1]}s`));
+/** Days of the week; three or more that follow each other by their first and last. */
+function onDays(days: readonly number[]): string {
+	const list = [...days].sort((a, b) => a - b);
+	const [first = 1, last = 1] = [list[0], list.at(-1)];
+	if (list.length > 2 && list.every((day, i) => day === first + i))
+		return `from ${WEEKDAYS[first - 1]} to ${WEEKDAYS[last - 1]}`;
+	return `on ${listNames(list.map((day) => `${WEEKDAYS[day - 1]}s`))}`;
+}
 
 function ordinal(n: number): string {
 	const tail = n % 100 > 10 && n % 100 < 14 ? 'th' : (['th', 'st', 'nd', 'rd'][n % 10] ?? 'th');
@@ -15,13 +22,13 @@ function ordinal(n: number): string {
 export function cadenceText(cadence: Job['cadence']): string {
 	switch (cadence.type) {
 		case 'daily':
-			return cadence.weekdays ? `on ${days(cadence.weekdays)}` : 'every day';
+			return cadence.weekdays ? onDays(cadence.weekdays) : 'every day';
 		case 'weekly':
 			return cadence.everyWeeks === 1
-				? `weekly on ${days(cadence.weekdays)}`
+				? `weekly ${onDays(cadence.weekdays)}`
 				: cadence.everyWeeks === 2
-					? `every second week on ${days(cadence.weekdays)}`
-					: `every ${cadence.everyWeeks} weeks on ${days(cadence.weekdays)}`;
+					? `every second week ${onDays(cadence.weekdays)}`
+					: `every ${cadence.everyWeeks} weeks ${onDays(cadence.weekdays)}`;
 		case 'timesAWeek':
 			return cadence.times === 1
 				? 'once a week'

@@ -174,9 +174,11 @@
 													? SCHEDULE_PAGE.andMore(day.names.length - 1)
 													: ''}</span
 											>
-											<span class="dim"
-												>{day.minutes}<span class="max-md:hidden">{' '}{SCHEDULE_PAGE.min}</span></span
-											>
+											{#if !day.isPast || day.minutes > 0}<span class="dim"
+													>{day.minutes}<span class="max-md:hidden"
+														>{' '}{day.isPast ? SCHEDULE_PAGE.minDone : SCHEDULE_PAGE.min}</span
+													></span
+												>{/if}
 										</a>
 									</td>
 								{:else}<td class="border border-tin-1 align-top h-22.5 p-0 max-md:h-22 bg-linen"></td>{/if}

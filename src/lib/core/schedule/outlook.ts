@@ -1,5 +1,5 @@
 /** Minutes by day over a span: what the drying yard, the Round and the rhythm editor draw. */
-import { addDays, firstOfMonth, monthIndexOf, weekdayOf, type CivilDay } from '../calendar/civil';
+import { addDays, firstOfMonth, monthIndexOf, toDay, weekdayOf, type CivilDay } from '../calendar/civil';
 import { mergeSpans, pauseOn } from '../calendar/pauses';
 import { cardOn, visitOn, zoneOn } from '../calendar/rotation';
 import { weekStartOf } from '../calendar/weeks';
@@ -51,12 +51,15 @@ export function outlook(
 	const { freeDays } = home.home.household.rhythm;
 	const windows: { id: string; opens: number; due: number }[] = [];
 	for (const [id, dates] of occurrences) {
-		const inMonth = home.seriesById.get(id)?.job.cadence.type === 'months';
+		const job = home.seriesById.get(id)?.job;
+		const inMonth = job?.cadence.type === 'months';
+		const begins = job?.startsOn === undefined ? from : toDay(job.startsOn);
 		for (const date of dates) {
 			if (inMonth)
 				windows.push({
 					id,
-					opens: Math.max(from, firstOfMonth(monthIndexOf(date))) - from,
+					// On no day gone by, and on none before it begins.
+					opens: Math.min(date, Math.max(from, today, begins, firstOfMonth(monthIndexOf(date)))) - from,
 					due: date - from
 				});
 			else put(id, date - from);

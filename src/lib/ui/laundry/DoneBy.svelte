@@ -19,7 +19,9 @@
 				<tr>
 					<th scope="col"><span class="sr-only">{DONE_BY.aDay}</span></th>
 					{#each view.pile[0]?.days ?? [] as day (day.name)}
-						<th scope="col" class="px-0.5 pb-1 font-text text-tin-text min-[480px]:px-2">{day.name}</th>
+						<th scope="col" class="px-0.5 pb-1 font-text text-tin-text min-[480px]:px-2"
+							>{day.name.slice(0, 2)}<span class="max-[480px]:sr-only">{day.name.slice(2)}</span></th
+						>
 					{/each}
 					<th scope="col"><span class="sr-only">{DONE_BY.by}</span></th>
 				</tr>
@@ -49,7 +51,11 @@
 								></span>
 							</td>
 						{/each}
-						<td class="pl-1"><span class="fetch">{row.gone}</span></td>
+						<td class="pl-1"
+							><span class="fetch max-[359px]:min-w-0! max-[359px]:border-0! max-[359px]:px-0!"
+								>{row.gone}</span
+							></td
+						>
 					</tr>
 				{/each}
 			</tbody>

@@ -50,7 +50,9 @@
 					>{/if}
 				<span class="grid flex-1 min-w-0 wrap-anywhere"
 					><b>{cloth.text}</b><span class="text-tin-text"
-						>{cloth.name}, {cloth.room}{many ? `, ${names[who]}` : ''}</span
+						>{[cloth.text === cloth.name ? '' : cloth.name, cloth.room, many ? (names[who] ?? '') : '']
+							.filter(Boolean)
+							.join(', ')}</span
 					>{#if cloth.wait}<span class="text-cobalt-ink"
 							>{SESSION_IN_ORDER.readyAt(cloth.wait.label, time(cloth.wait.to))}</span
 						>{/if}</span

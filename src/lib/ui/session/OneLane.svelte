@@ -145,7 +145,7 @@
 			</p>
 		{/if}
 		<p class="text-tin-text mt-1.5">
-			{#if current}{current.jobName}, {current.roomName}{/if}
+			{#if current}{current.text === current.jobName ? '' : `${current.jobName}, `}{current.roomName}{/if}
 			{#if run.plan.people.length > 1}<Button kind="link" href="/timer/{run.id}?as=all"
 					>{SESSION_ONE_LANE.everybodysView}</Button
 				>{/if}

@@ -46,6 +46,7 @@ export const SCHEDULE_PAGE = {
 	yearlyJob: 'Yearly job',
 	week: 'Week',
 	min: 'min',
+	minDone: 'min done',
 	whenIs: 'When is',
 	showItsNextDate: 'Show the next date',
 	showItsWeek: 'Show that week',

@@ -1,6 +1,16 @@
 /** What the Schedule shows: the round of the year, a week day by day, a month in its rows, a list to read aloud. */
 import { LOAD_ROTA_SAYS } from '$words/answers/schedule';
-import { addDays, dayOf, isoOf, parseDay, partsOf, type CivilDay } from '$core/calendar/civil';
+import {
+	addDays,
+	dayOf,
+	firstOfMonth,
+	isoOf,
+	lastOfMonth,
+	monthIndexOf,
+	parseDay,
+	partsOf,
+	type CivilDay
+} from '$core/calendar/civil';
 import { householdTime } from '$core/calendar/instant';
 import { missedZones } from '$core/calendar/rotation';
 import { weekStartOf } from '$core/calendar/weeks';
@@ -44,10 +54,15 @@ export async function loadSchedule(query: ScheduleQuery): Promise<ScheduleView> 
 	const chosen = Math.max(today - 3000, Math.min(asked, lastForecast(today))) as CivilDay;
 	const mode = query.mode === 'month' || query.mode === 'list' ? query.mode : 'week';
 	const start = weekStartOf(chosen, home.rotation.weekStart);
+	const month = monthIndexOf(chosen);
+	const shown =
+		mode === 'month'
+			? { from: firstOfMonth(month), to: lastOfMonth(month) }
+			: { from: start, to: addDays(start, 6) };
 	const [projection, entries, busy, given] = await reading(async (db) =>
 		Promise.all([
 			loadProjection(db, query.household),
-			entriesBetween(db, query.household, start, addDays(start, 6)),
+			entriesBetween(db, query.household, shown.from, shown.to),
 			busyBetween(db, query.household, start, addDays(start, 6)),
 			givenFor(db, query.household, addDays(start, 6))
 		])
@@ -68,7 +83,7 @@ export async function loadSchedule(query: ScheduleQuery): Promise<ScheduleView> 
 		busy,
 		given
 	};
-	const days = Array.from({ length: 7 }, (_, i) => dayView(facts, addDays(start, i)));
+	const days = mode === 'month' ? [] : Array.from({ length: 7 }, (_, i) => dayView(facts, addDays(start, i)));
 	return {
 		...roundView(facts, chosen),
 		...middleOf(facts, chosen, start),

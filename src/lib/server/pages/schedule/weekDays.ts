@@ -2,17 +2,16 @@
 import { LOAD_ROTA_SAYS } from '$words/answers/schedule';
 import { isoOf, partsOf, weekdayOf, type CivilDay } from '$core/calendar/civil';
 import { zonesHaveDays } from '$core/schedule/zoneItems';
-import { isWork } from '$core/household/entry';
 import { comingDay } from '$core/schedule/comingDay';
 import { effectivePauses } from '$core/schedule/projection';
 import { readDay, type Day, type DaySeries } from '$core/schedule/readDay';
-import { effectiveEntries } from '$core/schedule/series';
 import { withAway } from '$core/people/ownList';
 import { awayOn } from '$core/people/weekOccurrences';
 import type { ScheduleDay, ScheduleItem } from '$views/schedule';
 import { lowerNumber, plural, weekdayName } from '$words/general';
 import { memberName, namesInList } from '$words/names';
 import { jobRow, zoneMark } from '../today/jobRows';
+import { doneByDay } from './doneWork';
 import type { ScheduleFacts } from './scheduleFacts';
 import { zoneOn } from './weekTitle';
 
@@ -43,27 +42,23 @@ function itemOf(
 	};
 }
 
-function doneItems({ home, entries, undone }: ScheduleFacts, date: CivilDay): ScheduleItem[] {
-	const own = effectiveEntries(
-		entries.map((stored) => stored.entry) as { id: string; outcome: string; of?: string }[]
-	) as unknown as (typeof entries)[number]['entry'][];
-	return own.flatMap((entry): ScheduleItem[] => {
-		if (!isWork(entry) || entry.date !== date || undone.has(entry.id)) return [];
-		const job = home.everyJob.get(entry.job);
-		if (job?.layer === 'basics') return [];
-		return [
-			{
-				id: entry.id,
-				line: entry.job,
-				name: job?.name ?? entry.job,
-				who: memberName(home, entry.by),
-				minutes: entry.minutes ?? job?.depths.usual.minutes ?? 0,
-				glyph: entry.outcome === 'letgo' ? 'letgo' : entry.outcome === 'part' ? 'part' : 'done',
-				dueOn: isoOf(date),
-				movable: false
-			}
-		];
-	});
+function doneItems(facts: ScheduleFacts, date: CivilDay): ScheduleItem[] {
+	return (doneByDay(facts).get(date) ?? []).flatMap(({ entry, job, minutes }): ScheduleItem[] =>
+		job?.layer === 'basics'
+			? []
+			: [
+					{
+						id: entry.id,
+						line: entry.job,
+						name: job?.name ?? entry.job,
+						who: memberName(facts.home, entry.by),
+						minutes,
+						glyph: entry.outcome === 'letgo' ? 'letgo' : entry.outcome === 'part' ? 'part' : 'done',
+						dueOn: isoOf(date),
+						movable: false
+					}
+				]
+	);
 }
 
 export function dayView(facts: ScheduleFacts, date: CivilDay): ScheduleDay {
