@@ -52,7 +52,8 @@
 							</td>
 						{/each}
 						<td class="pl-1"
-							><span class="fetch max-[359px]:min-w-0! max-[359px]:border-0! max-[359px]:px-0!"
+							><span
+								class="fetch max-[359px]:min-w-0! max-[359px]:border-0! max-[359px]:bg-transparent! max-[359px]:px-0! max-[359px]:text-[0.875rem]!"
 								>{row.gone}</span
 							></td
 						>

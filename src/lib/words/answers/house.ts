@@ -3,7 +3,7 @@ import type { Shown } from '../screens/shown';
 
 export const HOUSE_SAYS = {
 	minNeeded: (asked: Shown, held: Shown) => `${asked} min needed, ${held} available`,
-	noJobs: (held: Shown) => `no job on its list yet, ${held} min available`,
+	noJobs: (held: Shown) => `no job listed yet, ${held} min available`,
 	moveTheToZone: (names: Shown, findIndex: Shown) => `Move the ${names} to zone ${findIndex}`,
 	move: (slice: Shown, word: Shown) => `Move ${slice}${word}`,
 	theyShareTheSamePipes: ' They share the same pipes and caddy.'
