@@ -1,5 +1,9 @@
 /** One part of the work after the other: what is off says so wherever it shows, and what may come next is offered. */
 import { describe, expect, it } from 'vitest';
+import { toDay } from '../../src/lib/core/calendar/civil';
+import { outlook } from '../../src/lib/core/schedule/outlook';
+import { workOfHome } from '../../src/lib/core/schedule/workOfHome';
+import { loadGrowing } from '../../src/lib/server/pages/house/keeping';
 import { loadLedger } from '../../src/lib/server/pages/history/loadLedger';
 import { loadHouse } from '../../src/lib/server/pages/house/house';
 import { loadToday } from '../../src/lib/server/pages/today/loadToday';
@@ -8,6 +12,7 @@ import { revisionOf } from '../../src/lib/server/repo/homeRows';
 import { editJob } from '../../src/lib/server/services/home/job';
 import { editGrowing } from '../../src/lib/server/services/home/settings';
 import { tick } from '../../src/lib/server/services/ledger/entryActions';
+import { job, makeHome } from '../core/home';
 import { asAda, form, newId, NOW, said, someHomes } from './asking';
 
 const { household, pool, setClock } = someHomes();
@@ -82,5 +87,45 @@ describe('the next part of the work', () => {
 		expect(on.message).toContain('on from today');
 		// Nothing of the week was asked yet: the next is not offered on the same day.
 		expect((await look(home, true, '2027-03-01T10:00:00Z')).growing).toBeNull();
+	});
+});
+
+describe('what a part of the work asks for', () => {
+	const says = async (home: string) =>
+		Object.fromEntries((await loadGrowing(home)).layers.map((one) => [one.layer, one.says]));
+
+	const minutes = (text = '') => {
+		const [, , hours = 0, rest = 0] = /about ((\d+) h ?)?(\d+)?/.exec(text) ?? [];
+		return 60 * Number(hours) + Number(rest);
+	};
+
+	it('is told in the minutes of the home, on or off', async () => {
+		const home = await household();
+		setClock(NOW);
+		const on = await says(home);
+		const prepared = await loadHome(pool(), home);
+		if (!prepared) throw new Error('no home');
+		const week = outlook(prepared, toDay('2027-04-05'), 7).map((day) => workOfHome(day, prepared));
+		const basics = week.reduce((sum, day) => sum + day.basics, 0) / 7;
+		expect(Math.abs(minutes(on.basics) - basics)).toBeLessThan(3);
+		await change(home, 'weekly', false);
+		const off = await says(home);
+		expect(off.weekly).toMatch(/^Once a week or every other, about /);
+
+		expect(minutes(on.weekly)).toBeGreaterThan(5);
+		expect(Math.abs(minutes(off.weekly) - minutes(on.weekly))).toBeLessThan(5);
+	});
+
+	it('says so where nothing of it falls due by itself', async () => {
+		const porch = { id: 'porch', name: 'Porch', kind: 'hall', storey: 0, walkOrder: 2, zone: 'front' };
+		const home = await household(
+			makeHome({
+				zones: [{ id: 'front', name: 'Front', weave: 'stripe', list: [] }],
+				rooms: [porch],
+				jobs: [job('rail', { cadence: { type: 'onCall' } })]
+			})
+		);
+		setClock(NOW);
+		expect((await says(home)).weekly).toBe('Nothing of it falls due in the weeks to come.');
 	});
 });

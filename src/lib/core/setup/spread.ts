@@ -20,6 +20,8 @@ import { eachOccurrence, type CalendarRecurrence, type Schedule } from '../calen
 /** Minutes from which a job is heavy, and the days that two heavy ones keep apart. */
 const HEAVY = 25;
 const APART = 2;
+/** What beginning nearer costs, beside minutes. */
+const NEAR = 40;
 /** A month's job that would be due sooner than this begins with its next month. */
 const SHORT_NOTICE = 10;
 
@@ -63,6 +65,95 @@ function dueDays(job: Job, startsOn: CivilDay, from: CivilDay, days: number, hou
 	return due;
 }
 
+/** How far ahead the load of days is counted. */
+const HORIZON = 400;
+
+/** Minutes of the home's work on each day from `from`, as jobs are given their first days. */
+class LoadOfDays {
+	readonly minutes = new Array<number>(HORIZON).fill(0);
+
+	constructor(
+		readonly from: CivilDay,
+		readonly household: Household,
+		readonly rooms: readonly Room[]
+	) {
+		const { rhythm } = household;
+		if (rhythm.scheme.type === 'none' || rhythm.scheme.type === 'weekdays') return;
+		for (let i = 0; i < HORIZON; i++)
+			if (rhythm.zoneDays.includes(weekdayOf(addDays(from, i)))) this.#add(i, rhythm.sittingMinutes);
+	}
+
+	#add(day: number, minutes: number): void {
+		this.minutes[day] = (this.minutes[day] as number) + minutes;
+	}
+
+	/** What a turn of a job adds to its day. */
+	of(job: Job): number {
+		return isOwnWork(job, this.rooms) ? 0 : job.depths.usual.minutes * Math.max(1, job.parts.length);
+	}
+
+	/** All turns of a job that begins on `startsOn`. */
+	carry(job: Job, startsOn: CivilDay): void {
+		for (const day of dueDays(job, startsOn, this.from, HORIZON, this.household))
+			this.#add(day, this.of(job));
+	}
+
+	/** Days on which nothing begins by itself. */
+	isKept(day: number): boolean {
+		const { rhythm } = this.household;
+		const weekday = weekdayOf(addDays(this.from, day));
+		return rhythm.freeDays.includes(weekday) || rhythm.catchUpDays.includes(weekday);
+	}
+
+	/**
+	 * What beginning on `day` costs a job that comes every `interval` days, in the mean of its turns: a day that holds the first may
+	 * not hold the next ones.
+	 */
+	costOf(day: number, interval: number, minutes: number): number {
+		const holds = minutesOfDay(this.household);
+		let [over, carried, turns] = [0, 0, 0];
+		for (let at = day; at < HORIZON; at += interval) {
+			const load = this.minutes[at] as number;
+			over += Math.max(0, load + minutes - holds);
+			carried += load;
+			turns++;
+		}
+		return (over * 4 + carried / 10) / turns;
+	}
+}
+
+/** The first days of jobs that float, counted from 0: those of one interval evenly over it, heavy ones apart. */
+function spreadFloating(
+	floating: readonly Job[],
+	load: LoadOfDays,
+	begin: (job: Job, day: number) => void
+): void {
+	const spanOf = (job: Job) => Math.min(intervalOf(job), HORIZON - 1);
+	const ofInterval = new Map<number, number>();
+	for (const job of floating) ofInterval.set(spanOf(job), (ofInterval.get(spanOf(job)) ?? 0) + 1);
+	const placed = new Map<number, number>();
+	const heavyDays: number[] = [];
+	for (const job of floating) {
+		const interval = spanOf(job);
+		const rank = placed.get(interval) ?? 0;
+		placed.set(interval, rank + 1);
+		const wanted = Math.floor(((rank + 0.5) / (ofInterval.get(interval) ?? 1)) * interval);
+		const minutes = load.of(job);
+		const days = Array.from({ length: interval }, (_, i) => i);
+		const open = days.filter((day) => !load.isKept(day));
+		let best = wanted;
+		let bestCost = Infinity;
+		// A free day stays free, unless the job has no other day to begin on.
+		for (const day of open.length > 0 ? open : days) {
+			const isNear = minutes >= HEAVY && heavyDays.some((other) => Math.abs(other - day) < APART);
+			const cost = load.costOf(day, interval, minutes) + (isNear ? NEAR : 0) + Math.abs(day - wanted);
+			if (cost < bestCost) [best, bestCost] = [day, cost];
+		}
+		if (minutes >= HEAVY) heavyDays.push(best);
+		begin(job, best);
+	}
+}
+
 /**
  * The jobs with their first days set, none before `from`. Jobs in `settled` count as load but keep theirs; what is somebody's own
  * in `rooms` is no load. Minutes of a day are the household's, else 60.
@@ -74,80 +165,23 @@ export function spreadFirstDays(
 	household: Household,
 	rooms: readonly Room[]
 ): Job[] {
-	const horizon = 400;
-	const { rhythm } = household;
-	const load = new Array<number>(horizon).fill(0);
-	const minutesOf = (job: Job) =>
-		isOwnWork(job, rooms) ? 0 : job.depths.usual.minutes * Math.max(1, job.parts.length);
-	const carry = (job: Job, due: readonly number[]) => {
-		for (const day of due) load[day] = (load[day] as number) + minutesOf(job);
-	};
-	for (const job of settled) {
-		const began = job.startsOn === undefined ? from : toDay(job.startsOn);
-		carry(job, dueDays(job, began, from, horizon, household));
-	}
-	if (rhythm.scheme.type !== 'none' && rhythm.scheme.type !== 'weekdays') {
-		for (let i = 0; i < horizon; i++) {
-			if (rhythm.zoneDays.includes(weekdayOf(addDays(from, i)))) {
-				load[i] = (load[i] as number) + rhythm.sittingMinutes;
-			}
-		}
-	}
-	const holds = minutesOfDay(household);
-	const heavyDays: number[] = [];
-	const kept = (i: number) => {
-		const day = weekdayOf(addDays(from, i));
-		return rhythm.freeDays.includes(day) || rhythm.catchUpDays.includes(day);
-	};
+	const load = new LoadOfDays(from, household, rooms);
+	for (const job of settled) load.carry(job, job.startsOn === undefined ? from : toDay(job.startsOn));
 	const startsOn = new Map<string, CivilDay>();
 	const begin = (job: Job, first: CivilDay) => {
 		startsOn.set(job.id, first);
-		carry(job, dueDays(job, first, from, horizon, household));
+		load.carry(job, first);
 	};
 	// What the calendar fixes goes first, so that the others find their way around it.
 	const skipsWeeks = (job: Job) => job.cadence.type === 'weekly' && job.cadence.everyWeeks > 1;
 	for (const job of jobs)
 		if (job.cadence.type !== 'afterDone' && !skipsWeeks(job))
 			begin(job, job.cadence.type === 'months' ? firstMonth(from) : from);
-	for (const job of jobs) if (skipsWeeks(job)) begin(job, firstWeek(job, from, household, load));
+	for (const job of jobs) if (skipsWeeks(job)) begin(job, firstWeek(job, from, household, load.minutes));
 	const floating = jobs
 		.filter((job) => job.cadence.type === 'afterDone')
 		.sort((a, b) => intervalOf(a) - intervalOf(b) || b.weight - a.weight || (a.id < b.id ? -1 : 1));
-	const ofInterval = new Map<number, number>();
-	for (const job of floating) {
-		const interval = Math.min(intervalOf(job), horizon - 1);
-		ofInterval.set(interval, (ofInterval.get(interval) ?? 0) + 1);
-	}
-	const placed = new Map<number, number>();
-	for (const job of floating) {
-		const interval = Math.min(intervalOf(job), horizon - 1);
-		const rank = placed.get(interval) ?? 0;
-		placed.set(interval, rank + 1);
-		const wanted = Math.floor(((rank + 0.5) / (ofInterval.get(interval) ?? 1)) * interval);
-		const minutes = minutesOf(job);
-		let best = wanted;
-		let bestCost = Infinity;
-		// A free day stays free, unless the job has no other day to begin on.
-		const isBound = Array.from({ length: interval }, (_, i) => i).every(kept);
-		for (let i = 0; i < interval; i++) {
-			if (kept(i) && !isBound) continue;
-			// A day that holds the first turn may not hold the next ones: all of them count alike.
-			let [over, carried, turns] = [0, 0, 0];
-			for (let day = i; day < horizon; day += interval) {
-				over += Math.max(0, (load[day] as number) + minutes - holds);
-				carried += load[day] as number;
-				turns++;
-			}
-			const near = minutes >= HEAVY && heavyDays.some((day) => Math.abs(day - i) < APART) ? 40 : 0;
-			const cost = (over * 4 + carried / 10) / turns + near + Math.abs(i - wanted);
-			if (cost < bestCost) {
-				bestCost = cost;
-				best = i;
-			}
-		}
-		if (minutes >= HEAVY) heavyDays.push(best);
-		begin(job, addDays(from, best));
-	}
+	spreadFloating(floating, load, (job, day) => begin(job, addDays(from, day)));
 	return jobs.map((job) => ({ ...job, startsOn: isoOf(startsOn.get(job.id) ?? from) }));
 }
 

@@ -1,7 +1,7 @@
 /** What the house answers and tells in schedule: one group a file that says it. */
 import type { Shown } from '../screens/shown';
 
-export const LOAD_ROTA_SAYS = {
+export const LOAD_SCHEDULE_SAYS = {
 	thisWeekDayByDay: 'This week, day by day',
 	theWeekOf: (dayMonth: Shown) => `The week of ${dayMonth}`,
 	next: (next: Shown) => `Next: ${next}`,

@@ -6,12 +6,14 @@ import { weekStartOf } from '$core/calendar/weeks';
 import { minutesOfDay } from '$core/household/dayMinutes';
 import { type Layer } from '$core/household/home';
 import { readHolding, WINDOW } from '$core/learning/holding';
+import { layerMinutes } from '$core/setup/layerMinutes';
 import { backAfterIllness, catchUpPlan } from '$core/schedule/catchUpPlan';
 import { pausedDays } from '$core/schedule/pausedDays';
 import { prepareHome } from '$core/schedule/preparedHome';
 import { effectivePauses } from '$core/schedule/projection';
 import type { GrowingView, PausesView, RhythmView } from '$views/settings';
 import {
+	duration,
 	listNames,
 	longDate,
 	PAUSE_WORDS,
@@ -155,17 +157,18 @@ export async function loadPauses(household: string): Promise<PausesView> {
 	};
 }
 
-const LAYER_SAYS: Record<Layer, string> = {
-	basics: KEEPING_SAYS.everyDayAboutAQuarter,
-	weekly: KEEPING_SAYS.onceAWeekAboutAn,
-	zone: KEEPING_SAYS.dailyJobsAlone,
-	long: KEEPING_SAYS.windowsFiltersMattressesAFew
+const LAYER_SAYS: Record<Layer, (minutesAWeek: number) => string> = {
+	basics: (minutes) => KEEPING_SAYS.everyDayAbout(duration(minutes / 7)),
+	weekly: (minutes) => KEEPING_SAYS.everyWeekAbout(duration(minutes)),
+	zone: (minutes) => KEEPING_SAYS.onTheZonesDays(duration(minutes)),
+	long: (minutes) => KEEPING_SAYS.aFewTimesAYear(duration(minutes))
 };
 
 export async function loadGrowing(household: string): Promise<GrowingView> {
-	const { home, revision, today } = await facts(household);
+	const { home, projection, revision, today } = await facts(household);
 	const entries = (await reading((db) => allEntries(db, household))).map((stored) => stored.entry);
 	const holding = readHolding(home, entries, today);
+	const minutes = layerMinutes(home, projection, today);
 	const name = (layer: Layer) => LAYER_NAMES[layer].toLowerCase();
 	const basics = holding.layers.find((one) => one.layer === 'basics');
 	const suggestion = holding.back
@@ -186,7 +189,10 @@ export async function loadGrowing(household: string): Promise<GrowingView> {
 		layers: holding.layers.map((one) => ({
 			layer: one.layer,
 			name: LAYER_NAMES[one.layer],
-			says: LAYER_SAYS[one.layer],
+			says:
+				minutes[one.layer] === 0
+					? KEEPING_SAYS.nothingOfItToCome
+					: LAYER_SAYS[one.layer](Math.round(minutes[one.layer])),
 			on: one.on,
 			held: one.held,
 			asked: one.asked,

@@ -1,5 +1,5 @@
 /** What the Schedule shows: the round of the year, a week day by day, a month in its rows, a list to read aloud. */
-import { LOAD_ROTA_SAYS } from '$words/answers/schedule';
+import { LOAD_SCHEDULE_SAYS } from '$words/answers/schedule';
 import {
 	addDays,
 	dayOf,
@@ -120,7 +120,7 @@ function notesOf({ home, projection, today }: ScheduleFacts, chosen: CivilDay): 
 	const notes = missedWords(home, missed);
 	for (const pause of effectivePauses(projection.home)) {
 		if (pause.scope === 'household' && pause.to >= today)
-			notes.push(LOAD_ROTA_SAYS.theHomeIsPausedFrom(dayMonth(pause.from), dayMonth(pause.to)));
+			notes.push(LOAD_SCHEDULE_SAYS.theHomeIsPausedFrom(dayMonth(pause.from), dayMonth(pause.to)));
 	}
 	return [...new Set(notes)].slice(0, 3);
 }

@@ -1,5 +1,5 @@
 /** A week, day by day. */
-import { LOAD_ROTA_SAYS } from '$words/answers/schedule';
+import { LOAD_SCHEDULE_SAYS } from '$words/answers/schedule';
 import { isoOf, partsOf, weekdayOf, type CivilDay } from '$core/calendar/civil';
 import { zonesHaveDays } from '$core/schedule/zoneItems';
 import { comingDay } from '$core/schedule/comingDay';
@@ -98,11 +98,11 @@ export function dayView(facts: ScheduleFacts, date: CivilDay): ScheduleDay {
 		note: pause
 			? pause.note || 'Pauses.'
 			: rhythm.catchUpDays.includes(weekday)
-				? LOAD_ROTA_SAYS.catchUpDay
+				? LOAD_SCHEDULE_SAYS.catchUpDay
 				: rhythm.freeDays.includes(weekday)
 					? items.length === 0
-						? LOAD_ROTA_SAYS.aFreeDay
-						: LOAD_ROTA_SAYS.aFreeDayWithSet(lowerNumber(items.length), plural(items.length, 'job'))
+						? LOAD_SCHEDULE_SAYS.aFreeDay
+						: LOAD_SCHEDULE_SAYS.aFreeDayWithSet(lowerNumber(items.length), plural(items.length, 'job'))
 					: null,
 		zone,
 		busy: busy.filter((one) => one.date === date).map((one) => one.title)

@@ -1,5 +1,5 @@
 /** What a week is called, and the zone that has it. */
-import { LOAD_ROTA_SAYS } from '$words/answers/schedule';
+import { LOAD_SCHEDULE_SAYS } from '$words/answers/schedule';
 import { addDays, partsOf, type CivilDay } from '$core/calendar/civil';
 import { zonesHaveDays } from '$core/schedule/zoneItems';
 import { outlook } from '$core/schedule/outlook';
@@ -27,11 +27,11 @@ export function middleOf({ home, projection, today }: ScheduleFacts, chosen: Civ
 	// Where each zone has its day the zone of one day is told, and the next one comes on the next day.
 	const next = current ? nextZone(home, hasDays ? (zoneDay ?? end) : end) : null;
 	return {
-		title: current ? LOAD_ROTA_SAYS.thisWeekDayByDay : LOAD_ROTA_SAYS.theWeekOf(dayMonth(start)),
-		under: next ? LOAD_ROTA_SAYS.next(next) : `${home.home.household.rhythm.pattern}, ${partsOf(at).year}`,
+		title: current ? LOAD_SCHEDULE_SAYS.thisWeekDayByDay : LOAD_SCHEDULE_SAYS.theWeekOf(dayMonth(start)),
+		under: next ? LOAD_SCHEDULE_SAYS.next(next) : `${home.home.household.rhythm.pattern}, ${partsOf(at).year}`,
 		middle: {
 			number: mark?.number ?? null,
-			name: mark?.name ?? LOAD_ROTA_SAYS.noZone,
+			name: mark?.name ?? LOAD_SCHEDULE_SAYS.noZone,
 			span:
 				hasDays && zoneDay !== undefined
 					? `${weekdayName(zoneDay)} ${dayMonth(zoneDay)}`
