@@ -7,7 +7,7 @@ import { freePort } from '../../scripts/lib/database.mjs';
 import { forPhones, ownCertificate } from '../../scripts/lib/home.mjs';
 import { serve } from '../../scripts/lib/stack.mjs';
 import { freshId, makeFamily, person, post, type Family, type Person } from './household';
-import { expect, PASSWORD, test } from './stack';
+import { expect, PASSWORD, ready, test } from './stack';
 
 test.use({ stackOf: 'the doors' });
 test.describe.configure({ mode: 'serial' });
@@ -241,7 +241,10 @@ test('a new password comes by mail, once, within the hour; then everybody else i
 	expect(back.text).toContain('redirect');
 });
 
-test('a second factor is asked for once it is proved, and no code is taken twice', async ({ stack }) => {
+test('a second factor is asked for once it is proved, and no code is taken twice', async ({
+	stack,
+	browser
+}) => {
 	clock(stack, 420);
 	const who = family.organiser;
 	// Whoever finds the device open sets none up: the password is asked once more.
@@ -253,7 +256,8 @@ test('a second factor is asked for once it is proved, and no code is taken twice
 	const codeAt = (minutes: number) =>
 		new TOTP({ secret: Secret.fromBase32(secret) }).generate({ timestamp: START + minutes * 60_000 });
 	expect((await post(who, '/own?/prove', { code: '000000' })).status).toBe(400);
-	expect((await post(who, '/own?/prove', { code: codeAt(420) })).text).toContain('From now on');
+	const proved = (await post(who, '/own?/prove', { code: codeAt(420) })).text;
+	expect(proved).toContain('From now on');
 	const somebody = await person(stack);
 	const password = 'a quite new password';
 	expect((await post(somebody, '/sign-in?/in', { email: family.email, password })).text).toContain('second');
@@ -265,12 +269,58 @@ test('a second factor is asked for once it is proved, and no code is taken twice
 	clock(stack, 422);
 	expect((await post(somebody, '/sign-in?/second', { code: codeAt(422) })).text).toContain('redirect');
 	expect(await (await somebody.api.get('/own')).text()).toContain(family.email);
+	// Whoever has lost the app comes in by a code written down, typed as it is shown.
+	const [spare = ''] = /[A-Z2-9]{4}(-[A-Z2-9]{4}){2}/.exec(proved) ?? [];
+	const door = await browser.newPage({ baseURL: stack.url });
+	await door.goto('/sign-in');
+	await ready(door);
+	await door.getByLabel('E-mail').fill(family.email);
+	await door.getByLabel('Password').fill(password);
+	await door.getByRole('button', { name: 'Log in' }).click();
+	await door.getByRole('button', { name: 'Use a recovery code' }).click();
+	await door.getByLabel('Recovery code').fill('ABCD-EFGH-JKLM');
+	await door.getByRole('button', { name: 'Log in' }).click();
+	await expect(door.getByRole('alert')).toContainText('not the one of this half minute');
+	await door.getByLabel('Recovery code').fill(spare);
+	await expect(door.getByRole('alert')).toHaveCount(0);
+	await door.getByRole('button', { name: 'Log in' }).click();
+	await expect(door).toHaveURL('/');
+	await door.close();
 	expect((await post(somebody, '/own?/noSecond', { old: 'wrong' })).text).toContain('not right');
 	expect((await post(somebody, '/own?/noSecond', { old: password })).text).toContain('password alone');
 	// All that are open are listed, and can be ended from here.
 	expect((await post(somebody, '/own?/outAll', {})).text).toContain('everywhere else');
 	expect((await who.api.get('/own', { maxRedirects: 0 })).status()).not.toBe(200);
 	await post(who, '/sign-in?/in', { email: family.email, password });
+});
+
+test('a door keeps what was typed and says what is wrong beside its field, with and without scripts', async ({
+	stack,
+	browser
+}) => {
+	clock(stack, 450);
+	for (const javaScriptEnabled of [true, false]) {
+		const context = await browser.newContext({ baseURL: stack.url, javaScriptEnabled });
+		const door = await context.newPage();
+		await door.goto('/sign-up');
+		if (javaScriptEnabled) await ready(door);
+		await door.getByLabel('E-mail').fill('newcomer@family.test');
+		const password = door.getByLabel('Password');
+		await password.fill('aaaaaaaaaaaa');
+		await door.getByRole('button', { name: 'Sign up' }).click();
+		await expect(password).toHaveAccessibleDescription(/too easy to guess/);
+		await expect(door.getByLabel('E-mail')).toHaveValue('newcomer@family.test');
+		// No password is sent back.
+		if (!javaScriptEnabled) await expect(password).toHaveValue('');
+		await door.goto('/sign-in');
+		if (javaScriptEnabled) await ready(door);
+		await door.getByLabel('E-mail').fill('newcomer@family.test');
+		await door.getByLabel('Password').fill('not the password');
+		await door.getByRole('button', { name: 'Log in' }).click();
+		await expect(door.getByText('do not go together')).toBeVisible();
+		await expect(door.getByLabel('E-mail')).toHaveValue('newcomer@family.test');
+		await context.close();
+	}
 });
 
 test('what comes from elsewhere, in another way or too large is refused with the right status', async ({

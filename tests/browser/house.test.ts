@@ -202,7 +202,7 @@ test('the rhythm of the house: old and new side by side, then kept', async ({ pa
 	await expect(page.getByRole('alert')).toContainText('Minutes for the zone each day');
 	await page.getByLabel('Minutes for the zone each day').fill('20');
 	await page.getByRole('button', { name: 'Save', exact: true }).click();
-	await expect(page.getByText('Cleaning days and house rules holds from today.')).toBeVisible();
+	await expect(page.getByText('The cleaning days and house rules hold from today.')).toBeVisible();
 });
 
 test('dates and amounts are written as the house rules say, in fields as well', async ({ page }) => {
@@ -211,7 +211,7 @@ test('dates and amounts are written as the house rules say, in fields as well', 
 	await choose(page, 'Dates', 'March 25 (2027-03-25)');
 	await choose(page, 'Amounts', 'cups and spoons');
 	await page.getByRole('button', { name: 'Save', exact: true }).click();
-	await expect(page.getByText('Cleaning days and house rules holds from today.')).toBeVisible();
+	await expect(page.getByText('The cleaning days and house rules hold from today.')).toBeVisible();
 	await page.goto('/');
 	await expect(page.getByRole('heading', { level: 1 })).toContainText('Wednesday, March 3');
 	await page.goto('/house/pauses');
@@ -229,7 +229,7 @@ test('dates and amounts are written as the house rules say, in fields as well', 
 	await choose(page, 'Dates', '25 March (25/03)');
 	await choose(page, 'Amounts', 'millilitres and litres');
 	await page.getByRole('button', { name: 'Save', exact: true }).click();
-	await expect(page.getByText('Cleaning days and house rules holds from today.')).toBeVisible();
+	await expect(page.getByText('The cleaning days and house rules hold from today.')).toBeVisible();
 });
 
 test('a pause is laid and taken off; after an illness the way back is shown', async ({ page }) => {

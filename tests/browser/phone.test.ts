@@ -227,7 +227,7 @@ test('a home is begun by touch, and its first job ticked', async ({ browser, sta
 	await expect(page.getByRole('combobox', { name: 'Time zone: Europe/Oslo' })).toBeVisible();
 	await choose(page, 'Time zone', 'Europe/Lisbon');
 	await page.getByRole('button', { name: 'Save' }).tap();
-	await expect(page.getByText('Cleaning days and house rules holds from today.')).toBeVisible();
+	await expect(page.getByText('The cleaning days and house rules hold from today.')).toBeVisible();
 	expect(
 		await stack.query(`SELECT COUNT(*) AS n FROM home_revision WHERE settings LIKE '%Europe/Lisbon%'`)
 	).toEqual([{ n: 1 }]);

@@ -137,7 +137,7 @@ test('other ways to clean: a menu with a line for each of what it does', async (
 	await page.getByRole('link', { name: 'Other ways to clean' }).click();
 	const menu = page.getByRole('dialog', { name: 'Other ways to clean' });
 	await expect(menu.getByRole('link')).toHaveCount(9);
-	await expect(menu).toContainText('seven jobs, ten minutes each, in one go');
+	await expect(menu).toContainText('up to seven jobs, at most ten minutes each');
 	await expect(menu.getByRole('link', { name: /Laundry/ })).toContainText(/to wash/);
 	await menu.getByRole('link', { name: /Quick tidy before visitors/ }).click();
 	await expect(page).toHaveURL(/\/timer\?kind=visitors/);

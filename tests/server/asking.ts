@@ -29,13 +29,18 @@ export function said(answer: unknown): {
 } {
 	const { status, data, message, saved } = answer as {
 		status?: number;
-		data?: { message: string; values?: Record<string, string>; field?: string };
+		data?: {
+			message?: string;
+			values?: Record<string, string>;
+			field?: string;
+			form?: { message?: string };
+		};
 		message?: string;
 		saved?: string;
 	};
 	return {
 		status: status ?? 200,
-		message: data?.message ?? message ?? saved ?? '',
+		message: data?.form?.message ?? data?.message ?? message ?? saved ?? '',
 		values: data?.values ?? {},
 		field: data?.field
 	};

@@ -27,7 +27,7 @@ export const BEYOND_PARTS = {
 	title: (count: number): string =>
 		`${numberWord(count)} daily ${count === 1 ? 'job is' : 'jobs are'} more than a part of the day holds`,
 	says: (minutes: number): string =>
-		`Morning, midday and evening have about ${minutes} minutes each for the daily routine. These stay in the library: add them when you like.`
+		`Morning, midday and evening have about ${minutes} minutes each for the daily routine, washing and what is each person’s own not counted. These stay in the library: add them when you like.`
 } as const;
 
 /** "Four jobs do not fit into your days" */

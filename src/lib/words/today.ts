@@ -225,7 +225,7 @@ export const OTHER_WAYS = {
 			? 'all done for now'
 			: `${jobs} ${plural(jobs, 'job')}, about ${Math.max(1, Math.round(minutes))} min`,
 	round: 'Weekly quick clean',
-	roundLine: 'seven jobs, ten minutes each, in one go',
+	roundLine: 'up to seven jobs, at most ten minutes each',
 	zone: (name: string | null, minutes: number) => `${minutes} minutes in ${name ?? 'a zone'}`,
 	zoneLine: (jobs: number | null, isOfDay: boolean) => {
 		const [one, none] = isOfDay

@@ -2,38 +2,53 @@
 	import Button from '$ui/kit/Button.svelte';
 	import { SIGN_IN_PAGE } from '$words/screens/access';
 	import TextField from '$ui/kit/TextField.svelte';
-	import ActForm from '$ui/ActForm.svelte';
+	import FieldForm from '$ui/FieldForm.svelte';
+	import { problemOf } from '$ui/access/problemOf';
 	import EmailField from '$ui/access/EmailField.svelte';
 	import PasswordField from '$ui/access/PasswordField.svelte';
 	import Doorway from '$ui/access/Doorway.svelte';
 	let { data, form } = $props();
 	const asks = $derived(form && 'second' in form && form.second === true);
-	const problem = $derived(form && 'message' in form ? form.message : null);
-	const typed = $derived(form && 'values' in form && form.values ? (form.values as { email?: string }) : {});
+	/** A code written down, instead of one of the app. */
+	let spare = $state(false);
+	const problem = $derived(problemOf(form));
 	const to = $derived(form && 'to' in form && typeof form.to === 'string' ? form.to : data.to);
 </script>
 
 {#if asks}
-	<Doorway title={SIGN_IN_PAGE.nowTheCode} says={SIGN_IN_PAGE.yourAuthenticatorAppShowsSix} {problem}>
-		<ActForm action="?/second" values={{ to }} then={{ withoutId: true }}>
-			<TextField
-				label={SIGN_IN_PAGE.code}
-				name="code"
-				inputmode="numeric"
-				autocomplete="one-time-code"
-				required
-				maxlength={7}
-			/>
-			<Button kind="solid" type="submit">{SIGN_IN_PAGE.logIn}</Button>
-		</ActForm>
+	<Doorway
+		title={SIGN_IN_PAGE.nowTheCode}
+		says={spare ? SIGN_IN_PAGE.oneOfTheTenCodes : SIGN_IN_PAGE.yourAuthenticatorAppShowsSix}
+		{problem}
+	>
+		<FieldForm of={data.second} action="?/second" values={{ to }}>
+			{#snippet children(_, sending)}
+				<TextField
+					label={spare ? SIGN_IN_PAGE.recoveryCode : SIGN_IN_PAGE.code}
+					name="code"
+					inputmode={spare ? 'text' : 'numeric'}
+					autocomplete={spare ? 'off' : 'one-time-code'}
+					autocapitalize="characters"
+					spellcheck="false"
+					required
+					maxlength={20}
+				/>
+				<Button kind="solid" type="submit" {sending}>{SIGN_IN_PAGE.logIn}</Button>
+			{/snippet}
+		</FieldForm>
+		{#snippet aside()}<Button kind="link" onclick={() => (spare = !spare)}
+				>{spare ? SIGN_IN_PAGE.useTheApp : SIGN_IN_PAGE.useARecoveryCode}</Button
+			>{/snippet}
 	</Doorway>
 {:else}
 	<Doorway title={SIGN_IN_PAGE.signIn} says={SIGN_IN_PAGE.forThePeopleWhoLive} {problem}>
-		<ActForm action="?/in" values={{ to }} then={{ withoutId: true }}>
-			<EmailField value={typed.email ?? ''} />
-			<PasswordField />
-			<Button kind="solid" type="submit">{SIGN_IN_PAGE.signIn}</Button>
-		</ActForm>
+		<FieldForm of={data.in} action="?/in" values={{ to }}>
+			{#snippet children(typed, sending)}
+				<EmailField value={typed.email} />
+				<PasswordField />
+				<Button kind="solid" type="submit" {sending}>{SIGN_IN_PAGE.signIn}</Button>
+			{/snippet}
+		</FieldForm>
 		{#snippet aside()}
 			<Button kind="link" href="/join">{SIGN_IN_PAGE.iHaveACode}</Button>
 			<Button kind="link" href="/reset">{SIGN_IN_PAGE.askForANewPassword}</Button>

@@ -2,7 +2,7 @@
 	/** Where somebody writes their e-mail address. */
 	import { ACCESS_EMAIL_FIELD } from '$words/screens/access';
 	import TextField from '../kit/TextField.svelte';
-	let { value = '', wrong = '' }: { value?: string; wrong?: string } = $props();
+	let { value = '' }: { value?: string } = $props();
 </script>
 
 <TextField
@@ -13,5 +13,4 @@
 	required
 	maxlength={254}
 	{value}
-	{wrong}
 />

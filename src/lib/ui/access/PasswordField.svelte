@@ -6,9 +6,8 @@
 		label = ACCESS_PASSWORD_FIELD.password,
 		name = 'password',
 		isNew = false,
-		wrong = '',
 		describedby = undefined
-	}: { label?: string; name?: string; isNew?: boolean; wrong?: string; describedby?: string } = $props();
+	}: { label?: string; name?: string; isNew?: boolean; describedby?: string } = $props();
 </script>
 
 <TextField
@@ -20,5 +19,4 @@
 	minlength={isNew ? 10 : undefined}
 	maxlength={200}
 	aria-describedby={describedby}
-	{wrong}
 />

@@ -3,9 +3,21 @@ import { getContext, setContext, untrack } from 'svelte';
 
 const KEY = Symbol('the answer of a form');
 
+/** What a form that is read by a schema knows of its fields. */
+export interface ToldFields {
+	about(field: string): string | undefined;
+	/** That field is being mended, or all of them. */
+	forget(field: string | undefined): void;
+}
+
 export class FormAnswer {
+	readonly #told: ToldFields | null;
 	#wrong = $state.raw<{ readonly field: string; readonly says: string } | null>(null);
 	#fields: readonly { readonly name: string; readonly control: () => HTMLElement | null | undefined }[] = [];
+
+	constructor(told: ToldFields | null) {
+		this.#told = told;
+	}
 
 	/** A field says its name, and what of it is focused; it leaves by what is given back. */
 	join(name: string, control: () => HTMLElement | null | undefined): () => void {
@@ -18,7 +30,8 @@ export class FormAnswer {
 
 	/** What is wrong with a field, or nothing. */
 	about(name: string | undefined): string {
-		return name !== undefined && this.#wrong?.field === name ? this.#wrong.says : '';
+		if (name === undefined) return '';
+		return this.#wrong?.field === name ? this.#wrong.says : (this.#told?.about(name) ?? '');
 	}
 
 	/** Takes what is wrong with a field: true where that field is in sight and shows it. */
@@ -34,11 +47,12 @@ export class FormAnswer {
 	/** What was wrong is being mended: with one field, or with all of them. */
 	clear(field?: string): void {
 		if (field === undefined || this.#wrong?.field === field) this.#wrong = null;
+		this.#told?.forget(field);
 	}
 }
 
 /** Made by a form, for the fields in it. */
-export const formAnswer = (): FormAnswer => setContext(KEY, new FormAnswer());
+export const formAnswer = (told: ToldFields | null = null): FormAnswer => setContext(KEY, new FormAnswer(told));
 
 /**
  * What a field shows beside itself: what it was given, else what its form was answered. Call it while the field is

@@ -72,7 +72,6 @@ export const SIGNING_SAYS = {
 	thatCodeIsNotThe: 'That code is not the one of this half minute. Wait for the next one and try it.',
 	nobodyCanSignUpHere:
 		'Nobody can sign up here by themselves. Ask whoever looks after this Pail Round for an invitation.',
-	thatIsNoEMail: 'That is no e-mail address.',
 	manyHaveSignedUpFrom: (waitWords: Shown) =>
 		`Many have signed up from here. Wait ${waitWords}, then try again.`,
 	thisAddressCannotBeSigned:

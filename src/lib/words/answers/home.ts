@@ -45,7 +45,7 @@ export const SETTINGS_SAYS = {
 	minutesForTheZoneEach: 'Minutes for the zone each day are more than 0 and at most 600, such as 15.',
 	writeTheHourAtWhich: 'Write the hour at which a day begins, such as 04:00.',
 	cleaningDaysAndHouseRules:
-		'Cleaning days and house rules holds from today. Earlier days are judged by theirs.',
+		'The cleaning days and house rules hold from today. Earlier days are judged by theirs.',
 	chooseOneOfTheFour: 'Choose one of the four layers.',
 	onFromTodayFirstDates: (layer: Shown) => `${layer}: on from today. First dates are spread.`,
 	turnedOffNothingOfIt: (layer: Shown) => `${layer}: turned off. Nothing of it counts as overdue.`

@@ -141,7 +141,11 @@ export const RESET_PAGE = {
 export const SIGN_IN_PAGE = {
 	nowTheCode: 'Now the code',
 	yourAuthenticatorAppShowsSix: 'Your authenticator app shows six figures for this minute.',
+	oneOfTheTenCodes: 'One of the ten that you wrote down when you turned the second code on. Each holds once.',
 	code: 'Code',
+	recoveryCode: 'Recovery code',
+	useARecoveryCode: 'Use a recovery code',
+	useTheApp: 'Use the code of the app',
 	logIn: 'Log in',
 	signIn: 'Log in',
 	forThePeopleWhoLive: 'For the people who live in this home.',

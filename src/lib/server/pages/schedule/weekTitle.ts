@@ -28,7 +28,9 @@ export function middleOf({ home, projection, today }: ScheduleFacts, chosen: Civ
 	const next = current ? nextZone(home, hasDays ? (zoneDay ?? end) : end) : null;
 	return {
 		title: current ? LOAD_SCHEDULE_SAYS.thisWeekDayByDay : LOAD_SCHEDULE_SAYS.theWeekOf(dayMonth(start)),
-		under: next ? LOAD_SCHEDULE_SAYS.next(next) : `${home.home.household.rhythm.pattern}, ${partsOf(at).year}`,
+		under: next
+			? LOAD_SCHEDULE_SAYS.next(next)
+			: `${home.home.household.rhythm.pattern}, ${partsOf(at).year}`,
 		middle: {
 			number: mark?.number ?? null,
 			name: mark?.name ?? LOAD_SCHEDULE_SAYS.noZone,

@@ -1,6 +1,8 @@
 /** Coming in: an invitation is used up, a child says who they are at a device of the family. */
 import { JOINING_SAYS } from '$words/answers/access';
 import { fail, redirect, type RequestEvent } from '@sveltejs/kit';
+import { message, setError } from 'sveltekit-superforms';
+import { joinForm, readDoorForm } from '../../access/doorForms';
 import { LIMITS } from '../../access/attempts';
 import { addressMark, COOKIES, letIn, letOut, setCookie } from '../../access/door';
 import { LASTS } from '../../access/rules';
@@ -17,26 +19,29 @@ import { acting } from '../guard';
 import { inHousehold } from '../useCase';
 import { passageOf, waitWords } from './signing';
 
-const GONE = JOINING_SAYS.thisInvitationHasBeenUsed;
+/** Said of an invitation that is used or over. */
+export const GONE = JOINING_SAYS.thisInvitationHasBeenUsed;
 
 export const codeOf = (value: FormDataEntryValue | string | null) =>
 	typeof value === 'string' ? readCode(value) : null;
 
 /** Uses an invitation up, once: the phone is the member's from now on, or the device the family's. */
-export function comeIn(event: RequestEvent, form: FormData) {
+export function comeIn(event: RequestEvent, data: FormData) {
 	return acting(new FormData(), async () => {
 		const at = now();
+		const { typed, form } = await readDoorForm(joinForm, data, 'join');
 		const from = addressMark(event.getClientAddress());
 		const wait = await transaction((db) => tryAt(db, [[`join from ${from}`, LIMITS.join]], at));
-		if (wait > 0) return fail(429, { message: JOINING_SAYS.tooManyCodesWereTried(waitWords(wait)) });
-		const code = codeOf(form.get('code'));
+		if (wait > 0)
+			return setError(form, 'code', JOINING_SAYS.tooManyCodesWereTried(waitWords(wait)), { status: 429 });
+		const code = readCode(typed.code);
 		const found = code === null ? null : await reading((db) => invitationByCode(db, fingerprint(code)));
 		const home = found ? await reading((db) => loadHome(db, found.household)) : null;
 		const known =
 			found && (found.member === null || home?.home.members.some((one) => one.id === found.member));
 		if (!found || !known) {
 			log.warn({ from, why: 'invitation' }, 'join refused');
-			return fail(400, { message: GONE });
+			return message(form, GONE, { status: 400 });
 		}
 		const passage = passageOf(event);
 		const key = newToken();
@@ -69,7 +74,7 @@ export function comeIn(event: RequestEvent, form: FormData) {
 		});
 		if (!done) {
 			log.warn({ from, why: 'invitation used' }, 'join refused');
-			return fail(400, { message: GONE });
+			return message(form, GONE, { status: 400 });
 		}
 		if (found.device !== null) setCookie(passage, COOKIES.device, key);
 		setCookie(passage, COOKIES.home, found.household);

@@ -1,14 +1,23 @@
 /** Signing up, in and out, the second factor, and a new password. */
 import { SIGNING_SAYS } from '$words/answers/access';
 import { fail, redirect, type Cookies, type RequestEvent } from '@sveltejs/kit';
+import { message, setError } from 'sveltekit-superforms';
 import { env } from 'node:process';
 import { v7 as uuidv7 } from 'uuid';
 import { z } from 'zod';
 import { LIMITS } from '../../access/attempts';
+import {
+	askResetForm,
+	readDoorForm,
+	secondForm,
+	setPasswordForm,
+	signInForm,
+	signUpForm
+} from '../../access/doorForms';
 import { addressMark, COOKIES, letIn, letOut, setCookie, type Passage } from '../../access/door';
 import { houseAddress, NO_ADDRESS } from '../../access/houseAddress';
 import { keepUnsent, sendLater } from '../../access/mail';
-import { emailField, LASTS, passwordProblem } from '../../access/rules';
+import { LASTS, passwordProblem } from '../../access/rules';
 import { totpStep } from '../../access/totp';
 import { now } from '../../clock';
 import { reading, transaction } from '../../db/pool';
@@ -33,9 +42,6 @@ export const passageOf = ({ cookies, request }: RequestEvent): Passage => ({
 	cookies,
 	agent: request.headers.get('user-agent') ?? ''
 });
-
-/** What was typed and may be shown again: never a password, a PIN or a code. */
-const shown = (email: string) => ({ email: email.slice(0, 254) });
 
 const text = (form: FormData, name: string) => {
 	const value = form.get(name);
@@ -84,11 +90,10 @@ async function markKnown(passage: Passage, account: string): Promise<void> {
 
 const WRONG = SIGNING_SAYS.thatAddressAndPasswordDo;
 
-export function signIn(event: RequestEvent, form: FormData) {
+export function signIn(event: RequestEvent, data: FormData) {
 	return acting(new FormData(), async () => {
-		const read = emailField.safeParse(text(form, 'email'));
-		const password = text(form, 'password').slice(0, 400);
-		const email = read.success ? read.data : text(form, 'email').trim().toLowerCase().slice(0, 254);
+		const { typed, form } = await readDoorForm(signInForm, data, 'in');
+		const { email, password } = typed;
 		const at = now();
 		const from = addressMark(event.getClientAddress());
 		const account = await reading((db) => accountByEmail(db, email));
@@ -109,16 +114,13 @@ export function signIn(event: RequestEvent, form: FormData) {
 		);
 		if (wait > 0) {
 			log.warn({ from, why: 'too many tries' }, 'sign-in refused');
-			return fail(429, {
-				message: SIGNING_SAYS.thatWasTriedTooOften(waitWords(wait)),
-				values: shown(email)
-			});
+			return message(form, SIGNING_SAYS.thatWasTriedTooOften(waitWords(wait)), { status: 429 });
 		}
 		// As long for an address that nobody has as for a wrong password.
 		const fits = await secretFits(password, account?.passwordHash ?? null);
 		if (!account || !fits) {
 			log.warn({ from, why: 'wrong' }, 'sign-in refused');
-			return fail(400, { message: WRONG, values: shown(email) });
+			return message(form, WRONG, { status: 400 });
 		}
 		const passage = passageOf(event);
 		if (account.totpProved) {
@@ -131,10 +133,10 @@ export function signIn(event: RequestEvent, form: FormData) {
 					at
 				)
 			);
-			return { second: true as const, to: goOn(form) };
+			return { form, second: true as const, to: goOn(data) };
 		}
 		await welcome(passage, account.id, email, from, at);
-		redirect(303, goOn(form));
+		redirect(303, goOn(data));
 	});
 }
 
@@ -157,8 +159,9 @@ async function welcome(passage: Passage, account: string, email: string, from: s
 }
 
 /** The code of the second factor, after a password that was right. */
-export function second(event: RequestEvent, form: FormData) {
+export function second(event: RequestEvent, data: FormData) {
 	return acting(new FormData(), async () => {
+		const { typed, form } = await readDoorForm(secondForm, data, 'second');
 		const at = now();
 		const token = event.cookies.get(COOKIES.token) ?? '';
 		const waiting = await reading((db) => signInByToken(db, fingerprint(token.slice(0, 100)), at));
@@ -166,16 +169,18 @@ export function second(event: RequestEvent, form: FormData) {
 			waiting?.how === 'waiting' && waiting.account
 				? await reading((db) => accountById(db, waiting.account as string))
 				: null;
-		if (!waiting || !account?.totpSecret) return fail(400, { message: SIGNING_SAYS.thatTookTooLongSign });
+		if (!waiting || !account?.totpSecret)
+			return message(form, SIGNING_SAYS.thatTookTooLongSign, { status: 400 });
 		const wait = await transaction((db) => tryAt(db, [[`second ${account.id}`, LIMITS.second]], at));
-		if (wait > 0)
-			return fail(429, {
-				message: SIGNING_SAYS.tooManyCodesWereTried(waitWords(wait)),
-				second: true,
-				to: goOn(form)
-			});
-		const step = totpStep(account.totpSecret, text(form, 'code'), at);
-		const spare = step === null ? readCode(text(form, 'code')) : null;
+		/** The code is asked for again. */
+		const refused = (status: number, says: string) => {
+			form.valid = false;
+			form.errors.code = [says];
+			return fail(status, { form, second: true as const, to: goOn(data) });
+		};
+		if (wait > 0) return refused(429, SIGNING_SAYS.tooManyCodesWereTried(waitWords(wait)));
+		const step = totpStep(account.totpSecret, typed.code, at);
+		const spare = step === null ? readCode(typed.code) : null;
 		const taken = await transaction((db) =>
 			step !== null
 				? useTotpStep(db, account.id, step)
@@ -186,16 +191,12 @@ export function second(event: RequestEvent, form: FormData) {
 		const from = addressMark(event.getClientAddress());
 		if (!taken) {
 			log.warn({ from, why: 'second factor' }, 'sign-in refused');
-			return fail(400, {
-				message: SIGNING_SAYS.thatCodeIsNotThe,
-				second: true,
-				to: goOn(form)
-			});
+			return refused(400, SIGNING_SAYS.thatCodeIsNotThe);
 		}
 		await transaction((db) => endSignIn(db, waiting.id, at));
 		await transaction((db) => forgive(db, `second ${account.id}`));
 		await welcome(passageOf(event), account.id, account.email, from, at);
-		redirect(303, goOn(form));
+		redirect(303, goOn(data));
 	});
 }
 
@@ -203,29 +204,16 @@ export function second(event: RequestEvent, form: FormData) {
 export const SIGN_UP_CLOSED = SIGNING_SAYS.nobodyCanSignUpHere;
 
 /** Makes an account and lets it in. An address that has one already is answered as if it were new, and told by mail. */
-export function signUp(event: RequestEvent, form: FormData, then: (account: string) => Promise<string>) {
+export function signUp(event: RequestEvent, data: FormData, then: (account: string) => Promise<string>) {
 	return acting(new FormData(), async () => {
 		const at = now();
-		if (env.PAIL_SIGN_UP === 'closed') return fail(403, { message: SIGN_UP_CLOSED });
-		const typedEmail = text(form, 'email');
-		const password = text(form, 'password');
-		const read = emailField.safeParse(typedEmail);
-		if (!read.success)
-			return fail(400, {
-				message: read.error.issues[0]?.message ?? SIGNING_SAYS.thatIsNoEMail,
-				field: 'email',
-				values: shown(typedEmail)
-			});
-		const email = read.data;
-		const problem = passwordProblem(password, email);
-		if (problem !== null) return fail(400, { message: problem, field: 'password', values: shown(email) });
+		const { typed, form } = await readDoorForm(signUpForm, data, 'up');
+		if (env.PAIL_SIGN_UP === 'closed') return message(form, SIGN_UP_CLOSED, { status: 403 });
+		if (!form.valid) return fail(400, { form });
+		const { email, password } = typed;
 		const from = addressMark(event.getClientAddress());
 		const wait = await transaction((db) => tryAt(db, [[`sign-up from ${from}`, LIMITS.signUp]], at));
-		if (wait > 0)
-			return fail(429, {
-				message: SIGNING_SAYS.manyHaveSignedUpFrom(waitWords(wait)),
-				values: shown(email)
-			});
+		if (wait > 0) return message(form, SIGNING_SAYS.manyHaveSignedUpFrom(waitWords(wait)), { status: 429 });
 		const passwordHash = await hashSecret(password);
 		const id = uuidv7({ msecs: at });
 		const made = await transaction((db) => makeAccount(db, { id, email, passwordHash }, at));
@@ -237,11 +225,7 @@ export function signUp(event: RequestEvent, form: FormData, then: (account: stri
 				redirect(303, await then(account.id));
 			}
 			log.warn({ from, why: 'address taken' }, 'sign-up refused');
-			return fail(400, {
-				message: SIGNING_SAYS.thisAddressCannotBeSigned,
-				field: 'email',
-				values: shown(email)
-			});
+			return setError(form, 'email', SIGNING_SAYS.thisAddressCannotBeSigned);
 		}
 		await welcome(passageOf(event), id, email, from, at);
 		redirect(303, await then(id));
@@ -256,15 +240,11 @@ export async function signOut(event: RequestEvent) {
 }
 
 /** Asks for a new password. The answer is the same whoever asks, and the mail goes out after it. */
-export function askReset(event: RequestEvent, form: FormData) {
+export function askReset(event: RequestEvent, data: FormData) {
 	return acting(new FormData(), async () => {
-		const read = emailField.safeParse(text(form, 'email'));
-		if (!read.success)
-			return fail(400, {
-				message: read.error.issues[0]?.message ?? SIGNING_SAYS.thatIsNoEMail,
-				values: shown(text(form, 'email'))
-			});
-		const email = read.data;
+		const { typed, form } = await readDoorForm(askResetForm, data, 'ask');
+		if (!form.valid) return fail(400, { form });
+		const { email } = typed;
 		const at = now();
 		const from = addressMark(event.getClientAddress());
 		const wait = await transaction((db) =>
@@ -277,11 +257,7 @@ export function askReset(event: RequestEvent, form: FormData) {
 				at
 			)
 		);
-		if (wait > 0)
-			return fail(429, {
-				message: SIGNING_SAYS.thatWasAskedForToo(waitWords(wait)),
-				values: shown(email)
-			});
+		if (wait > 0) return message(form, SIGNING_SAYS.thatWasAskedForToo(waitWords(wait)), { status: 429 });
 		sendLater(async () => {
 			const account = await reading((db) => accountByEmail(db, email));
 			if (!account) return null;
@@ -300,29 +276,28 @@ export function askReset(event: RequestEvent, form: FormData) {
 			};
 			// Never the demo's, whose mail anybody may read.
 		}, false);
-		return { asked: email };
+		return { form, asked: email };
 	});
 }
 
 /** Sets a new password by the code of a mail, once; everybody who was in is out. */
-export function setByReset(event: RequestEvent, form: FormData) {
+export function setByReset(event: RequestEvent, data: FormData) {
 	return acting(new FormData(), async () => {
 		const at = now();
-		const code = readCode(text(form, 'code'));
+		const { typed, form } = await readDoorForm(setPasswordForm, data, 'set');
+		const code = readCode(typed.code);
 		const from = addressMark(event.getClientAddress());
 		const wait = await transaction((db) => tryAt(db, [[`reset code ${from}`, LIMITS.join]], at));
-		if (wait > 0) return fail(429, { message: SIGNING_SAYS.tooManyTriesWaitThen(waitWords(wait)) });
+		if (wait > 0) return message(form, SIGNING_SAYS.tooManyTriesWaitThen(waitWords(wait)), { status: 429 });
 		const account = code === null ? null : await reading((db) => resetOf(db, fingerprint(code), at));
 		const found = account === null ? null : await reading((db) => accountById(db, account));
 		if (code === null || account === null || !found) {
 			log.warn({ from, why: 'reset code' }, 'reset refused');
-			return fail(400, {
-				message: SIGNING_SAYS.thisWayToANew
-			});
+			return message(form, SIGNING_SAYS.thisWayToANew, { status: 400 });
 		}
-		const password = text(form, 'password');
+		const { password } = typed;
 		const problem = passwordProblem(password, found.email);
-		if (problem !== null) return fail(400, { message: problem, field: 'password' });
+		if (problem !== null) return setError(form, 'password', problem);
 		const passwordHash = await hashSecret(password);
 		const done = await transaction(async (db) => {
 			if (!(await useReset(db, fingerprint(code), account, at))) return false;
@@ -330,11 +305,8 @@ export function setByReset(event: RequestEvent, form: FormData) {
 			await endSignInsOf(db, { account, household: '', member: '' }, {}, at);
 			return true;
 		});
-		if (!done)
-			return fail(400, {
-				message: SIGNING_SAYS.thisWayToANew
-			});
+		if (!done) return message(form, SIGNING_SAYS.thisWayToANew, { status: 400 });
 		log.info({ from }, 'password reset');
-		return { set: true as const };
+		return { form, set: true as const };
 	});
 }

@@ -1,0 +1,43 @@
+/** What is typed at the doors: each form is read once, by its schema, and goes back to the page as it was read. */
+import { superValidate } from 'sveltekit-superforms';
+import { zod4 } from 'sveltekit-superforms/adapters';
+import { z } from 'zod';
+import { emailField, passwordProblem } from './rules';
+
+/** To come in with: what is no address is answered as one that nobody has. */
+const knownEmail = z.string().overwrite((text) => text.trim().toLowerCase().slice(0, 254));
+const knownPassword = z.string().overwrite((text) => text.slice(0, 400));
+
+export const signInForm = z.object({ email: knownEmail, password: knownPassword });
+
+export const secondForm = z.object({ code: z.string() });
+
+export const signUpForm = z
+	.object({ email: emailField, password: z.string() })
+	.superRefine(({ email, password }, context) => {
+		const problem = passwordProblem(password, email);
+		if (problem !== null) context.addIssue({ code: 'custom', path: ['password'], message: problem });
+	});
+
+export const askResetForm = z.object({ email: emailField });
+
+export const setPasswordForm = z.object({ code: z.string(), password: z.string() });
+
+export const joinForm = z.object({ code: z.string() });
+
+/** What is typed goes back to be mended, but never a password, a PIN or a code. */
+const SECRET = ['password', 'code'] as const;
+
+type DoorSchema = z.ZodType<Record<string, string>, Record<string, string>>;
+
+/** An empty form for a page. */
+export const doorForm = <S extends DoorSchema>(schema: S, id: string) => superValidate(zod4(schema), { id });
+
+/** Reads a form: what was typed, and the answer to it, which holds no secrets. */
+export async function readDoorForm<S extends DoorSchema>(schema: S, data: FormData, id: string) {
+	const form = await superValidate(data, zod4(schema), { id });
+	const typed = { ...form.data };
+	const shown = form.data as Record<string, string>;
+	for (const name of SECRET) if (shown[name] !== undefined) shown[name] = '';
+	return { typed, form };
+}

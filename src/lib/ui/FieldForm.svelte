@@ -1,0 +1,58 @@
+<script lang="ts" generics="T extends Record<string, unknown>">
+	/**
+	 * A form whose fields one schema reads at the house: what was typed stays, a second press while the first is on its way is none,
+	 * and what is wrong stands beside its field, without scripts too.
+	 */
+	import { applyAction } from '$app/forms';
+	import { untrack, type Snippet } from 'svelte';
+	import { superForm, type SuperValidated } from 'sveltekit-superforms';
+	import { connection, sendingBegan, sendingEnded } from './connection.svelte';
+	import { formAnswer } from './kit/answer.svelte';
+	let {
+		of,
+		action,
+		values = {},
+		children
+	}: {
+		of: SuperValidated<T, string>;
+		action: string;
+		/** What it sends besides its fields. */
+		values?: Readonly<Record<string, string>>;
+		/** Given what was typed, for fields to begin with, and whether it is on its way. */
+		children: Snippet<[T, boolean]>;
+	} = $props();
+	const { form, errors, enhance, submitting, delayed } = superForm(
+		untrack(() => of),
+		{
+			resetForm: false,
+			multipleSubmits: 'prevent',
+			onSubmit: () => sendingBegan(),
+			onResult: async ({ result, cancel }) => {
+				sendingEnded();
+				// No answer at all: what was typed stays, and the frame says so.
+				connection.lost = result.type === 'error' && result.status === undefined;
+				if (connection.lost) return cancel();
+				// The records cannot be reached: the page says so over the form.
+				if (result.type === 'failure' && !result.data?.form) {
+					cancel();
+					await applyAction(result);
+				}
+			}
+		}
+	);
+	formAnswer({
+		about: (field) => ($errors as Record<string, string[] | undefined>)[field]?.[0],
+		forget: (field) =>
+			errors.update(
+				(all) =>
+					Object.fromEntries(
+						Object.entries(all).filter(([name]) => field !== undefined && name !== field)
+					) as typeof all
+			)
+	});
+</script>
+
+<form method="post" {action} use:enhance aria-busy={$submitting || undefined}>
+	{#each Object.entries(values) as [name, value] (name)}<input type="hidden" {name} {value} />{/each}
+	{@render children($form, $delayed)}
+</form>
