@@ -6,6 +6,8 @@ import { assignWeek } from '../../src/lib/core/people/assignWeek';
 import { ageAlone, ageOn, bornAt } from '../../src/lib/core/people/whoCan';
 import { prepareHome, type PreparedHome } from '../../src/lib/core/schedule/preparedHome';
 import { projectHome } from '../../src/lib/core/schedule/projection';
+import { isOwnWork } from '../../src/lib/core/household/ownWork';
+import { minutesAWeek } from '../../src/lib/core/setup/fitWeek';
 import { homeFromDraft } from '../../src/lib/core/setup/homeFromDraft';
 import { draft, library, patterns } from './library';
 
@@ -147,3 +149,35 @@ it('a room of a child of any age: all of its work is somebody’s, in every patt
 		{ numRuns: 60 }
 	);
 });
+
+describe.each(patterns().map((pattern) => [pattern.id, pattern] as const))(
+	'children in a home begun with %s',
+	(_, pattern) => {
+		it.each([
+			['one of fifteen, the others small', [15, 5, 5]],
+			['one alone', [12]],
+			['four', [9, 11, 13, 15]]
+		])('are asked by name for a quarter of an hour a day at most of its work: %s', (_, ages) => {
+			const children = ages.map((age, i) => ({
+				id: `child-${i}`,
+				name: `Child ${i}`,
+				role: 'child',
+				bornOn: bornAt(age, FROM)
+			}));
+			const made = homeFromDraft(
+				draft({ people: [...people.slice(0, 2), ...children], minutesADay: 120 }),
+				library(),
+				pattern,
+				FROM
+			);
+			if (!made.ok) throw new Error(JSON.stringify(made.problems));
+			const { jobs, rooms } = made.home;
+			for (const child of children) {
+				const asked = jobs
+					.filter((job) => job.who.members.includes(child.id) && !isOwnWork(job, rooms))
+					.reduce((sum, job) => sum + minutesAWeek(job) / job.who.members.length, 0);
+				expect(asked, child.name).toBeLessThanOrEqual(7 * 15);
+			}
+		});
+	}
+);

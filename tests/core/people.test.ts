@@ -15,7 +15,7 @@ import {
 	standsBefore,
 	type AssignQuestion
 } from '../../src/lib/core/people/assignWeek';
-import { ownLines, whoseTurn } from '../../src/lib/core/people/ownList';
+import { NOTHING_GIVEN, ownLines, whoseTurn, withAway } from '../../src/lib/core/people/ownList';
 import {
 	ACTS,
 	extentOf,
@@ -701,15 +701,54 @@ describe('whose a line is', () => {
 		const day = readDay(home, projectHome(home, []), MONDAY);
 		const line = (id: string) => day.lines.filter((one) => one.line.id === id);
 		const of = (id: string, given = new Map<string, string>()) =>
-			whoseTurn(line(id)[0] as never, MONDAY, given);
+			whoseTurn(home.home, line(id)[0] as never, MONDAY, given);
 		expect(of('own')).toEqual(['ben']);
 		expect(of('round')).toEqual(['ada']);
 		expect(of('shared')).toEqual(['ada', 'ben', 'dee']);
 		expect(of('free')).toEqual([]);
 		const given = new Map([[occurrenceId('shared', MONDAY), 'dee']]);
 		expect(of('shared', given)).toEqual(['dee']);
-		expect(ownLines(day.lines, 'ada', MONDAY, given).map((one) => one.line.id)).toEqual(['round']);
-		expect(ownLines(day.lines, 'dee', MONDAY, given).map((one) => one.line.id)).toEqual(['shared']);
+		expect(ownLines(home.home, day.lines, 'ada', MONDAY, given).map((one) => one.line.id)).toEqual(['round']);
+		expect(ownLines(home.home, day.lines, 'dee', MONDAY, given).map((one) => one.line.id)).toEqual([
+			'shared'
+		]);
+	});
+});
+
+describe('work in somebody’s own room that names nobody', () => {
+	const home = family({
+		rooms: [{ id: 'den', name: 'Den', kind: 'child', storey: 0, walkOrder: 1, owners: ['cy', 'dee'] }],
+		jobs: [
+			job('dust', { room: 'den', cadence: { type: 'daily' }, missRule: 'letgo' }),
+			job('drill', { room: 'den', cadence: { type: 'daily' }, missRule: 'letgo', aloneFrom: 18 }),
+			job('polish', {
+				room: 'den',
+				cadence: { type: 'daily' },
+				missRule: 'letgo',
+				who: { mode: 'fixed', members: ['ben'] }
+			})
+		]
+	});
+	const day = readDay(home, projectHome(home, []), MONDAY);
+	const of = (id: string, away: string[] = []) =>
+		whoseTurn(
+			home.home,
+			day.lines.find((one) => one.line.id === id) as never,
+			MONDAY,
+			withAway(new Map(), new Set(away))
+		);
+
+	it('is its owners’, on their list and on nobody else’s', () => {
+		expect(of('dust')).toEqual(['cy', 'dee']);
+		expect(of('dust', ['dee'])).toEqual(['cy']);
+		const ids = (member: string) =>
+			ownLines(home.home, day.lines, member, MONDAY, NOTHING_GIVEN).map((one) => one.line.id);
+		expect(ids('cy')).toEqual(['dust']);
+		expect(ids('ada')).toEqual([]);
+	});
+	it('is anybody’s where none of them may do it, and whoever it names where it names somebody', () => {
+		expect(of('drill')).toEqual([]);
+		expect(of('polish')).toEqual(['ben']);
 	});
 });
 

@@ -344,6 +344,28 @@ describe('a sitting of the zone', () => {
 	});
 });
 
+describe('work in somebody’s own room', () => {
+	it('is theirs on Today and in sessions, and no job of anybody else’s', async () => {
+		const home = await household(
+			makeHome({
+				zones: [],
+				rooms: [{ id: 'den', name: 'Den', kind: 'child', storey: 0, walkOrder: 1, owners: ['dee'] }],
+				members: [
+					{ id: 'ada', name: 'Ada', role: 'organiser' },
+					{ id: 'dee', name: 'Dee', role: 'child', bornOn: '2013-01-01' }
+				],
+				jobs: [job('dust', { room: 'den', cadence: { type: 'daily' }, missRule: 'letgo' })]
+			})
+		);
+		const row = (await today(home, 'ada')).parts.flatMap((part) => part.rows)[0];
+		expect(row).toMatchObject({ name: 'dust', who: 'Dee' });
+		const ada = await fill(home, { kind: 'bite' });
+		expect(Object.keys(ada.jobs)).toEqual([]);
+		const dee = await loadFill(asMember(home, 'child', 'dee'), new URLSearchParams({ kind: 'bite' }));
+		expect(Object.keys(dee.jobs)).toEqual(['dust']);
+	});
+});
+
 describe('a step', () => {
 	it('says what it is done with, in the session and on the sheet of its job', async () => {
 		const rest = (homeData().jobs as Record<string, unknown>[]).filter((one) => one.id !== 'bench');

@@ -34,7 +34,7 @@ export function nextLine(
 			(m) => m.id === id && homeSpans(m, day.date).some((span) => span.from <= minute && minute < span.to)
 		);
 	const nearness = (line: DaySeries) => {
-		const who = whoseTurn(line, day.date, given);
+		const who = whoseTurn(home.home, line, day.date, given);
 		if (who.length === 0 || (me !== null && !isAway(me) && who.includes(me))) return 0;
 		return who.some(isHome) ? 1 : 2;
 	};

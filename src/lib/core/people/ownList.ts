@@ -1,7 +1,9 @@
 /** What of a day is somebody's: given, fixed, in turn, or shared among those named. Rules: "Who can take a job". */
 import type { CivilDay } from '../calendar/civil';
+import type { Home, Job, Member } from '../household/home';
 import type { DaySeries } from '../schedule/readDay';
 import { occurrenceId } from './weekOccurrences';
+import { mayDo, ownersOfWork } from './whoCan';
 
 /** Who has which occurrence, by line and due day; empty where nothing has been given out. */
 export interface GivenTurns extends ReadonlyMap<string, string> {
@@ -26,14 +28,28 @@ export function givenTo(line: DaySeries, day: CivilDay, given: GivenTurns): stri
 	return to === undefined || given.away?.has(to) ? null : to;
 }
 
+/** Whom a job is of: those it names, else the owners of its room who may do it. None: it is anybody's. */
+function belongsTo(home: Home, job: Job, day: CivilDay): readonly string[] {
+	if (job.who.members.length > 0) return job.who.members;
+	const owners = ownersOfWork(home, job, day);
+	const isTheirs = (one: Member) => owners.includes(one.id) && mayDo(job, one, day, owners);
+	return home.members.filter(isTheirs).map((one) => one.id);
+}
+
 /**
- * Whose turn a line is on a day: whoever it was given to; else its owner, the next in turn, or all it names; none
- * for what is free, and for what is only of people who are away or ill: that is offered again the same day.
+ * Whose turn a line is on a day: whoever it was given to; else its owner, the next in turn, or all it names, or those whose own
+ * room it is in; none for what is free, and for what is only of people who are away or ill: that is offered again the same day.
  */
-export function whoseTurn(line: DaySeries, day: CivilDay, given: GivenTurns = NOTHING_GIVEN): string[] {
+export function whoseTurn(
+	home: Home,
+	line: DaySeries,
+	day: CivilDay,
+	given: GivenTurns = NOTHING_GIVEN
+): string[] {
 	const to = givenTo(line, day, given);
 	if (to !== null) return [to];
-	const { mode, members } = line.line.job.who;
+	const { mode } = line.line.job.who;
+	const members = belongsTo(home, line.line.job, day);
 	const here = members.filter((id) => !given.away?.has(id));
 	if (here.length === 0) return [];
 	if (mode !== 'turns') return here;
@@ -45,6 +61,7 @@ export function whoseTurn(line: DaySeries, day: CivilDay, given: GivenTurns = NO
 
 /** The lines of a day that are somebody's to do: due, late or open, or done today. What is free is nobody's own. */
 export function ownLines(
+	home: Home,
 	lines: readonly DaySeries[],
 	member: string,
 	day: CivilDay,
@@ -53,6 +70,6 @@ export function ownLines(
 	return lines.filter((line) => {
 		const stands =
 			line.state === 'due' || line.state === 'late' || line.state === 'open' || line.ticks.length > 0;
-		return stands && !line.offTheLine && whoseTurn(line, day, given).includes(member);
+		return stands && !line.offTheLine && whoseTurn(home, line, day, given).includes(member);
 	});
 }

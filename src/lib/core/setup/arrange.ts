@@ -18,6 +18,8 @@ import {
 	type Work,
 	zoneOfJob
 } from './arrangeInput';
+import { minutesAWeek } from './fitWeek';
+import { OF_CHILD } from './minutesSuggested';
 import { rounds, details } from './roundJobs';
 
 function fits(rule: PatternRule, job: Job, input: ArrangeInput): boolean {
@@ -193,21 +195,41 @@ function forPeople(
 	);
 }
 
-function applyWho(job: Job, rule: PatternRule, input: ArrangeInput): Job {
+/** Minutes a week that are asked of a child, of the home's work: the same that the first steps reckon with. */
+const CHILD_MINUTES = 7 * OF_CHILD;
+
+/** The children who may have a job alone and have minutes left for their part of it; they are asked for these from now on. */
+function childrenFor(job: Job, work: Work): string[] {
+	const { members, today, rooms } = work.input;
+	const able = members.filter((one) => one.role === 'child' && isOldEnough(job, today)(one));
+	// What is their own takes none of the minutes of the home.
+	if (isOwnWork(job, rooms)) return able.map((one) => one.id);
+	const minutes = minutesAWeek(job);
+	const has = (id: string) => work.childMinutes.get(id) ?? 0;
+	const holds = (count: number) => able.filter((one) => has(one.id) + minutes / count <= CHILD_MINUTES);
+	// The fewer share it, the larger each part.
+	for (let count = able.length; count > 0; count--) {
+		const asked = holds(count)
+			.sort((one, other) => has(one.id) - has(other.id))
+			.slice(0, count)
+			.map((one) => one.id);
+		if (asked.length < count) continue;
+		for (const id of asked) addLoad(work.childMinutes, id, minutes / count);
+		return able.map((one) => one.id).filter((id) => asked.includes(id));
+	}
+	return [];
+}
+
+function applyWho(job: Job, rule: PatternRule, work: Work): Job {
 	if (rule.who === undefined || job.who.mode === 'fixed') return job;
 	if (rule.who !== 'children') {
 		return rule.who === 'free'
 			? { ...job, who: { mode: 'free', members: [] } }
 			: { ...job, who: { mode: 'shared', members: [] } };
 	}
-	const able = input.members.filter((member) => {
-		return member.role === 'child' && isOldEnough(job, input.today)(member);
-	});
-	if (able.length === 0) return job;
-	return {
-		...job,
-		who: { mode: able.length > 1 ? 'turns' : 'fixed', members: able.map((member) => member.id) }
-	};
+	const members = childrenFor(job, work);
+	if (members.length === 0) return job;
+	return { ...job, who: { mode: members.length > 1 ? 'turns' : 'fixed', members } };
 }
 
 /**
@@ -257,6 +279,7 @@ export function arrange(
 		input,
 		taken: new Set(input.jobs.map((job) => job.id)),
 		weekdayLoad: new Map(),
+		childMinutes: new Map(),
 		listed: new Map()
 	};
 	const ruleOf = (job: Job) => pattern.rules.find((one) => fits(one, job, input)) ?? null;
@@ -276,7 +299,7 @@ export function arrange(
 	for (const rule of [...pattern.rules, null]) {
 		const mine = byRule.get(rule) ?? [];
 		if (rule === null) jobs.push(...mine.map((job) => homeless(job, work)));
-		else jobs.push(...placeAll(mine, rule, work).map((job) => applyWho(job, rule, input)));
+		else jobs.push(...placeAll(mine, rule, work).map((job) => applyWho(job, rule, work)));
 	}
 	const known = new Set(jobs.map((job) => job.id));
 	return {

@@ -54,6 +54,8 @@ export interface Work {
 	readonly taken: Set<string>;
 	/** Minutes by weekday of what was dealt so far, by all rules together. */
 	readonly weekdayLoad: Map<number, number>;
+	/** Minutes a week of the home's work that each child was asked for. */
+	readonly childMinutes: Map<string, number>;
 	readonly listed: Map<string, string[]>;
 }
 

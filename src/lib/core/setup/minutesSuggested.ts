@@ -6,7 +6,7 @@ import { ageToGoBy } from '../people/whoCan';
 /** Minutes a day that can be asked of a home: of its first grown-up, of each other, and of a child that helps. */
 const OF_FIRST = 90;
 const OF_OTHER = 45;
-const OF_CHILD = 15;
+export const OF_CHILD = 15;
 /** From this age on a child's help counts. */
 const HELPS_FROM = 8;
 

@@ -52,7 +52,8 @@ export class FormAnswer {
 }
 
 /** Made by a form, for the fields in it. */
-export const formAnswer = (told: ToldFields | null = null): FormAnswer => setContext(KEY, new FormAnswer(told));
+export const formAnswer = (told: ToldFields | null = null): FormAnswer =>
+	setContext(KEY, new FormAnswer(told));
 
 /**
  * What a field shows beside itself: what it was given, else what its form was answered. Call it while the field is

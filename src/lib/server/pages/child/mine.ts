@@ -47,7 +47,7 @@ function thingView(facts: Mine, notes: Notes, line: DaySeries): ThingView {
 	const back = lookRounds(entries, me.id, job.id).findLast(
 		(one) => one.answer?.verdict === 'back' && one.answer.date >= today - 1
 	);
-	const others = whoseTurn(line, today, given).filter((id) => id !== me.id);
+	const others = whoseTurn(home.home, line, today, given).filter((id) => id !== me.id);
 	const tick = effectiveLedger(entries).findLast(
 		(entry) => line.ticks.includes(entry.id) && entry.by === me.id
 	);
@@ -96,10 +96,10 @@ function growingOf(facts: Mine): string[] {
 			const { job } = line.line;
 			if (job.who.members.length > 0 && !job.who.members.includes(me.id)) return [];
 			const rung = rungToPractise(job, me, entries, today);
-			if (!rung || whoseTurn(line, today, given).includes(me.id)) return [];
+			if (!rung || whoseTurn(home.home, line, today, given).includes(me.id)) return [];
 			// Whoever has the job today, as far as they can teach it; else any grown-up who may do it.
 			const mentors = mentorsOf(me, job, home.members, entries, today);
-			const turn = whoseTurn(line, today, given);
+			const turn = whoseTurn(home.home, line, today, given);
 			const beside = mentors.filter((one) => turn.includes(one.id));
 			if (mentors.length === 0) return [];
 			const with_ = beside.length > 0 ? listNames(beside.map((one) => one.name)) : LEARNING.withGrownUp;

@@ -307,7 +307,7 @@ async function jobPage(
 					: tinyDate(next.on),
 		nextBy:
 			next && next.line.line.job.who.mode !== 'shared'
-				? memberName(home, whoseTurn(next.line, today)[0] ?? null)
+				? memberName(home, whoseTurn(home.home, next.line, today)[0] ?? null)
 				: '',
 		said: job.depths.usual.minutes,
 		takes: estimate ? round(estimate.median) : null,

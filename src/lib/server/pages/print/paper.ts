@@ -97,7 +97,7 @@ async function idsOf(facts: FamilyFacts, member: string, day: CivilDay): Promise
 		await reading((db) => givenFor(db, facts.household, day)),
 		awayOn(effectivePauses(projection.home), day)
 	);
-	return ownLines(lines, member, day, given)
+	return ownLines(home.home, lines, member, day, given)
 		.filter((line) => line.state !== 'open')
 		.map((line) => line.line.id);
 }

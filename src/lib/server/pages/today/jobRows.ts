@@ -27,7 +27,7 @@ function whoText(home: PreparedHome, line: DaySeries, ids: readonly string[]): s
 	// Who lives alone is whoever comes first.
 	const all = sharers(home.home);
 	const names = (all.length === 1 ? all.map((one) => one.id) : ids).map((id) => memberName(home, id));
-	if (names.length === 2 && line.line.job.who.mode === 'shared') return `${names[0]} or ${names[1]}`;
+	if (names.length === 2 && line.line.job.who.mode !== 'fixed') return `${names[0]} or ${names[1]}`;
 	if (names.length > 2) return 'anyone';
 	return listNames(names) || 'anyone';
 }
@@ -68,7 +68,7 @@ export function jobRow(
 	given: GivenTurns = NOTHING_GIVEN,
 	day: CivilDay = today
 ): JobRow {
-	const who = whoseTurn(line, day, given);
+	const who = whoseTurn(home.home, line, day, given);
 	const { job, room, part } = line.line;
 	const late = line.state === 'late' ? latenessOf(line) : null;
 	const share = line.shareDone;

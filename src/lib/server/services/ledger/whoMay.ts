@@ -53,7 +53,7 @@ async function onListOf(
 					(await allEntries(db, household)).map((stored) => stored.entry)
 				);
 	const lines = readDay(home, projection, day).lines.filter((one) => one.line.id === line);
-	return ownLines(lines, member, day, await givenFor(db, household, day)).length > 0;
+	return ownLines(home.home, lines, member, day, await givenFor(db, household, day)).length > 0;
 }
 
 /** Why somebody may not write down work on a line in a member's name; null where they may. */

@@ -47,7 +47,7 @@ export async function mineOf(asker: Asker): Promise<Mine> {
 		// What hangs now first, then what comes, then what went by.
 		return (at - DAY_PARTS.indexOf(running) + 3) % 3;
 	};
-	const lines = ownLines(day.lines, me.id, facts.today, given)
+	const lines = ownLines(facts.home.home, day.lines, me.id, facts.today, given)
 		.filter((line) => line.state !== 'open' || line.ticks.length > 0)
 		.sort((a, b) => place(a) - place(b) || b.worth - a.worth || (a.line.id < b.line.id ? -1 : 1));
 	return { ...facts, me, given, lines, all: day.lines };

@@ -5,12 +5,12 @@ import type { Load } from '$core/laundry/laundry';
 import { agreedShares } from '$core/people/agreedShares';
 import { givenTo, ownLines, whoseTurn, withAway, type GivenTurns } from '$core/people/ownList';
 import { awayOn } from '$core/people/weekOccurrences';
-import { mayDo, spanOfPart } from '$core/people/whoCan';
+import { mayDo, ownersOfWork, spanOfPart } from '$core/people/whoCan';
 import { agendaOf, sittingMinutesOn } from '$core/schedule/agenda';
 import { effectivePauses } from '$core/schedule/projection';
 import type { Habit } from '$core/planner/chance';
 import { checkPlan } from '$core/planner/checkPlan';
-import type { PreparedHome } from '$core/schedule/preparedHome';
+import type { PreparedHome, Series } from '$core/schedule/preparedHome';
 import type { HomeProjection } from '$core/schedule/projection';
 import { atDepth, readDay, withDepth, type Day, type DaySeries } from '$core/schedule/readDay';
 import { elsewhere, type Elsewhere } from '$core/session/elsewhere';
@@ -113,21 +113,23 @@ const isOnListOnly = (people: readonly Member[]) =>
 	people.length === 1 && people.every((one) => one.role === 'child' || one.role === 'helper');
 
 /** The lines these people may take: not in somebody's running pail, and not given to anybody else. */
-function poolOf({ day, sessions, given, at }: HouseNow, people: readonly Member[]): DaySeries[] {
+function poolOf({ home, day, sessions, given, at }: HouseNow, people: readonly Member[]): DaySeries[] {
 	const taken = busyLines({ day, sessions, at });
 	// Alone, children and helpers take what is on their list; grown-ups what they may and nobody else was given.
 	const [only] = people;
 	const own = only && isOnListOnly(people);
 	const among = new Set(people.map((one) => one.id));
 	const theirs = own
-		? ownLines(day.lines, only.id, day.date, given)
+		? ownLines(home.home, day.lines, only.id, day.date, given)
 		: day.lines.filter((line) => {
 				const to = givenTo(line, day.date, given);
 				return to === null || among.has(to);
 			});
-	return theirs.filter(
-		(line) => !taken.has(line.line.id) && people.some((one) => mayDo(line.line.job, one, day.date))
-	);
+	const mayOne = ({ job }: Series) => {
+		const owners = ownersOfWork(home.home, job, day.date);
+		return people.some((one) => mayDo(job, one, day.date, owners));
+	};
+	return theirs.filter(({ line }) => !taken.has(line.id) && mayOne(line));
 }
 
 /** What must be in a pail whatever it is worth: what was put in by hand, what Today calls next, an evening's routine. */
@@ -269,7 +271,7 @@ export function gatherFor(
 					question,
 					day.lines.filter((one) => isAsked(one) && isNow(one)),
 					{
-						turnOf: (one) => whoseTurn(one, day.date, facts.given),
+						turnOf: (one) => whoseTurn(facts.home.home, one, day.date, facts.given),
 						isRunning: (one) => busy.has(one.line.id)
 					}
 				)
