@@ -259,7 +259,7 @@ test('a pause is laid and taken off; after an illness the way back is shown', as
 test('layers rest and come on again', async ({ page }) => {
 	await page.goto('/house/growing');
 	await ready(page);
-	await expect(page.getByText(/Daily routine held on \d+ of 14 days/)).toBeVisible();
+	await expect(page.getByText(/Kept up on \d+ of 14 days/)).toBeVisible();
 	const long = page.getByRole('listitem').filter({ hasText: 'Monthly and yearly jobs' });
 	await long.getByRole('button', { name: 'Turn off for now' }).click();
 	await expect(

@@ -14,6 +14,8 @@ export interface HouseRoom {
 	/** The weave that the proposal would give it. */
 	readonly next: string | null;
 	readonly jobs: number;
+	/** Of the parts of the work that are on, on average. */
+	readonly minutesAWeek: number;
 }
 
 export interface HouseZone {

@@ -7,6 +7,7 @@
 	import DollHouse from '$ui/house/DollHouse.svelte';
 	import EditForm from '$ui/house/EditForm.svelte';
 	import Label from '$ui/house/Label.svelte';
+	import RoomsAWeek from '$ui/house/RoomsAWeek.svelte';
 	import RoomPage from '$ui/house/RoomPage.svelte';
 	import Yoke from '$ui/house/Yoke.svelte';
 	import ZonePage from '$ui/house/ZonePage.svelte';
@@ -225,7 +226,7 @@
 				</Label>
 			{/if}
 		{:else}
-			<h2>{HOUSE_PAGE.noZones}</h2>
+			{#if view.rooms.length > 0}<RoomsAWeek rooms={view.rooms} />{:else}<h2>{HOUSE_PAGE.noZones}</h2>{/if}
 			<p class="dim">
 				{HOUSE_PAGE.thisHomeCleansWithoutZones}
 			</p>

@@ -62,7 +62,9 @@ export function drawSection(rooms: readonly SectionRoom[], options: Partial<Sect
 		list.reduce((sum, room) => sum + Math.max(1, room.minutes), 0);
 	const widest = Math.max(1, ...byLevel.map((list) => Math.max(wanted(list), list.length * 8)));
 	const roofHeight = 64;
-	const heights = levels.map(() => storeyHeight);
+	// A low house has high rooms: it is as wide as any other.
+	const high = levels.length < 3 ? storeyHeight + 42 * (3 - levels.length) : storeyHeight;
+	const heights = levels.map(() => high);
 	const top = roofHeight + 26;
 	const boxes = new Map<string, Box>();
 	const storeys: (Box & { storey: number })[] = [];

@@ -3,7 +3,7 @@ import type { Shown } from '../screens/shown';
 
 export const HOUSE_SAYS = {
 	minNeeded: (asked: Shown, held: Shown) => `${asked} min needed, ${held} available`,
-	noJobs: (held: Shown) => `no job listed yet, ${held} min available`,
+	noJobs: (held: Shown) => `no jobs yet, ${held} available`,
 	moveTheToZone: (names: Shown, findIndex: Shown) => `Move the ${names} to zone ${findIndex}`,
 	move: (slice: Shown, word: Shown) => `Move ${slice}${word}`,
 	theyShareTheSamePipes: ' They share the same pipes and caddy.'
@@ -32,6 +32,9 @@ export const KEEPING_SAYS = {
 	everyWeekAbout: (minutes: Shown) => `Once a week or every other, about ${minutes} a week.`,
 	onTheZonesDays: (minutes: Shown) => `On the days of the zone, about ${minutes} a week.`,
 	aFewTimesAYear: (minutes: Shown) => `A few times a year, about ${minutes} a week on average.`,
+	notOnYet: 'Not on yet',
+	nothingFellDue: (days: Shown) => `Nothing fell due in the last ${days} days`,
+	doneOnDays: (done: Shown, asked: Shown, days: Shown) => `Kept up on ${done} of ${asked} ${days}`,
 	nothingOfItToCome: 'Nothing of it falls due in the weeks to come.',
 	theDidNotHoldNothing: (name: Shown, word: Shown) =>
 		`The ${name} did not hold. Nothing is lost by letting ${word} rest for a while.`,

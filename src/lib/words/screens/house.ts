@@ -111,6 +111,7 @@ export const HOUSE_PAGE = {
 	theseRooms: 'these rooms',
 	leaveEverythingWhereItIs: 'Leave everything where it is',
 	noZones: 'No zones',
+	eachRoomEachWeek: 'Each room, each week',
 	thisHomeCleansWithoutZones:
 		'This home cleans without zones. Add one, then choose how zones take turns in Cleaning days and house rules.',
 	theHouse: (rooms: Shown) => `The house: ${rooms}`,

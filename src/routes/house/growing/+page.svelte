@@ -20,7 +20,8 @@
 	{#if form && 'message' in form && form.message}<Notice tone="wrong"><span>{form.message}</span></Notice>
 	{:else if form && 'saved' in form && form.saved}<Notice><span>{form.saved}</span></Notice>{/if}
 	<ol
-		class="relative grid grid-cols-[repeat(4,1fr)] gap-6.5 mb-6.5 before:absolute before:left-[calc(-1_*_(var(--page-edge)_-_var(--rim)))] before:right-[calc(-1_*_(var(--page-edge)_-_var(--rim)))] before:top-0 before:border-t-2 before:border-t-ink max-[901px]:grid-cols-[1fr] max-[901px]:before:-left-3.75 max-[901px]:before:-right-3.75"
+		class="relative grid grid-cols-[repeat(var(--parts),1fr)] gap-6.5 mb-6.5 before:absolute before:left-[calc(-1_*_(var(--page-edge)_-_var(--rim)))] before:right-[calc(-1_*_(var(--page-edge)_-_var(--rim)))] before:top-0 before:border-t-2 before:border-t-ink max-[901px]:grid-cols-[1fr] max-[901px]:before:-left-3.75 max-[901px]:before:-right-3.75"
+		style:--parts={view.layers.length}
 	>
 		{#each view.layers as layer, i (layer.layer)}
 			<li class="flex flex-col gap-3.5">
@@ -48,7 +49,7 @@
 								></i>{/each}</span
 						>
 					{/if}
-					<b>{layer.name} {layer.reading}</b>
+					<b>{layer.reading}</b>
 				</span>
 				<EditForm values={{ layer: layer.layer, on: layer.on ? '0' : '1' }} {view} {action}>
 					{#if !layer.on}

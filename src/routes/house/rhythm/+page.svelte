@@ -110,7 +110,8 @@
 				</div>
 			{/if}
 			{#each [['zoneDays', HOUSE_RHYTHM_PAGE.zoneDays, house.rhythm.zoneDays], ['catchUpDays', 'Catch-up days', house.rhythm.catchUpDays], ['freeDays', HOUSE_RHYTHM_PAGE.freeDays, house.rhythm.freeDays], ['errandDays', 'Errand days: things leave the house', house.rhythm.errandDays]] as [name, words, own] (name)}
-				<div class="mb-2">
+				<!-- Where zones do not take turns, nothing of them is asked; what was said of them stays. -->
+				<div class="mb-2" hidden={name === 'zoneDays' && shown === 'none'}>
 					<Toggles
 						label={String(words)}
 						name={String(name)}
@@ -127,6 +128,7 @@
 			<div class="{FIELDS} my-3 grid-cols-3 max-md:grid-cols-2">
 				<TextField
 					label={HOUSE_RHYTHM_PAGE.minutesForTheZoneEach}
+					class={shown === 'none' ? 'hidden!' : ''}
 					name="sittingMinutes"
 					inputmode="decimal"
 					value={at('sittingMinutes', String(house.rhythm.sittingMinutes))}

@@ -1,4 +1,5 @@
 /** What House shows, and its edits: rooms, zones, their lists, and the proposal that evens them. */
+import { minutesAWeek } from '$core/setup/fitWeek';
 import { HOUSE_SAYS } from '$words/answers/house';
 import { householdTime } from '$core/calendar/instant';
 import { LAYERS, ROOM_KINDS, WEAVES } from '$core/household/home';
@@ -69,7 +70,10 @@ export async function loadHouse(
 				weave: home.zoneById.get(room.zone ?? '')?.weave ?? null,
 				number: numberOf.get(room.zone ?? '') ?? null,
 				next: nextOf.get(room.id) ?? null,
-				jobs: jobs.length
+				jobs: jobs.length,
+				minutesAWeek: jobs
+					.filter((job) => home.home.household.layers.includes(job.layer))
+					.reduce((sum, job) => sum + minutesAWeek(job), 0)
 			};
 		});
 	const zones = home.home.zones.map((zone, i) => zoneView(home, check, clutter, zone.id, i));

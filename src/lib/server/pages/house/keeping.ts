@@ -197,10 +197,10 @@ export async function loadGrowing(household: string): Promise<GrowingView> {
 			held: one.held,
 			asked: one.asked,
 			reading: !one.on
-				? 'not on yet'
+				? KEEPING_SAYS.notOnYet
 				: one.asked === 0
-					? `nothing was asked in the last ${WINDOW} days`
-					: `held on ${one.held} of ${one.asked} ${plural(one.asked, 'day')}`,
+					? KEEPING_SAYS.nothingFellDue(WINDOW)
+					: KEEPING_SAYS.doneOnDays(one.held, one.asked, plural(one.asked, 'day')),
 			jobs: home.home.jobs.filter((job) => job.layer === one.layer).length
 		})),
 		suggestion,
