@@ -1,5 +1,6 @@
 /** Pages around sessions: filling, the laundry, what is left open, what runs by itself, and what is said in words. */
 import { describe, expect, it } from 'vitest';
+import { loadAllJobs } from '../../src/lib/server/pages/house/allJobs';
 import { loadFill } from '../../src/lib/server/pages/session/loadFill';
 import { loadLaundry } from '../../src/lib/server/pages/laundry/laundry';
 import * as laundry from '../../src/lib/server/services/laundry/laundry';
@@ -363,6 +364,7 @@ describe('work in somebody’s own room', () => {
 		expect(Object.keys(ada.jobs)).toEqual([]);
 		const dee = await loadFill(asMember(home, 'child', 'dee'), new URLSearchParams({ kind: 'bite' }));
 		expect(Object.keys(dee.jobs)).toEqual(['dust']);
+		expect((await loadAllJobs(home)).jobs.map((one) => one.who)).toEqual(['Dee']);
 	});
 });
 

@@ -28,8 +28,8 @@ export function givenTo(line: DaySeries, day: CivilDay, given: GivenTurns): stri
 	return to === undefined || given.away?.has(to) ? null : to;
 }
 
-/** Whom a job is of: those it names, else the owners of its room who may do it. None: it is anybody's. */
-function belongsTo(home: Home, job: Job, day: CivilDay): readonly string[] {
+/** Whose a job is, by id: those it names, else the owners of its room who may do it. Nobody's: it is for anybody. Rules: "Who can take a job". */
+export function belongsTo(home: Home, job: Job, day: CivilDay): readonly string[] {
 	if (job.who.members.length > 0) return job.who.members;
 	const owners = ownersOfWork(home, job, day);
 	const isTheirs = (one: Member) => owners.includes(one.id) && mayDo(job, one, day, owners);

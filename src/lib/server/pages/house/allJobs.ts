@@ -1,11 +1,14 @@
 /** All jobs of a home as rows of a table. */
+import { householdTime } from '$core/calendar/instant';
 import { LAYERS } from '$core/household/home';
+import { belongsTo } from '$core/people/ownList';
 import type { AllJobsView } from '$views/house';
 import { weekFrom } from '$words/general';
 import { LAYER_NAMES } from '$words/house';
 import { whoDoesText } from '$words/jobEditor';
 import { rhythmWords } from '$words/recurrence';
 import { v7 as uuidv7 } from 'uuid';
+import { now } from '../../clock';
 import { reading } from '../../db/pool';
 import { loadHome } from '../../repo/homeRepo';
 import { revisionOf } from '../../repo/homeRows';
@@ -16,6 +19,7 @@ export async function loadAllJobs(household: string): Promise<AllJobsView> {
 		if (!prepared) throw new RangeError(`no household ${household}`);
 		return [prepared, await revisionOf(db, household)] as const;
 	});
+	const { date: today } = householdTime(now(), home.home.household);
 	const { rooms, jobs } = home.home;
 	const members = home.members.filter((one) => one.role !== 'device');
 	const nameOf = new Map(members.map((one) => [one.id, one.name]));
@@ -30,7 +34,7 @@ export async function loadAllJobs(household: string): Promise<AllJobsView> {
 			often: rhythmWords(job),
 			who: whoDoesText(
 				job.who.mode,
-				job.who.members.flatMap((id) => nameOf.get(id) ?? [])
+				belongsTo(home.home, job, today).flatMap((id) => nameOf.get(id) ?? [])
 			),
 			minutes: job.depths.usual.minutes
 		})),

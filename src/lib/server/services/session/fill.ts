@@ -188,7 +188,44 @@ export function defaultMinutes(
 	);
 }
 
-/** Gathers what a pail of so many minutes can hold. */
+/** What these people may take in the rooms that were asked for, as thoroughly as was asked; and what of it is for now. */
+function drawnFrom(facts: HouseNow, query: Query, people: readonly Member[]) {
+	const inRooms = query.kind !== 'visitors' && query.rooms ? new Set(query.rooms) : null;
+	const part = partRunning(facts.minute, facts.home.home.household);
+	const isAsked = (one: DaySeries) => inRooms === null || inRooms.has(one.line.room.id);
+	const isNow = (one: DaySeries) =>
+		query.later || !waitsForLater(one, query.kind, part) || query.in.includes(one.line.id);
+	const all = poolOf(facts, people)
+		.filter(isAsked)
+		.map((one) => {
+			const own = query.depths.get(one.line.id);
+			return own ? withDepth(one, own) : atDepth(one, query.depth);
+		});
+	const waits = (one: DaySeries) => !isNow(one) && one.state !== 'open' && one.state !== 'resting';
+	return {
+		part,
+		pool: all.filter(isNow),
+		later: all.filter(waits),
+		/** The same of the whole day, whoever may take it. */
+		ofDay: facts.day.lines.filter((one) => isAsked(one) && isNow(one))
+	};
+}
+
+/** How several people work: before visitors nobody waits for another, unless that is asked for. */
+function togetherFor({ home }: HouseNow, query: Query, people: readonly Member[]): Together {
+	const goesOn = people.length < 2 || query.kind === 'visitors';
+	return query.how ?? (goesOn ? 'free' : home.home.household.family.together);
+}
+
+/** What has its machine already, in sessions and in the laundry. */
+const machinesTaken = ({ sessions, loads, at }: HouseNow) =>
+	appliancesTaken(
+		sessions.map((session) => readSession(session.plan, session.events, at)),
+		loads,
+		at
+	);
+
+/** Gathers what a pail of so many minutes can hold; `line`: that one alone. */
 export function gatherFor(
 	facts: HouseNow,
 	asker: Asker,
@@ -196,21 +233,9 @@ export function gatherFor(
 	minutes: number,
 	line: string | null = null
 ): Gathering {
-	const { home, projection, day, minute } = facts;
+	const { home, projection, day } = facts;
 	const people = peopleOf(home, asker, query);
-	const inRooms = query.kind !== 'visitors' && query.rooms ? new Set(query.rooms) : null;
-	const part = partRunning(minute, home.home.household);
-	const busy = busyLines(facts);
-	const isAsked = (one: DaySeries) => inRooms === null || inRooms.has(one.line.room.id);
-	const all = poolOf(facts, people)
-		.filter(isAsked)
-		.map((one) => {
-			const own = query.depths.get(one.line.id);
-			return own ? withDepth(one, own) : atDepth(one, query.depth);
-		});
-	const isNow = (one: DaySeries) =>
-		query.later || !waitsForLater(one, query.kind, part) || query.in.includes(one.line.id);
-	const pool = all.filter(isNow);
+	const { part, pool, later, ofDay } = drawnFrom(facts, query, people);
 	const question: GatherQuestion = {
 		home,
 		projection,
@@ -229,9 +254,7 @@ export function gatherFor(
 	// What was put in by hand is in, whatever the kind draws from.
 	const byHand = pool.filter((one) => query.in.includes(one.line.id) && !gathered.lines.includes(one));
 	const shares = agreedShares(home.home, day.date);
-	// Before visitors nobody waits for another, unless that is asked for.
-	const goesOn = people.length < 2 || query.kind === 'visitors';
-	const together = query.how ?? (goesOn ? 'free' : home.home.household.family.together);
+	const together = togetherFor(facts, query, people);
 	const asked = { ...query, for: people[0]?.id ?? null };
 	const held = line === null ? heldIn(facts, asked, pool, gathered.lines, minutes) : [];
 	const filled = filling({
@@ -250,13 +273,13 @@ export function gatherFor(
 		without: query.out,
 		together,
 		shares: people.map((one) => shares.get(one.id) ?? 0),
-		taken: appliancesTaken(
-			facts.sessions.map((session) => readSession(session.plan, session.events, facts.at)),
-			facts.loads,
-			facts.at
-		)
+		taken: machinesTaken(facts)
 	});
-	const later = all.filter((one) => !pool.includes(one) && one.state !== 'open' && one.state !== 'resting');
+	const busy = busyLines(facts);
+	const whoHas = {
+		turnOf: (one: DaySeries) => whoseTurn(home.home, one, day.date, facts.given),
+		isRunning: (one: DaySeries) => busy.has(one.line.id)
+	};
 	return {
 		minutes,
 		people,
@@ -264,17 +287,7 @@ export function gatherFor(
 		gathered,
 		later,
 		filled,
-		elsewhere: isOnListOnly(people)
-			? []
-			: elsewhere(
-					query.kind,
-					question,
-					day.lines.filter((one) => isAsked(one) && isNow(one)),
-					{
-						turnOf: (one) => whoseTurn(facts.home.home, one, day.date, facts.given),
-						isRunning: (one) => busy.has(one.line.id)
-					}
-				)
+		elsewhere: isOnListOnly(people) ? [] : elsewhere(query.kind, question, ofDay, whoHas)
 	};
 }
 
