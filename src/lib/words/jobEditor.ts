@@ -260,10 +260,12 @@ export const partsText = (parts: readonly string[]) =>
 
 /** "Ottilie and Bram in turns", "shared out fairly" */
 export function whoDoesText(mode: Job['who']['mode'], names: readonly string[]): string {
-	if (mode === 'free') return 'whoever comes first';
-	if (names.length === 0) return mode === 'turns' ? 'everybody in turns' : 'shared out fairly';
+	if (names.length === 0) {
+		if (mode === 'free') return 'whoever comes first';
+		return mode === 'turns' ? 'everybody in turns' : 'shared out fairly';
+	}
 	if (mode === 'turns') return `${listNames(names)} in turns`;
-	if (mode === 'shared') return names.length === 1 ? listNames(names) : `${listNames(names)}, shared`;
+	if (mode !== 'fixed') return names.length === 1 ? listNames(names) : `${listNames(names)}, shared`;
 	return listNames(names.slice(0, 1));
 }
 

@@ -85,7 +85,9 @@ export function fitWeek(
 		.sort(byNeed)
 		.map((job): ZoneItem => ({ job, zone: zoneOf.get(job.room) ?? '' }));
 	const stay =
-		most > 0 ? itemsBesideCore(items, zones, most, (sittings) => roomBeside(sittings) >= sum(core)) : items;
+		most.days > 0
+			? itemsBesideCore(items, zones, most, (sittings) => roomBeside(sittings) >= sum(core))
+			: items;
 	let room = roomBeside(sittingsOfWeek(stay, zones, most));
 	const leaves = (job: Job) => {
 		if (takes(job) > room) return true;

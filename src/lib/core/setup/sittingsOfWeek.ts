@@ -15,13 +15,20 @@ const minutesAVisit = ({ job }: ZoneItem): number =>
 export const itemMinutesAWeek = (job: Job, weeks: number): number =>
 	minutesAVisit({ job, zone: '' }) / Math.max(1, weeks);
 
-/** Minutes that all sittings of a week can take; none where each zone has a weekday, as its work then has days of its own. */
-export const mostSittings = ({ rhythm }: Household): number =>
-	rhythm.scheme.type === 'none' || rhythm.scheme.type === 'weekdays'
-		? 0
-		: rhythm.zoneDays.length * rhythm.sittingMinutes;
+/** The sittings of a week. */
+export interface SittingsOfWeek {
+	readonly days: number;
+	/** Minutes of one. */
+	readonly minutes: number;
+}
 
-/** Minutes of a visit that each zone asks for. */
+/** The sittings that a week can have; none where each zone has a weekday, as its work then has days of its own. */
+export const mostSittings = ({ rhythm }: Household): SittingsOfWeek => ({
+	days: rhythm.scheme.type === 'none' || rhythm.scheme.type === 'weekdays' ? 0 : rhythm.zoneDays.length,
+	minutes: rhythm.sittingMinutes
+});
+
+/** Minutes that the list of each zone takes, gone through once. */
 function asked(items: readonly ZoneItem[]): Map<string, number> {
 	const minutes = new Map<string, number>();
 	for (const item of items) minutes.set(item.zone, (minutes.get(item.zone) ?? 0) + minutesAVisit(item));
@@ -29,12 +36,12 @@ function asked(items: readonly ZoneItem[]): Map<string, number> {
 }
 
 /**
- * Minutes a week that the sittings take on average over `zones` zones, each of which has its week in turn: no more than
- * `most`, and no more than the zone of the week asks for.
+ * Minutes a week that the sittings take on average over `zones` zones, each of which has its week in turn: a sitting takes its
+ * minutes, or the whole list of its zone where that is shorter, as a list that is through begins again.
  */
-export function sittingsOfWeek(items: readonly ZoneItem[], zones: number, most: number): number {
-	const sum = [...asked(items).values()].reduce((total, minutes) => total + Math.min(most, minutes), 0);
-	return sum / Math.max(1, zones);
+export function sittingsOfWeek(items: readonly ZoneItem[], zones: number, most: SittingsOfWeek): number {
+	const sum = [...asked(items).values()].reduce((total, list) => total + Math.min(most.minutes, list), 0);
+	return (most.days * sum) / Math.max(1, zones);
 }
 
 /**
@@ -45,7 +52,7 @@ export function sittingsOfWeek(items: readonly ZoneItem[], zones: number, most: 
 export function itemsBesideCore(
 	items: readonly ZoneItem[],
 	zones: number,
-	most: number,
+	most: SittingsOfWeek,
 	isEnough: (sittings: number) => boolean
 ): readonly ZoneItem[] {
 	const kept = [...items];

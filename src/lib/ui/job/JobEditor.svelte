@@ -67,7 +67,9 @@
 		if (made.ok) often = cadenceText(made.job.cadence);
 	});
 	const names = $derived(
-		view.people.filter((person) => fields.members.includes(person.id)).map((person) => person.name)
+		view.people
+			.filter((person) => fields.who !== 'free' && fields.members.includes(person.id))
+			.map((person) => person.name)
 	);
 	const PARTS = (['morning', 'midday', 'evening'] as const).map((value) => ({
 		value,
