@@ -70,6 +70,8 @@ export const SIGNING_SAYS = {
 	tooManyCodesWereTried: (waitWords: Shown) =>
 		`Too many codes were tried. Wait ${waitWords}, then try again.`,
 	thatCodeIsNotThe: 'That code is not the one of this half minute. Wait for the next one and try it.',
+	thatRecoveryCodeIsNot:
+		'That is none of your recovery codes, or it was used already. Try another of the ten.',
 	nobodyCanSignUpHere:
 		'Nobody can sign up here by themselves. Ask whoever looks after this Pail Round for an invitation.',
 	manyHaveSignedUpFrom: (waitWords: Shown) =>

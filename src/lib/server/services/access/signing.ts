@@ -191,7 +191,10 @@ export function second(event: RequestEvent, data: FormData) {
 		const from = addressMark(event.getClientAddress());
 		if (!taken) {
 			log.warn({ from, why: 'second factor' }, 'sign-in refused');
-			return refused(400, SIGNING_SAYS.thatCodeIsNotThe);
+			return refused(
+				400,
+				spare === null ? SIGNING_SAYS.thatCodeIsNotThe : SIGNING_SAYS.thatRecoveryCodeIsNot
+			);
 		}
 		await transaction((db) => endSignIn(db, waiting.id, at));
 		await transaction((db) => forgive(db, `second ${account.id}`));
