@@ -281,6 +281,7 @@ test('a second factor is asked for once it is proved, and no code is taken twice
 	await door.getByLabel('Recovery code').fill('ABCD-EFGH-JKLM');
 	await door.getByRole('button', { name: 'Log in' }).click();
 	await expect(door.getByRole('alert')).toContainText('none of your recovery codes');
+	await expect(door.getByLabel('Recovery code')).toHaveValue('ABCD-EFGH-JKLM');
 	await door.getByLabel('Recovery code').fill(spare);
 	await expect(door.getByRole('alert')).toHaveCount(0);
 	await door.getByRole('button', { name: 'Log in' }).click();
@@ -318,6 +319,15 @@ test('a door keeps what was typed and says what is wrong beside its field, with 
 		await door.getByLabel('Password').fill('not the password');
 		await door.getByRole('button', { name: 'Log in' }).click();
 		await expect(door.getByText('do not go together')).toBeVisible();
+		if (javaScriptEnabled) {
+			await context.setOffline(true);
+			await door.getByRole('button', { name: 'Log in' }).click();
+			await expect(door.getByText('The server does not answer just now.')).toBeVisible();
+			await context.setOffline(false);
+			await door.getByRole('button', { name: 'Log in' }).click();
+			await expect(door.getByText('The server does not answer just now.')).toHaveCount(0);
+			await expect(door.getByLabel('Password')).toHaveValue('not the password');
+		}
 		await expect(door.getByLabel('E-mail')).toHaveValue('newcomer@family.test');
 		await context.close();
 	}

@@ -129,3 +129,23 @@ describe('what a part of the work asks for', () => {
 		expect((await says(home)).weekly).toBe('Nothing of it falls due in the weeks to come.');
 	});
 });
+
+describe('what the work of a room takes', () => {
+	it('is told of the parts of the work that are on', async () => {
+		const home = await household(
+			makeHome({
+				zones: [],
+				rooms: [{ id: 'porch', name: 'Porch', kind: 'hall', storey: 0, walkOrder: 2 }],
+				jobs: [
+					job('sweep', { layer: 'basics', cadence: { type: 'daily' }, missRule: 'letgo' }),
+					job('mop', { cadence: { type: 'weekly', weekdays: [2], everyWeeks: 1 } })
+				]
+			})
+		);
+		setClock(NOW);
+		const porch = async () => (await loadHouse(home, { room: null, zone: null })).rooms[0];
+		expect(await porch()).toMatchObject({ jobs: 2, minutesAWeek: 40 });
+		await change(home, 'weekly', false);
+		expect(await porch()).toMatchObject({ minutesAWeek: 35 });
+	});
+});

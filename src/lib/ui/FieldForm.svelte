@@ -29,14 +29,13 @@
 			onSubmit: () => sendingBegan(),
 			onResult: async ({ result, cancel }) => {
 				sendingEnded();
-				// No answer at all: what was typed stays, and the frame says so.
-				connection.lost = result.type === 'error' && result.status === undefined;
-				if (connection.lost) return cancel();
-				// The records cannot be reached: the page says so over the form.
-				if (result.type === 'failure' && !result.data?.form) {
-					cancel();
-					await applyAction(result);
-				}
+				// No answer at all is thrown where it was asked; what was typed stays, and the frame says so.
+				connection.lost = result.type === 'error' && result.error instanceof Error;
+				const isOfForm = result.type === 'redirect' || (result.type !== 'error' && result.data?.form);
+				if (isOfForm) return;
+				cancel();
+				// Records that cannot be reached are said over the form, a fault on the page of faults.
+				if (!connection.lost) await applyAction(result);
 			}
 		}
 	);

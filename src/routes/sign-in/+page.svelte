@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { untrack } from 'svelte';
 	import Button from '$ui/kit/Button.svelte';
 	import { SIGN_IN_PAGE } from '$words/screens/access';
 	import TextField from '$ui/kit/TextField.svelte';
@@ -8,7 +9,12 @@
 	import PasswordField from '$ui/access/PasswordField.svelte';
 	import Doorway from '$ui/access/Doorway.svelte';
 	let { data, form } = $props();
-	const asks = $derived(form && 'second' in form && form.second === true);
+	const isSecond = () => form !== null && 'second' in form && form.second === true;
+	/** The second step stays until a form is answered otherwise: for a moment before each answer the page has none. */
+	let asks = $state(untrack(isSecond));
+	$effect(() => {
+		if (form && 'form' in form) asks = isSecond();
+	});
 	/** A code written down, instead of one of the app. */
 	let spare = $state(false);
 	const problem = $derived(problemOf(form));

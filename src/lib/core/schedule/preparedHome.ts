@@ -252,6 +252,10 @@ export function prepareHome(versions: readonly HomeVersion[]): PreparedHome {
 	return prepared;
 }
 
+/** A prepared home as it would be, were it `next` from `today` on; what was before stays. */
+export const asChanged = (home: PreparedHome, next: Home, today: CivilDay): PreparedHome =>
+	prepareHome([...home.versions.filter((version) => version.from < today), { from: today, home: next }]);
+
 /**
  * A prepared home with one more version; one of the same day takes the place of the last. It costs as much as what
  * changed, however many versions there were.

@@ -19,7 +19,7 @@ import {
 	zoneOfJob
 } from './arrangeInput';
 import { minutesAWeek } from './fitWeek';
-import { OF_CHILD } from './minutesSuggested';
+import { MINUTES_OF_CHILD } from './minutesSuggested';
 import { rounds, details } from './roundJobs';
 
 function fits(rule: PatternRule, job: Job, input: ArrangeInput): boolean {
@@ -196,7 +196,7 @@ function forPeople(
 }
 
 /** Minutes a week that are asked of a child, of the home's work: the same that the first steps reckon with. */
-const CHILD_MINUTES = 7 * OF_CHILD;
+const CHILD_MINUTES = 7 * MINUTES_OF_CHILD;
 
 /** The children who may have a job alone and have minutes left for their part of it; they are asked for these from now on. */
 function childrenFor(job: Job, work: Work): string[] {

@@ -1,6 +1,6 @@
 /** Keeps a new home's week within the minutes it has: its core gives way last. Rules: "A week within its minutes". */
 import { minutesOfDay } from '../household/dayMinutes';
-import type { Household, Job, Room } from '../household/home';
+import type { Home, Household, Job, Room } from '../household/home';
 import { isOwnWork } from '../household/ownWork';
 import { workingDays } from './schemeOf';
 import { itemsBesideCore, mostSittings, sittingsOfWeek, type ZoneItem } from './sittingsOfWeek';
@@ -29,6 +29,12 @@ export function timesAWeek(job: Job): number {
 }
 
 export const minutesAWeek = (job: Job) => timesAWeek(job) * job.depths.usual.minutes;
+
+/** Minutes a week that the jobs of a room take on average, of the parts of the work that are on; items of zones not at all. */
+export const roomMinutesAWeek = ({ jobs, household }: Home, room: string): number =>
+	jobs
+		.filter((job) => job.room === room && household.layers.includes(job.layer))
+		.reduce((sum, job) => sum + minutesAWeek(job), 0);
 
 /** A weekly round takes about an hour in all; less is never planned for it. */
 const LEAST_ROUND = 60;

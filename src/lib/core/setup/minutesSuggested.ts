@@ -6,7 +6,7 @@ import { ageToGoBy } from '../people/whoCan';
 /** Minutes a day that can be asked of a home: of its first grown-up, of each other, and of a child that helps. */
 const OF_FIRST = 90;
 const OF_OTHER = 45;
-export const OF_CHILD = 15;
+export const MINUTES_OF_CHILD = 15;
 /** From this age on a child's help counts. */
 const HELPS_FROM = 8;
 
@@ -20,5 +20,8 @@ export function minutesSuggested(needed: number, members: readonly Member[], tod
 	const children = members.filter(
 		(one) => one.role === 'child' && (ageToGoBy(one, today) ?? HELPS_FROM) >= HELPS_FROM
 	).length;
-	return Math.max(5, Math.min(needed, OF_FIRST + Math.max(0, others) * OF_OTHER + children * OF_CHILD));
+	return Math.max(
+		5,
+		Math.min(needed, OF_FIRST + Math.max(0, others) * OF_OTHER + children * MINUTES_OF_CHILD)
+	);
 }

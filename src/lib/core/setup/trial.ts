@@ -6,7 +6,7 @@ import { zoneOn } from '../calendar/rotation';
 import type { Household, Job, Room } from '../household/home';
 import { nextDates } from '../schedule/occurrences';
 import { outlook, type OutlookDay } from '../schedule/outlook';
-import { prepareHome, ruleOf, type PreparedHome, type Series } from '../schedule/preparedHome';
+import { asChanged, ruleOf, type PreparedHome, type Series } from '../schedule/preparedHome';
 import type { HomeProjection } from '../schedule/projection';
 import { BEGINNING, type SeriesVersions } from '../schedule/series';
 import { saveJob } from './editJobs';
@@ -81,9 +81,5 @@ export function trialYear(
 ): OutlookDay[] {
 	const edit = saveJob(home.home, job);
 	if (!edit.ok) return outlook(home, addDays(today, 1), days, projection, today);
-	const next = prepareHome([
-		...home.versions.filter((version) => version.from < today),
-		{ from: today, home: edit.home }
-	]);
-	return outlook(next, addDays(today, 1), days, projection, today);
+	return outlook(asChanged(home, edit.home, today), addDays(today, 1), days, projection, today);
 }

@@ -1,5 +1,5 @@
 /** What House shows, and its edits: rooms, zones, their lists, and the proposal that evens them. */
-import { minutesAWeek } from '$core/setup/fitWeek';
+import { roomMinutesAWeek } from '$core/setup/fitWeek';
 import { HOUSE_SAYS } from '$words/answers/house';
 import { householdTime } from '$core/calendar/instant';
 import { LAYERS, ROOM_KINDS, WEAVES } from '$core/household/home';
@@ -71,9 +71,7 @@ export async function loadHouse(
 				number: numberOf.get(room.zone ?? '') ?? null,
 				next: nextOf.get(room.id) ?? null,
 				jobs: jobs.length,
-				minutesAWeek: jobs
-					.filter((job) => home.home.household.layers.includes(job.layer))
-					.reduce((sum, job) => sum + minutesAWeek(job), 0)
+				minutesAWeek: roomMinutesAWeek(home.home, room.id)
 			};
 		});
 	const zones = home.home.zones.map((zone, i) => zoneView(home, check, clutter, zone.id, i));

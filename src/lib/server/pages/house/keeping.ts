@@ -9,7 +9,7 @@ import { readHolding, WINDOW } from '$core/learning/holding';
 import { layerMinutes } from '$core/setup/layerMinutes';
 import { backAfterIllness, catchUpPlan } from '$core/schedule/catchUpPlan';
 import { pausedDays } from '$core/schedule/pausedDays';
-import { prepareHome } from '$core/schedule/preparedHome';
+import { asChanged } from '$core/schedule/preparedHome';
 import { effectivePauses } from '$core/schedule/projection';
 import type { GrowingView, PausesView, RhythmView } from '$views/settings';
 import {
@@ -47,10 +47,7 @@ export async function loadRhythm(
 		: null;
 	const next =
 		edit !== null && typeof edit !== 'string' && 'ok' in edit && edit.ok
-			? prepareHome([
-					...home.versions.filter((version) => version.from < today),
-					{ from: today, home: edit.home }
-				])
+			? asChanged(home, edit.home, today)
 			: null;
 	const missed = next
 		? missedZones(today, addDays(today, 365), next.rotation)
@@ -157,11 +154,14 @@ export async function loadPauses(household: string): Promise<PausesView> {
 	};
 }
 
+/** So little as half a minute is a minute. */
+const about = (minutes: number) => duration(Math.max(1, minutes));
+
 const LAYER_SAYS: Record<Layer, (minutesAWeek: number) => string> = {
-	basics: (minutes) => KEEPING_SAYS.everyDayAbout(duration(minutes / 7)),
-	weekly: (minutes) => KEEPING_SAYS.everyWeekAbout(duration(minutes)),
-	zone: (minutes) => KEEPING_SAYS.onTheZonesDays(duration(minutes)),
-	long: (minutes) => KEEPING_SAYS.aFewTimesAYear(duration(minutes))
+	basics: (minutes) => KEEPING_SAYS.everyDayAbout(about(minutes / 7)),
+	weekly: (minutes) => KEEPING_SAYS.everyWeekAbout(about(minutes)),
+	zone: (minutes) => KEEPING_SAYS.onTheZonesDays(about(minutes)),
+	long: (minutes) => KEEPING_SAYS.aFewTimesAYear(about(minutes))
 };
 
 export async function loadGrowing(household: string): Promise<GrowingView> {
@@ -190,9 +190,7 @@ export async function loadGrowing(household: string): Promise<GrowingView> {
 			layer: one.layer,
 			name: LAYER_NAMES[one.layer],
 			says:
-				minutes[one.layer] === 0
-					? KEEPING_SAYS.nothingOfItToCome
-					: LAYER_SAYS[one.layer](Math.round(minutes[one.layer])),
+				minutes[one.layer] === 0 ? KEEPING_SAYS.nothingOfItToCome : LAYER_SAYS[one.layer](minutes[one.layer]),
 			on: one.on,
 			held: one.held,
 			asked: one.asked,
