@@ -130,6 +130,18 @@ describe('what a part of the work asks for', () => {
 	});
 });
 
+describe('what the page suggests', () => {
+	it('in a home without a job is to add some first', async () => {
+		const zones = [{ id: 'front', name: 'Front', weave: 'stripe', list: [] }];
+		const rooms = [{ id: 'porch', name: 'Porch', kind: 'hall', storey: 0, walkOrder: 2, zone: 'front' }];
+		const home = await household(makeHome({ zones, rooms, jobs: [] }));
+		setClock(NOW);
+		const view = await loadGrowing(home);
+		expect(view.layers).toEqual([]);
+		expect(view.suggestion).toBe('No jobs yet. Add some from the library first.');
+	});
+});
+
 describe('what the work of a room takes', () => {
 	it('is told of the parts of the work that are on', async () => {
 		const home = await household(

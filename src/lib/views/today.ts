@@ -206,7 +206,7 @@ export interface TodayView {
 	readonly swaps: readonly { readonly id: string; readonly words: string }[];
 	/** Jobs that come only when somebody asks for them, and are not on today. */
 	readonly onCall: readonly { readonly line: string; readonly name: string }[];
-	/** What is on holds: the part of the work that may be switched on next; null for none, or who may not. */
+	/** What is on is kept up: the part of the work that may be switched on next; null for none, or who may not. */
 	readonly growing: {
 		readonly layer: Layer;
 		readonly words: string;

@@ -36,10 +36,11 @@ export const KEEPING_SAYS = {
 	nothingFellDue: (days: Shown) => `Nothing fell due in the last ${days} days`,
 	doneOnDays: (done: Shown, asked: Shown, days: Shown) => `Kept up on ${done} of ${asked} ${days}`,
 	nothingOfItToCome: 'Nothing of it falls due in the weeks to come.',
-	theDidNotHoldNothing: (name: Shown, word: Shown) =>
-		`The ${name} did not hold. Nothing is lost by letting ${word} rest for a while.`,
-	whatIsOnHoldsThe: (name: Shown) => `What is on holds. The ${name} may come, when you like.`,
+	noJobsYet: 'No jobs yet. Add some from the library first.',
+	wereNotKeptUp: (jobs: Shown) =>
+		`The ${jobs} were not kept up. Nothing is lost by letting them rest for a while.`,
+	whatIsOnIsKeptUp: (jobs: Shown) => `What is on is kept up. The ${jobs} may come, when you like.`,
 	allPartsOfTheWork: 'All parts of the work are on.',
 	aWeekOfTheDaily: 'A week of the daily routine says more than a good intention. Look again in a few days.',
-	notYetLetWhatIs: 'Not yet. Let what is on hold a little longer.'
+	notYetKeepUp: 'Not yet. Keep up what is on a little longer.'
 } as const;

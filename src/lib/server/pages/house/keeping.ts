@@ -5,7 +5,7 @@ import { missedZones } from '$core/calendar/rotation';
 import { weekStartOf } from '$core/calendar/weeks';
 import { minutesOfDay } from '$core/household/dayMinutes';
 import { type Layer } from '$core/household/home';
-import { readHolding, WINDOW } from '$core/learning/holding';
+import { readHolding, WINDOW, type Holding } from '$core/learning/holding';
 import { layerMinutes } from '$core/setup/layerMinutes';
 import { backAfterIllness, catchUpPlan } from '$core/schedule/catchUpPlan';
 import { pausedDays } from '$core/schedule/pausedDays';
@@ -164,25 +164,22 @@ const LAYER_SAYS: Record<Layer, (minutesAWeek: number) => string> = {
 	long: (minutes) => KEEPING_SAYS.aFewTimesAYear(about(minutes))
 };
 
+/** What may come next, or may rest, in a sentence. */
+function suggestionOf({ layers, back, next }: Holding): string {
+	const name = (layer: Layer) => LAYER_NAMES[layer].toLowerCase();
+	const basics = layers.find((one) => one.layer === 'basics');
+	if (layers.length === 0) return KEEPING_SAYS.noJobsYet;
+	if (back) return KEEPING_SAYS.wereNotKeptUp(name(back));
+	if (next) return KEEPING_SAYS.whatIsOnIsKeptUp(name(next));
+	if (layers.every((one) => one.on)) return KEEPING_SAYS.allPartsOfTheWork;
+	return basics && basics.asked < 5 ? KEEPING_SAYS.aWeekOfTheDaily : KEEPING_SAYS.notYetKeepUp;
+}
+
 export async function loadGrowing(household: string): Promise<GrowingView> {
 	const { home, projection, revision, today } = await facts(household);
 	const entries = (await reading((db) => allEntries(db, household))).map((stored) => stored.entry);
 	const holding = readHolding(home, entries, today);
 	const minutes = layerMinutes(home, projection, today);
-	const name = (layer: Layer) => LAYER_NAMES[layer].toLowerCase();
-	const basics = holding.layers.find((one) => one.layer === 'basics');
-	const suggestion = holding.back
-		? KEEPING_SAYS.theDidNotHoldNothing(
-				name(holding.back),
-				holding.back === 'zone' || holding.back === 'long' ? 'them' : 'it'
-			)
-		: holding.next
-			? KEEPING_SAYS.whatIsOnHoldsThe(name(holding.next))
-			: holding.layers.every((one) => one.on)
-				? KEEPING_SAYS.allPartsOfTheWork
-				: basics && basics.asked < 5
-					? KEEPING_SAYS.aWeekOfTheDaily
-					: KEEPING_SAYS.notYetLetWhatIs;
 	return {
 		revision,
 		formId: uuidv7(),
@@ -201,7 +198,7 @@ export async function loadGrowing(household: string): Promise<GrowingView> {
 					: KEEPING_SAYS.doneOnDays(one.held, one.asked, plural(one.asked, 'day')),
 			jobs: home.home.jobs.filter((job) => job.layer === one.layer).length
 		})),
-		suggestion,
+		suggestion: suggestionOf(holding),
 		next: holding.next,
 		back: holding.back
 	};
