@@ -12,13 +12,13 @@ process.env.PAIL_TEST_RUN ??= String(process.pid);
 
 export default defineConfig({
 	testDir: 'tests/browser',
-	// Each file has a home and a server of its own; two cores carry two of them.
-	workers: 2,
+	// Each file has a home and a server of its own. Two of them leave two cores at rest a fifth of the time: a third takes it.
+	workers: 3,
 	fullyParallel: false,
-	timeout: 60_000,
+	timeout: 120_000,
 	// A machine of two cores may starve a page for a minute; what passes only the second time is told by name.
 	retries: process.env.CI ? 1 : 0,
-	expect: { timeout: 10_000 },
+	expect: { timeout: 15_000 },
 	reporter: [['list'], ['json']],
 	use: {
 		browserName: 'chromium',
@@ -28,6 +28,8 @@ export default defineConfig({
 		timezoneId: 'Europe/London',
 		locale: 'en-GB',
 		trace: 'off',
+		// Emptied between tests, and not made anew: what a page has read of the app's files is read once a worker.
+		reuseContext: true,
 		// Where no connection is lost, no page is kept; the test of it says so itself.
 		serviceWorkers: 'block',
 		// What moves is drawn again and again, and nothing here looks at how it moves.

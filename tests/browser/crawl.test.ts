@@ -276,12 +276,12 @@ async function crawlSessions(page: Page, home: string): Promise<string[]> {
 }
 
 test('the demo is drawn whole at every width', async ({ page }) => {
-	test.setTimeout(isWhole ? 900_000 : 120_000);
+	test.setTimeout(isWhole ? 900_000 : 240_000);
 	expect(await crawl(page, 'demo', PATHS)).toEqual([]);
 });
 
 test('sessions, a child and the doors are drawn whole at every width', async ({ page, browser, stack }) => {
-	test.setTimeout(isWhole ? 900_000 : 120_000);
+	test.setTimeout(isWhole ? 900_000 : 240_000);
 	const said = await crawlSessions(page, 'demo');
 	await sendForm(page, stack, '/demo/as', { as: 'pip' });
 	said.push(...(await crawl(page, 'as a child', CHILD)));
@@ -296,7 +296,7 @@ for (const [name, home] of [
 	['empty', emptyHome]
 ] as const)
 	test(`the ${name} home is drawn whole at every width`, async ({ page, stack }) => {
-		test.setTimeout(isWhole ? 900_000 : 120_000);
+		test.setTimeout(isWhole ? 900_000 : 240_000);
 		stack.setClock('2027-03-03T10:40:00Z');
 		await signUp(page, stack);
 		await page.goto('/house/files');

@@ -444,7 +444,7 @@ test('axe finds nothing on the family’s pages, for each role, wide and narrow'
 	stack
 }) => {
 	// Many pages for each role: on a machine at half its speed they take more than a minute.
-	test.setTimeout(150_000);
+	test.setTimeout(240_000);
 	const walk: [Person, string[]][] = [
 		[
 			family.organiser,
