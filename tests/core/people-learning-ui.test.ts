@@ -116,7 +116,7 @@ describe('words', () => {
 		expect(minutesText(2.5)).toBe('2½');
 		expect(minutesText(0.1)).toBe('½');
 		expect(duration(45)).toBe('45 minutes');
-		expect(duration(105)).toBe('1 h 45');
+		expect(duration(105)).toBe('1 h 45 min');
 		expect(clockText('17:00', '12h')).toBe('5 pm');
 		expect(clockText('00:30', '12h')).toBe('12:30 am');
 		expect(listNames(['A', 'B', 'C'])).toBe('A, B and C');

@@ -173,7 +173,7 @@ describe('figures and dates', () => {
 		[59.4, '59 minutes'],
 		[59.6, '1 h'],
 		[60, '1 h'],
-		[125, '2 h 5']
+		[125, '2 h 5 min']
 	])('%d minutes are "%s"', (minutes, text) => expect(duration(minutes)).toBe(text));
 
 	it('minutes are never nought where there is work, and halves are told', () => {

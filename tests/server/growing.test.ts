@@ -138,7 +138,7 @@ describe('what the page suggests', () => {
 		setClock(NOW);
 		const view = await loadGrowing(home);
 		expect(view.layers).toEqual([]);
-		expect(view.suggestion).toBe('No jobs yet. Add some from the library first.');
+		expect(view.suggestion).toBe('No jobs yet');
 	});
 });
 

@@ -90,12 +90,12 @@ export const plural = (n: number, one: string, many = `${one}s`) => (n === 1 ? o
 /** "Ten minutes", as a sentence begins; from thirteen on in figures. */
 export const capWords = (minutes: number) => `${numberWord(minutes)} ${plural(minutes, 'minute')}`;
 
-/** 105 → "1 h 45", 45 → "45 minutes". */
+/** 105 → "1 h 45 min", 45 → "45 minutes". */
 export function duration(minutes: number): string {
 	const whole = Math.round(minutes);
 	if (whole < 60) return `${whole} ${plural(whole, 'minute')}`;
 	const rest = whole % 60;
-	return rest === 0 ? `${Math.floor(whole / 60)} h` : `${Math.floor(whole / 60)} h ${rest}`;
+	return rest === 0 ? `${Math.floor(whole / 60)} h` : `${Math.floor(whole / 60)} h ${rest} min`;
 }
 
 /** Whole minutes, or with a half: 5, 2½. */

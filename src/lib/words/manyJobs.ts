@@ -32,6 +32,9 @@ export const MANY = {
 	saved: 'Saved. It holds from today.',
 	removed: 'Removed. What was done of them stays in History.',
 	noneShown: 'No job is called so.',
-	none: 'No jobs yet. Add some from the library.',
+	unit: '\u00a0min',
+	none: 'No jobs yet',
+	noneLine: 'The library has the usual jobs of a home, room by room. What you add stands here.',
+	toLibrary: 'Open the library',
 	chooseTo: 'Say what it changes to.'
 } as const;

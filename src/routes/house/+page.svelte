@@ -89,7 +89,7 @@
 		{:else if form && 'saved' in form && !form.tried}
 			<Notice><span>{form.saved} {form.effects?.join(' ')}</span></Notice>
 		{/if}
-		<div class="flex-1 grid content-start py-1.5">
+		<div class="grid content-start py-1.5">
 			<DollHouse
 				rooms={view.rooms}
 				chosen={view.room?.id ?? null}

@@ -1,5 +1,8 @@
 <script lang="ts" generics="Row">
-	/** Rows under heads that put them in another order; on a narrow screen it slides within its own frame. */
+	/**
+	 * Rows under heads that put them in another order. On a phone a row is its first column in a line of its own and
+	 * the others run on below it; the roles say that it is a table still.
+	 */
 	import type { ColumnDef } from '@tanstack/table-core';
 	import ArrowDown from '@lucide/svelte/icons/arrow-down';
 	import ArrowUp from '@lucide/svelte/icons/arrow-up';
@@ -12,6 +15,8 @@
 		/** Written so, where it is not its value. */
 		readonly text?: (row: Row) => string;
 		readonly right?: boolean;
+		/** Follows what is written where no head stands over it. */
+		readonly unit?: string;
 	}
 	let {
 		label,
@@ -43,6 +48,8 @@
 			}))
 	);
 	const byId = $derived(new Map(columns.map((column) => [column.id, column])));
+	/** A column after the first, on a phone: with a dot before the next one. */
+	const RUNS_ON = "max-sm:inline max-sm:text-base max-sm:text-tin-text max-sm:not-last:after:content-['_·_']";
 	const ORDER = { asc: 'ascending', desc: 'descending' } as const;
 </script>
 
@@ -53,17 +60,21 @@
 	aria-label={label}
 	tabindex="0"
 >
-	<table class="w-full border-collapse text-left text-lead">
-		<thead>
-			<tr>
-				{#if pick}<th scope="col" class="border-b-2 border-tin-2 px-2"
+	<table role="table" class="w-full border-collapse text-left text-lead max-sm:block">
+		<thead role="rowgroup" class="max-sm:block">
+			<tr
+				role="row"
+				class="max-sm:flex max-sm:flex-wrap max-sm:items-center max-sm:border-b-2 max-sm:border-tin-2"
+			>
+				{#if pick}<th role="columnheader" scope="col" class="border-b-2 border-tin-2 px-2 max-sm:border-0"
 						><Check label={pick.all} hideLabel checked={allPicked} onchange={pickAll} /></th
 					>{/if}
 				{#each table.getFlatHeaders() as head (head.id)}
 					{@const order = head.column.getIsSorted()}
 					<th
+						role="columnheader"
 						scope="col"
-						class="border-b-2 border-tin-2 p-0 {byId.get(head.id)?.right ? 'text-right' : ''}"
+						class="border-b-2 border-tin-2 p-0 max-sm:border-0 {byId.get(head.id)?.right ? 'text-right' : ''}"
 						aria-sort={order ? ORDER[order] : 'none'}
 					>
 						<button
@@ -79,12 +90,17 @@
 				{/each}
 			</tr>
 		</thead>
-		<tbody>
+		<tbody role="rowgroup" class="max-sm:block">
 			{#each table.getRowModel().rows as row (row.id)}
-				<tr class="border-b border-tin-1">
+				<tr
+					role="row"
+					class="border-b border-tin-1 max-sm:relative max-sm:block max-sm:py-2 {pick
+						? 'max-sm:min-h-13 max-sm:pl-13'
+						: ''}"
+				>
 					{#if pick}
 						{@const id = pick.id(row.original)}
-						<td class="px-2"
+						<td role="cell" class="px-2 max-sm:absolute max-sm:top-1 max-sm:left-0"
 							><Check
 								label={pick.name(row.original)}
 								hideLabel
@@ -93,10 +109,16 @@
 							/></td
 						>
 					{/if}
-					{#each row.getAllCells() as cell (cell.id)}
+					{#each row.getAllCells() as cell, i (cell.id)}
 						{@const column = byId.get(cell.column.id)}
-						<td class="px-3 py-2 {column?.right ? 'text-right' : ''}"
-							>{column?.text?.(row.original) ?? column?.value(row.original) ?? ''}</td
+						<td
+							role="cell"
+							class="px-3 py-2 max-sm:p-0 {column?.right ? 'text-right' : ''} {i === 0
+								? 'max-sm:block max-sm:font-name'
+								: RUNS_ON}"
+							>{column?.text?.(row.original) ?? column?.value(row.original) ?? ''}{#if column?.unit}<span
+									class="sm:hidden">{column.unit}</span
+								>{/if}</td
 						>
 					{/each}
 				</tr>

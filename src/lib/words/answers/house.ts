@@ -36,7 +36,7 @@ export const KEEPING_SAYS = {
 	nothingFellDue: (days: Shown) => `Nothing fell due in the last ${days} days`,
 	doneOnDays: (done: Shown, asked: Shown, days: Shown) => `Kept up on ${done} of ${asked} ${days}`,
 	nothingOfItToCome: 'Nothing of it falls due in the weeks to come.',
-	noJobsYet: 'No jobs yet. Add some from the library first.',
+	noJobsYet: 'No jobs yet',
 	wereNotKeptUp: (jobs: Shown) =>
 		`The ${jobs} were not kept up. Nothing is lost by letting them rest for a while.`,
 	whatIsOnIsKeptUp: (jobs: Shown) => `What is on is kept up. The ${jobs} may come, when you like.`,

@@ -153,6 +153,9 @@ export const HOUSE_GROWING_PAGE = {
 	startSmallPailRound: 'Start small · Pail Round',
 	startSmall: 'Start small',
 	backToTheHouse: 'Back to House',
+	whatItIs:
+		'Start with what is done every day, and turn on the other parts of the work when that is kept up. First add some jobs.',
+	openTheLibrary: 'Open the library',
 	turnOn: 'Turn on',
 	turnOffForNow: 'Turn off for now',
 	alwaysOn: 'Always on',

@@ -3,6 +3,7 @@
 	import { HOUSE_JOBS_PAGE } from '$words/screens/house';
 	import EditForm from '$ui/house/EditForm.svelte';
 	import Button from '$ui/kit/Button.svelte';
+	import Empty from '$ui/kit/Empty.svelte';
 	import Choice from '$ui/kit/Choice.svelte';
 	import Message from '$ui/kit/Message.svelte';
 	import Table from '$ui/kit/Table.svelte';
@@ -41,6 +42,7 @@
 			head: MANY.columns.minutes,
 			value: (job: Row) => job.minutes,
 			text: (job: Row) => minutesText(job.minutes),
+			unit: MANY.unit,
 			right: true
 		}
 	];
@@ -52,19 +54,23 @@
 	<header class="flex flex-wrap items-end justify-between gap-x-6 gap-y-2">
 		<div>
 			<h1 class="m-0">{MANY.title}</h1>
-			<p class="m-0 text-tin-text">{MANY.lead}</p>
+			{#if view.jobs.length > 0}<p class="m-0 text-tin-text">{MANY.lead}</p>{/if}
 		</div>
-		<div class="w-64 max-w-full">
-			<TextField label={MANY.find} placeholder={MANY.findHolder} bind:value={words} />
-		</div>
+		{#if view.jobs.length > 0}<div class="w-64 max-w-full">
+				<TextField label={MANY.find} placeholder={MANY.findHolder} bind:value={words} />
+			</div>{/if}
 		<Button kind="link" class="whitespace-nowrap" href="/house">{MANY.back}</Button>
 	</header>
 	{#if form && 'message' in form && form.message}<Message tone="wrong"><span>{form.message}</span></Message>
 	{:else if form && 'saved' in form && form.saved}<Message
 			><span>{form.saved} {form.effects.join(' ')}</span></Message
 		>{/if}
-	{#if shown.length === 0}
-		<p class="text-tin-text">{view.jobs.length === 0 ? MANY.none : MANY.noneShown}</p>
+	{#if view.jobs.length === 0}
+		<div class="my-auto">
+			<Empty title={MANY.none} line={MANY.noneLine} act={{ href: '/house/library', label: MANY.toLibrary }} />
+		</div>
+	{:else if shown.length === 0}
+		<p class="text-tin-text">{MANY.noneShown}</p>
 	{:else}
 		<Table
 			label={MANY.table}

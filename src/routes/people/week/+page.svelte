@@ -162,7 +162,7 @@
 							aria-label="{line.name}, {parts[i]}"
 						>
 							{#each cloths as cloth (cloth.turn)}
-								<li style:width="{width(cloth.minutes)}px">
+								<li class="max-sm:min-w-[calc(50%-0.25rem)]" style:width="{width(cloth.minutes)}px">
 									<a
 										class={[
 											'relative grid content-start min-h-13 px-2.5 pt-1.5 pb-3.5 text-ink no-underline leading-[1.15]',
