@@ -56,6 +56,7 @@ export const LIBRARY = {
 	missing: 'what you do not have yet',
 	only: 'Which of it',
 	had: 'You have it',
+	then: ', ',
 	hadIn: (had: number, rooms: number) => `You have it in ${had} of ${rooms} rooms`,
 	count: (jobs: number, had: number) => `${jobs} jobs, ${had} of them in your home`,
 	section: (jobs: number, had: number) =>

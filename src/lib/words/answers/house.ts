@@ -28,7 +28,7 @@ export const KEEPING_SAYS = {
 	itIsSkippedMeanwhile: 'It is skipped meanwhile.',
 	itTakesLongerThanFour: 'It takes longer than four weeks; let some of it go.',
 	onAllOfItIs: (clearOn: Shown) => `On ${clearOn} all of it is behind you.`,
-	everyDayAbout: (minutes: Shown) => `Every day, about ${minutes} in its parts.`,
+	everyDayAbout: (minutes: Shown) => `Every day, about ${minutes} in all.`,
 	everyWeekAbout: (minutes: Shown) => `Once a week or every other, about ${minutes} a week.`,
 	onTheZonesDays: (minutes: Shown) => `On the days of the zone, about ${minutes} a week.`,
 	aFewTimesAYear: (minutes: Shown) => `A few times a year, about ${minutes} a week on average.`,

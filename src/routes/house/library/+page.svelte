@@ -110,8 +110,7 @@
 													>{job.had < job.places.length
 														? LIBRARY.hadIn(job.had, job.places.length)
 														: LIBRARY.had}</span
-												>,
-											{/if}{job.rhythm}, {LAYER_NAMES[job.layer].toLowerCase()}</span
+												>{LIBRARY.then}{/if}{job.rhythm}, {LAYER_NAMES[job.layer].toLowerCase()}</span
 										><span class="font-figure">{HOUSE_LIBRARY_PAGE.min(minutesText(job.minutes))}</span></span
 									>{/snippet}
 								<div class="body pt-1 pb-1.5 pl-3 [border-left:var(--stitch)] my-1">
@@ -139,7 +138,11 @@
 										</p>{/if}
 								</div>
 							</More>
-							<div class="flex flex-wrap gap-x-4.5 gap-y-0.5">
+							<!-- Where each of its rooms has it, the line above says so. -->
+							<div
+								class="flex flex-wrap gap-x-4.5 gap-y-0.5"
+								hidden={job.places.length > 0 && job.had === job.places.length}
+							>
 								{#each job.places.slice(0, OFFERED) as place (place.id)}
 									{#if place.has}<span class="text-tin-text text-[0.9375rem] self-center"
 											>{HOUSE_LIBRARY_PAGE.hasIt(place.name)}</span
