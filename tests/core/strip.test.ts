@@ -152,7 +152,7 @@ describe('what is said of a plan', () => {
 	it('why it is as it is: rooms, what is late, what soaks meanwhile', () => {
 		expect(why('worth')).toBe('In two rooms. One is overdue. Something soaks meanwhile.');
 		const one = { ...plan, entries: plan.entries.filter((entry) => entry.job === 'wipe') };
-		expect(why('worth', null, one)).toBe('All in the B.');
+		expect(why('worth', null, one)).toBe('All in one room: B.');
 		expect(why('room', 'b', one)).toBe('Only the B: one job, no stairs.');
 		expect(why('longest', 'soak')).toBe('Soak first of all, then what still fits.');
 		expect(why('start')).toMatch(/Begin it/);

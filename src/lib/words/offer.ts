@@ -33,7 +33,7 @@ export function offerWhy(
 	}).length;
 	return [
 		rooms.size === 1
-			? `All in the ${roomName([...rooms][0] as string)}.`
+			? `All in one room: ${roomName([...rooms][0] as string)}.`
 			: `In ${lowerNumber(rooms.size)} rooms.`,
 		late > 0 ? `${late === 1 ? 'One is' : `${numberWord(late)} are`} overdue.` : '',
 		soaks > 0 ? `${soaks === 1 ? 'Something soaks' : `${numberWord(soaks)} things soak`} meanwhile.` : ''

@@ -1,5 +1,6 @@
 /** The words of pails: what each kind and each way of filling is called. */
 import type { SessionKind } from '$core/session/kinds';
+import { listNames } from './general';
 
 export const KIND_WORDS: Readonly<
 	Record<SessionKind, { title: string; short: string; note: string | null }>
@@ -91,6 +92,7 @@ export const WHO_AND_HOW = {
 	comeIn: 'Visitors come in',
 	for: 'For',
 	with: 'With',
+	withWhom: (names: readonly string[]) => (names.length === 0 ? 'With others' : `With ${listNames(names)}`),
 	how: 'How',
 	ways: [
 		{ value: 'free', label: 'No fixed way' },

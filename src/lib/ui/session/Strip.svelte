@@ -45,6 +45,8 @@
 	const widthOf = (minutes: number) => x(minutes) - x(0);
 	/** Room enough for words: in hundredths. */
 	const WORDS = 7.5;
+	/** Letters of a name that stands large beside its lane. */
+	const SHORT = 16;
 	/** As wide as on a desk until it is measured. */
 	let width = $state(840);
 	const hung = $derived(
@@ -71,7 +73,10 @@
 		{#each marks as at (at)}<span class="mark" style:left="{x(at)}%"></span>{/each}
 		{#each lanes as lane, i (lane.who)}
 			<div class="lane" style:--rows={Math.max(0, ...(hung[i] ?? []).map((one) => one.row + 1))}>
-				<p class="who"><b>{names[lane.who]}</b><span>{SESSION_STRIP.min(minutesText(lane.minutes))}</span></p>
+				<p class="who">
+					<b class:long={(names[lane.who] ?? '').length > SHORT} title={names[lane.who]}>{names[lane.who]}</b
+					><span>{SESSION_STRIP.min(minutesText(lane.minutes))}</span>
+				</p>
 				<svg class="line" viewBox="0 0 100 12" preserveAspectRatio="none"
 					><path
 						d="M0 3Q25 9 50 4T100 3"
@@ -133,6 +138,7 @@
 	.strip {
 		--cloth: 84px;
 		--per-string: 36px;
+		--name-lines: 5;
 		padding-left: 118px;
 	}
 	.hours {
@@ -204,7 +210,7 @@
 	.who {
 		position: absolute;
 		left: -118px;
-		top: 18px;
+		top: 8px;
 		width: 104px;
 		margin: 0;
 		overflow-wrap: break-word;
@@ -214,6 +220,18 @@
 		font-family: var(--font-display);
 		font-weight: 400;
 		font-size: var(--t-h3);
+	}
+	/* A long name is as high as its lane at most. */
+	.who .long {
+		display: -webkit-box;
+		-webkit-line-clamp: var(--name-lines);
+		line-clamp: var(--name-lines);
+		-webkit-box-orient: vertical;
+		overflow: hidden;
+		font-family: var(--font-text);
+		font-weight: var(--w-figure);
+		font-size: 0.9375rem;
+		line-height: 1.1;
 	}
 	.who span {
 		color: var(--tin-text);
@@ -317,6 +335,7 @@
 	.low {
 		--cloth: 62px;
 		--per-string: 33px;
+		--name-lines: 2;
 	}
 	.low .cloth {
 		padding-top: 15px;

@@ -6,6 +6,7 @@
 	import type { FillView } from '$views/session';
 	import Button from '../kit/Button.svelte';
 	import Choice from '../kit/Choice.svelte';
+	import More from '../kit/More.svelte';
 	import TextField from '../kit/TextField.svelte';
 	import Toggles from '../kit/Toggles.svelte';
 	import { othersOf, seenRooms } from './hrefs';
@@ -22,6 +23,11 @@
 		void view;
 		changed = {};
 	});
+	const chosen = $derived(split(changed.with ?? othersOf(view)));
+	/** More names than stand in two lines: they wait behind a line that says who is chosen. */
+	const LETTERS = 90;
+	const isLong = $derived(others.reduce((sum, one) => sum + one.name.length, 0) > LETTERS);
+	let choosing = $state(false);
 	let form: HTMLFormElement;
 	const anew = async () => {
 		await tick();
@@ -30,6 +36,20 @@
 	let more = $state(false);
 	const isOwnWay = $derived(view.inRooms.length > 0 || view.depth !== null || view.floorsAsked);
 </script>
+
+{#snippet helpers()}
+	<Toggles
+		label={WHO_AND_HOW.with}
+		hideLabel={isLong}
+		many
+		options={asOptions(others)}
+		value={chosen}
+		onchange={(to) => {
+			changed.with = to.join(',');
+			void anew();
+		}}
+	/>
+{/snippet}
 
 <form
 	class="flex flex-wrap items-end gap-x-4 gap-y-2.5 pt-2 {isClearing ? 'px-edge' : 'sm:pl-1'}"
@@ -62,16 +82,11 @@
 	</div>
 	{#if others.length > 0 && !isClearing}
 		<input type="hidden" name="with" value={changed.with ?? othersOf(view)} />
-		<Toggles
-			label={WHO_AND_HOW.with}
-			many
-			options={asOptions(others)}
-			value={split(changed.with ?? othersOf(view))}
-			onchange={(to) => {
-				changed.with = to.join(',');
-				void anew();
-			}}
-		/>
+		{#if isLong}<More
+				bind:open={choosing}
+				title={WHO_AND_HOW.withWhom(others.filter((one) => chosen.includes(one.id)).map((one) => one.name))}
+				>{@render helpers()}</More
+			>{:else}{@render helpers()}{/if}
 	{/if}
 	{#if view.people.length > 1}
 		<div class="min-w-60">
