@@ -42,6 +42,21 @@ const ids = new Map<string, string>();
 /** When something was last ticked on this page. */
 let lastTick = -Infinity;
 
+/** A page that is not drawn, as behind another one, is not waited for longer than this. Milliseconds. */
+const UNDRAWN = 100;
+
+/** Resolves when what has changed is on the screen: what is pressed is seen first, and sent then. */
+const drawn = () =>
+	new Promise<void>((done) => {
+		const late = setTimeout(done, UNDRAWN);
+		requestAnimationFrame(() =>
+			setTimeout(() => {
+				clearTimeout(late);
+				done();
+			})
+		);
+	});
+
 /** Use as an action: `<form method="post" use:once={{ ended: close }}>`. */
 export function once(form: HTMLFormElement, given: OnceOptions = {}) {
 	let options = given;
@@ -51,7 +66,7 @@ export function once(form: HTMLFormElement, given: OnceOptions = {}) {
 		else form.removeAttribute('aria-busy');
 		options.sending?.(underWay.size > 0);
 	};
-	const { destroy } = enhance(form, ({ action, formData, cancel }) => {
+	const { destroy } = enhance(form, async ({ action, formData, cancel }) => {
 		const withoutId = options.withoutId === true;
 		const said = saidBy(action, formData, withoutId);
 		if (underWay.has(said)) return cancel();
@@ -67,6 +82,7 @@ export function once(form: HTMLFormElement, given: OnceOptions = {}) {
 		underWay.add(said);
 		sendingBegan();
 		show();
+		if (options.ticks) await drawn();
 		return async ({ result, update }) => {
 			try {
 				// No answer at all: what was typed stays, and the same press again is the same entry.

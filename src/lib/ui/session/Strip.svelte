@@ -210,7 +210,7 @@
 	.who {
 		position: absolute;
 		left: -118px;
-		top: 8px;
+		top: 18px;
 		width: 104px;
 		margin: 0;
 		overflow-wrap: break-word;
@@ -222,6 +222,9 @@
 		font-size: var(--t-h3);
 	}
 	/* A long name is as high as its lane at most. */
+	.strip .who:has(.long) {
+		top: 0;
+	}
 	.who .long {
 		display: -webkit-box;
 		-webkit-line-clamp: var(--name-lines);
