@@ -1,4 +1,5 @@
 /** What the house answers and tells in people: one group a file that says it. */
+import { lowerNumber, plural } from '../general';
 import type { Shown } from '../screens/shown';
 
 export const CHILD_SAYS = {
@@ -27,13 +28,23 @@ export const FAMILY_SAYS = {
 		`${memberName} is today’s captain. The next time makes up for it.`
 } as const;
 
+const timesWord = (n: number) => (n === 1 ? 'once' : n === 2 ? 'twice' : `${lowerNumber(n)} times`);
+
 export const GROWTH_SAYS = {
-	ofLookRoundsPassedAt: (passed: Shown, looked: Shown) =>
-		`${passed} of ${looked} look-rounds passed at the first look`,
+	stages: {
+		shut: 'not open yet',
+		with: 'with help',
+		alone: 'alone, then an adult checks',
+		signed: 'alone, no check'
+	},
+	practised: (times: number) => `practised with help ${timesWord(times)}`,
+	lastChecksPassed: (passed: number, looked: number) =>
+		`${passed} of ${looked} last ${plural(looked, 'check')} passed the first time`,
 	hasDoneTheLastCheck: (name: Shown, name2: Shown, name3: Shown) =>
 		`${name} has done the last check of ${name2}: ${name3}`,
-	practiseWithHelpReadyTo: (max: Shown) => `Practise with help ${max}: ready to try alone?`,
-	theLastLooksPassedAt: (told: Shown) => `The last ${told} looks passed at once: ready to be signed off?`
+	readyToTryAlone: (times: number) => `Practised with help ${timesWord(times)}: ready to try alone?`,
+	readyToDoAlone: (checks: number) =>
+		`The last ${lowerNumber(checks)} checks passed the first time: ready to do it alone?`
 } as const;
 
 export const MEMBER_SAYS = {
@@ -102,10 +113,10 @@ export const MEMBER_EDIT_SAYS = {
 
 export const GROWTH_ACTS = {
 	thisPageIsTooOld: 'This page is too old to be sent. Reload it and try again.',
-	writtenDownDoneWithSomebody: 'Written down: done with somebody.',
-	fromNowOnAloneAnd: 'From now on alone, and looked at.',
+	writtenDownDoneWithSomebody: 'Written down: practised with help.',
+	fromNowOnAloneAnd: 'From now on alone, then an adult checks.',
 	aloneNoCheckTheNext: 'Alone, no check. The next part can be practised.',
-	withSomebodyBesideOnceMore: 'With somebody beside once more.',
+	withSomebodyBesideOnceMore: 'With help once more.',
 	thosePartsToLearnAre: 'Those parts to learn are not here any more. Reload the page.',
 	thatPartIsAtAnother: 'That part is at another stage by now. Look again.',
 	thatCheckIsNotHere: 'That check is not here any more.',

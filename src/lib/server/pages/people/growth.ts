@@ -1,4 +1,4 @@
-/** Chores being learned: the ladders of the children, and the look-rounds that wait for an adult. */
+/** Chores being learned: the ladders of the children, and the last checks that wait for an adult. */
 import { GROWTH_SAYS } from '$words/answers/people';
 import { lookRounds, PASSES, stateOfRungs, TIMES_WITH, type RungState } from '$core/people/rungs';
 import type { LadderView } from '$views/people';
@@ -7,22 +7,14 @@ import { v7 as uuidv7 } from 'uuid';
 import { familyFacts } from '../../services/people/familyFacts';
 import { zoneMark } from '../today/jobRows';
 
-const times = (n: number) => (n === 1 ? 'once' : n === 2 ? 'twice' : `${n} times`);
-
 function recordWords(one: RungState): string {
 	if (one.stage === null) return '';
 	const parts = [
-		one.withSomebody > 0 ? `with somebody ${times(one.withSomebody)}` : '',
-		one.looked > 0 ? GROWTH_SAYS.ofLookRoundsPassedAt(one.passed, one.looked) : ''
+		one.withSomebody > 0 ? GROWTH_SAYS.practised(one.withSomebody) : '',
+		one.looked > 0 ? GROWTH_SAYS.lastChecksPassed(one.passed, one.looked) : ''
 	].filter(Boolean);
 	return parts.join(', ');
 }
-
-const STAGE_WORDS = {
-	with: 'with somebody beside',
-	alone: 'alone, and looked at',
-	signed: 'signed off'
-} as const;
 
 export async function loadLadder(household: string, asked: string | null): Promise<LadderView> {
 	const facts = await familyFacts(household);
@@ -66,13 +58,13 @@ export async function loadLadder(household: string, asked: string | null): Promi
 							rung: one.rung,
 							name: one.name,
 							stage: one.stage,
-							words: one.stage === null ? 'not open yet' : STAGE_WORDS[one.stage],
+							words: GROWTH_SAYS.stages[one.stage ?? 'shut'],
 							record: recordWords(one),
 							ready:
 								one.ready === 'alone'
-									? GROWTH_SAYS.practiseWithHelpReadyTo(times(Math.max(TIMES_WITH, one.withSomebody)))
+									? GROWTH_SAYS.readyToTryAlone(Math.max(TIMES_WITH, one.withSomebody))
 									: one.ready === 'sign'
-										? GROWTH_SAYS.theLastLooksPassedAt(PASSES)
+										? GROWTH_SAYS.readyToDoAlone(PASSES)
 										: null
 						}))
 					})),
