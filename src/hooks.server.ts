@@ -7,6 +7,7 @@ import { DatabaseAway, DiskFull, reading } from '$server/db/pool';
 import { log } from '$server/log';
 import { startSweeping } from '$server/ops/sweep';
 import { fingerprint } from '$server/secrets';
+import { FAULT_SAYS } from '$words/answers/general';
 import { writingFor } from '$server/writing';
 import {
 	error,
@@ -54,7 +55,7 @@ async function standingOf(event: RequestEvent): Promise<Access> {
 		if (!(cause instanceof DatabaseAway)) throw cause;
 		// The page itself says that the book is away, and keeps what was typed. Nothing can be read meanwhile.
 		const access = lastKnown.get(bearer);
-		if (!access) error(503, AWAY);
+		if (!access) error(503, FAULT_SAYS.away);
 		return access;
 	}
 }
@@ -74,10 +75,7 @@ function guard(event: RequestEvent, access: Access): void {
 	const needs = needsOf(route.id, method, action);
 	if (needs === null) {
 		log.warn({ route: route.id, method, action }, 'refused: no such door');
-		error(method === 'GET' || method === 'POST' ? 404 : 405, {
-			message: 'There is nothing on this hook.',
-			remedy: 'Go back to Today.'
-		});
+		error(method === 'GET' || method === 'POST' ? 404 : 405, FAULT_SAYS.nothingHere);
 	}
 	if (opens(needs, access.viewer, access.signIn !== null)) return;
 	if (method === 'GET' && needs !== 'follow') {
@@ -86,15 +84,8 @@ function guard(event: RequestEvent, access: Access): void {
 		if (access.viewer === null) redirect(303, anywhere(access, url));
 	}
 	log.warn({ route: route.id, method, action, role: access.viewer?.role ?? 'nobody' }, 'refused');
-	if (access.viewer === null)
-		error(401, {
-			message: 'You are not logged in here any more.',
-			remedy: 'Log in, and send it again.'
-		});
-	error(403, {
-		message: 'This is not for you to open.',
-		remedy: 'Ask whoever organises the home.'
-	});
+	if (access.viewer === null) error(401, FAULT_SAYS.loggedOut);
+	error(403, FAULT_SAYS.notForYou);
 }
 
 /** Where somebody without a home goes: to sign in, or to the first steps of a house that nobody lives in. */
@@ -118,13 +109,11 @@ export const handle: Handle = async ({ event, resolve }) => {
 	const { pathname } = event.url;
 	const moved = event.request.method === 'GET' ? movedTo(event.url) : null;
 	if (moved !== null) redirect(308, moved);
-	if (event.request.method === 'POST' && actionOf(event.url) !== null && !isForm(event)) error(415, NO_FORM);
+	if (event.request.method === 'POST' && actionOf(event.url) !== null && !isForm(event))
+		error(415, FAULT_SAYS.noForm);
 	if (!comesFromHere(event)) {
 		log.warn({ path: pathname }, 'refused: from elsewhere');
-		error(403, {
-			message: 'This came from another page than ours, so nothing was written.',
-			remedy: 'Open Pail Round itself and try again.'
-		});
+		error(403, FAULT_SAYS.fromElsewhere);
 	}
 	// One rule for every cookie: by HTTPS alone where this came by HTTPS.
 	const { set } = event.cookies;
@@ -165,41 +154,19 @@ export const handle: Handle = async ({ event, resolve }) => {
 	return response;
 };
 
-const NO_FORM = {
-	message: 'It cannot be sent here in this way.',
-	remedy: 'Go back to the page and try again.'
-};
-
-const DISK_FULL = {
-	message: 'The disk of the server is full, so nothing can be written.',
-	remedy: 'Nothing was half-written, and all that was kept is safe. Make room there, then try again.'
-};
-
-const AWAY = {
-	message: 'The record book cannot be reached just now.',
-	remedy: 'Nothing is lost. Wait a moment, then try again; what you typed is still here.'
-};
-
 export const handleError: HandleServerError = ({ error: cause, event, status }) => {
 	if (cause instanceof DiskFull) {
 		log.error({ path: event.route.id ?? 'unknown' }, 'disk full');
-		return DISK_FULL;
+		return FAULT_SAYS.diskFull;
 	}
 	if (cause instanceof DatabaseAway) {
 		log.warn({ path: event.url.pathname }, 'database away');
-		return AWAY;
+		return FAULT_SAYS.away;
 	}
-	if (status === 404) return { message: 'There is nothing on this hook.', remedy: 'Go back to Today.' };
-	if (status === 405 || status === 415) return NO_FORM;
-	if (status === 413)
-		return {
-			message: 'That is too large to be taken in.',
-			remedy: 'Pages take 256 kB, a table 8 MB, a home 64 MB. Is it the right file?'
-		};
+	if (status === 404) return FAULT_SAYS.nothingHere;
+	if (status === 405 || status === 415) return FAULT_SAYS.noForm;
+	if (status === 413) return FAULT_SAYS.tooLarge;
 	// A reset or an invitation stands in the address: of the path alone the log may know.
 	log.error({ path: event.route.id ?? 'unknown', err: cause }, 'unexpected');
-	return {
-		message: 'Something went wrong here.',
-		remedy: 'Nothing was half-written. Try again; if it stays, restart the app.'
-	};
+	return FAULT_SAYS.unexpected;
 };

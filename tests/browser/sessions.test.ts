@@ -401,7 +401,7 @@ test('a few words: what they will do shows first; unknown ones get suggestions; 
 		)
 		.toEqual([{ n: 1 }]);
 	await field.fill('15 kitchen');
-	await expect(page.getByText('a session of 15 minutes in the Lamp Room')).toBeVisible();
+	await expect(page.getByText('a session of 15 minutes in Lamp Room')).toBeVisible();
 	await field.press('Enter');
 	await expect(page.getByRole('heading', { level: 1 })).toHaveText('A session of 15 minutes');
 	await expect(page.getByRole('dialog')).toHaveCount(0);

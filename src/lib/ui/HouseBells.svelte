@@ -1,5 +1,6 @@
 <script lang="ts" module>
 	/** What runs by itself and rings on a page that is not its own: instants by the server's clock. */
+	import { FRAME_TRAY } from '$words/screens/frame';
 	import { HOUSE_BELLS } from '$words/screens/frame';
 	export interface HouseWait {
 		readonly label: string;
@@ -47,7 +48,7 @@
 			);
 			void (sound ??= import('./session/sound')).then((made) => {
 				made.ring(due.some((one) => one.strikes === 3) ? 3 : 2, made.volumeWanted(new Date().getHours()));
-				for (const words of told) made.notify('Pail Round', words);
+				for (const words of told) made.notify(FRAME_TRAY.pailRound, words);
 			});
 			onring();
 		};

@@ -25,6 +25,8 @@ export interface CardRow {
 
 export interface CardSide {
 	readonly name: string;
+	/** A column is a week, and its rows stand in the order of the work; else a column is a day. */
+	readonly isWeekly?: true;
 	readonly minutes: number;
 	readonly columns: readonly string[];
 	readonly rows: readonly CardRow[];

@@ -59,6 +59,7 @@ export function roomCard(week: Week, roomId: string): Card | null {
 	if (rows.length > 0)
 		sides.push({
 			name: 'Every week',
+			isWeekly: true,
 			minutes: sumOf(weekly),
 			columns: weeks.map((_, i) => String(i + 1)),
 			rows,
@@ -69,7 +70,7 @@ export function roomCard(week: Week, roomId: string): Card | null {
 		kind: 'room',
 		title: room.name,
 		zone: room.zone,
-		from: sides[0]?.name === 'Every day' ? begin : (weeks[0] as CivilDay),
+		from: daily.length > 0 ? begin : (weeks[0] as CivilDay),
 		to: rows.length > 0 ? addDays(weeks.at(-1) as CivilDay, 6) : addDays(begin, 6),
 		sides
 	};

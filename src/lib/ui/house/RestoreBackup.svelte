@@ -30,10 +30,7 @@
 				problems = [
 					{
 						at: HOUSE_RESTORE_BACKUP.theFile,
-						says:
-							response.status === 413
-								? 'The file is larger than 64 MB. A home is never that large; is it the right file?'
-								: 'The file could not be sent. Try again in a moment.'
+						says: response.status === 413 ? HOUSE_RESTORE_BACKUP.tooLarge : HOUSE_RESTORE_BACKUP.notSent
 					}
 				];
 				return;
@@ -65,7 +62,7 @@
 			problems = [
 				{
 					at: HOUSE_RESTORE_BACKUP.theConnection,
-					says: 'It was lost on the way, and nothing was written. Try again.'
+					says: HOUSE_RESTORE_BACKUP.lost
 				}
 			];
 		} finally {

@@ -18,7 +18,7 @@
 			return row.wait && to && !row.waitUnder ? [{ from: row, to, wait: row.wait }] : [];
 		});
 	const waitWords = (wait: NonNullable<PlacedRow['wait']>) =>
-		PRINT_SHEET.min(wait.min, wait.max === null ? '' : `, not over ${wait.max}`);
+		PRINT_SHEET.min(wait.min, wait.max === null ? '' : PRINT_SHEET.notOver(wait.max));
 	const middle = (row: PlacedRow) => row.y + row.height / 2;
 	const heightOf = (column: Column) => {
 		const last = column.rows.at(-1);
@@ -103,7 +103,7 @@
 		{#if !isNarrow && first}
 			<p class="rhythm">
 				<b>{sheet.kind === 'person' ? sheet.when : sideOf(first)}</b>
-				{minutes(first.side.minutes)}{first.side.name === 'Every week' ? PRINT_SHEET.inThisOrder : ''}
+				{minutes(first.side.minutes)}{first.side.isWeekly ? PRINT_SHEET.inThisOrder : ''}
 			</p>
 			<div class="heads">
 				{#each first.side.columns as column, c (c)}<span>{column}</span>{/each}

@@ -17,7 +17,6 @@
 	const plan = $derived(run.plan.clearing);
 	const clock = $derived(running.clock);
 	const zone = $derived(plan ? (run.zones[plan.room] ?? null) : null);
-	const PORTION = { all: '', half: ', half of it', quarter: ', a quarter of it' };
 	const KINDS: readonly (readonly [Kind, string, string])[] = [
 		['bin', SESSION_CLEARING_RUN.bin, SESSION_CLEARING_RUN.brokenNobodyWouldBuyIt],
 		['give', SESSION_CLEARING_RUN.giveAway, SESSION_CLEARING_RUN.goodButNotNeeded],
@@ -50,7 +49,9 @@
 >
 	<RunHeader {running}>
 		{#if zone}<span class="plate">{zone.number}</span>{/if}
-		<b class="text-tag min-w-0 wrap-anywhere">{plan?.spot}{PORTION[plan?.portion ?? 'all']}</b>
+		<b class="text-tag min-w-0 wrap-anywhere"
+			>{plan?.spot}{SESSION_CLEARING_RUN.portion[plan?.portion ?? 'all']}</b
+		>
 	</RunHeader>
 	<div class="great">
 		<GreatPail left={clock.left} bellMinutes={clock.bellMinutes} paused={clock.phase === 'paused'} />

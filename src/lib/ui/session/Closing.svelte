@@ -63,7 +63,7 @@
 			? SESSION_CLOSING.bagIsOut
 			: clearing.next === 'bag'
 				? SESSION_CLOSING.bagStandsThere
-				: 'Put away, next'
+				: SESSION_CLOSING.putAwayNext
 	);
 	const people = $derived(Object.entries(run.names));
 </script>

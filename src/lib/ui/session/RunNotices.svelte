@@ -1,8 +1,7 @@
 <script lang="ts">
 	/** What went wrong on the way to the server, and what rang while the page slept. */
-	import { SESSION_RUN_NOTICES } from '$words/screens/session';
+	import { KEPT_PRESSES, SESSION_RUN_NOTICES } from '$words/screens/session';
 	import Notice from '../Notice.svelte';
-	import { KEPT_WORDS } from './houseAnswer';
 	import type { Running } from './running.svelte';
 	let { running, message }: { running: Running; message: string } = $props();
 	const refusal = $derived(running.outbox.refusal ?? message);
@@ -10,7 +9,7 @@
 
 {#if running.isCutOff}
 	<Notice tone="wrong"
-		><span>{SESSION_RUN_NOTICES.whatYouPressedIsKept(KEPT_WORDS[running.outbox.why])}</span></Notice
+		><span>{SESSION_RUN_NOTICES.whatYouPressedIsKept(KEPT_PRESSES[running.outbox.why])}</span></Notice
 	>
 {/if}
 {#if refusal}<Notice tone="wrong"><span>{refusal}</span></Notice>{/if}

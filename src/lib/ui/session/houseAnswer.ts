@@ -29,10 +29,3 @@ export function houseAnswer(status: number, text: string, read: (text: string) =
 	if (status === 401) return { kind: 'kept', why: 'signed-out' };
 	return { kind: 'kept', why: status >= 500 ? 'busy' : 'away' };
 }
-
-/** What is said of presses that are still on the device. */
-export const KEPT_WORDS: Readonly<Record<'away' | 'signed-out' | 'busy', string>> = {
-	away: 'Not saved on the server yet.',
-	busy: 'Not saved on the server yet: it cannot take anything just now.',
-	'signed-out': 'Not saved on the server yet: you are logged out here. Log in again.'
-};

@@ -2,6 +2,7 @@
  * A running session on this device: the clock, what is to be done from now on, presses on their way, and the bells.
  * The server's clock decides: the device only measures how long ago the server last said what time it is.
  */
+import { BELLS } from '$words/screens/session';
 import { browser } from '$app/environment';
 import { arrangedAt } from '$core/session/arranged';
 import { nearest, type Replanned } from '$core/session/replan';
@@ -196,15 +197,18 @@ export class Running {
 	#meaning(bell: Alarm): string {
 		switch (bell.kind) {
 			case 'bell':
-				return this.run.plan.kind === 'visitors' ? 'They ring now.' : 'Time is up. Stop here.';
+				return this.run.plan.kind === 'visitors' ? BELLS.theyRingNow : BELLS.timeIsUp;
 			case 'rest':
-				return `A rest of ${bell.minutes} minutes.`;
+				return BELLS.rest(bell.minutes);
 			case 'cap':
-				return `${capWords(bell.minutes)} are over: ${this.clock.steps.find((step) => step.line === bell.line)?.jobName ?? ''} stops here.`;
+				return BELLS.areOver(
+					capWords(bell.minutes),
+					this.clock.steps.find((step) => step.line === bell.line)?.jobName ?? ''
+				);
 			default: {
 				const { label, roomName } = bell.wait;
-				const many = this.run.plan.people.length > 1 ? `, ${this.run.names[bell.near] ?? ''} is nearest` : '';
-				return `${label} ${bell.kind === 'hurry' ? 'must come out now' : 'is ready'}: ${roomName}${many}.`;
+				const many = this.run.plan.people.length > 1 ? BELLS.nearest(this.run.names[bell.near] ?? '') : '';
+				return BELLS.wait(label, bell.kind === 'hurry', roomName + many);
 			}
 		}
 	}
@@ -230,7 +234,7 @@ export class Running {
 		) as Strikes | 0;
 		if (strikes !== 0) {
 			ring(strikes, this.volume);
-			for (const bell of due) notify('Pail Round', this.#meaning(bell));
+			for (const bell of due) notify(BELLS.title, this.#meaning(bell));
 		}
 		const slept = since > 0 && this.now - since > ASLEEP;
 		const late = due.filter((bell) => bell.at > since && this.now - bell.at > ASLEEP);

@@ -1,4 +1,6 @@
 /** One hand bell, made by the app itself: a soft strike at the end of a pail, two for a fetch hour, three in a hurry. */
+import { BELLS } from '$words/screens/session';
+
 let context: AudioContext | null = null;
 
 /** Browsers let sound begin only after a touch: call this in one. */
@@ -44,9 +46,9 @@ const SHAKES: Readonly<Record<Strikes, number[]>> = {
 export const VOLUMES = [0, 0.2, 0.6] as const;
 export type Volume = (typeof VOLUMES)[number];
 export const VOLUME_WORDS: Readonly<Record<Volume, string>> = {
-	0: 'Bell off',
-	0.2: 'Bell soft',
-	0.6: 'Bell on'
+	0: BELLS.off,
+	0.2: BELLS.soft,
+	0.6: BELLS.on
 };
 
 /** Rings so many strikes, and lets the phone shake where it can. */

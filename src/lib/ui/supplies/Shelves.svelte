@@ -1,9 +1,9 @@
 <script lang="ts">
 	/** The shelves with what stands on them; each is a link to what is worth knowing of it. */
-	import { SUPPLIES_SHELVES } from '$words/screens/supplies';
+	import { RELATION, SUPPLIES_SHELVES } from '$words/screens/supplies';
 	import type { ProductView } from '$views/supplies';
 	import { LEVEL_WORDS } from '$words/supplies/products';
-	import { noteWords, RELATION_WORDS, relationOf } from './relation';
+	import { noteWords, relationOf } from './relation';
 	import Vessel from './Vessel.svelte';
 	let { products, chosen }: { products: readonly ProductView[]; chosen: string | null } = $props();
 	const one = $derived(products.find((product) => product.id === chosen));
@@ -20,12 +20,12 @@
 	/** One line under the name: what must be read first. */
 	function under(product: ProductView): { words: string; tone: string } {
 		const relation = related.get(product.id);
-		if (relation === 'danger') return { words: RELATION_WORDS.danger, tone: 'text-madder font-name' };
+		if (relation === 'danger') return { words: RELATION.danger, tone: 'text-madder font-name' };
 		if (product.isOver) return { words: SUPPLIES_SHELVES.tooOld, tone: 'text-brass-text font-name' };
 		if (product.level !== 'plenty')
 			return { words: LEVEL_WORDS[product.level], tone: 'text-brass-text font-name' };
 		if (relation === 'note' && one) return { words: noteWords(one, product), tone: 'text-tin-text' };
-		if (relation === 'caution') return { words: RELATION_WORDS.caution, tone: 'text-tin-text' };
+		if (relation === 'caution') return { words: RELATION.caution, tone: 'text-tin-text' };
 		return { words: product.contents, tone: 'text-tin-text' };
 	}
 </script>

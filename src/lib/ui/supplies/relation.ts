@@ -1,4 +1,5 @@
 /** What a product on the shelf has to do with the one that was chosen. */
+import { RELATION } from '$words/screens/supplies';
 import { worstLevel } from '$core/cupboard/cautions';
 import type { Contents } from '$core/cupboard/products';
 
@@ -10,14 +11,8 @@ const all = (one: Contents) => [...one.families, ...one.perhaps];
 export const relationOf = (chosen: Contents, other: Contents): Relation =>
 	worstLevel(all(chosen), all(other), true);
 
-export const RELATION_WORDS = {
-	danger: 'not with it',
-	caution: 'better not with it',
-	note: 'works against it'
-} as const;
-
 /** What two do that only undo each other. */
 export function noteWords(chosen: Contents, other: Contents): string {
 	const both = [...all(chosen), ...all(other)];
-	return both.includes('quat') && both.includes('surfactant') ? 'rinse between' : 'fizzes with it';
+	return both.includes('quat') && both.includes('surfactant') ? RELATION.rinse : RELATION.fizzes;
 }

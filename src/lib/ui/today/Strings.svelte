@@ -11,8 +11,10 @@
 	const share = (string: StringView) => Math.sqrt(Math.max(0, Math.min(1, minutesTo(string) / 420)));
 	function waits(string: StringView): string {
 		const minutes = minutesTo(string);
-		if (minutes <= 0) return string.rings ? 'now, it has waited too long' : TODAY_STRINGS.seeToItNow;
-		return minutes < 60 ? `ready in ${Math.ceil(minutes)} min` : `ready in ${minutesText(minutes / 60)} h`;
+		if (minutes <= 0) return string.rings ? TODAY_STRINGS.tooLong : TODAY_STRINGS.seeToItNow;
+		return minutes < 60
+			? TODAY_STRINGS.readyInMinutes(Math.ceil(minutes))
+			: TODAY_STRINGS.readyInHours(minutesText(minutes / 60));
 	}
 </script>
 

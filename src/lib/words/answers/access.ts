@@ -115,3 +115,14 @@ export const RULES_SAYS = {
 export const TOTP_SAYS = {
 	pailRound: 'Pail Round'
 } as const;
+
+/** Who can log in, and on what. */
+export const DOORS_VIEW_SAYS = {
+	aPhone: 'a phone or tablet',
+	aComputer: 'a computer',
+	notOpenedYet: 'let in, not opened yet',
+	lastSeen: (when: Shown) => `last seen ${when}`,
+	waits: 'waits to be let in',
+	runOut: 'its invitation has run out',
+	how: { password: 'with a password', join: 'by an invitation', device: 'at a device' }
+} as const;

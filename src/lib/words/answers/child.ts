@@ -2,6 +2,7 @@
 import type { Shown } from '../screens/shown';
 
 export const MINE_SAYS = {
+	thisEvening: 'this evening',
 	nowLookRound: 'Now look round',
 	looksAtIt: (name: Shown) => `${name} looks at it`,
 	nothingToday: 'Nothing today',

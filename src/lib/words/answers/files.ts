@@ -14,6 +14,7 @@ export const CALENDARS_SAYS = {
 } as const;
 
 export const TABLES_SAYS = {
+	thingsWere: (n: number) => (n === 1 ? 'thing was' : 'things were'),
 	theTableIsLargerThan: 'The table is larger than 8 MB. Part it, and give it piece by piece.',
 	thisColumnIsNotKnown: 'This column is not known here. Take it out, or check how it is spelt.',
 	aQuoteIsOpenedAnd: 'A quote is opened and not closed: the line may be cut off.',
@@ -32,6 +33,7 @@ export const TABLES_SAYS = {
 } as const;
 
 export const TAKE_HOME_IN_SAYS = {
+	theWholeOfIt: 'the whole of it',
 	theFileIsLargerThan: 'The file is larger than 64 MB. A home is never that large; is it the right file?'
 } as const;
 

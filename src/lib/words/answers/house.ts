@@ -2,6 +2,8 @@
 import type { Shown } from '../screens/shown';
 
 export const HOUSE_SAYS = {
+	noZones: 'no zones',
+	hasNoWeek: 'has no week',
 	minNeeded: (asked: Shown, held: Shown) => `${asked} min needed, ${held} available`,
 	noJobs: (held: Shown) => `no jobs yet, ${held} available`,
 	moveTheToZone: (names: Shown, findIndex: Shown) => `Move the ${names} to zone ${findIndex}`,
@@ -10,6 +12,8 @@ export const HOUSE_SAYS = {
 } as const;
 
 export const JOB_EDITOR_SAYS = {
+	tooSmall: 'too small',
+	fromAge: (age: Shown) => `from ${age}`,
 	thisJobIsNotIn: 'This job is not in the home any more.',
 	whatWasDoneOfIt: 'What was done of it is still in History.',
 	lastDone: (date: Shown, word: Shown) => `Last done ${date}${word}`,

@@ -2,6 +2,10 @@
 import type { Shown } from '../screens/shown';
 
 export const LAUNDRY_SAYS = {
+	nothingWaits: 'nothing waits',
+	notWithinMonths: 'not within three months',
+	clothesOf: (name: Shown) => `${name}’s clothes`,
+	onThePile: 'on the pile',
 	reloadThePageAndTry: 'Reload the page and try again.',
 	sayWhatIsInThe: 'Say what is in the load, and try again.',
 	isOnTheListTo: (name: Shown) => `On the list to wash: ${name}.`,

@@ -60,6 +60,7 @@ export const MEMBER_SAYS = {
 } as const;
 
 export const WEEK_SAYS = {
+	thatPerson: 'That person',
 	thisPageIsTooOld: 'This page is too old to be sent. Reload it and try again.',
 	jobsAreSharedOut: (count: Shown, minutes: Shown) =>
 		`${count} jobs are shared out. Over four weeks everybody comes within ${minutes} min of what was agreed.`,
@@ -94,6 +95,15 @@ export const CREW_WEEK_SAYS = {
 } as const;
 
 export const LOAD_CREW_SAYS = {
+	asAgreed: 'as agreed',
+	by: { equal: 'equal for all', age: 'by age', hours: 'by hours at home', hand: 'set by hand' },
+	atHome: 'at home',
+	looksAfter: 'looks after the home',
+	agreedOn: (day: Shown) => `agreed on ${day}, `,
+	comesTomorrow: 'comes tomorrow',
+	comesOn: (day: Shown) => `comes on ${day}`,
+	fromTo: (from: Shown, to: Shown) => `${from} to ${to}`,
+	from: (time: Shown) => `from ${time}`,
 	minMoreThanAgreed: (round: Shown) => `${round} min more than agreed`,
 	minLessThanAgreed: (round: Shown) => `${round} min less than agreed`,
 	itIsFreeWhoeverComes: 'It is free: whoever comes first takes it.',

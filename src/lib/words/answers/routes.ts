@@ -23,6 +23,13 @@ export const HOUSE_FILES_IMPORT_SERVER_SAYS = {
 	itCouldNotBeTaken: 'It could not be taken in, and nothing was written.',
 	aHomeThatIsTaken: 'A home that is taken in belongs to somebody: sign up first, then take it in.',
 	chooseAFileFirst: 'Choose a file first.',
+	at: {
+		door: 'the login',
+		whole: 'the whole of it',
+		file: 'the file',
+		page: 'the page',
+		server: 'the server'
+	},
 	thisPageIsTooOld: 'This page is too old. Reload it and try again.'
 } as const;
 

@@ -1,4 +1,5 @@
 /** What the house answers and tells in session: one group a file that says it. */
+import { numberWord } from '../general';
 import type { Shown } from '../screens/shown';
 
 export const FILL_QUERY_SAYS = {
@@ -15,6 +16,7 @@ export const LEFT_OPEN_SAYS = {
 } as const;
 
 export const PRESS_SAYS = {
+	jobsAre: (n: number) => (n === 1 ? 'One job is' : `${numberWord(n)} jobs are`),
 	thisPageIsTooOld: 'This page is too old to be sent. Reload it and try again.',
 	thereIsNoSuchSession: 'There is no such session here. Start one from Today.',
 	nothingHadToMoveIt: 'Nothing had to move: it comes tomorrow by itself.',
@@ -40,6 +42,8 @@ export const START_SESSION_SAYS = {
 } as const;
 
 export const LOAD_FILL_SAYS = {
+	inZone: (name: Shown) => `, in the zone ${name}`,
+	inRooms: (names: Shown) => `, in ${names}`,
 	goBackAndChooseHow: 'Go back and choose how many minutes you have.',
 	doesNotFitIntoMinutes: (name: Shown, minutes: Shown) =>
 		`${name} does not fit into ${minutes} minutes with what is held.`,
@@ -50,6 +54,9 @@ export const LOAD_FILL_SAYS = {
 } as const;
 
 export const RUNNING_SAYS = {
+	isLeftOut: 'is left out',
+	isNoJobAnyMore: 'is no job of this home any more',
+	staysOnTodaysList: (then: Shown) => `stays on today’s list; then: ${then}`,
 	thereIsNoSuchSession: 'There is no such session here.',
 	startOneFromToday: 'Start one from Today.'
 } as const;

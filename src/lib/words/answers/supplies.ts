@@ -31,6 +31,8 @@ export const MIXING_SAYS = {
 } as const;
 
 export const SUPPLIES_SAYS = {
+	inKit: (kit: Shown) => `in the ${kit} kit`,
+	anotherOne: 'another one',
 	andOver: (from: Shown, joined: Shown) => `${from} and over: ${joined}`,
 	lockedAway: 'Locked away.'
 } as const;

@@ -13,6 +13,9 @@ export const HOUSE_ADD_FORM = {
 } as const;
 
 export const HOUSE_RESTORE_BACKUP = {
+	tooLarge: 'The file is larger than 64 MB. A home is never that large; is it the right file?',
+	notSent: 'The file could not be sent. Try again in a moment.',
+	lost: 'It was lost on the way, and nothing was written. Try again.',
 	theFile: 'the file',
 	theConnection: 'the connection',
 	restoreABackupAsA: 'Restore a backup as a home of its own',

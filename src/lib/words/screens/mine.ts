@@ -26,6 +26,11 @@ export const MINE_PAGE = {
 } as const;
 
 export const MINE_LOOK_LINE_PAGE = {
+	questions: [
+		'Look as if you were the visitor. Is anything left there?',
+		'Look as if you came in for the first time. Would you notice anything?',
+		'Look once from low down and once from the door. Is it clear?'
+	],
 	stop: 'Stop',
 	goodThatYouSawIt: 'Good that you saw it. Put it right, then look again.',
 	notYetIWillFix: 'Not yet, I will fix it',

@@ -2,6 +2,7 @@
 import type { Shown } from './shown';
 
 export const PRINT_SHEET = {
+	notOver: (minutes: Shown) => `, not over ${minutes}`,
 	inThisOrder: ', in this order',
 	code: 'Code',
 	min: (min: Shown, told: Shown) => `${min} min${told}`,

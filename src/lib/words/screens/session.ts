@@ -54,6 +54,7 @@ export const SESSION_CLEARING_CHOICE = {
 } as const;
 
 export const SESSION_CLEARING_RUN = {
+	portion: { all: '', half: ', half of it', quarter: ', a quarter of it' },
 	bin: 'Bin',
 	brokenNobodyWouldBuyIt: 'Broken, nobody would buy it',
 	giveAway: 'Give away',
@@ -76,6 +77,7 @@ export const SESSION_CLEARING_RUN = {
 } as const;
 
 export const SESSION_CLOSING = {
+	putAwayNext: 'Put away, next',
 	whereverTheyBelong: 'Wherever they belong',
 	clear: 'Clear',
 	nearly: 'Nearly',
@@ -271,4 +273,26 @@ export const TIMER_ID_PAGE = {
 	theBell: 'The bell',
 	allDone: 'All done',
 	pailRound: (title: Shown) => `${title} · Pail Round`
+} as const;
+
+/** What rings, and what the bell is called by how loud it is. */
+export const BELLS = {
+	theyRingNow: 'They ring now.',
+	timeIsUp: 'Time is up. Stop here.',
+	rest: (minutes: Shown) => `A rest of ${minutes} minutes.`,
+	areOver: (minutes: Shown, job: Shown) => `${minutes} are over: ${job} stops here.`,
+	nearest: (name: Shown) => `, ${name} is nearest`,
+	wait: (what: Shown, hurry: boolean, where: Shown) =>
+		`${what} ${hurry ? 'must come out now' : 'is ready'}: ${where}.`,
+	title: 'Pail Round',
+	off: 'Bell off',
+	soft: 'Bell soft',
+	on: 'Bell on'
+} as const;
+
+/** What is said of presses that are still on the device. */
+export const KEPT_PRESSES = {
+	away: 'Not saved on the server yet.',
+	busy: 'Not saved on the server yet: it cannot take anything just now.',
+	'signed-out': 'Not saved on the server yet: you are logged out here. Log in again.'
 } as const;

@@ -36,3 +36,12 @@ export const SUPPLIES_MIX_CALCULATOR = {
 export const SUPPLIES_SHELVES = {
 	tooOld: 'too old'
 } as const;
+
+/** What a product on the shelf has to do with the one that was chosen. */
+export const RELATION = {
+	danger: 'not with it',
+	caution: 'better not with it',
+	note: 'works against it',
+	rinse: 'rinse between',
+	fizzes: 'fizzes with it'
+} as const;

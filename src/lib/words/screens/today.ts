@@ -61,5 +61,8 @@ export const PAGE = {
 } as const;
 
 export const TODAY_STRINGS = {
+	tooLong: 'now, it has waited too long',
+	readyInMinutes: (minutes: Shown) => `ready in ${minutes} min`,
+	readyInHours: (hours: Shown) => `ready in ${hours} h`,
 	seeToItNow: 'see to it now'
 } as const;

@@ -1,4 +1,5 @@
 /** The access of a home: who has a way in, invitations, devices, PINs; and one's own sign-ins. */
+import { DOORS_VIEW_SAYS } from '$words/answers/access';
 import type { DoorsView, OwnView } from '$views/access';
 import { type RequestEvent } from '@sveltejs/kit';
 import { v7 as uuidv7 } from 'uuid';
@@ -23,11 +24,11 @@ const ROLES = {
 /** What a browser calls itself, in a few words. */
 function agentWords(agent: string): string {
 	const system = /iPhone|iPad/.test(agent)
-		? 'a phone or tablet'
+		? DOORS_VIEW_SAYS.aPhone
 		: /Android/.test(agent)
-			? 'a phone or tablet'
+			? DOORS_VIEW_SAYS.aPhone
 			: /Windows|Macintosh|X11|Linux|CrOS/.test(agent)
-				? 'a computer'
+				? DOORS_VIEW_SAYS.aComputer
 				: 'a device';
 	const browser = /Firefox/.test(agent)
 		? 'Firefox'
@@ -73,11 +74,11 @@ export async function loadDoors(household: string): Promise<DoorsView> {
 			name: one.name,
 			state: one.hasKey
 				? one.seenAt === null
-					? 'let in, not opened yet'
-					: `last seen ${when(one.seenAt)}`
+					? DOORS_VIEW_SAYS.notOpenedYet
+					: DOORS_VIEW_SAYS.lastSeen(when(one.seenAt))
 				: invitations.some((two) => two.device === one.id)
-					? 'waits to be let in'
-					: 'its invitation has run out'
+					? DOORS_VIEW_SAYS.waits
+					: DOORS_VIEW_SAYS.runOut
 		}))
 	};
 }
@@ -113,8 +114,7 @@ export async function loadOwn(event: RequestEvent): Promise<OwnView> {
 			id: one.id,
 			here: one.id === locals.access.signIn?.id,
 			words: agentWords(one.agent),
-			how:
-				one.how === 'password' ? 'with a password' : one.how === 'join' ? 'by an invitation' : 'at a device',
+			how: DOORS_VIEW_SAYS.how[one.how === 'password' || one.how === 'join' ? one.how : 'device'],
 			seen: when(one.seenAt)
 		}))
 	};

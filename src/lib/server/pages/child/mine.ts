@@ -68,7 +68,7 @@ function thingView(facts: Mine, notes: Notes, line: DaySeries): ThingView {
 					: state === 'done'
 						? 'done'
 						: part === 'evening' || job.parts[0] === 'evening'
-							? 'this evening'
+							? MINE_SAYS.thisEvening
 							: '',
 		back: state === 'todo' && back?.answer?.point ? back.answer.point : null,
 		entry: tick?.id ?? null,

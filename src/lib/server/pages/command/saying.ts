@@ -8,7 +8,7 @@ import type { Job } from '$core/household/home';
 import type { PreparedHome } from '$core/schedule/preparedHome';
 import { readDay } from '$core/schedule/readDay';
 import type { SaidView } from '$views/command';
-import { dayAhead, lowerNumber, minutesText, OUTCOME_WORDS, plural } from '$words/general';
+import { dayAhead, minutesText, OUTCOME_WORDS, plural } from '$words/general';
 import { placeWords } from '$words/laundry';
 import { memberName } from '$words/names';
 import { KIND_WORDS } from '$words/session';
@@ -100,11 +100,11 @@ function said(
 			if (command.minutes !== null) params.set('minutes', String(command.minutes));
 			params.set('for', command.who ?? context.me);
 			if (command.room) params.set('rooms', command.room);
-			const room = command.room ? ` in the ${home.roomById.get(command.room)?.name ?? ''}` : '';
-			const who = command.who ? ` for ${memberName(home, command.who)}` : '';
+			const room = command.room ? SAYING_SAYS.inRoom(home.roomById.get(command.room)?.name ?? '') : '';
+			const who = command.who ? SAYING_SAYS.forWhom(memberName(home, command.who)) : '';
 			const what =
 				command.kind === 'bite'
-					? `a session of ${minutesText(command.minutes ?? 10)} minutes`
+					? SAYING_SAYS.session(minutesText(command.minutes ?? 10))
 					: KIND_WORDS[command.kind].short;
 			return {
 				says: SAYING_SAYS.showsReadyToStart(what, room, who),
@@ -150,12 +150,12 @@ function said(
 		}
 		case 'away': {
 			const to = parseDay(command.to) ?? context.today;
-			const word = { away: 'away', ill: 'ill', holiday: 'on holiday' }[command.reason];
+			const word = SAYING_SAYS.away[command.reason];
 			return {
 				says: SAYING_SAYS.isTheirChoresArePaused(
 					memberName(home, command.member),
 					word,
-					to === context.today ? 'today' : `from today to ${dayAhead(to, context.today)}, that day too`
+					to === context.today ? SAYING_SAYS.today : SAYING_SAYS.fromTodayTo(dayAhead(to, context.today))
 				),
 				act: {
 					kind: 'send',
@@ -176,7 +176,7 @@ function said(
 			const load = context.loads.find((one) => one.id === command.load);
 			const place = load ? placeWords(load, command.stage) || 'away' : '';
 			return {
-				says: SAYING_SAYS.isFromNowOn(load?.name ?? 'The load', place),
+				says: SAYING_SAYS.isFromNowOn(load?.name ?? SAYING_SAYS.theLoad, place),
 				act: {
 					kind: 'send',
 					action: '/laundry?/tell',
@@ -215,9 +215,7 @@ function said(
 				command.what === 'late'
 					? n === 0
 						? SAYING_SAYS.nothingIsOverdue
-						: SAYING_SAYS.overdue(
-								n === 1 ? 'One job is' : `${lowerNumber(n).replace(/^./, (c) => c.toUpperCase())} jobs are`
-							)
+						: SAYING_SAYS.overdue(SAYING_SAYS.jobsAre(n))
 					: SAYING_SAYS.onTodaysList(n, plural(n, 'job'));
 			return {
 				says,

@@ -175,7 +175,7 @@ function lineView({ home, undos }: Facts, entry: WorkEntry): LedgerLine {
 			entry.outcome === 'part'
 				? `${Math.round(entry.share * 100)} % done`
 				: entry.coveredBy
-					? 'along with another'
+					? LOAD_LEDGER_SAYS.alongWithAnother
 					: entry.outcome === 'done'
 						? ''
 						: (OUTCOME_WORDS[entry.outcome] ?? ''),
@@ -207,7 +207,7 @@ function backOf(home: PreparedHome, undo: StoredEntry | undefined): LedgerLine['
 	const rules = home.home.household;
 	return undo
 		? {
-				words: `undone at ${clockText(wallTime(undo.receivedAt, rules.timeZone), rules.clock)}`,
+				words: LOAD_LEDGER_SAYS.undoneAt(clockText(wallTime(undo.receivedAt, rules.timeZone), rules.clock)),
 				undo: undo.entry.id
 			}
 		: null;
@@ -229,7 +229,7 @@ function dayView(facts: Facts, day: CivilDay, entries: readonly (WorkEntry | Cle
 	const counted = lines.filter((line) => line.back === null);
 	const people = new Map<string, string[]>();
 	for (const line of counted) {
-		if (line.outcome === 'letgo' || line.words === 'along with another') continue;
+		if (line.outcome === 'letgo' || line.words === LOAD_LEDGER_SAYS.alongWithAnother) continue;
 		people.set(line.by, [...(people.get(line.by) ?? []), line.name]);
 	}
 	const told = [...people]

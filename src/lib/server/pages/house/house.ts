@@ -82,7 +82,7 @@ export async function loadHouse(
 		formId: uuidv7(),
 		household: home.home.household.name,
 		layersOff: LAYERS.filter((layer) => !home.home.household.layers.includes(layer)),
-		summary: `${numberWord(rooms.length)} ${plural(rooms.length, 'room')}, ${home.home.zones.length === 0 ? 'no zones' : `${numberWord(home.home.zones.length).toLowerCase()} ${plural(home.home.zones.length, 'zone')}`}.`,
+		summary: `${numberWord(rooms.length)} ${plural(rooms.length, 'room')}, ${home.home.zones.length === 0 ? HOUSE_SAYS.noZones : `${numberWord(home.home.zones.length).toLowerCase()} ${plural(home.home.zones.length, 'zone')}`}.`,
 		cat: home.home.pets[0]?.kind ?? null,
 		rooms,
 		zones,
@@ -137,7 +137,7 @@ function zoneView(
 		held,
 		words:
 			(balance?.visits ?? 0) === 0
-				? 'has no week'
+				? HOUSE_SAYS.hasNoWeek
 				: balance?.load === 0
 					? HOUSE_SAYS.noJobs(held)
 					: HOUSE_SAYS.minNeeded(asked, held),

@@ -29,7 +29,9 @@ function whyNot(job: Job, member: Member, today: CivilDay): string | null {
 	const age = ageToGoBy(member, today);
 	const needed = ageNeeded(job);
 	if (age === null || age >= needed) return null;
-	return ageOn(member, today) !== null && needed - age > 5 ? 'too small' : `from ${needed}`;
+	return ageOn(member, today) !== null && needed - age > 5
+		? JOB_EDITOR_SAYS.tooSmall
+		: JOB_EDITOR_SAYS.fromAge(needed);
 }
 
 export async function loadJobEditor(

@@ -14,6 +14,7 @@ import { isWash } from '$core/laundry/pile';
 import { jobTitle, readDay } from '$core/schedule/readDay';
 import type { PreparedHome } from '$core/schedule/preparedHome';
 import type { LaundryView, LoadView } from '$views/laundry';
+import { LAUNDRY_SAYS } from '$words/answers/laundry';
 import { clockText, shortDate, weekdayName, weekFrom } from '$words/general';
 import { actWords, LOAD_WORDS, missedWords, placeWords } from '$words/laundry';
 import { memberName } from '$words/names';
@@ -121,9 +122,9 @@ export async function loadLaundry(asker: Asker): Promise<LaundryView> {
 					}),
 					gone:
 						count === 0
-							? 'nothing waits'
+							? LAUNDRY_SAYS.nothingWaits
 							: gone === null
-								? 'not within three months'
+								? LAUNDRY_SAYS.notWithinMonths
 								: `${shortDay(gone)} ${partsOf(gone).day}`,
 					chosen: rules.laundry.aDay === aDay
 				};

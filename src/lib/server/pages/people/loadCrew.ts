@@ -25,17 +25,10 @@ const timeOf = (minute: number, clock: '24h' | '12h') =>
 
 export const offWords = (off: number) =>
 	Math.abs(off) < 5
-		? 'as agreed'
+		? LOAD_CREW_SAYS.asAgreed
 		: off > 0
 			? LOAD_CREW_SAYS.minMoreThanAgreed(Math.round(off))
 			: LOAD_CREW_SAYS.minLessThanAgreed(Math.round(-off));
-
-const BY_WORDS = {
-	equal: 'equal for all',
-	age: 'by age',
-	hours: 'by hours at home',
-	hand: 'set by hand'
-} as const;
 
 /** Members who are away on a day: by a pause, or a stretch away. */
 export const awayToday = (facts: FamilyFacts, day: CivilDay) =>
@@ -102,8 +95,10 @@ function presenceRow(facts: FamilyFacts, member: Member, days: readonly CivilDay
 				to: is.to,
 				words: `${shortDate(day)}: ${
 					is.all
-						? 'at home'
-						: spans.map((span) => `${timeOf(span.from, clock)} to ${timeOf(span.to, clock)}`).join(', ')
+						? LOAD_CREW_SAYS.atHome
+						: spans
+								.map((span) => LOAD_CREW_SAYS.fromTo(timeOf(span.from, clock), timeOf(span.to, clock)))
+								.join(', ')
 				}`
 			};
 		})
@@ -165,9 +160,9 @@ export async function loadCrew(household: string, asked: string | null): Promise
 				heavy: next === null && isWellOver(off, share * fourSum),
 				carries:
 					carrier?.id === member.id
-						? 'looks after the home'
+						? LOAD_CREW_SAYS.looksAfter
 						: later
-							? `from ${timeOf(later.from, clock)}`
+							? LOAD_CREW_SAYS.from(timeOf(later.from, clock))
 							: null,
 				ribbon: wears === member.id,
 				isChild: member.role === 'child'
@@ -199,8 +194,8 @@ export async function loadCrew(household: string, asked: string | null): Promise
 							shortDate(toDay(isoOf(Math.floor(facts.givenAt / 86_400_000) as CivilDay)))
 						),
 		sharesWords: LOAD_CREW_SAYS.shares(
-			family.shares.agreedOn ? `agreed on ${dayMonth(toDay(family.shares.agreedOn))}, ` : '',
-			BY_WORDS[family.shares.by]
+			family.shares.agreedOn ? LOAD_CREW_SAYS.agreedOn(dayMonth(toDay(family.shares.agreedOn))) : '',
+			LOAD_CREW_SAYS.by[family.shares.by]
 		),
 		days: days.map((day) => ({
 			letter: weekdayName(day).slice(0, 1),
@@ -226,7 +221,7 @@ function nextHome(facts: FamilyFacts, member: Member): string | null {
 	for (let i = 1; i < 14; i++) {
 		const day = addDays(facts.today, i);
 		if (homeSpans(member, day).length > 0 && !awayToday(facts, day).has(member.id))
-			return i === 1 ? 'comes tomorrow' : `comes on ${weekdayName(day)}`;
+			return i === 1 ? LOAD_CREW_SAYS.comesTomorrow : LOAD_CREW_SAYS.comesOn(weekdayName(day));
 	}
 	return null;
 }

@@ -142,7 +142,7 @@ async function sheetOf(facts: FamilyFacts, asked: Asked): Promise<SheetView | nu
 		codeOfCard(db, facts.household, `${card.title}, ${when}`, boxesOf(card))
 	);
 	const zone = zoneMark(facts.home, card.zone);
-	const weeks = card.sides.find((side) => side.name === 'Every week');
+	const weeks = card.sides.find((side) => side.isWeekly);
 	// First days of the first and the last week that have a box.
 	const lastWeek = addDays(card.to, -6);
 	const firstWeek = addDays(lastWeek, -7 * Math.max(0, (weeks?.columns.length ?? 1) - 1));
@@ -209,7 +209,12 @@ export async function loadPaper(household: string, params: URLSearchParams): Pro
 		zones: home.home.zones.map(({ id, name }) => ({ id, name })),
 		weeks: Array.from({ length: 6 }, (_, i) => addDays(weekBegin, 7 * i)).map((date, i) => ({
 			date: isoOf(date),
-			name: i === 0 ? 'this week' : i === 1 ? 'the week after' : `from ${dayMonth(date)}`
+			name:
+				i === 0
+					? PAPER_SAYS.thisWeek
+					: i === 1
+						? PAPER_SAYS.theWeekAfter
+						: PAPER_SAYS.weekFrom(dayMonth(date))
 		})),
 		days: Array.from({ length: 8 }, (_, i) => addDays(today, i)).map((date, i) => ({
 			date: isoOf(date),

@@ -1,4 +1,5 @@
 /** When a job comes next, and in which week that is. */
+import { FIND_JOB_SAYS } from '$words/answers/schedule';
 import { isoOf } from '$core/calendar/civil';
 import { nextDates } from '$core/schedule/occurrences';
 import { effectivePauses, pausesForSeries } from '$core/schedule/projection';
@@ -16,7 +17,7 @@ export function foundOf({ home, projection, today }: ScheduleFacts, id: string):
 		const next = state?.nextOn ?? null;
 		return {
 			name,
-			words: next === null ? 'has no zone day to come' : `its zone is on again ${dayAhead(next, today)}`,
+			words: next === null ? FIND_JOB_SAYS.noZoneDay : FIND_JOB_SAYS.zoneIsOn(dayAhead(next, today)),
 			week: next === null ? null : isoOf(next)
 		};
 	}
@@ -25,15 +26,15 @@ export function foundOf({ home, projection, today }: ScheduleFacts, id: string):
 	if (state && (state.state === 'due' || state.state === 'late'))
 		return {
 			name,
-			words: state.state === 'late' ? 'hangs already, late' : 'is due today',
+			words: state.state === 'late' ? FIND_JOB_SAYS.overdue : FIND_JOB_SAYS.dueToday,
 			week: isoOf(today)
 		};
 	const [next] = nextDates(line, { projection, pauses, today }, 1);
 	return next === undefined
 		? {
 				name,
-				words: line.job.cadence.type === 'onCall' ? 'comes when it is called' : 'has no date to come',
+				words: line.job.cadence.type === 'onCall' ? FIND_JOB_SAYS.onCall : FIND_JOB_SAYS.noDate,
 				week: null
 			}
-		: { name, words: `comes ${longDate(next)}`, week: isoOf(next) };
+		: { name, words: FIND_JOB_SAYS.comes(longDate(next)), week: isoOf(next) };
 }

@@ -37,7 +37,7 @@ export function middleOf({ home, projection, today }: ScheduleFacts, chosen: Civ
 			span:
 				hasDays && zoneDay !== undefined
 					? `${weekdayName(zoneDay)} ${dayMonth(zoneDay)}`
-					: `${span}${zone ? `, ${zone.daysOfVisit === 1 ? 'one day' : `${zone.daysOfVisit} days`}` : ''}`,
+					: `${span}${zone ? `, ${LOAD_SCHEDULE_SAYS.days(zone.daysOfVisit)}` : ''}`,
 			progress: zone && current && !hasDays ? zoneProgress(zone.settledInPass, zone.countedInPass) : ''
 		}
 	};

@@ -1,4 +1,5 @@
 /** The round of the year: the weeks of the zones, and what comes once or twice in it. */
+import { LOAD_SCHEDULE_SAYS } from '$words/answers/schedule';
 import { dayOf, isoOf, partsOf, type CivilDay } from '$core/calendar/civil';
 import { outlook, visitsOf } from '$core/schedule/outlook';
 import { MONTHS, shortDate } from '$words/general';
@@ -19,7 +20,7 @@ export function roundView({ home, projection, today }: ScheduleFacts, chosen: Ci
 		weave: home.zoneById.get(visit.zone ?? '')?.weave ?? null,
 		past: visit.to < today,
 		paused: visit.paused,
-		words: `${shortDate(visit.from)} to ${shortDate(visit.to)}: ${home.zoneById.get(visit.zone ?? '')?.name ?? 'no zone'}${visit.paused ? ', away' : ''}`
+		words: `${LOAD_SCHEDULE_SAYS.visit(shortDate(visit.from), shortDate(visit.to), home.zoneById.get(visit.zone ?? '')?.name ?? LOAD_SCHEDULE_SAYS.visitOfNoZone)}${visit.paused ? LOAD_SCHEDULE_SAYS.away : ''}`
 	}));
 	const yearly = home.series.flatMap((line) => {
 		const { cadence } = line.job;

@@ -287,9 +287,11 @@ function leadOf(
 	);
 	const where =
 		query.kind === 'zone' && day.zone
-			? `, in the zone ${home.zoneById.get(day.zone.zone)?.name ?? ''}`
+			? LOAD_FILL_SAYS.inZone(home.zoneById.get(day.zone.zone)?.name ?? '')
 			: query.kind !== 'visitors' && query.kind !== 'clearing' && query.rooms?.length
-				? `, in the ${listNames(query.rooms.map((id) => home.roomById.get(id)?.name ?? '').filter(Boolean))}`
+				? LOAD_FILL_SAYS.inRooms(
+						listNames(query.rooms.map((id) => home.roomById.get(id)?.name ?? '').filter(Boolean))
+					)
 				: '';
 	const hours =
 		query.kind === 'visitors'

@@ -88,8 +88,8 @@ export async function loadRun(asker: Asker, id: string, as: string | null): Prom
 		after: Object.fromEntries(
 			lines.map((line) => {
 				const job = home.seriesById.get(line)?.job;
-				const own = isSessionsOwn(line) ? 'is left out' : 'is no job of this home any more';
-				return [line, job ? `stays on today’s list; then: ${missWords(job, catchUpName)}` : own];
+				const own = isSessionsOwn(line) ? RUNNING_SAYS.isLeftOut : RUNNING_SAYS.isNoJobAnyMore;
+				return [line, job ? RUNNING_SAYS.staysOnTodaysList(missWords(job, catchUpName)) : own];
 			})
 		),
 		spare: clock.phase === 'over' ? [] : await spareOf(household, home, session),

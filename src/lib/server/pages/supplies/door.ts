@@ -1,4 +1,5 @@
 /** The sheet for the inside of the cupboard door: what must not meet, by the home's own names. */
+import { SUPPLIES_SAYS } from '$words/answers/supplies';
 import { FAMILIES } from '$core/cupboard/meet';
 import { refusedFamilies } from '$core/cupboard/surfaces';
 import type { Family } from '$core/cupboard/products';
@@ -34,7 +35,7 @@ export async function loadDoor(asker: Asker): Promise<DoorView> {
 		poisonCentre: cupboard.poisonCentre,
 		pairs: DANGER_PAIRS.map(([first, second]) => ({
 			first: FAMILY_WORDS[first as Family],
-			second: first === second ? 'another one' : FAMILY_WORDS[second as Family],
+			second: first === second ? SUPPLIES_SAYS.anotherOne : FAMILY_WORDS[second as Family],
 			what: meetWords([first as Family], [second as Family]),
 			ours: oursWords(named(first), first === second ? named(first).slice(1) : named(second))
 		})),

@@ -85,7 +85,7 @@ function detailOf(facts: SupplyFacts, product: Product): ProductDetail {
 	};
 	const good = mine(SURFACES.filter((surface) => !refuses.includes(surface)));
 	const kit = cupboard.kits.find((one) => one.contents.includes(product.id));
-	const where = [product.place, kit ? `in the ${kit.name} kit` : ''].filter(Boolean).join(', ');
+	const where = [product.place, kit ? SUPPLIES_SAYS.inKit(kit.name) : ''].filter(Boolean).join(', ');
 	return {
 		...productView(facts, product),
 		line: [

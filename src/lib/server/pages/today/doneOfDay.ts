@@ -1,4 +1,5 @@
 /** What was done on a day, and what of a past day was not. */
+import { DONE_SAYS } from '$words/answers/today';
 import { isWork, type ClearedEntry } from '$core/household/entry';
 import type { PreparedHome } from '$core/schedule/preparedHome';
 import { clearedName } from '$words/history';
@@ -26,7 +27,7 @@ export function doneViews({ home, day, holding }: Facts): DoneView[] {
 			by: memberName(home, entry.by),
 			minutes: entry.minutes,
 			zone: job ? zoneMark(home, home.roomById.get(job.room)?.zone ?? null) : null,
-			note: extra && line.state !== 'done' ? 'as an extra' : null
+			note: extra && line.state !== 'done' ? DONE_SAYS.asAnExtra : null
 		};
 	});
 	return [...jobs, ...spots];

@@ -46,16 +46,14 @@ export function stateText(line: DaySeries, today: CivilDay): string {
 		case 'waiting':
 			return line.catchUpOn === null
 				? stateWord(line.state)
-				: `moved to ${dayAhead(line.catchUpOn, today)}, your catch-up day`;
+				: JOB_ROWS_SAYS.movedTo(dayAhead(line.catchUpOn, today));
 		case 'paused': {
 			if (!line.pause) return stateWord(line.state);
 			const why = line.pause.note || PAUSE_WORDS[line.pause.reason];
 			return JOB_ROWS_SAYS.pausedUntil(why ?? '', dayAhead(line.pause.to, today));
 		}
 		case 'open':
-			return line.dueOn === null
-				? stateWord(line.state)
-				: `due ${dayAhead(line.dueOn, today)}, can be done now`;
+			return line.dueOn === null ? stateWord(line.state) : JOB_ROWS_SAYS.due(dayAhead(line.dueOn, today));
 		default:
 			return stateWord(line.state);
 	}

@@ -2,7 +2,7 @@
 import { LEFT_OPEN_SAYS } from '$words/answers/today';
 import { toDay, type CivilDay } from '$core/calendar/civil';
 import type { LeftOpenView } from '$views/today';
-import { dayAhead, plural } from '$words/general';
+import { dayAhead } from '$words/general';
 import { memberName } from '$words/names';
 import { openBags, openBoxes } from '../../repo/clearingRepo';
 import type { House } from '../../repo/openHouse';
@@ -37,7 +37,9 @@ export async function leftOpen(
 				kind: 'bag',
 				id: bag.id,
 				name: LEFT_OPEN_SAYS.giveAwayBag(bag.place),
-				words: `${bag.things} ${plural(bag.things, 'thing')}, ${late ? 'was to leave' : 'leaves'} ${dayAhead(toDay(bag.leavesOn), today)}${carrier ? ` with ${carrier}` : ''}`,
+				words:
+					LEFT_OPEN_SAYS.leaves(bag.things, late, dayAhead(toDay(bag.leavesOn), today)) +
+					(carrier ? LEFT_OPEN_SAYS.withWhom(carrier) : ''),
 				href: null
 			};
 		}),

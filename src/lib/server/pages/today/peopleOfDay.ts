@@ -25,18 +25,18 @@ export function peopleViews({ home, day, minute, relation, sessions }: Facts): P
 		const later = carries.find((span) => span.from > at);
 		const inPail =
 			relation === 'today' && sessions.some((s) => !s.isOver && s.plan.people.includes(member.id));
-		const busy = inPail ? 'in a timed session, ' : '';
+		const busy = inPail ? PEOPLE_OF_DAY_SAYS.inSession : '';
 		if (now && relation === 'today')
 			carrying.unshift({
 				name: member.name,
-				words: `${busy}${now.to >= 1440 ? 'all day' : `until ${spanTime(now.to, clock)}`}`,
+				words: `${busy}${now.to >= 1440 ? PEOPLE_OF_DAY_SAYS.allDay : PEOPLE_OF_DAY_SAYS.until(spanTime(now.to, clock))}`,
 				carriesNow: true
 			});
 		else if (carries.length > 0 && (later ?? now)) {
 			const from = (later ?? now) as { from: number };
 			carrying.push({
 				name: member.name,
-				words: `${busy}from ${spanTime(from.from, clock)}`,
+				words: busy + PEOPLE_OF_DAY_SAYS.from(spanTime(from.from, clock)),
 				carriesNow: false
 			});
 		} else {
@@ -44,11 +44,11 @@ export function peopleViews({ home, day, minute, relation, sessions }: Facts): P
 			const comes = spans.find((span) => span.from > at);
 			const words = here
 				? here.to >= 1440
-					? 'at home'
-					: `here until ${spanTime(here.to, clock)}`
+					? PEOPLE_OF_DAY_SAYS.atHome
+					: PEOPLE_OF_DAY_SAYS.hereUntil(spanTime(here.to, clock))
 				: comes
-					? `home at ${spanTime(comes.from, clock)}`
-					: 'was here';
+					? PEOPLE_OF_DAY_SAYS.homeAt(spanTime(comes.from, clock))
+					: PEOPLE_OF_DAY_SAYS.wasHere;
 			groups.set(words, [...(groups.get(words) ?? []), member.name]);
 		}
 	}
@@ -65,8 +65,14 @@ export function peopleWords({ home, day, relation }: Facts): string {
 		const next = nextAtHome(member, day.date);
 		if (next === null) continue;
 		if (next === day.date)
-			return PEOPLE_OF_DAY_SAYS.isHere(member.name, relation === 'today' ? 'today' : 'that day');
-		return `${member.name} comes ${relation === 'today' ? dayAhead(next, day.date) : `on ${weekdayName(next)}`}.`;
+			return PEOPLE_OF_DAY_SAYS.isHere(
+				member.name,
+				relation === 'today' ? PEOPLE_OF_DAY_SAYS.today : PEOPLE_OF_DAY_SAYS.thatDay
+			);
+		return PEOPLE_OF_DAY_SAYS.comes(
+			member.name,
+			relation === 'today' ? dayAhead(next, day.date) : PEOPLE_OF_DAY_SAYS.on(weekdayName(next))
+		);
 	}
 	return '';
 }

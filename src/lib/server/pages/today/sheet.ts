@@ -1,4 +1,5 @@
 /** The sheet of one job. */
+import { DONE_SAYS } from '$words/answers/today';
 import { isoOf } from '$core/calendar/civil';
 import type { DaySeries } from '$core/schedule/readDay';
 import { noteToWrite, timeOfNote } from '$core/schedule/notes';
@@ -47,8 +48,8 @@ export function sheetOf(
 		rhythm: rhythmWords(job),
 		ifItsDayGoesBy: missWords(job, catchUpName),
 		last: last
-			? `${tinyDate(last.date)}${last.by ? `, ${memberName(home, last.by)}` : ''}${last.minutes === null ? '' : `, ${minutesText(last.minutes)} min`}`
-			: 'not yet',
+			? `${tinyDate(last.date)}${last.by ? `, ${memberName(home, last.by)}` : ''}${last.minutes === null ? '' : DONE_SAYS.minutes(minutesText(last.minutes))}`
+			: DONE_SAYS.notYet,
 		next: line.nextOn === null ? noNextWords(job.cadence.type) : tinyDate(line.nextOn),
 		dueOn: line.dueOn === null ? null : isoOf(line.dueOn),
 		skippable:

@@ -13,7 +13,6 @@ import {
 	type TableRow
 } from '$core/formats/tables';
 import { readText } from '$core/formats/text';
-import { plural } from '$words/general';
 import { refusalText } from '$words/refusals';
 import { fail } from '@sveltejs/kit';
 import Papa from 'papaparse';
@@ -116,10 +115,7 @@ function homeFromCsv(
 				reports: reports.slice(0, 200),
 				says:
 					reports.length > 0
-						? TABLES_SAYS.notUnderstoodSoNothingIs(
-								reports.length,
-								plural(reports.length, 'thing was', 'things were')
-							)
+						? TABLES_SAYS.notUnderstoodSoNothingIs(reports.length, TABLES_SAYS.thingsWere(reports.length))
 						: TABLES_SAYS.newChangedAsTheyAre(
 								read.added.length,
 								read.changed.length,
@@ -189,10 +185,7 @@ export async function ledgerFromCsv(household: string, form: FormData) {
 				reports: reports.slice(0, 200),
 				says:
 					reports.length > 0
-						? TABLES_SAYS.notUnderstoodSoNothingIs(
-								reports.length,
-								plural(reports.length, 'thing was', 'things were')
-							)
+						? TABLES_SAYS.notUnderstoodSoNothingIs(reports.length, TABLES_SAYS.thingsWere(reports.length))
 						: TABLES_SAYS.entriesCanBeWrittenIn(read.entries.length),
 				list: [],
 				note: table.note,
@@ -203,7 +196,7 @@ export async function ledgerFromCsv(household: string, form: FormData) {
 		const at = now();
 		const { date: today } = householdTime(at, home.home.household);
 		const recorded = await transaction((db) =>
-			recordEntries(db, household, read.entries, today, at, 'as said')
+			recordEntries(db, household, read.entries, today, at, 'as-said')
 		);
 		if (!recorded.ok) return fail(400, { message: refusalText(recorded.refusal) });
 		return { said: TABLES_SAYS.entriesAreWrittenIn(recorded.written.length) };

@@ -23,13 +23,13 @@ export async function takeHomeIn(
 		return {
 			problems: [
 				{
-					at: 'the whole of it',
+					at: TAKE_HOME_IN_SAYS.theWholeOfIt,
 					says: TAKE_HOME_IN_SAYS.theFileIsLargerThan
 				}
 			]
 		};
 	const text = readText(bytes, false);
-	if (!text.ok) return { problems: [{ at: 'the whole of it', says: text.says }] };
+	if (!text.ok) return { problems: [{ at: TAKE_HOME_IN_SAYS.theWholeOfIt, says: text.says }] };
 	const at = now();
 	const read = readHouseholdFile(text.text, Math.floor(at / 86_400_000) as CivilDay);
 	if (!read.ok) return { problems: read.problems };

@@ -31,7 +31,7 @@ export function add(asker: Asker, form: FormData) {
 		const { id, kind, dry } = read.data;
 		const home = await reading((db) => loadHome(db, asker.householdId));
 		const owner = home?.home.members.find((one) => one.id === read.data.owner && one.role !== 'device');
-		const name = read.data.name || (owner ? `${owner.name}’s clothes` : LOAD_WORDS[kind]);
+		const name = read.data.name || (owner ? LAUNDRY_SAYS.clothesOf(owner.name) : LOAD_WORDS[kind]);
 		await transaction((db) =>
 			addLoad(
 				db,
@@ -81,7 +81,7 @@ export function tell(asker: Asker, form: FormData) {
 		const found = await reading((db) => loadOf(db, asker.householdId, load));
 		const is = found ? readLoad(found, now()) : null;
 		return {
-			message: `${found?.name ?? LAUNDRY_SAYS.theLoad}${is?.stage === 'away' ? LAUNDRY_SAYS.isAway : ` is ${found ? placeWords(found, is?.stage ?? 'waiting') || 'on the pile' : ''}.`}`
+			message: `${found?.name ?? LAUNDRY_SAYS.theLoad}${is?.stage === 'away' ? LAUNDRY_SAYS.isAway : ` is ${found ? placeWords(found, is?.stage ?? 'waiting') || LAUNDRY_SAYS.onThePile : ''}.`}`
 		};
 	});
 }

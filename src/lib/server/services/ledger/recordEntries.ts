@@ -61,7 +61,7 @@ export async function recordEntries(
 	entries: readonly LedgerEntry[],
 	today: CivilDay,
 	now: number,
-	turns: 'as they stand' | 'as said' = 'as they stand'
+	turns: 'as-they-stand' | 'as-said' = 'as-they-stand'
 ): Promise<Recorded> {
 	const home = await loadHome(db, household);
 	if (!home) throw new RangeError(`no household ${household}`);
@@ -79,7 +79,7 @@ export async function recordEntries(
 		const refusal = checkEntry(home, entry, today);
 		if (refusal) return { ok: false, refusal };
 		if (entry.outcome !== 'undo') {
-			const asWritten = turns === 'as said' ? entry : await standing(reader, home, entry, incoming);
+			const asWritten = turns === 'as-said' ? entry : await standing(reader, home, entry, incoming);
 			incoming.push({
 				entry: asWritten,
 				job: 'job' in entry ? entry.job : null,

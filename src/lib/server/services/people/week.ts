@@ -77,7 +77,7 @@ export function put(asker: Asker, form: FormData) {
 		const to = turn.candidates.find((one) => one.member.id === form.get('to'));
 		if (!to || to.why.length > 0)
 			return fail(400, {
-				message: WEEK_SAYS.cannotTakeItThatDay(to?.member.name ?? 'That person'),
+				message: WEEK_SAYS.cannotTakeItThatDay(to?.member.name ?? WEEK_SAYS.thatPerson),
 				values: typed(form)
 			});
 		await transaction((db) =>

@@ -3,7 +3,6 @@ import { TICK_PAPER_SAYS } from '$words/answers/print';
 import { isoOf, type CivilDay } from '$core/calendar/civil';
 import { readCardCode } from '$core/cards/code';
 import { readEntry, type LedgerEntry } from '$core/household/entry';
-import { plural } from '$words/general';
 import { memberName } from '$words/names';
 import { refusalText } from '$words/refusals';
 import { fail } from '@sveltejs/kit';
@@ -62,8 +61,8 @@ export function tickPaper(asker: Asker, form: FormData) {
 		return {
 			said: TICK_PAPER_SAYS.savedAsDone(
 				n,
-				plural(n, 'box is', 'boxes are'),
-				by ? `, as ${memberName(home, by)}’s` : ''
+				TICK_PAPER_SAYS.boxesAre(n),
+				by ? TICK_PAPER_SAYS.asWhose(memberName(home, by)) : ''
 			)
 		};
 	});

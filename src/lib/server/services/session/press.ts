@@ -11,7 +11,6 @@ import { occurrencesToMove } from '$core/session/occurrencesToMove';
 import { SESSION_EVENTS, type EventDetail, type SessionEventKind } from '$core/session/sessionPlan';
 import { eventDetailSchema } from '$core/session/sessionSchema';
 import { outcomesOf, readSession } from '$core/session/sessionState';
-import { numberWord } from '$words/general';
 import { fail } from '@sveltejs/kit';
 import { RUN_HEAD } from '$words/session';
 import { z } from 'zod';
@@ -152,7 +151,7 @@ export async function carry(asker: Asker, session: string, form: FormData) {
 			message:
 				moved === 0
 					? PRESS_SAYS.nothingHadToMoveIt
-					: PRESS_SAYS.tomorrowsNowTheRestComes(moved === 1 ? 'One job is' : `${numberWord(moved)} jobs are`)
+					: PRESS_SAYS.tomorrowsNowTheRestComes(PRESS_SAYS.jobsAre(moved))
 		};
 	});
 }

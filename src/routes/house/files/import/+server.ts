@@ -36,10 +36,13 @@ export const POST: RequestHandler = async ({ request, locals, url }) => {
 	const account = locals.access.signIn?.account ?? null;
 	if (account === null) {
 		const says = HOUSE_FILES_IMPORT_SERVER_SAYS.aHomeThatIsTaken;
-		return new Response(`${JSON.stringify({ problems: [{ at: 'the door', says }] })}\n`, {
-			status: 401,
-			headers: { 'Content-Type': 'application/x-ndjson; charset=utf-8' }
-		});
+		return new Response(
+			`${JSON.stringify({ problems: [{ at: HOUSE_FILES_IMPORT_SERVER_SAYS.at.door, says }] })}\n`,
+			{
+				status: 401,
+				headers: { 'Content-Type': 'application/x-ndjson; charset=utf-8' }
+			}
+		);
 	}
 	const id = url.searchParams.get('id') ?? '';
 	const encoder = new TextEncoder();
@@ -50,14 +53,25 @@ export const POST: RequestHandler = async ({ request, locals, url }) => {
 	const work = async () => {
 		try {
 			const bytes = await bodyOf(request);
-			if (bytes === null) return tell({ problems: [{ at: 'the whole of it', says: TOO_LARGE }] });
+			if (bytes === null)
+				return tell({ problems: [{ at: HOUSE_FILES_IMPORT_SERVER_SAYS.at.whole, says: TOO_LARGE }] });
 			if (bytes.length === 0)
 				return tell({
-					problems: [{ at: 'the file', says: HOUSE_FILES_IMPORT_SERVER_SAYS.chooseAFileFirst }]
+					problems: [
+						{
+							at: HOUSE_FILES_IMPORT_SERVER_SAYS.at.file,
+							says: HOUSE_FILES_IMPORT_SERVER_SAYS.chooseAFileFirst
+						}
+					]
 				});
 			if (!/^[0-9a-f-]{36}$/.test(id))
 				return tell({
-					problems: [{ at: 'the page', says: HOUSE_FILES_IMPORT_SERVER_SAYS.thisPageIsTooOld }]
+					problems: [
+						{
+							at: HOUSE_FILES_IMPORT_SERVER_SAYS.at.page,
+							says: HOUSE_FILES_IMPORT_SERVER_SAYS.thisPageIsTooOld
+						}
+					]
 				});
 			const taken = await takeHomeIn(bytes, id, account, tell);
 			tell('household' in taken ? { ok: true, household: taken.household } : { problems: taken.problems });
@@ -66,7 +80,7 @@ export const POST: RequestHandler = async ({ request, locals, url }) => {
 			tell({
 				problems: [
 					{
-						at: 'the record book',
+						at: HOUSE_FILES_IMPORT_SERVER_SAYS.at.server,
 						says: saysOf(cause)
 					}
 				]

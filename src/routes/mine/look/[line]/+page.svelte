@@ -23,11 +23,6 @@
 		[90, 80]
 	] as const;
 	const place = $derived(PLACES[view.at % PLACES.length] ?? PLACES[0]);
-	const QUESTIONS = [
-		'Look as if you were the visitor. Is anything left there?',
-		'Look as if you came in for the first time. Would you notice anything?',
-		'Look once from low down and once from the door. Is it clear?'
-	];
 </script>
 
 <svelte:head><title>{MINE_LOOK_LINE_PAGE.lastCheckPailRound(view.name)}</title></svelte:head>
@@ -83,7 +78,9 @@
 			>
 		</p>
 		<h1 class="mt-1.5 mb-2 text-[2.625rem]">{point}</h1>
-		<p class="mb-3 text-[1.25rem]">{QUESTIONS[view.at % QUESTIONS.length]}</p>
+		<p class="mb-3 text-[1.25rem]">
+			{MINE_LOOK_LINE_PAGE.questions[view.at % MINE_LOOK_LINE_PAGE.questions.length]}
+		</p>
 		<p class="dim mb-4">
 			{#if next}{MINE_LOOK_LINE_PAGE.next(next.toLowerCase())}{/if}
 			{MINE_LOOK_LINE_PAGE.atTheEndLooksToo(view.looksToo)}
