@@ -428,7 +428,7 @@ describe('a few words', () => {
 	it('lead to a pail, a clearing, a tick, a cloth, a load, a list', async () => {
 		const home = await household();
 		expect(await words(home, '15 kitchen')).toMatchObject({
-			says: 'Shows a session of 15 minutes in the Kitchen, ready to start.',
+			says: 'Shows a session of 15 minutes in Kitchen, ready to start.',
 			act: { kind: 'go', href: '/timer?minutes=15&for=ada&rooms=kitchen' }
 		});
 		expect((await words(home, 'clear bench')).act).toMatchObject({

@@ -1,7 +1,7 @@
 <script lang="ts" module>
 	/** What runs by itself and rings on a page that is not its own: instants by the server's clock. */
-	import { FRAME_TRAY } from '$words/screens/frame';
-	import { HOUSE_BELLS } from '$words/screens/frame';
+
+	import { FRAME_TRAY, HOUSE_BELLS } from '$words/screens/frame';
 	export interface HouseWait {
 		readonly label: string;
 		/** What hands do then, or where. */
