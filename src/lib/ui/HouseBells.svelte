@@ -1,6 +1,5 @@
 <script lang="ts" module>
 	/** What runs by itself and rings on a page that is not its own: instants by the server's clock. */
-
 	import { FRAME_TRAY, HOUSE_BELLS } from '$words/screens/frame';
 	export interface HouseWait {
 		readonly label: string;

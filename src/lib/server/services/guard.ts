@@ -3,7 +3,7 @@ import { GUARD_SAYS } from '$words/answers/general';
 import { error, fail, type ActionFailure } from '@sveltejs/kit';
 import { DatabaseAway, DiskFull } from '../db/pool';
 
-export const AWAY_TEXT = GUARD_SAYS.theRecordBookCannotBe;
+export const AWAY_TEXT = GUARD_SAYS.theServerCannotSave;
 
 export const FULL_TEXT = GUARD_SAYS.theDiskOfTheServer;
 

@@ -1,7 +1,7 @@
 /** What the house answers and tells in general: one group a file that says it. */
 
 export const GUARD_SAYS = {
-	theRecordBookCannotBe:
+	theServerCannotSave:
 		'The server cannot save anything just now, so nothing was written. What you entered is still here: try again in a moment.',
 	theDiskOfTheServer:
 		'The disk of the server is full, so nothing was written. What was kept is safe, and what you entered is still here: make room there, then try again.',

@@ -227,9 +227,11 @@ function dayView(facts: Facts, day: CivilDay, entries: readonly (WorkEntry | Cle
 		entry.outcome === 'cleared' ? clearedView(facts, entry) : lineView(facts, entry)
 	);
 	const counted = lines.filter((line) => line.back === null);
+	// What came along with another job was nobody's work of its own.
+	const covered = new Set(entries.flatMap((entry) => (isWork(entry) && entry.coveredBy ? [entry.id] : [])));
 	const people = new Map<string, string[]>();
 	for (const line of counted) {
-		if (line.outcome === 'letgo' || line.words === LOAD_LEDGER_SAYS.alongWithAnother) continue;
+		if (line.outcome === 'letgo' || covered.has(line.entry)) continue;
 		people.set(line.by, [...(people.get(line.by) ?? []), line.name]);
 	}
 	const told = [...people]
