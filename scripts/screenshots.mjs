@@ -276,7 +276,7 @@ try {
 	await sent(wide);
 	stack.setClock(at('10:40:00'));
 	await together(wide, stack, shoot, press);
-	await laundry(wide, stack, shoot);
+	await laundry(await open(1280, 800, 'day'), stack, shoot);
 	await clearing(await open(390, 844, 'day'), stack, shoot);
 	await visitors(await open(390, 844, 'day'), stack, shoot);
 	await childsPage(await open(390, 844, 'day'), stack.url, shoot);
