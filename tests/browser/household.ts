@@ -27,7 +27,9 @@ export async function post(
 	const response = await who.api.post(path, {
 		form,
 		headers: { accept: 'application/json', 'x-sveltekit-action': 'true' },
-		maxRedirects: 0
+		maxRedirects: 0,
+		// A connection that rested is closed by the server, now and then while something is on its way to it.
+		maxRetries: 2
 	});
 	const text = await response.text();
 	const told = /"status":(\d+)/.exec(text)?.[1];

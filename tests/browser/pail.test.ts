@@ -312,7 +312,7 @@ test('on a small phone a danger and a soak that is due stand whole over the grea
 	const due = page.getByRole('listitem').filter({ hasText: /ready now|hurry/ });
 	let seen = { danger: 0, due: 0 };
 	for (let i = 0; i < 16 && (seen.danger === 0 || seen.due === 0); i++) {
-		stack.setClock(new Date(Date.parse('2027-03-03T10:40:00Z') + i * 120_000).toISOString());
+		stack.setClock(new Date(Date.parse('2027-03-03T10:40:00Z') + i * 480_000).toISOString());
 		await page.reload();
 		await ready(page);
 		const top = (await giant(page).boundingBox())?.y ?? 0;
