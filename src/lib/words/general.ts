@@ -87,6 +87,9 @@ export const numberWord = (n: number) => NUMBERS[n] ?? String(n);
 export const lowerNumber = (n: number) => (NUMBERS[n] ?? String(n)).toLowerCase();
 export const plural = (n: number, one: string, many = `${one}s`) => (n === 1 ? one : many);
 
+/** "Three jobs are", as a sentence begins. */
+export const jobsAre = (n: number) => `${numberWord(n)} ${plural(n, 'job is', 'jobs are')}`;
+
 /** "Ten minutes", as a sentence begins; from thirteen on in figures. */
 export const capWords = (minutes: number) => `${numberWord(minutes)} ${plural(minutes, 'minute')}`;
 

@@ -2,6 +2,7 @@
  * A running session on this device: the clock, what is to be done from now on, presses on their way, and the bells.
  * The server's clock decides: the device only measures how long ago the server last said what time it is.
  */
+import { FRAME_TRAY } from '$words/screens/frame';
 import { BELLS } from '$words/screens/session';
 import { browser } from '$app/environment';
 import { arrangedAt } from '$core/session/arranged';
@@ -234,7 +235,7 @@ export class Running {
 		) as Strikes | 0;
 		if (strikes !== 0) {
 			ring(strikes, this.volume);
-			for (const bell of due) notify(BELLS.title, this.#meaning(bell));
+			for (const bell of due) notify(FRAME_TRAY.pailRound, this.#meaning(bell));
 		}
 		const slept = since > 0 && this.now - since > ASLEEP;
 		const late = due.filter((bell) => bell.at > since && this.now - bell.at > ASLEEP);

@@ -1,5 +1,4 @@
 /** What the house answers and tells in command: one group a file that says it. */
-import { numberWord } from '../general';
 import type { Shown } from '../screens/shown';
 
 export const SAYING_SAYS = {
@@ -10,7 +9,6 @@ export const SAYING_SAYS = {
 	today: 'today',
 	fromTodayTo: (day: Shown) => `from today to ${day}, that day too`,
 	theLoad: 'The load',
-	jobsAre: (n: number) => (n === 1 ? 'One job is' : `${numberWord(n)} jobs are`),
 	typeACommand: 'Type a command.',
 	thatIsNotUnderstoodDo: 'That is not understood. Do you mean one of these?',
 	whichJob: 'Which job?',

@@ -26,7 +26,7 @@ export const FAULT_SAYS = {
 		remedy: 'Nothing was half-written, and all that was kept is safe. Make room there, then try again.'
 	},
 	away: {
-		message: 'The server cannot save anything just now.',
+		message: 'The records cannot be reached just now.',
 		remedy: 'Nothing is lost. Wait a moment, then try again; what you typed is still here.'
 	},
 	tooLarge: {

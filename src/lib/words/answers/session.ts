@@ -1,5 +1,4 @@
 /** What the house answers and tells in session: one group a file that says it. */
-import { numberWord } from '../general';
 import type { Shown } from '../screens/shown';
 
 export const FILL_QUERY_SAYS = {
@@ -16,7 +15,6 @@ export const LEFT_OPEN_SAYS = {
 } as const;
 
 export const PRESS_SAYS = {
-	jobsAre: (n: number) => (n === 1 ? 'One job is' : `${numberWord(n)} jobs are`),
 	thisPageIsTooOld: 'This page is too old to be sent. Reload it and try again.',
 	thereIsNoSuchSession: 'There is no such session here. Start one from Today.',
 	nothingHadToMoveIt: 'Nothing had to move: it comes tomorrow by itself.',

@@ -284,7 +284,6 @@ export const BELLS = {
 	nearest: (name: Shown) => `, ${name} is nearest`,
 	wait: (what: Shown, hurry: boolean, where: Shown) =>
 		`${what} ${hurry ? 'must come out now' : 'is ready'}: ${where}.`,
-	title: 'Pail Round',
 	off: 'Bell off',
 	soft: 'Bell soft',
 	on: 'Bell on'

@@ -41,7 +41,6 @@ export const SUPPLIES_SHELVES = {
 export const RELATION = {
 	danger: 'not with it',
 	caution: 'better not with it',
-	note: 'works against it',
 	rinse: 'rinse between',
 	fizzes: 'fizzes with it'
 } as const;

@@ -8,7 +8,7 @@ import type { Job } from '$core/household/home';
 import type { PreparedHome } from '$core/schedule/preparedHome';
 import { readDay } from '$core/schedule/readDay';
 import type { SaidView } from '$views/command';
-import { dayAhead, minutesText, OUTCOME_WORDS, plural } from '$words/general';
+import { dayAhead, jobsAre, minutesText, OUTCOME_WORDS, plural } from '$words/general';
 import { placeWords } from '$words/laundry';
 import { memberName } from '$words/names';
 import { KIND_WORDS } from '$words/session';
@@ -215,7 +215,7 @@ function said(
 				command.what === 'late'
 					? n === 0
 						? SAYING_SAYS.nothingIsOverdue
-						: SAYING_SAYS.overdue(SAYING_SAYS.jobsAre(n))
+						: SAYING_SAYS.overdue(jobsAre(n))
 					: SAYING_SAYS.onTodaysList(n, plural(n, 'job'));
 			return {
 				says,

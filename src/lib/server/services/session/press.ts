@@ -12,6 +12,7 @@ import { SESSION_EVENTS, type EventDetail, type SessionEventKind } from '$core/s
 import { eventDetailSchema } from '$core/session/sessionSchema';
 import { outcomesOf, readSession } from '$core/session/sessionState';
 import { fail } from '@sveltejs/kit';
+import { jobsAre } from '$words/general';
 import { RUN_HEAD } from '$words/session';
 import { z } from 'zod';
 import { now } from '../../clock';
@@ -149,9 +150,7 @@ export async function carry(asker: Asker, session: string, form: FormData) {
 		if (moved === null) return fail(404, { message: PRESS_SAYS.thereIsNoSuchSession });
 		return {
 			message:
-				moved === 0
-					? PRESS_SAYS.nothingHadToMoveIt
-					: PRESS_SAYS.tomorrowsNowTheRestComes(PRESS_SAYS.jobsAre(moved))
+				moved === 0 ? PRESS_SAYS.nothingHadToMoveIt : PRESS_SAYS.tomorrowsNowTheRestComes(jobsAre(moved))
 		};
 	});
 }
