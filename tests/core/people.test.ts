@@ -622,11 +622,37 @@ describe('the ribbon', () => {
 		expect(captainOn(home({}), addDays(MONDAY, -1), never)).toBeNull();
 		expect(captainOn(home({ members: [] }), MONDAY, never)).toBeNull();
 	});
-	it('passes over who is away, and makes up for a swap with the next turn of whoever had it', () => {
+	it('makes up for a turn that was swapped, or that somebody away could not have, with the next of whoever had it', () => {
 		const away = (member: string, day: CivilDay) => member === 'cy' && day < addDays(MONDAY, 2);
-		expect(days(home({}), 6, away)).toEqual(['dee', 'dee', 'cy', 'dee', 'cy', 'dee']);
+		expect(days(home({}), 6, away)).toEqual(['dee', 'dee', 'cy', 'cy', 'cy', 'dee']);
 		const swaps = [{ day: MONDAY, to: 'dee' }] as never[];
 		expect(days(home({}), 4, never, swaps)).toEqual(['dee', 'cy', 'cy', 'dee']);
+		const three = home({ members: ['cy', 'dee', 'ada'] });
+		const ill = (member: string, day: CivilDay) => member === 'cy' && day === MONDAY;
+		expect(days(three, 7, ill)).toEqual(['dee', 'cy', 'ada', 'cy', 'dee', 'ada', 'cy']);
+		// Away for long: the others stand in by turns, and each makes up for one.
+		const long = (member: string, day: CivilDay) => member === 'cy' && day < addDays(MONDAY, 9);
+		expect(days(three, 15, long)).toEqual(
+			'dee dee ada ada dee ada dee dee ada cy cy cy cy dee ada'.split(' ')
+		);
+		expect(days(home({}), 2, () => true)).toEqual([null, null]);
+	});
+	it('gives each as many turns as the list does, whoever is ill for a day now and then', () => {
+		fc.assert(
+			fc.property(
+				fc.uniqueArray(fc.tuple(fc.constantFrom('cy', 'dee', 'ada'), fc.nat(20)), {
+					selector: ([, day]) => Math.floor(day / 7),
+					maxLength: 3
+				}),
+				(ill) => {
+					const away = (member: string, day: CivilDay) =>
+						ill.some(([who, at]) => who === member && addDays(MONDAY, at) === day);
+					const worn = days(home({ members: ['cy', 'dee', 'ada'] }), 36, away);
+					for (const [who, at] of ill) expect(worn[at]).not.toBe(who);
+					for (const who of ['cy', 'dee', 'ada']) expect(worn.filter((one) => one === who)).toHaveLength(12);
+				}
+			)
+		);
 	});
 });
 

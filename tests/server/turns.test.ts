@@ -85,6 +85,31 @@ describe('a job that alternates', () => {
 	});
 });
 
+describe('planned an hour, takes two', () => {
+	it('after three rounds of 105 minutes it is seen as 91, and what is planned next is as long', async () => {
+		const id = await household(
+			makeHome({
+				zones: ['front', 'back'].map((one) => ({ id: one, name: one, weave: 'check', list: [] })),
+				jobs: [
+					job('floors', {
+						cadence: { type: 'daily' },
+						missRule: 'letgo',
+						depths: { usual: { minutes: 60, steps: [step('All floors', 60)] } }
+					})
+				]
+			})
+		);
+		const planned = async (at: string) => {
+			setClock(at);
+			const pail = await loadFill(asAda(id), new URLSearchParams({ in: 'floors', minutes: '120' }));
+			return pail.input.jobs.find((one) => one.id === 'floors')?.steps[0]?.minutes;
+		};
+		expect(await planned('2027-03-01T10:00:00Z')).toBe(60);
+		for (const day of ['01', '02', '03']) await ticked(id, 'floors', `2027-03-${day}T18:00:00Z`, '105');
+		expect(await planned('2027-03-04T10:00:00Z')).toBeCloseTo(91, -0.3);
+	});
+});
+
 describe('a job that is deep every second time', () => {
 	it('is recorded at its depth, and the deep time teaches nothing about the usual one', async () => {
 		const id = await home();

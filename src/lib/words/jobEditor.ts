@@ -7,7 +7,7 @@ import { FAMILY_WORDS, SURFACE_SHORT } from './supplies/products';
 export const EDITOR = {
 	stepWith: 'With',
 	stepOn: 'On',
-	stepRinse: 'Is it a rinse?',
+	stepRinse: 'How wet is it?',
 	called: 'A job called',
 	name: 'Name of the job',
 	room: 'Room',
@@ -223,9 +223,10 @@ export function surfacesFor(now: string): { value: string; label: string }[] {
 }
 
 export const RINSES = [
-	{ value: '', label: 'no' },
-	{ value: 'rinse', label: 'with plenty of water' }
+	{ value: '', label: 'damp' },
+	{ value: 'wet', label: 'with much water' }
 ] as const;
+export const RINSE = { value: 'rinse', label: 'rinsed off with plenty of water' } as const;
 
 export const TURNS_EVERY = [
 	{ value: 'time', label: 'each time' },

@@ -13,6 +13,8 @@ export interface Question {
 	/** A code of the table of surfaces; another word refuses nothing. */
 	readonly surface?: string | undefined;
 	readonly floor?: boolean | undefined;
+	/** With much water; else with a damp cloth. */
+	readonly wet?: boolean | undefined;
 	/** What was used on it before, and not rinsed off. */
 	readonly after?: Contents | null | undefined;
 	readonly person?: UsePerson | null | undefined;
@@ -27,12 +29,16 @@ export type Reason =
 			readonly with: readonly Family[];
 	  }
 	| { readonly code: 'surface'; readonly families: readonly Family[] }
+	/** The surface bears no more water than a damp cloth has. */
+	| { readonly code: 'much-water' }
 	| { readonly code: 'age'; readonly from: number }
 	| { readonly code: 'exclusion'; readonly family: Family }
 	| { readonly code: 'pets' };
 
 export type HelpWith =
 	| { readonly code: 'rinse-between' }
+	/** With a damp cloth. */
+	| { readonly code: 'damp' }
 	/** So many minutes at most, then rinse. */
 	| { readonly code: 'briefly'; readonly minutes: number }
 	| { readonly code: 'somebody-else'; readonly from: number | null }
@@ -82,6 +88,7 @@ export function usesOf(
 			families,
 			perhaps: helped.instead ? [] : question.product.perhaps,
 			floor: question.floor,
+			wet: question.wet,
 			contactMinutes: helped.briefly ? SHORT_CONTACT : undefined
 		},
 		...(helped.briefly ? [rinse('off')] : [])
@@ -106,6 +113,7 @@ function reasonsOf(question: Question): Reason[] {
 	if (level === 'danger') reasons.push({ code: 'meets', level, with: met });
 	const families = surface === undefined ? [] : (refusedFamilies(surface, all(product)) as Family[]);
 	if (families.length > 0) reasons.push({ code: 'surface', families });
+	if (question.wet && surface !== undefined && refusesRinse(surface)) reasons.push({ code: 'much-water' });
 	const allowed = familiesAtAge(person?.age ?? null);
 	const tooYoung =
 		allowed && all(product).some((one) => !allowed.includes(one) && !person?.allows?.includes(one));
@@ -139,11 +147,16 @@ function insteadOf(question: Question): Family | null {
 
 /**
  * Answers a question. "rinse-first": right after a rinse with plenty of water; "briefly": ten minutes at most and a
- * rinse at once. A no names what would help, and what helps is not refused.
+ * rinse at once. A no names what would help, and what helps is not refused; where it is for the water, each of the other
+ * helps goes with a damp cloth.
  */
 export function mayUse(question: Question): Answer {
 	const reasons = reasonsOf(question);
 	if (isRight(question)) return { verdict: 'yes', reasons, helps: [] };
+	if (reasons.some((reason) => reason.code === 'much-water')) {
+		const { helps } = mayUse({ ...question, wet: false });
+		return { verdict: 'no', reasons, helps: [{ code: 'damp' }, ...helps] };
+	}
 	const bearsRinse = question.surface === undefined || !refusesRinse(question.surface);
 	const refused =
 		question.surface === undefined ? [] : refusedFamilies(question.surface, all(question.product));

@@ -3,12 +3,14 @@ import { judgeUses, type Pet, type UsePerson } from './cautions';
 import { neverWith } from './mixes';
 import type { Contents, Family } from './products';
 import { isDangerAlone } from './meet';
-import { bearsShortly, refusedFamilies, SHORT_CONTACT } from './surfaces';
+import { bearsShortly, refusedFamilies, refusesRinse, SHORT_CONTACT } from './surfaces';
 
 export interface InHand extends Contents {
 	readonly surface?: string | undefined;
 	readonly floor?: boolean | undefined;
 	readonly rinse?: boolean | undefined;
+	/** With much water. */
+	readonly wet?: boolean | undefined;
 	readonly contactMinutes?: number | undefined;
 }
 
@@ -17,6 +19,8 @@ export type Care =
 	| { readonly code: 'alone' }
 	/** The surface refuses it. */
 	| { readonly code: 'not-on'; readonly surface: string; readonly families: readonly Family[] }
+	/** The surface bears a damp cloth, and no more water. */
+	| { readonly code: 'damp-only'; readonly surface: string }
 	/** `of`: what in hand it is that must not meet them. */
 	| {
 			readonly code: 'never-with';
@@ -75,6 +79,8 @@ export function careOf(use: InHand, pets: readonly Pet[] = [], person: UsePerson
 				? { code: 'briefly', minutes: Math.min(use.contactMinutes ?? SHORT_CONTACT, SHORT_CONTACT) }
 				: { code: 'not-on', surface: use.surface, families: refused }
 		);
+	if ((use.rinse || use.wet) && use.surface !== undefined && refusesRinse(use.surface))
+		cares.push({ code: 'damp-only', surface: use.surface });
 	if (holds(use, GLOVES)) cares.push({ code: 'gloves' });
 	if (holds(use, ['caustic'])) cares.push({ code: 'eyes' });
 	if (holds(use, AIR)) cares.push({ code: 'air' });
@@ -95,13 +101,14 @@ export function careOf(use: InHand, pets: readonly Pet[] = [], person: UsePerson
 
 /** Cares that are a danger to people: drawn in madder, read first. */
 export const isGrave = (care: Care): boolean =>
-	care.code === 'alone' || care.code === 'never-with' || care.code === 'not-on';
+	care.code === 'alone' || care.code === 'never-with' || care.code === 'not-on' || care.code === 'damp-only';
 
 /** The cares of several uses together, each once, the gravest first. */
 export function caresTogether(lists: readonly (readonly Care[])[]): Care[] {
 	const ORDER: readonly Care['code'][] = [
 		'alone',
 		'not-on',
+		'damp-only',
 		'never-with',
 		'briefly',
 		'gloves',

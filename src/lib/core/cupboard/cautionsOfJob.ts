@@ -57,6 +57,8 @@ function caresByStep(
 				families: use.families as readonly Family[],
 				perhaps: (use.perhaps ?? []) as readonly Family[],
 				surface: use.surface,
+				rinse: use.rinse,
+				wet: use.wet,
 				floor: use.floor,
 				contactMinutes: use.contactMinutes
 			},

@@ -30,6 +30,7 @@ export function usesOfJob(job: Job, depth: Depth, cupboard: Cupboard, person: st
 				families: use.families.filter((family) => !perhaps.includes(family)),
 				perhaps,
 				rinse: use.rinse,
+				wet: use.water === 'wet',
 				floor: use.floor,
 				contactMinutes: use.contactMinutes
 			};

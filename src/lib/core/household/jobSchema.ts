@@ -125,6 +125,8 @@ export const stepSchema = z.strictObject({
 				surface: id.optional(),
 				/** With plenty of water, that takes off what was there. */
 				rinse: z.boolean().default(false),
+				/** How wet it is; left out: damp. What bears no rinse bears nothing wet. */
+				water: z.enum(['damp', 'wet']).optional(),
 				floor: z.boolean().default(false),
 				/** So many minutes it stays before it is taken off; left out: unknown. */
 				contactMinutes: z.number().min(0).max(1440).optional()

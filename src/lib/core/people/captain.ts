@@ -12,8 +12,9 @@ export interface CaptainSwap {
 
 /**
  * Who wears the ribbon on a day, by member; null for nobody. The turns go round in the order of the list, from the
- * day on which they begin; whoever is not at home on the day (or, by weeks, on all of its days) is passed over. A
- * turn that was swapped away is made up for: the next turn of whoever had it is theirs.
+ * day on which they begin. Where whoever has a turn is not at home on the day (or, by weeks, on none of its days) it
+ * is worn by whoever stood in least, of those the next in the list. A turn that was swapped away or stood in for is
+ * made up for, one at a time for each two: the next turn of whoever had it is theirs.
  */
 export function captainOn(
 	home: Home,
@@ -30,31 +31,44 @@ export function captainOn(
 	const begin = startOf(toDay(ribbon.from ?? home.household.startsOn));
 	const last = startOf(day);
 	if (last < begin) return null;
-	// Turns long past change nothing but who is next: a round of a hundred is enough.
-	const first = begin + Math.max(0, Math.floor((last - begin) / length) - 100) * length;
-	let at = Math.floor((first - begin) / length) % members.length;
+	// What is owed from longer ago than a hundred turns is let go.
+	const turns = Math.round((last - begin) / length);
 	let wears: string | null = null;
-	/** To whom somebody's next turn is owed, after a swap. */
-	const owed = new Map<string, string>();
-	for (let from = first as CivilDay; from <= last; from = addDays(from, length)) {
-		const here = members.filter((one) =>
-			Array.from({ length }, (_, i) => addDays(from, i)).some(
-				(date) => homeSpans(one, date).length > 0 && !isAway(one.id, date)
-			)
+	/** To whom somebody owes turns, in the order in which they came about. */
+	const owed = new Map(members.map((one) => [one.id, [] as string[]]));
+	const stoodIn = new Map(members.map((one) => [one.id, 0]));
+	const owes = (who: string, whom: string) => {
+		const list = owed.get(who) as string[];
+		if (!list.includes(whom)) list.push(whom);
+	};
+	for (let turn = Math.max(0, turns - 100); turn <= turns; turn++) {
+		const from = addDays(begin, turn * length);
+		const here = new Set(
+			members
+				.filter((one) =>
+					Array.from({ length }, (_, i) => addDays(from, i)).some(
+						(date) => homeSpans(one, date).length > 0 && !isAway(one.id, date)
+					)
+				)
+				.map((one) => one.id)
 		);
-		const order = members.map((_, i) => members[(at + i) % members.length] as (typeof members)[number]);
-		const planned = order.find((one) => here.includes(one));
-		wears = planned?.id ?? null;
-		if (!planned) continue;
-		at = (members.indexOf(planned) + 1) % members.length;
-		const back = owed.get(planned.id);
-		if (back !== undefined && here.some((one) => one.id === back)) {
-			owed.delete(planned.id);
-			wears = back;
+		const order = members.map((_, i) => (members[(turn + i) % members.length] as { id: string }).id);
+		const whose = order[0] as string;
+		wears = here.has(whose) ? whose : null;
+		if (wears === null) {
+			const least = Math.min(...order.filter((id) => here.has(id)).map((id) => stoodIn.get(id) as number));
+			wears = order.find((id) => here.has(id) && stoodIn.get(id) === least) ?? null;
+			if (wears === null) continue;
+			stoodIn.set(wears, least + 1);
+			owes(wears, whose);
+		} else {
+			const list = owed.get(whose) as string[];
+			const back = list.findIndex((id) => here.has(id));
+			if (back >= 0) [wears] = list.splice(back, 1) as [string];
 		}
 		const swap = swaps.find((one) => startOf(one.day) === from && members.some((m) => m.id === one.to));
-		if (swap && swap.to !== wears && wears !== null) {
-			owed.set(swap.to, wears);
+		if (swap && swap.to !== wears) {
+			owes(swap.to, wears);
 			wears = swap.to;
 		}
 	}

@@ -95,6 +95,7 @@ function usesOf(
 			...(product ? { product } : {}),
 			...(surface ? { surface } : {}),
 			rinse: at('rinse') === 'rinse',
+			...(at('rinse') === 'wet' ? { water: 'wet' } : {}),
 			floor: Number(at('class')) === WET_FLOOR || (before[0]?.floor ?? false),
 			...(contact === undefined || contact === '' ? {} : { contactMinutes: contact })
 		}

@@ -153,7 +153,7 @@ const waitShortly = (wait: Step['wait']): Step['wait'] =>
 
 /**
  * The steps of a library job for one room: "floor" becomes what is underfoot there. What the surface bears for ten
- * minutes stays so long and is rinsed off; what it refuses becomes soap, and a rinse that would harm it a damp cloth.
+ * minutes stays so long and is rinsed off; what it refuses becomes soap, and a rinse or much water that would harm it a damp cloth.
  * Rules: "Surfaces".
  */
 function fitDepths(depths: Depths, room: RoomFacts): { depths: Depths; changed: boolean } {
@@ -166,8 +166,10 @@ function fitDepths(depths: Depths, room: RoomFacts): { depths: Depths; changed: 
 			if (surface === undefined) return product;
 			const refused = refusedFamilies(surface, product.families);
 			const rinse = product.rinse && !refusesRinse(surface);
-			if (rinse !== product.rinse) changed = true;
-			const fitted = { ...product, surface, rinse };
+			const { water, ...rest } = product;
+			const isWet = water === 'wet' && !refusesRinse(surface);
+			if (rinse !== product.rinse || isWet !== (water === 'wet')) changed = true;
+			const fitted: Products[number] = { ...rest, surface, rinse, ...(isWet ? { water: 'wet' } : {}) };
 			if (refused.length === 0) return fitted;
 			if (refused.every((family) => bearsShortly(surface, family)) && rinsedNext(steps, i, product.surface)) {
 				shortly = true;

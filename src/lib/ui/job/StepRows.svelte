@@ -3,7 +3,7 @@
 	import { JOB_STEP_ROWS } from '$words/screens/house';
 	import Trash from '@lucide/svelte/icons/trash';
 	import Plus from '@lucide/svelte/icons/plus';
-	import { appliancesFor, EDITOR, RINSES, STEP_KINDS, surfacesFor, usesFor } from '$words/jobEditor';
+	import { appliancesFor, EDITOR, RINSE, RINSES, STEP_KINDS, surfacesFor, usesFor } from '$words/jobEditor';
 	import type { JobEditorView } from '$views/jobEditor';
 	import Button from '../kit/Button.svelte';
 	import Choice from '../kit/Choice.svelte';
@@ -41,7 +41,7 @@
 		const families = (step.with.split('|')[1] ?? '').split(',').filter(Boolean) as Family[];
 		if (families.length === 0 || step.surface === '') return '';
 		const product = { families, perhaps: [] };
-		const answer = mayUse({ product, surface: step.surface });
+		const answer = mayUse({ product, surface: step.surface, wet: step.rinse !== '' });
 		if (answer.verdict === 'yes') return '';
 		const words = answerWords(answer, step.surface, product);
 		return `${words.short} ${words.why.join(' ')}`;
@@ -105,12 +105,12 @@
 						bind:value={step.surface}
 						onchange={changed}
 					/>
-					{#if step.with.endsWith('|water')}<Choice
-							label={EDITOR.stepRinse}
-							options={RINSES}
-							bind:value={step.rinse}
-							onchange={changed}
-						/>{/if}
+					<Choice
+						label={EDITOR.stepRinse}
+						options={step.with.endsWith('|water') ? [...RINSES, RINSE] : RINSES}
+						bind:value={step.rinse}
+						onchange={changed}
+					/>
 				{/if}
 				{#if hand.length > 0}<div class="min-[480px]:col-span-3">
 						<Toggles

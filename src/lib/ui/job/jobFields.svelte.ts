@@ -46,7 +46,7 @@ const stepsOf = (job: Job, depth: DepthName): StepFields[] =>
 		most: step.wait?.max === undefined ? '' : String(step.wait.max),
 		with: step.products.length > 1 ? SAME_USES : step.products.map(useWord).join(''),
 		surface: step.products[0]?.surface ?? '',
-		rinse: step.products[0]?.rinse ? 'rinse' : '',
+		rinse: step.products[0]?.rinse ? 'rinse' : step.products[0]?.water === 'wet' ? 'wet' : '',
 		tools: step.tools ?? []
 	}));
 

@@ -1,6 +1,7 @@
 <script lang="ts">
 	/** The sentence that asks: may this be used on that, after that, by somebody; answered at once. */
 	import { mayUse, type Question } from '$core/cupboard/ask';
+	import { refusesRinse } from '$core/cupboard/surfaces';
 	import { SURFACES } from '$core/household/home';
 	import type { SuppliesView } from '$views/supplies';
 	import { answerWords, ASK } from '$words/supplies/ask';
@@ -14,14 +15,18 @@
 	const fromShelf = $derived(view.chosen?.id ?? view.asked.product);
 	let product = $derived(fromShelf);
 	let surface = $state(start.surface);
+	let water = $state('');
 	let after = $state(start.after);
 	let person = $state(start.person);
 	const NOTHING = { families: [], perhaps: [] };
 	const found = (id: string) => view.products.find((one) => one.id === id);
 	const who = $derived(view.people.find((one) => one.id === person) ?? null);
+	/** Elsewhere water does no harm. */
+	const minds = $derived(refusesRinse(surface));
 	const question = $derived<Question>({
 		product: found(product) ?? NOTHING,
 		surface: surface === '' ? undefined : surface,
+		wet: minds && water === 'wet',
 		after: found(after) ?? null,
 		person: who,
 		pets: view.pets
@@ -62,6 +67,17 @@
 		/>
 		<span>{ASK.on}</span>
 		<Choice look="tape" label={ASK.surface} bind:value={surface} options={surfaces} />
+		{#if minds}
+			<Choice
+				look="tape"
+				label={ASK.water}
+				bind:value={water}
+				options={[
+					{ value: '', label: ASK.damp },
+					{ value: 'wet', label: ASK.wet }
+				]}
+			/>
+		{/if}
 		<span>{ASK.after}</span>
 		<Choice
 			look="tape"
@@ -89,7 +105,7 @@
 		{:else if rightOnes}
 			<p class="m-0">
 				<b>{ASK.right(rightOnes.right)}</b>
-				<span class="text-tin-text">{ASK.wrongOnes(rightOnes.wrong)} {ASK.damp}</span>
+				<span class="text-tin-text">{ASK.wrongOnes(rightOnes.wrong)} {ASK.dampIsRight}</span>
 			</p>
 		{:else}
 			<p class="m-0 text-tin-text">{ASK.choose}</p>

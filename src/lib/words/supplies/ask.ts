@@ -32,6 +32,8 @@ function reasonWords(
 				reason.families.map((family) => FAMILY_WORDS[family]),
 				'or'
 			)}${forLong ? ' for long' : ''}.`;
+		case 'much-water':
+			return `${capital(SURFACE_WORDS[surface ?? ''] ?? 'It')} ${/s$|es$/.test(SURFACE_WORDS[surface ?? ''] ?? '') ? 'swell' : 'swells'} where water stands.`;
 		case 'age':
 			return `It is for ${reason.from} and over.`;
 		case 'exclusion':
@@ -45,6 +47,8 @@ function helpWords(help: HelpWith, isSurface: boolean): string {
 	switch (help.code) {
 		case 'rinse-between':
 			return 'Rinse with plenty of water first.';
+		case 'damp':
+			return 'With a damp cloth, well wrung out.';
 		case 'briefly':
 			return `${capital(lowerNumber(help.minutes))} minutes at most, then rinse.`;
 		case 'somebody-else':
@@ -96,12 +100,15 @@ export const ASK = {
 	product: 'Product',
 	surface: 'Surface',
 	before: 'Used on it before',
+	water: 'How wet',
+	damp: 'damp',
+	wet: 'with much water',
 	person: 'Who uses it',
 	show: 'Ask',
 	right: (names: readonly string[]) =>
 		names.length === 0 ? 'None of what is here.' : `${listNames(names)}.`,
 	wrongOnes: (names: readonly string[]) => (names.length === 0 ? '' : `Not ${listNames(names, 'or')}.`),
-	damp: 'A damp cloth is right everywhere.',
+	dampIsRight: 'A damp cloth is right everywhere.',
 	yes: 'Yes.',
 	yesAnywhere: 'Yes, on what bears it. Choose the surface to be sure.'
 } as const;

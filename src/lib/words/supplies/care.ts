@@ -47,6 +47,12 @@ function careWords(care: Care): { headline: string; text: string; grave: boolean
 				)}.`,
 				grave: true
 			};
+		case 'damp-only':
+			return {
+				headline: `Only a damp cloth on ${SURFACE_WORDS[care.surface] ?? 'this'}.`,
+				text: 'It swells where water stands.',
+				grave: true
+			};
 		case 'never-with':
 			return {
 				headline: `Never with ${listNames(
