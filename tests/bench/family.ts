@@ -114,6 +114,8 @@ async function signingIn(
 	);
 }
 
+/** With other homes in the same database nobody is shown the demo who did not ask for it. */
+const LOOKS_AT_DEMO = 'demo=look';
 const LISTENERS = 200;
 
 async function live(url: string, post: (path: string, form: Record<string, string>) => Promise<unknown>) {
@@ -121,7 +123,7 @@ async function live(url: string, post: (path: string, form: Record<string, strin
 	const streams: IncomingMessage[] = [];
 	for (let i = 0; i < LISTENERS; i++) {
 		const stream = await new Promise<IncomingMessage>((done, reject) =>
-			httpGet(`${url}/live`, { agent: false }, done).on('error', reject)
+			httpGet(`${url}/live`, { agent: false, headers: { cookie: LOOKS_AT_DEMO } }, done).on('error', reject)
 		);
 		stream.setEncoding('utf8');
 		stream.on('data', (text: string) => text.includes('event: changed') && told?.());
@@ -166,7 +168,7 @@ export async function family(databaseUrl: string, clockFile: string) {
 		(
 			await fetch(`${url}${path}`, {
 				method: 'POST',
-				headers: { origin: url, accept: 'text/html', 'user-agent': randomUUID() },
+				headers: { origin: url, accept: 'text/html', cookie: LOOKS_AT_DEMO, 'user-agent': randomUUID() },
 				body: new URLSearchParams(form),
 				redirect: 'manual'
 			})

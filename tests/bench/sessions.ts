@@ -176,7 +176,10 @@ async function bell(url: string, clockFile: string) {
 		]
 	});
 	try {
-		const page = await (await browser.newContext({ timezoneId: 'Europe/London', locale: 'en-GB' })).newPage();
+		const context = await browser.newContext({ timezoneId: 'Europe/London', locale: 'en-GB' });
+		// With other homes in the same database nobody is shown the demo who did not ask for it.
+		await context.addCookies([{ name: 'demo', value: 'look', url: `http://127.0.0.1:${port}` }]);
+		const page = await context.newPage();
 		await page.addInitScript(() => {
 			const rung: number[] = [];
 			Object.assign(window, { rung });

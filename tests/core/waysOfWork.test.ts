@@ -243,6 +243,31 @@ describe('they ring in half an hour', () => {
 		expect(rooms[0]).toBe('living');
 	});
 
+	it('what comes when it is called comes in, and what the home has a job for is not made up beside it', () => {
+		const own = (id: string, rest: Record<string, unknown>) =>
+			job(id, {
+				room: 'living',
+				depths: { usual: { minutes: 4, steps: [step(id, 4, { class: 1 })] } },
+				...rest
+			});
+		const asked = (jobs: unknown[]) => {
+			const { plan, filled } = solved(homeOf(jobs), [], date, 'visitors', 30, ['ada']);
+			return { plan: plan.entries.map((one) => one.job), made: [...filled.extraOf.keys()] };
+		};
+		const bare = asked([
+			own('vases', { cadence: { type: 'onCall' }, missRule: 'letgo', layer: 'long', subject: 'plants' })
+		]);
+		expect(bare.plan).toContain('vases');
+		expect(bare.made).toEqual(expect.arrayContaining(['~basket-living', '~cushions-living', '~boots-hall']));
+		const tidy = asked([own('straight', { subject: 'tidy' })]);
+		expect(tidy.plan).toContain('straight');
+		expect(tidy.made).not.toContain('~basket-living');
+		expect(tidy.made).not.toContain('~cushions-living');
+		expect(tidy.made).toContain('~boots-hall');
+		// Without a kind of work said, what its steps do says it.
+		expect(asked([own('pick-up', {})]).made).not.toContain('~basket-living');
+	});
+
 	it('with fifteen minutes less the rest shrinks, and nobody is torn from what is in hand', () => {
 		const { filled, plan } = solved(home, [], date, 'visitors', 30, ['ada', 'ben']);
 		const made = sessionPlan(filled, plan, 30);

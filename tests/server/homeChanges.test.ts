@@ -5,8 +5,11 @@ import { loadToday } from '../../src/lib/server/pages/today/loadToday';
 import { loadHome } from '../../src/lib/server/repo/homeRepo';
 import { revisionOf } from '../../src/lib/server/repo/homeRows';
 import { addOnce } from '../../src/lib/server/services/home/onceJob';
+import { loadJobEditor } from '../../src/lib/server/pages/house/jobEditor';
+import { editMany } from '../../src/lib/server/services/home/manyJobs';
 import { editJob } from '../../src/lib/server/services/home/job';
 import { undoChange } from '../../src/lib/server/services/home/undoChange';
+import { job, makeHome, step } from '../core/home';
 import { form, newId, NOW, said, someHomes } from './asking';
 
 const { household, pool } = someHomes();
@@ -115,5 +118,44 @@ describe('a change of the home', () => {
 		for (const change of ['1', '999', 'x', '-3', '__proto__'])
 			expect(said(await undoChange(home, form({ id: newId(), change }))).status).toBeGreaterThanOrEqual(400);
 		expect(await revisionOf(pool(), home)).toBe(revision);
+	});
+});
+
+describe('somebody who is named for what they may not do', () => {
+	it('is told with the reason when it is saved, and stands with it in the editor', async () => {
+		const bleached = (id: string) =>
+			job(id, {
+				room: 'kitchen',
+				depths: {
+					usual: { minutes: 5, steps: [step('Bleach', 5, { products: [{ families: ['bleach'] }] })] }
+				}
+			});
+		const home = await household(
+			makeHome({
+				jobs: [bleached('sink'), bleached('bin'), job('sweep', { room: 'kitchen' })],
+				zones: ['front', 'back'].map((id) => ({ id, name: id, weave: 'check', list: [] }))
+			})
+		);
+		const name = async (member: string, jobs: string[], more: Record<string, string> = {}) => {
+			const data = form({ id: newId(), what: 'who', to: member, ...more });
+			for (const one of jobs) data.append('job', one);
+			return (await editMany(home, data)) as { saved: string; effects: string[]; tried: boolean };
+		};
+		const tried = await name('cy', ['sink'], { try: '1' });
+		expect(tried).toMatchObject({
+			tried: true,
+			effects: ['sink names Cy, who cannot do it: Cy is 8; it is for 16 and over.']
+		});
+		expect((await name('cy', ['sink', 'bin', 'sweep'])).effects).toEqual([
+			'Two jobs name Cy, who cannot do them: sink and bin.'
+		]);
+		// Said once, and not at every other change after it.
+		expect((await name('ada', ['sweep'])).effects).toEqual([]);
+		const { people } = await loadJobEditor(home, 'sink', { room: null });
+		expect(people.map(({ name: who, why }) => [who, why])).toEqual([
+			['Ada', null],
+			['Ben', null],
+			['Cy', 'is 8; it is for 16 and over']
+		]);
 	});
 });

@@ -1,4 +1,5 @@
 /** Names of people and patterns, as they are shown. */
+import type { Home } from '$core/household/home';
 import type { WeaveName } from '$core/household/weaves';
 import type { PreparedHome } from '$core/schedule/preparedHome';
 
@@ -19,9 +20,10 @@ export const namesInList = (list: readonly { readonly name: string; readonly roo
 	);
 
 /** What a job needs at hand, as it is called: a thing of the cupboard by its id, else the words of the job. */
-export function thingName(home: PreparedHome, thing: string): string {
-	const { products, tools } = home.home.cupboard;
-	return [...products, ...tools].find((one) => one.id === thing)?.name ?? thing;
+export const thingName = (home: PreparedHome, thing: string): string => thingOfHome(home.home, thing);
+
+export function thingOfHome({ cupboard }: Pick<Home, 'cupboard'>, thing: string): string {
+	return [...cupboard.products, ...cupboard.tools].find((one) => one.id === thing)?.name ?? thing;
 }
 
 /** What a step is done with, by name. */

@@ -1,7 +1,8 @@
 /** The wording of reasons: who can, who cannot, and why it came to somebody. */
 import type { Reason } from '$core/people/assignWeek';
+import type { NamedInVain } from '$core/people/namedInVain';
 import type { WhyNot } from '$core/people/whoCan';
-import { clockText, listNames } from './general';
+import { clockText, listNames, numberWord } from './general';
 
 const PARTS = { morning: 'in the morning', midday: 'at midday', evening: 'in the evening' } as const;
 
@@ -75,6 +76,19 @@ export const cannotWords = (why: WhyNot, names: NamesOf) => whyNotText(why, name
 
 export const cannotText = (name: string, why: WhyNot, names: NamesOf) =>
 	sentence(name, whyNotText(why, names));
+
+/** Who is named for jobs that they may not do: one sentence each, of one job with the reason. */
+export function namedInVainWords(found: readonly NamedInVain[], names: NamesOf): string[] {
+	const people = [...new Set(found.map((one) => one.member.id))];
+	return people.map((id) => {
+		const of = found.filter((one) => one.member.id === id);
+		const [first] = of as [NamedInVain];
+		const jobs = of.map((one) => one.job.name);
+		return of.length === 1
+			? `${first.job.name} names ${first.member.name}, who cannot do it: ${cannotText(first.member.name, first.why, names)}.`
+			: `${numberWord(of.length)} jobs name ${first.member.name}, who cannot do them: ${listNames(jobs.length > 5 ? [...jobs.slice(0, 4), `${jobs.length - 4} more`] : jobs)}.`;
+	});
+}
 
 export function reasonText(reason: Reason, to: string, names: NamesOf): string {
 	const { nameOf } = names;

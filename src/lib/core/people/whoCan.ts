@@ -112,14 +112,14 @@ export function ownersOfWork(
 	const owners = home.rooms.find((room) => room.id === job.room)?.owners ?? [];
 	const isOne = (id: string) => {
 		const owner = home.members.find((member) => member.id === id);
-		return owner !== undefined && isTheirs(owner) && whyNot(job, owner, day).length === 0;
+		return owner !== undefined && isTheirs(owner) && standsAgainst(job, owner, day).length === 0;
 	};
 	return owners.some(isOne) ? owners : [];
 }
 
 /** What does not change from day to day: named, own room, and what stands in the person. */
 function whyNever(job: Job, owners: readonly string[], member: Member, day: CivilDay): WhyNot[] {
-	const why = whyNot(job, member, day);
+	const why = standsAgainst(job, member, day);
 	const named = job.who.members;
 	if (named.length > 0) {
 		if (!named.includes(member.id)) why.unshift({ code: 'not-named' });
@@ -129,8 +129,8 @@ function whyNever(job: Job, owners: readonly string[], member: Member, day: Civi
 	return why;
 }
 
-/** What stands in a person against ever doing a job: age, products, exclusions, skill, kit. */
-function whyNot(job: Job, member: Member, day: CivilDay): WhyNot[] {
+/** What stands in a person against ever doing a job, the age first: age, products, exclusions, skill, kit. Rules: "Who can take a job". */
+export function standsAgainst(job: Job, member: Member, day: CivilDay): WhyNot[] {
 	const why: WhyNot[] = [];
 	const age = ageToGoBy(member, day);
 	// A job with rungs is done with somebody until it is theirs; any other waits for its age.

@@ -1,6 +1,7 @@
 /** What a kind of session would draw from if it were for those in it. Rules: "Kinds of session". */
 import type { DaySeries } from '../schedule/readDay';
-import { gather, type GatherQuestion } from './gather';
+import { gather } from './gather';
+import type { GatherQuestion } from './gathered';
 import type { SessionKind } from './kinds';
 
 /** Why work of the kind is not in this session. */

@@ -5,7 +5,7 @@ import type { Member } from '../household/home';
 import { carriedOut } from '../cupboard/kits';
 import { mayDo, ownersOfWork } from '../people/whoCan';
 import { jobTitle, type DaySeries } from '../schedule/readDay';
-import type { ExtraJob, Gathered } from './gather';
+import type { ExtraJob, Gathered } from './gathered';
 import { breaksOf, KIND_RULES, type SessionKind } from './kinds';
 import type { PailStep, SessionLine, SessionPlan } from './sessionPlan';
 import { classesForbid, orderPairs } from '../planner/orderPairs';

@@ -1,62 +1,13 @@
 /** What each kind of session draws from: lines of the day, and small jobs of its own. Rules: "Kinds of session". */
 import type { DayPart } from '../calendar/dayParts';
-import type { PreparedHome } from '../schedule/preparedHome';
 import type { Job, JobStep } from '../household/jobSchema';
-import { ofZoneDay } from '../schedule/zoneItems';
-import { agendaOf, minutesToDo } from '../schedule/agenda';
 import { isWash } from '../laundry/pile';
+import { agendaOf } from '../schedule/agenda';
 import type { Day, DaySeries } from '../schedule/readDay';
-import type { HomeProjection } from '../schedule/projection';
+import { ofZoneDay } from '../schedule/zoneItems';
+import { isOn, step, type ExtraJob, type Gathered, type GatherQuestion } from './gathered';
 import { KIND_RULES, TRAFFIC_ROOMS, type SessionKind } from './kinds';
-import { seenOfJob, seenOfRoom } from './visible';
-
-/** A small job that a session brings with it; it stands in no routine, so nothing of it is due later. */
-export interface ExtraJob {
-	readonly id: string;
-	readonly name: string;
-	readonly room: string;
-	readonly worth: number;
-	/** The session is not what it is without it. */
-	readonly held: boolean;
-	readonly steps: readonly JobStep[];
-}
-
-export interface Gathered {
-	readonly lines: readonly DaySeries[];
-	readonly extra: readonly ExtraJob[];
-	/** Lines that come after all others: the sitting that follows a round. */
-	readonly after?: ReadonlySet<string>;
-	/** How much of the worth of work in a room counts here, and of a job in it: visitors see only part of some. */
-	readonly seen: (room: string, job?: Job) => number;
-}
-
-export interface GatherQuestion {
-	readonly home: PreparedHome;
-	readonly projection: HomeProjection;
-	readonly day: Day;
-	readonly part: DayPart;
-	/** The lines that these people may take and that are in no other session. */
-	readonly pool: readonly DaySeries[];
-	/** `visitors`: the rooms that they see; null for those marked so in the house. */
-	readonly rooms: readonly string[] | null;
-	/** `bigday`, `detail`: how long it lasts, in minutes. */
-	readonly minutes: number;
-	/** `round`: the sitting of the zone follows in the same session. */
-	readonly sitting?: boolean;
-	/** `bigday`: the loads of laundry that wait. */
-	readonly pile?: readonly { readonly id: string; readonly name: string }[];
-}
-
-const isOn = (line: DaySeries) =>
-	(line.state === 'due' || line.state === 'late' || line.state === 'open') && !line.offTheLine;
-
-const step = (text: string, minutes: number, classOf: number, more: Partial<JobStep> = {}): JobStep => ({
-	text,
-	minutes,
-	class: classOf,
-	products: [],
-	...more
-});
+import { visitorsOf } from './visitors';
 
 /** The rooms that a job touches: its own, those it says it covers, and those of its steps. */
 const roomsOf = (job: Job): string[] => [
@@ -176,71 +127,6 @@ function resetOf({ home }: GatherQuestion, on: readonly DaySeries[]): Gathered {
 	const jobs = inKitchen.map((line) => line.line.job);
 	const extra = stations(kitchen?.id ?? '').filter((one) => !jobs.some(one.isIn));
 	return { lines: inKitchen, extra, seen: () => 1 };
-}
-
-/** What makes most of a room in few minutes, by its kind: one basket first. */
-const QUICK: Readonly<Record<string, readonly (readonly [string, string, number, number, number])[]>> = {
-	living: [['cushions', 'Cushions and covers straight', 1.5, 8, 2]],
-	toilet: [
-		['basin', 'Basin and mirror', 3, 4, 3],
-		['towel', 'Fresh towel, seat down', 1, 8, 3]
-	],
-	bathroom: [
-		['basin', 'Basin and mirror', 3, 4, 3],
-		['towel', 'Fresh towel', 1, 8, 2]
-	],
-	hall: [['boots', 'Boots in one row, coats on hooks', 2, 1, 3]],
-	kitchen: [['counter', 'Dishes out of sight, counter wiped', 3, 3, 3]],
-	dining: [['table', 'Table clear and wiped', 2, 3, 3]]
-};
-
-/** Rooms that visitors see: all that stands about into one basket, then what shows most; then what is due there. */
-function visitorsOf({ home, pool, rooms }: GatherQuestion): Gathered {
-	const shown = home.rooms.filter((room) => (rooms === null ? room.seenByVisitors : rooms.includes(room.id)));
-	const extra = shown.flatMap((room): ExtraJob[] => [
-		{
-			id: `~basket-${room.id}`,
-			name: 'All loose things into one basket',
-			room: room.id,
-			worth: room.kind === 'living' || room.kind === 'dining' ? 9 : 5,
-			held: false,
-			steps: [step('All loose things into one basket', room.kind === 'living' ? 4 : 2, 1)]
-		},
-		...(QUICK[room.kind] ?? []).map(([id, name, minutes, classOf, worth]) => ({
-			id: `~${id}-${room.id}`,
-			name,
-			room: room.id,
-			worth: worth * 1.5,
-			held: false,
-			steps: [step(name, minutes, classOf)]
-		}))
-	]);
-	const last = shown[0];
-	const ids = new Set(shown.map((room) => room.id));
-	const lines = pool.filter(
-		(line) =>
-			ids.has(line.line.room.id) &&
-			!line.offTheLine &&
-			(line.line.job.layer === 'basics' || line.line.job.layer === 'weekly') &&
-			(isOn(line) || line.state === 'resting') &&
-			minutesToDo(line) <= 15 &&
-			seenOfJob(line.line.job) > 0
-	);
-	const seen = (room: string, job?: Job) =>
-		ids.has(room) ? seenOfRoom(home.roomById.get(room)?.kind ?? '') * (job ? seenOfJob(job) : 1) : 0;
-	const cloths: ExtraJob[] = last
-		? [
-				{
-					id: '~cloths-away',
-					name: 'Lamp on, cloths away',
-					room: last.id,
-					worth: 2,
-					held: false,
-					steps: [step('Lamp on, cloths away', 1, 8)]
-				}
-			]
-		: [];
-	return { lines, extra: [...extra, ...cloths], seen };
 }
 
 /** Minutes of a wash and of hanging it out, for the laundry that runs under a big day. */

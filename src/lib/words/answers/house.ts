@@ -12,8 +12,6 @@ export const HOUSE_SAYS = {
 } as const;
 
 export const JOB_EDITOR_SAYS = {
-	tooSmall: 'too small',
-	fromAge: (age: Shown) => `from ${age}`,
 	thisJobIsNotIn: 'This job is not in the home any more.',
 	whatWasDoneOfIt: 'What was done of it is still in History.',
 	lastDone: (date: Shown, word: Shown) => `Last done ${date}${word}`,

@@ -6,13 +6,15 @@ import { allFamilies } from '$core/cupboard/products';
 import { isWork } from '$core/household/entry';
 import type { Job, Member } from '$core/household/home';
 import { estimateMinutes } from '$core/learning/minutes';
-import { ageNeeded, ageOn, ageToGoBy } from '$core/people/whoCan';
+import { standsAgainst } from '$core/people/whoCan';
+import type { PreparedHome } from '$core/schedule/preparedHome';
 import { effectivePauses, pausesForSeries } from '$core/schedule/projection';
 import { readDay } from '$core/schedule/readDay';
 import { zoneDaysAhead } from '$core/setup/trial';
 import type { JobEditorView } from '$views/jobEditor';
 import { shortDate } from '$words/general';
-import { memberName } from '$words/names';
+import { memberName, thingName } from '$words/names';
+import { cannotWords } from '$words/people';
 import { error } from '@sveltejs/kit';
 import { v7 as uuidv7 } from 'uuid';
 import { now } from '../../clock';
@@ -24,14 +26,15 @@ import { loadProjection } from '../../repo/projectionRepo';
 import { newJob } from '../../services/home/job';
 import { stateText, zoneMark } from '../today/jobRows';
 
-/** Says why somebody is too young for a job; null where they are not. */
-function whyNot(job: Job, member: Member, today: CivilDay): string | null {
-	const age = ageToGoBy(member, today);
-	const needed = ageNeeded(job);
-	if (age === null || age >= needed) return null;
-	return ageOn(member, today) !== null && needed - age > 5
-		? JOB_EDITOR_SAYS.tooSmall
-		: JOB_EDITOR_SAYS.fromAge(needed);
+/** Says why somebody cannot do a job, beside their name; null where nothing stands against it. */
+function whyNot(home: PreparedHome, job: Job, member: Member, today: CivilDay): string | null {
+	const [why] = standsAgainst(job, member, today);
+	return why
+		? cannotWords(why, {
+				nameOf: (id) => memberName(home, id),
+				thingOf: (id) => thingName(home, id)
+			})
+		: null;
 }
 
 export async function loadJobEditor(
@@ -94,7 +97,7 @@ export async function loadJobEditor(
 		rooms: home.rooms.map((one) => ({ id: one.id, name: one.name, zone: one.zone })),
 		people: home.members
 			.filter((member) => member.role !== 'device')
-			.map((member) => ({ id: member.id, name: member.name, why: whyNot(job, member, today) })),
+			.map((member) => ({ id: member.id, name: member.name, why: whyNot(home, job, member, today) })),
 		others: home.home.jobs
 			.filter((one) => one.id !== job.id && one.room === job.room)
 			.map((one) => ({ id: one.id, name: one.name })),

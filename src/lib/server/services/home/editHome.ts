@@ -3,8 +3,11 @@ import { EDIT_HOME_SAYS } from '$words/answers/home';
 import type { CivilDay } from '$core/calendar/civil';
 import { householdTime } from '$core/calendar/instant';
 import type { Home } from '$core/household/home';
+import { newlyInVain } from '$core/people/namedInVain';
 import type { Edit } from '$core/setup/edit';
 import { editRefusalText, effectText, refusedField } from '$words/edits';
+import { thingOfHome } from '$words/names';
+import { namedInVainWords } from '$words/people';
 import { fail, type ActionFailure } from '@sveltejs/kit';
 import { now } from '../../clock';
 import { reading, transaction, type Db } from '../../db/pool';
@@ -77,7 +80,13 @@ export function editHome(
 				...refusedField(edit.refusal),
 				values: typed(form)
 			});
-		const effects = edit.effects.map(effectText);
+		const effects = [
+			...edit.effects.map(effectText),
+			...namedInVainWords(newlyInVain(prepared.home, edit.home, today), {
+				nameOf: (id) => edit.home.members.find((one) => one.id === id)?.name ?? '',
+				thingOf: (id) => thingOfHome(edit.home, id)
+			})
+		];
 		if (tried) return { saved: words(context), effects, tried, values: typed(form) };
 		if (!UUID.test(id)) {
 			return fail(400, {

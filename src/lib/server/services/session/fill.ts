@@ -16,7 +16,8 @@ import { atDepth, readDay, withDepth, type Day, type DaySeries } from '$core/sch
 import { elsewhere, type Elsewhere } from '$core/session/elsewhere';
 import { filling, type Filling } from '$core/session/fill';
 import { offers, type PailOffer } from '$core/session/offers';
-import { gather, minutesOf, type Gathered, type GatherQuestion } from '$core/session/gather';
+import { gather, minutesOf } from '$core/session/gather';
+import type { Gathered, GatherQuestion } from '$core/session/gathered';
 import type { SessionKind } from '$core/session/kinds';
 import { nextThatFits, waitsForLater, wholeRoutine } from '$core/session/mustBeIn';
 import { readSession } from '$core/session/sessionState';
