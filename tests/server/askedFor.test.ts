@@ -10,7 +10,7 @@ import { loadToday } from '../../src/lib/server/pages/today/loadToday';
 import { askSwap } from '../../src/lib/server/repo/assignmentRepo';
 import { allEntries } from '../../src/lib/server/repo/ledgerRepo';
 import { inHousehold } from '../../src/lib/server/services/useCase';
-import { call } from '../../src/lib/server/services/ledger/entryActions';
+import { call, tick } from '../../src/lib/server/services/ledger/entryActions';
 import { help } from '../../src/lib/server/services/people/child';
 import { already } from '../../src/lib/server/services/people/growth';
 import { answer } from '../../src/lib/server/services/people/week';
@@ -132,5 +132,55 @@ describe('what a child can do already', () => {
 		);
 		await already(asAda(id), form({ id: newId(), member: 'dot' }));
 		expect(await allEntries(pool(), id)).toHaveLength(6);
+	});
+});
+
+describe('whoever helps on certain days', () => {
+	const helped = () =>
+		makeHome({
+			members: [
+				{ id: 'ada', name: 'Ada', role: 'organiser' },
+				{ id: 'ruth', name: 'Ruth', role: 'helper', home: [{ weekdays: [3], from: '09:00', to: '13:00' }] },
+				{ id: 'cy', name: 'Cy', role: 'child', bornOn: '2019-05-01' }
+			],
+			jobs: [
+				job('windows', { cadence: { type: 'daily' }, missRule: 'letgo', aloneFrom: 14 }),
+				job('stairs', { cadence: { type: 'daily' }, missRule: 'letgo' }),
+				job('supper', { cadence: { type: 'daily' }, missRule: 'letgo', parts: ['evening'] }),
+				job('ledgers', {
+					cadence: { type: 'daily' },
+					missRule: 'letgo',
+					who: { mode: 'fixed', members: ['ada'] }
+				})
+			],
+			zones: ['front', 'back'].map((id) => ({ id, name: id, weave: 'check', list: [] }))
+		});
+	const names = (list: readonly { name: string }[]) => list.map((one) => one.name).sort();
+
+	it('sees on such a day what is free for them, and may tick it; on others nothing is', async () => {
+		const id = await household(helped());
+		setClock(NOW);
+		const ruth = asMember(id, 'helper', 'ruth');
+		const view = await loadMine(ruth);
+		expect([view.words, names(view.free)]).toEqual(['Nothing given to you today', ['stairs', 'windows']]);
+		expect(names((await loadMine(asMember(id, 'child', 'cy'))).free)).toEqual(['stairs', 'supper']);
+		const press = (line: string, by = 'ruth') =>
+			form({ id: newId(), line, outcome: 'done', date: '2027-03-03', by });
+		expect(said(await tick(ruth, press('windows'))).status).toBe(200);
+		for (const [line, by] of [
+			['ledgers', 'ruth'],
+			['supper', 'ruth'],
+			['stairs', 'ada']
+		] as const)
+			expect(said(await tick(ruth, press(line, by))).status, line).toBe(403);
+		const after = await loadMine(ruth);
+		expect([names(after.free), after.things.map((one) => [one.name, one.state])]).toEqual([
+			['stairs'],
+			[['windows', 'done']]
+		]);
+		expect(said(await tick(asMember(id, 'child', 'cy'), press('windows', 'cy'))).status).toBe(403);
+		setClock('2027-03-04T10:00:00Z');
+		expect((await loadMine(ruth)).free).toEqual([]);
+		expect((await loadMine(ruth)).words).toBe('Today is not one of your days');
 	});
 });

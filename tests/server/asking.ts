@@ -49,8 +49,11 @@ export function said(answer: unknown): {
 /** Ada, who organises the home of these tests; or somebody else of it. */
 export const asAda = (householdId: string) =>
 	({ householdId, viewer: { role: 'organiser', member: 'ada' }, me: 'ada' }) as const;
-export const asMember = (householdId: string, role: 'adult' | 'child' | 'device', member: string | null) =>
-	({ householdId, viewer: { role, member: member ?? '' }, me: member }) as never;
+export const asMember = (
+	householdId: string,
+	role: 'adult' | 'child' | 'helper' | 'device',
+	member: string | null
+) => ({ householdId, viewer: { role, member: member ?? '' }, me: member }) as never;
 
 let ids = 0;
 export const newId = () => `01900000-0000-7000-b000-${String(++ids).padStart(12, '0')}`;

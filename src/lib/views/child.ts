@@ -33,6 +33,8 @@ export interface MineView {
 	readonly words: string;
 	readonly next: ThingView | null;
 	readonly things: readonly ThingView[];
+	/** What is nobody's today and for them to take. */
+	readonly free: readonly ThingView[];
 	readonly gate: { readonly name: string; readonly left: number; readonly of: number } | null;
 	readonly calling: boolean;
 	readonly pail: string | null;

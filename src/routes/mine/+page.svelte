@@ -11,6 +11,7 @@
 	import Peg from '$ui/glyphs/Peg.svelte';
 	import Weave from '$ui/glyphs/Weave.svelte';
 	import Thing from '$ui/mine/Thing.svelte';
+	import FreeThings from '$ui/mine/FreeThings.svelte';
 	import Cares from '$ui/supplies/Cares.svelte';
 	import Notice from '$ui/Notice.svelte';
 	import { minutesText } from '$words/general';
@@ -29,12 +30,12 @@
 <section
 	class="relative w-[min(760px,100%)] mx-auto px-6 pt-3 pb-7 flex flex-col gap-3.5 flex-1 max-sm:px-3.75 max-sm:pt-2.5 max-sm:pb-4.5"
 >
-	<header class="flex justify-between items-center gap-3">
-		<h1 class="text-[2.375rem]">{view.name}</h1>
-		<p class="text-tag font-name">{view.words}</p>
+	<header class="flex flex-wrap justify-between items-center gap-x-3">
+		<h1 class="min-w-0 text-[2.375rem] wrap-anywhere">{view.name}</h1>
+		<p class="m-0 text-tag font-name">{view.words}</p>
 	</header>
 	<svg
-		class="absolute left-[calc(50%_-_50vw)] w-[100vw] max-w-none top-15.5 h-6.5 pointer-events-none"
+		class="relative left-[calc(50%_-_50vw)] -mt-2.5 -mb-7.5 h-6.5 w-[100vw] max-w-none shrink-0 self-start pointer-events-none"
 		viewBox="0 0 1000 30"
 		preserveAspectRatio="none"
 		aria-hidden="true"
@@ -140,7 +141,9 @@
 				>{/if}
 		</article>
 	{:else}
-		<p class="my-10 text-center font-display text-[2rem]">{MINE_PAGE.nothingLeftToDo}</p>
+		<p class={['text-center font-display text-[2rem]', view.free.length > 0 ? 'my-5' : 'my-10']}>
+			{view.free.length > 0 ? MINE_PAGE.nothingLeftOfYours : MINE_PAGE.nothingLeftToDo}
+		</p>
 	{/if}
 	<ul class="grid gap-3">
 		{#each view.things as one (one.line)}
@@ -190,6 +193,7 @@
 			</li>
 		{/each}
 	</ul>
+	{#if view.free.length > 0}<FreeThings {view} {where} />{/if}
 	{#if view.growing.length > 0}
 		<p class="text-lead">{MINE_PAGE.toPractise} <b>{view.growing.join('; ')}</b></p>
 	{/if}

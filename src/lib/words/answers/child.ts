@@ -6,6 +6,8 @@ export const MINE_SAYS = {
 	nowLookRound: 'Now look round',
 	looksAtIt: (name: Shown) => `${name} looks at it`,
 	nothingToday: 'Nothing today',
+	notYourDay: 'Today is not one of your days',
+	nothingOfYourOwn: 'Nothing given to you today',
 	allDone: 'All done',
 	asksWillYouTake: (memberName: Shown, name: Shown, dayAhead: Shown) =>
 		`${memberName} asks: will you take ${name} ${dayAhead}?`,

@@ -11,6 +11,13 @@ export const MINE_PAGE = {
 	askToSwap: 'Ask to swap',
 	ask: 'Ask',
 	nothingLeftToDo: 'Nothing left to do.',
+	nothingLeftOfYours: 'Nothing of your own is left.',
+	freeForAnyone: (n: number) => (n === 1 ? 'One job is free for anyone' : `${n} jobs are free for anyone`),
+	moreFree: (n: number) => (n === 1 ? 'One more' : `${n} more`),
+	freeHelp: (n: number) =>
+		n === 1
+			? 'Nobody has it today. Whoever does it ticks it.'
+			: 'Nobody has them today. Whoever does one ticks it.',
 	done: 'Done',
 	notYet: 'Not yet',
 	toPractise: 'To practise:',

@@ -2,7 +2,7 @@
 import { MINE_SAYS } from '$words/answers/child';
 import { isoOf } from '$core/calendar/civil';
 import { whoseTurn } from '$core/people/ownList';
-import { inChargeAt } from '$core/people/presence';
+import { homeSpans, inChargeAt } from '$core/people/presence';
 import { mentorsOf } from '$core/people/mentors';
 import { lookRounds, rungToPractise } from '$core/people/rungs';
 import { candidatesFor } from '$core/people/weekOccurrences';
@@ -116,6 +116,7 @@ export async function loadMine(asker: Asker): Promise<MineView> {
 	const isChild = me.role === 'child';
 	const notes = await reading((db) => loadNotes(db, asker.householdId, today));
 	const things = lines.map((line) => thingView(facts, notes, line));
+	const free = facts.free.map((line) => thingView(facts, notes, line));
 	const open = things.filter((one) => one.state === 'todo' || one.state === 'look');
 	const finished = things.filter((one) => one.state === 'looked' || one.state === 'done');
 	// What is given back, or waits to be looked at, is the next act.
@@ -140,12 +141,17 @@ export async function loadMine(asker: Asker): Promise<MineView> {
 		isChild,
 		words:
 			things.length === 0
-				? MINE_SAYS.nothingToday
+				? free.length > 0
+					? MINE_SAYS.nothingOfYourOwn
+					: me.role === 'helper' && homeSpans(me, today).length === 0
+						? MINE_SAYS.notYourDay
+						: MINE_SAYS.nothingToday
 				: open.length === 0
 					? MINE_SAYS.allDone
 					: `${numberWord(open.length)} ${plural(open.length, 'thing')} ${finished.length > 0 ? 'left' : 'today'}`,
 		next,
 		things: [...shownOpen, ...shownDone],
+		free,
 		gate:
 			isChild && family.gate !== null && things.length > 0
 				? { name: family.gate, left: open.length, of: things.length }

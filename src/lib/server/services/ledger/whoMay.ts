@@ -1,15 +1,17 @@
 /** Who asks, and what that lets them do: the parts of a request that pages and actions go by. */
 import { WHO_MAY_SAYS } from '$words/answers/ledger';
 import { addDays, parseDay, type CivilDay } from '$core/calendar/civil';
-import { ownLines, type GivenTurns } from '$core/people/ownList';
+import { freeLines } from '$core/people/freeLines';
+import { ownLines, withAway, type GivenTurns } from '$core/people/ownList';
 import { extentOf, isOwnOrShared, mayTick, type Act, type Viewer } from '$core/people/permissions';
 import type { PreparedHome } from '$core/schedule/preparedHome';
-import { projectionAt } from '$core/schedule/projection';
+import { awayOn } from '$core/people/weekOccurrences';
+import { effectivePauses, projectionAt } from '$core/schedule/projection';
 import { readDay } from '$core/schedule/readDay';
 import { fail, type ActionFailure } from '@sveltejs/kit';
 import type { Db } from '../../db/pool';
 import { byTurn, givenBetween } from '../../repo/assignmentRepo';
-import { allEntries } from '../../repo/ledgerRepo';
+import { allEntries, entriesOfGrowth } from '../../repo/ledgerRepo';
 import { loadProjection } from '../../repo/projectionRepo';
 import { typed, type Notice } from '../guard';
 
@@ -35,7 +37,7 @@ export async function givenFor(db: Db, household: string, day: CivilDay): Promis
 	return byTurn(await givenBetween(db, household, addDays(day, -35), addDays(day, 7)));
 }
 
-/** Whether a line is on a member's list of a day. */
+/** Whether a line is on a member's list of a day: theirs, or nobody's and for them to take. */
 async function onListOf(
 	db: Db,
 	household: string,
@@ -53,7 +55,11 @@ async function onListOf(
 					(await allEntries(db, household)).map((stored) => stored.entry)
 				);
 	const lines = readDay(home, projection, day).lines.filter((one) => one.line.id === line);
-	return ownLines(home.home, lines, member, day, await givenFor(db, household, day)).length > 0;
+	const given = withAway(await givenFor(db, household, day), awayOn(effectivePauses(projection.home), day));
+	if (ownLines(home.home, lines, member, day, given).length > 0) return true;
+	// What was learnt of a job stands among what was written of growing into it.
+	const entries = (await entriesOfGrowth(db, household)).map((stored) => stored.entry);
+	return freeLines(home, lines, member, { day, entries, given }).length > 0;
 }
 
 /** Why somebody may not write down work on a line in a member's name; null where they may. */

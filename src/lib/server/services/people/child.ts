@@ -5,6 +5,7 @@ import { DAY_PARTS } from '$core/calendar/dayParts';
 import { householdTime, partRunning } from '$core/calendar/instant';
 import type { LedgerEntry } from '$core/household/entry';
 import type { Member } from '$core/household/home';
+import { freeLines } from '$core/people/freeLines';
 import { ownLines, withAway, type GivenTurns } from '$core/people/ownList';
 import { awayOn } from '$core/people/weekOccurrences';
 import { effectivePauses } from '$core/schedule/projection';
@@ -28,7 +29,10 @@ import { familyFacts, type FamilyFacts } from './familyFacts';
 export interface Mine extends FamilyFacts {
 	readonly me: Member;
 	readonly given: GivenTurns;
+	/** What is theirs, and what they did of what was nobody's. */
 	readonly lines: readonly DaySeries[];
+	/** What is nobody's and they could take. */
+	readonly free: readonly DaySeries[];
 	readonly all: readonly DaySeries[];
 }
 
@@ -47,10 +51,24 @@ export async function mineOf(asker: Asker): Promise<Mine> {
 		// What hangs now first, then what comes, then what went by.
 		return (at - DAY_PARTS.indexOf(running) + 3) % 3;
 	};
-	const lines = ownLines(facts.home.home, day.lines, me.id, facts.today, given)
-		.filter((line) => line.state !== 'open' || line.ticks.length > 0)
-		.sort((a, b) => place(a) - place(b) || b.worth - a.worth || (a.line.id < b.line.id ? -1 : 1));
-	return { ...facts, me, given, lines, all: day.lines };
+	const inOrder = (a: DaySeries, b: DaySeries) =>
+		place(a) - place(b) || b.worth - a.worth || (a.line.id < b.line.id ? -1 : 1);
+	const own = ownLines(facts.home.home, day.lines, me.id, facts.today, given).filter(
+		(line) => line.state !== 'open' || line.ticks.length > 0
+	);
+	const mine = new Set(
+		effectiveLedger(facts.entries).flatMap((entry) => (entry.by === me.id ? [entry.id] : []))
+	);
+	const taken = day.lines.filter((line) => !own.includes(line) && line.ticks.some((tick) => mine.has(tick)));
+	const free = freeLines(facts.home, day.lines, me.id, { day: facts.today, entries: facts.entries, given });
+	return {
+		...facts,
+		me,
+		given,
+		lines: [...own, ...taken].sort(inOrder),
+		free: free.filter((line) => !taken.includes(line)).sort(inOrder),
+		all: day.lines
+	};
 }
 
 /** The look-round of a line today, as far as it has come. */
