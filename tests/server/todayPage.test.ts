@@ -3,6 +3,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { toDay } from '../../src/lib/core/calendar/civil';
 import { homeFromDraft } from '../../src/lib/core/setup/homeFromDraft';
+import { job, makeHome } from '../core/home';
 import { draft, library, patterns } from '../core/library';
 import { loadToday, NoSuchDay } from '../../src/lib/server/pages/today/loadToday';
 import { loadRun } from '../../src/lib/server/pages/session/running';
@@ -13,10 +14,12 @@ import {
 	extra,
 	move,
 	note,
+	pause,
 	skip,
 	tick,
 	undo
 } from '../../src/lib/server/services/ledger/entryActions';
+import { put } from '../../src/lib/server/services/people/week';
 import type { JobRow, TodayView } from '../../src/lib/views/today';
 import { asAda, form, newId, NOW, said, someHomes, type Fields } from './asking';
 
@@ -212,6 +215,56 @@ describe('what comes next', () => {
 		await presses.event(asAda(home), id, form({ id: newId(), kind: 'setDown', step: '', ago: '0' }));
 		const free = await look(home, { me: 'ben' });
 		expect([free.pails, hanging(free).some((tag) => tag.inPail !== null)]).toEqual([[], false]);
+	});
+
+	it('is somebody’s who is at home: not theirs who come later, and not theirs who are ill, whose work is offered anew', async () => {
+		const fixed = (id: string, member: string, weight: number) =>
+			job(id, {
+				weight,
+				cadence: { type: 'daily' },
+				missRule: 'letgo',
+				who: { mode: 'fixed', members: [member] }
+			});
+		const home = await household(
+			makeHome({
+				members: [
+					{ id: 'ada', name: 'Ada', role: 'organiser' },
+					{ id: 'ben', name: 'Ben', role: 'adult', home: [{ weekdays: [3], from: '17:00', to: '24:00' }] },
+					{ id: 'cy', name: 'Cy', role: 'child', bornOn: '2012-05-01' }
+				],
+				jobs: [
+					fixed('bens', 'ben', 5),
+					fixed('cys', 'cy', 1),
+					fixed('adas', 'ada', 2),
+					job('shared', {
+						weight: 4,
+						cadence: { type: 'daily' },
+						missRule: 'letgo',
+						who: { mode: 'shared', members: [] }
+					})
+				],
+				zones: ['front', 'back'].map((id) => ({ id, name: id, weave: 'check', list: [] }))
+			})
+		);
+		const wall = (at = NOW) => look(home, { me: null, isDevice: true, at });
+		// At 10:40 Ben is out: what is his is not next, however much it weighs.
+		expect((await wall()).next?.line).toBe('shared');
+		expect((await look(home, { me: 'ben', at: '2027-03-03T17:30:00Z' })).next?.line).toBe('bens');
+		setClock(NOW);
+		const given = async () =>
+			hanging(await wall()).flatMap((row) => (row.line === 'shared' ? [row.who, row.whoIds] : []));
+		await act(home, put, { turn: 'shared@2027-03-03', to: 'cy' });
+		expect(await given()).toEqual(['Cy', ['cy']]);
+		const ill = { scope: 'member', target: 'cy', from: '2027-03-03', to: '2027-03-04', reason: 'ill' };
+		await act(home, pause, ill);
+		const view = await wall();
+		expect(view.people).toContainEqual({ name: 'Cy', words: 'ill until tomorrow', carriesNow: false });
+		expect(view.people.filter((one) => one.name.includes('Cy'))).toHaveLength(1);
+		// It is anybody's again, and the next thing.
+		expect(await given()).toEqual(['anyone', []]);
+		expect(view.next?.line).toBe('shared');
+		// What is Cy's alone rests as long as Cy does.
+		expect(hanging(view).map((row) => row.line)).not.toContain('cys');
 	});
 
 	it('goes on through the whole day until nothing is left', async () => {

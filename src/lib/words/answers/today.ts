@@ -28,6 +28,7 @@ export const PEOPLE_OF_DAY_SAYS = {
 	hereUntil: (time: Shown) => `here until ${time}`,
 	homeAt: (time: Shown) => `home at ${time}`,
 	wasHere: 'was here',
+	awayUntil: (why: Shown, day: Shown) => `${why} until ${day}`,
 	today: 'today',
 	thatDay: 'that day',
 	comes: (name: Shown, day: Shown) => `${name} comes ${day}.`,

@@ -2,7 +2,9 @@
 import { PEOPLE_OF_DAY_SAYS } from '$words/answers/today';
 import { homeSpans, inChargeSpans, nextAtHome } from '$core/people/presence';
 import type { PersonView } from '$views/today';
-import { clockText, dayAhead, weekdayName } from '$words/general';
+import { awayOn } from '$core/people/weekOccurrences';
+import { effectivePauses } from '$core/schedule/projection';
+import { clockText, dayAhead, PAUSE_WORDS, weekdayName } from '$words/general';
 import type { Facts } from './todayFacts';
 
 const spanTime = (minute: number, clock: '24h' | '12h') =>
@@ -11,13 +13,30 @@ const spanTime = (minute: number, clock: '24h' | '12h') =>
 		clock
 	);
 
-export function peopleViews({ home, day, minute, relation, sessions }: Facts): PersonView[] {
+/** Why somebody is away on a day, and how long it lasts; null for who is not. */
+function awayWords({ projection, day }: Facts, member: string): string | null {
+	const pause = effectivePauses(projection.home)
+		.filter((one) => one.scope === 'member' && one.target === member)
+		.filter((one) => one.from <= day.date && day.date <= one.to)
+		.sort((a, b) => b.to - a.to)[0];
+	if (!pause) return null;
+	const word = PAUSE_WORDS[pause.reason] ?? '';
+	return pause.to === day.date ? word : PEOPLE_OF_DAY_SAYS.awayUntil(word, dayAhead(pause.to, day.date));
+}
+
+export function peopleViews(facts: Facts): PersonView[] {
+	const { home, day, minute, relation, sessions } = facts;
 	const { clock } = home.home.household;
 	const at = relation === 'today' ? minute : 9 * 60;
 	const groups = new Map<string, string[]>();
 	const carrying: PersonView[] = [];
 	for (const member of home.members) {
 		if (member.role === 'device') continue;
+		const away = awayWords(facts, member.id);
+		if (away !== null) {
+			groups.set(away, [...(groups.get(away) ?? []), member.name]);
+			continue;
+		}
 		const spans = homeSpans(member, day.date);
 		if (spans.length === 0) continue;
 		const carries = inChargeSpans(member, day.date);
@@ -58,12 +77,13 @@ export function peopleViews({ home, day, minute, relation, sessions }: Facts): P
 	];
 }
 
-export function peopleWords({ home, day, relation }: Facts): string {
+export function peopleWords({ home, day, relation, projection }: Facts): string {
+	const pauses = effectivePauses(projection.home);
 	if (relation === 'past') return '';
 	for (const member of home.members) {
 		if (member.role !== 'helper') continue;
 		const next = nextAtHome(member, day.date);
-		if (next === null) continue;
+		if (next === null || awayOn(pauses, next).has(member.id)) continue;
 		if (next === day.date)
 			return PEOPLE_OF_DAY_SAYS.isHere(
 				member.name,
