@@ -1,7 +1,7 @@
 /** Why a job is not in a plan: the first reason that is true. Rules: "Why a job is left out". */
 import { dangerBits, familyBits } from '../cupboard/meet';
-import { firstPlan } from './makePlan';
-import { attendedMinutes, type Plan, type PlanInput, type PlanJob } from './plan';
+import { firstPlan, makePlan } from './makePlan';
+import { attendedMinutes, moveMinutes, type Plan, type PlanInput, type PlanJob, type PlanStep } from './plan';
 
 export type WhyLeft =
 	/** Nobody here may do it. */
@@ -19,11 +19,23 @@ export type WhyLeft =
 /** Past every bell, in minutes: whether two jobs go together at all. */
 const LONG = 24 * 60;
 
-/** Minutes of a job from its first step to its last, least waits between them included. */
-function spanMinutes(job: PlanJob): number {
-	return job.steps.reduce(
-		(sum, step, i) => sum + step.minutes + (i < job.steps.length - 1 ? (step.waitMin ?? 0) : 0),
-		0
+/** Minutes of a job from its first step to its last, with least waits, and walks where they are longer. */
+function spanMinutes(input: PlanInput, job: PlanJob): number {
+	return job.steps.reduce((sum, step, i) => {
+		const next = job.steps[i + 1];
+		const between = next ? Math.max(step.waitMin ?? 0, moveMinutes(input, step.room, next.room)) : 0;
+		return sum + step.minutes + between;
+	}, 0);
+}
+
+/** True where all of a few jobs go into a plan: by the first plan, else by all there are of so small a problem. */
+function fit(input: PlanInput, jobs: readonly PlanJob[]): boolean {
+	const asked = {
+		...input,
+		jobs: jobs.map((one) => ({ ...one, optional: true, worth: Math.max(1, one.worth) }))
+	};
+	return (
+		firstPlan(asked).left.length === 0 || makePlan(asked, { rounds: 1, exactNodes: 5000 }).left.length === 0
 	);
 }
 
@@ -36,17 +48,28 @@ function meets(one: PlanJob, other: PlanJob): boolean {
 	);
 }
 
+/** True where no rule speaks of two jobs together: no room, appliance or surface in common, no order between them. */
+function areApart(input: PlanInput, one: PlanJob, other: PlanJob): boolean {
+	if (input.floors === 'at-end' || input.topDown) return false;
+	const ids = [one.id, other.id];
+	if (input.pairs.some((pair) => ids.some((id) => pair.includes(id)))) return false;
+	const has = (job: PlanJob, what: (step: PlanStep) => readonly (string | undefined)[]) =>
+		new Set(job.steps.flatMap((step) => what(step).filter((key) => key !== undefined)));
+	const keys = (step: PlanStep) => [
+		`room ${step.room}`,
+		step.appliance && `appliance ${step.appliance}`,
+		...(step.uses ?? []).map((use) => `surface ${use.surface}`)
+	];
+	const mine = has(one, keys);
+	return [...has(other, keys)].every((key) => !mine.has(key));
+}
+
 /** True where two jobs can both be done, whatever the time. */
 function goTogether(input: PlanInput, one: PlanJob, other: PlanJob): boolean {
+	if (areApart(input, one, other)) return true;
 	const free = { from: 0, until: LONG, breaks: undefined };
-	const plan = firstPlan({
-		...input,
-		bell: LONG,
-		taken: [],
-		people: input.people.map((person) => ({ ...person, ...free })),
-		jobs: [one, other].map((job) => ({ ...job, optional: true, worth: Math.max(1, job.worth) }))
-	});
-	return plan.left.length === 0;
+	const people = input.people.map((person) => ({ ...person, ...free }));
+	return fit({ ...input, bell: LONG, taken: [], people }, [one, other]);
 }
 
 /**
@@ -76,7 +99,7 @@ export function whyLeft(
 	if (danger) return { code: 'danger', job: danger.id };
 	const order = clashes[0];
 	if (order) return { code: 'order', job: order.id };
-	const longest = Math.max(...able.map((one) => Math.min(bell, one.until) - one.from));
-	if (spanMinutes(job) > longest) return { code: 'too-long', minutes: spanMinutes(job) };
+	// Kept within fewer minutes than the bell, a job may be too long for them alone: that is no reason of its own.
+	if (!fit({ ...input, bell }, [job])) return { code: 'too-long', minutes: spanMinutes(input, job) };
 	return { code: 'worth' };
 }
