@@ -179,6 +179,8 @@ export interface MemberView {
 	/** What jobs of the home ask to have been learned, and what this person has learned. */
 	readonly skills: readonly { readonly skill: string; readonly has: boolean }[];
 	readonly kit: readonly string[];
+	/** Jobs that name them. */
+	readonly namedIn: number;
 	readonly hasKit: boolean;
 	/** What there is to have at hand: what jobs need, and the tools of the home. */
 	readonly things: readonly { readonly thing: string; readonly name: string }[];

@@ -18,6 +18,8 @@ export function editRefusalText(refusal: EditRefusal): string {
 			return 'One of the two weeks has no zone. Choose a week that has one.';
 		case 'last-room':
 			return 'A home keeps at least one room. Add another before this one goes.';
+		case 'last-organiser':
+			return 'Nobody else organises this home, so they stay.';
 		case 'too-many-zones':
 			return 'There are as many zones as there can be. Remove one before adding another.';
 		case 'same':
@@ -50,6 +52,8 @@ export function effectText(effect: Effect): string {
 			return `${numberWord(effect.count)} ${plural(effect.count, 'job')} ${effect.count === 1 ? 'is removed' : 'are removed'}: ${listNames(effect.names)}${effect.count > effect.names.length ? ` and ${lowerNumber(effect.count - effect.names.length)} more` : ''}.`;
 		case 'jobs-without-product':
 			return `${numberWord(effect.count)} ${plural(effect.count, 'job')} ${effect.count === 1 ? 'keeps' : 'keep'} what kind of product ${effect.count === 1 ? 'it needs' : 'they need'}, and ${effect.count === 1 ? 'names' : 'name'} none of the cupboard: ${listNames(effect.names)}${effect.count > effect.names.length ? ` and ${lowerNumber(effect.count - effect.names.length)} more` : ''}.`;
+		case 'jobs-to-others':
+			return `${numberWord(effect.count)} ${plural(effect.count, 'job')} that ${effect.count === 1 ? 'names' : 'name'} them ${effect.count === 1 ? 'goes' : 'go'} to the others: ${listNames(effect.names)}${effect.count > effect.names.length ? ` and ${lowerNumber(effect.count - effect.names.length)} more` : ''}.`;
 		case 'jobs-move':
 			return `${numberWord(effect.count)} ${plural(effect.count, 'job')} ${effect.count === 1 ? 'moves' : 'move'} to ${effect.to}.`;
 		case 'jobs-come':

@@ -31,5 +31,6 @@ export const toolNames = (home: PreparedHome, step: { readonly tools?: readonly 
 	(step.tools ?? []).map((tool) => thingName(home, tool));
 
 export function memberName(home: PreparedHome, id: string | null): string {
-	return home.members.find((m) => m.id === id)?.name ?? '';
+	// Whoever has moved out is still called by name in what they did.
+	return home.members.find((m) => m.id === id)?.name ?? home.everyMember.get(id ?? '')?.name ?? '';
 }

@@ -49,6 +49,7 @@ export interface PreparedHome {
 	/** Jobs of all versions, each as it was last: the names of what is gone. */
 	readonly everyJob: ReadonlyMap<string, Job>;
 	readonly everyRoom: ReadonlyMap<string, Room>;
+	readonly everyMember: ReadonlyMap<string, Member>;
 	/** With names that tell apart those that are called alike; those to be edited stand in `home`. */
 	readonly members: readonly Member[];
 	readonly rooms: readonly Room[];
@@ -217,6 +218,10 @@ function extend(before: Prepared | null, version: HomeVersion): Prepared {
 		everyRoom: new Map([
 			...(before?.everyRoom ?? []),
 			...rooms.map((room): [string, Room] => [room.id, room])
+		]),
+		everyMember: new Map([
+			...(before?.everyMember ?? []),
+			...home.members.map((member): [string, Member] => [member.id, member])
 		]),
 		members: membersApart(home),
 		rooms,

@@ -7,6 +7,7 @@ import { agreedAmong } from '../household/familySchema';
 import { readHome, type Home } from '../household/home';
 import type { Draft } from './draft';
 import { membersOf } from './draftMembers';
+import { withMembers } from './editMembers';
 import { homeFromDraft } from './homeFromDraft';
 import { jobsByRoom, walkRooms } from './jobsOfRooms';
 import type { Library } from './library';
@@ -108,24 +109,7 @@ function withPeople(home: Home, draft: Draft): Home {
 			: member;
 	});
 	const devices = home.members.filter((member) => member.role === 'device');
-	const all = [...members, ...devices];
-	const known = new Set(all.map((member) => member.id));
-	return {
-		...home,
-		members: all,
-		pets: draft.pets,
-		household: { ...home.household, family: agreedAmong(home.household.family, known) },
-		rooms: home.rooms.map((room) => ({ ...room, owners: room.owners.filter((owner) => known.has(owner)) })),
-		jobs: home.jobs.map((job) => {
-			const left = job.who.members.filter((member) => known.has(member));
-			if (left.length === job.who.members.length) return job;
-			// A job whose owner has left is given out anew.
-			return {
-				...job,
-				who: left.length === 0 ? { mode: 'shared' as const, members: [] } : { ...job.who, members: left }
-			};
-		})
-	};
+	return { ...withMembers(home, [...members, ...devices]), pets: draft.pets };
 }
 
 function layAnew(home: Home, draft: Draft, library: Library, pattern: Pattern, today: CivilDay): Edit {

@@ -11,6 +11,7 @@ export type Effect =
 	| { readonly code: 'items-float'; readonly count: number }
 	| { readonly code: 'jobs-retire'; readonly count: number; readonly names: readonly string[] }
 	| { readonly code: 'jobs-without-product'; readonly count: number; readonly names: readonly string[] }
+	| { readonly code: 'jobs-to-others'; readonly count: number; readonly names: readonly string[] }
 	| { readonly code: 'jobs-move'; readonly count: number; readonly to: string }
 	| { readonly code: 'jobs-come'; readonly count: number; readonly room: string }
 	| { readonly code: 'rooms-without-zone'; readonly count: number }
@@ -32,6 +33,7 @@ export type EditRefusal =
 	| { readonly code: 'week-over' }
 	| { readonly code: 'no-zone-then' }
 	| { readonly code: 'last-room' }
+	| { readonly code: 'last-organiser' }
 	| { readonly code: 'too-many-zones' }
 	| { readonly code: 'same' }
 	| { readonly code: 'has-it'; readonly room: string }

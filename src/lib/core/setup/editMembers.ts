@@ -1,6 +1,7 @@
-/** Changes of a person: when at home, what learnt, what kept away from. */
+/** Changes of a person: when at home, what learnt, what kept away from; and that they move out. */
+import { agreedAmong } from '../household/familySchema';
+import type { Home, Job, Member } from '../household/home';
 import { finish, refuse, type Edit } from './edit';
-import type { Home, Member } from '../household/home';
 
 /** Changes what is said of a member; what is set to nothing is not said any more. */
 export function changeMember(
@@ -16,4 +17,47 @@ export function changeMember(
 	) as Member;
 	if (JSON.stringify(next) === JSON.stringify(before)) return refuse({ code: 'same' });
 	return finish({ ...home, members: home.members.map((member) => (member.id === id ? next : member)) });
+}
+
+/** A job without those who are not there any more: one that nobody is left of is shared by all. */
+function amongThose(job: Job, known: ReadonlySet<string>): Job {
+	const left = job.who.members.filter((member) => known.has(member));
+	if (left.length === job.who.members.length) return job;
+	return { ...job, who: left.length === 0 ? { mode: 'shared', members: [] } : { ...job.who, members: left } };
+}
+
+/**
+ * The home with these people in the place of those it had: whoever is not among them any more owns no room, is named
+ * for no job, and has no part of what was agreed. What they did stays in the ledger.
+ */
+export function withMembers(home: Home, members: readonly Member[]): Home {
+	const known = new Set(members.map((member) => member.id));
+	return {
+		...home,
+		members: [...members],
+		household: { ...home.household, family: agreedAmong(home.household.family, known) },
+		rooms: home.rooms.map((room) => ({ ...room, owners: room.owners.filter((owner) => known.has(owner)) })),
+		jobs: home.jobs.map((job) => amongThose(job, known))
+	};
+}
+
+/** Somebody moves out: what was theirs is the others'. The last one who organises the home stays. Rules: "Moving out". */
+export function memberLeaves(home: Home, id: string): Edit {
+	const leaves = home.members.find((member) => member.id === id);
+	if (!leaves) return refuse({ code: 'unknown', what: 'member', id });
+	const members = home.members.filter((member) => member !== leaves);
+	if (!members.some((member) => member.role === 'organiser')) return refuse({ code: 'last-organiser' });
+	const jobs = home.jobs.filter((job) => job.who.mode !== 'free' && job.who.members.includes(id));
+	return finish(withMembers(home, members), [
+		...(jobs.length > 0
+			? [
+					{
+						code: 'jobs-to-others' as const,
+						count: jobs.length,
+						names: jobs.slice(0, 4).map((job) => job.name)
+					}
+				]
+			: []),
+		{ code: 'history-stays' }
+	]);
 }

@@ -136,6 +136,19 @@ export async function putTurn(
 	);
 }
 
+/** Takes all that was given to a member back from a day on; swaps that they were asked for or asked are over. */
+export async function freeTurnsOf(db: Db, household: string, member: string, from: CivilDay): Promise<void> {
+	await db.query('DELETE FROM given_turn WHERE household_id = ? AND member_id = ? AND due_on >= ?', [
+		household,
+		member,
+		isoOf(from)
+	]);
+	await db.query(
+		"UPDATE swap SET state = 'withdrawn' WHERE household_id = ? AND state = 'asked' AND ? IN (from_member, to_member)",
+		[household, member]
+	);
+}
+
 /** Stands where a line would: no job has such an id. */
 const RIBBON = '~ribbon';
 

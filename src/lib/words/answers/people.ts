@@ -54,6 +54,8 @@ export const MEMBER_SAYS = {
 	isNoStretchOfDays: (slice: Shown) =>
 		`"${slice}" is no stretch of days. Write it as 2027-01-08 to 2027-03-26.`,
 	endsBeforeItBegins2: (slice: Shown) => `"${slice}" ends before it begins.`,
+	askAnotherOrganiser: 'Nobody takes themselves out of a home. Ask somebody else who organises it.',
+	hasMovedOut: (name: Shown) => `${name} has moved out.`,
 	chooseTheDayOfBirth: 'Choose the day of birth, or leave it empty.',
 	aChildsDayOfBirth: 'When was this child born? Jobs and products are given by age.',
 	savedShareOutTheWeek: 'Saved. Share out the week again if it changes who can do what.'

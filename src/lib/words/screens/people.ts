@@ -36,6 +36,15 @@ export const PEOPLE_PAGE = {
 	choresBeingLearned: 'Chores being learned'
 } as const;
 
+export const MOVES_OUT = {
+	button: 'Moves out of this home',
+	title: (name: Shown) => `Does ${name} move out?`,
+	text: (jobs: number, name: Shown) =>
+		`${jobs === 0 ? 'No job names them' : jobs === 1 ? 'One job that names them goes to the others' : `${jobs} jobs that name them go to the others`}, and what was given to them this week is shared out again. ${name} cannot open this home any more. What they did stays in History.`,
+	yes: (name: Shown) => `${name} moves out`,
+	no: (name: Shown) => `${name} stays`
+} as const;
+
 export const PEOPLE_MEMBER_PAGE = {
 	organisesTheHome: 'organises the home',
 	helpsOnSomeDays: 'helps on some days',

@@ -1,11 +1,13 @@
 import { loadMember } from '$server/pages/people/memberEdit';
 import { loading } from '$server/services/guard';
+import { leave } from '$server/services/people/leave';
 import { editMember } from '$server/services/people/member';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ locals, params }) => ({
 	view: await loading(() => loadMember(locals.householdId, params.member)),
-	mayEdit: locals.viewer?.role === 'organiser'
+	mayEdit: locals.viewer?.role === 'organiser',
+	isMe: locals.viewer?.member === params.member
 });
 
 export const actions: Actions = {
@@ -15,5 +17,7 @@ export const actions: Actions = {
 			params.member,
 			await request.formData(),
 			locals.viewer?.member ?? 'organiser'
-		)
+		),
+	leave: async ({ locals, params, request }) =>
+		leave(locals.householdId, params.member, await request.formData(), locals.viewer?.member ?? null)
 };

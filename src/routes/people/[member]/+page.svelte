@@ -4,6 +4,7 @@
 	/** One person: when at home, what learnt, what kept away from. */
 	import { EARLY, HOURS } from '$words/people';
 	import AwayDays from '$ui/people/AwayDays.svelte';
+	import MovesOut from '$ui/people/MovesOut.svelte';
 	import HoursAtHome from '$ui/people/HoursAtHome.svelte';
 	import Button from '$ui/kit/Button.svelte';
 	import Check from '$ui/kit/Check.svelte';
@@ -177,6 +178,7 @@
 			</EditForm>
 		</div>
 	</fieldset>
+	{#if data.mayEdit && !data.isMe}<MovesOut {view} />{/if}
 </section>
 
 <style>

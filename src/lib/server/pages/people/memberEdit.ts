@@ -80,6 +80,8 @@ export async function loadMember(household: string, id: string): Promise<MemberV
 		bornOn: member.bornOn ?? '',
 		skills: skillsFor(home.home, member),
 		kit: member.kit ?? [],
+		namedIn: home.home.jobs.filter((job) => job.who.mode !== 'free' && job.who.members.includes(member.id))
+			.length,
 		hasKit: member.kit !== undefined,
 		things: [...needed]
 			.map((thing) => ({ thing, name: thingOf(thing) }))
