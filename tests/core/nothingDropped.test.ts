@@ -3,6 +3,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { toDay } from '../../src/lib/core/calendar/civil';
 import { ROOM_KINDS, type Job } from '../../src/lib/core/household/home';
+import { minutesAWeek } from '../../src/lib/core/setup/fitWeek';
 import { homeFromDraft, type MadeHome } from '../../src/lib/core/setup/homeFromDraft';
 import { chooseJobs } from '../../src/lib/core/setup/jobsOfRooms';
 import type { Pattern } from '../../src/lib/core/setup/pattern';
@@ -88,6 +89,31 @@ describe.each(patterns().map((pattern) => [pattern.id, pattern] as const))('%s',
 		);
 	});
 
+	it('asked to come less often, leaves no more than before, and touches neither the core nor the routine nor health', () => {
+		fc.assert(
+			fc.property(answers, (answer) => {
+				const as = { ...answer, everything: false };
+				const usual = make(as, pattern);
+				const made = make({ ...as, lessOften: true }, pattern);
+				expect(made.leftOut.length).toBeLessThanOrEqual(usual.leftOut.length);
+				const often = new Map([...usual.home.jobs, ...usual.leftOut].map((job) => [job.id, job]));
+				const rarer = new Set(made.rarer.map((job) => job.id));
+				for (const job of made.home.jobs) {
+					const before = often.get(job.id);
+					if (!rarer.has(job.id)) expect(job.cadence).toEqual(before?.cadence);
+					else {
+						expect([job.core, job.layer === 'basics', job.weight >= 4]).toEqual([false, false, false]);
+						expect(minutesAWeek(job)).toBeLessThan(minutesAWeek(before as Job));
+					}
+				}
+				// Where something waited, something comes less often, or nothing could.
+				if (made.leftOut.length < usual.leftOut.length) expect(rarer.size).toBeGreaterThan(0);
+				expect(made.neededADay).toBe(usual.neededADay);
+			}),
+			{ numRuns: 20 }
+		);
+	});
+
 	it('takes in all that it names, once it is asked to', () => {
 		fc.assert(
 			fc.property(answers, (answer) => {
@@ -147,3 +173,13 @@ it.each([[['outside', 'outside']], [['bathroom', 'bathroom', 'bathroom']]] as co
 		expect(new Set(lines).size).toBe(lines.length);
 	}
 );
+
+it('a week that is a little too full is held by work that comes less often', () => {
+	const full = draft({ minutesADay: 90, begin: 'all' });
+	const pattern = patterns().find((one) => one.id === 'a-month-of-zones') ?? (patterns()[0] as Pattern);
+	const usual = make(full, pattern);
+	const made = make({ ...full, lessOften: true }, pattern);
+	expect(usual.leftOut.length).toBeGreaterThan(5);
+	expect(made.leftOut.length).toBeLessThan(usual.leftOut.length / 2);
+	expect(made.home.jobs.length).toBeGreaterThan(usual.home.jobs.length);
+});

@@ -134,6 +134,8 @@ export interface BeginView {
 		/** What the days do not hold, and the minutes a day that would hold all; null where more would not help. */
 		readonly leftOut: readonly JobAWeek[];
 		readonly wanted: number | null;
+		/** What comes less often than is usual, with how often it comes now. */
+		readonly rarer: readonly (JobAWeek & { readonly comes: string })[];
 		/** True where the days do not hold all that is in. */
 		readonly isOver: boolean;
 		/** Daily jobs that are more than their part of the day holds, and its minutes. */

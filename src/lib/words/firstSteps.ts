@@ -8,6 +8,8 @@ export const LEFT_OUT = {
 	which: 'Show which ones',
 	takeAll: 'Add them anyway',
 	onlyWhatFits: 'Only what fits into the days',
+	lessOften: 'Do some jobs less often',
+	asOften: 'Do all as often as usual',
 	morePeople: 'Add somebody who helps'
 } as const;
 
@@ -28,6 +30,16 @@ export const BEYOND_PARTS = {
 		`${numberWord(count)} daily ${count === 1 ? 'job is' : 'jobs are'} more than a part of the day holds`,
 	says: (minutes: number): string =>
 		`Morning, midday and evening have about ${minutes} minutes each for the daily routine, washing and what is each person’s own not counted. These stay in the library: add them when you like.`
+} as const;
+
+/** What comes less often so that it fits. */
+export const RARER = {
+	title: (count: number): string =>
+		`${numberWord(count)} ${count === 1 ? 'job comes' : 'jobs come'} less often, so that more fits`,
+	says: 'What a week cannot do without, the daily routine and what is done for health come as often as before.',
+	which: 'Show how often',
+	line: (one: { readonly name: string; readonly room: string; readonly comes: string }): string =>
+		`${one.name}, ${one.room}: ${one.comes}`
 } as const;
 
 /** "Four jobs do not fit into your days" */

@@ -63,6 +63,8 @@ export const draftSchema = z.strictObject({
 	begin: z.enum(['basics', 'all']).default('basics'),
 	/** All of it is taken in, though the days do not hold it. */
 	everything: z.boolean().default(false),
+	/** What the days do not hold comes less often, so that they do. */
+	lessOften: z.boolean().default(false),
 	/** What the pattern does without is taken in as well. */
 	beyondPattern: z.boolean().default(false),
 	/** Jobs of the library that are not wanted, by room. */

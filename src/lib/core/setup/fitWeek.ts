@@ -2,6 +2,7 @@
 import { minutesOfDay } from '../household/dayMinutes';
 import type { Home, Household, Job, Room } from '../household/home';
 import { isOwnWork } from '../household/ownWork';
+import { lessOften } from './lessOften';
 import { workingDays } from './schemeOf';
 import { itemsBesideCore, mostSittings, sittingsOfWeek, type ZoneItem } from './sittingsOfWeek';
 
@@ -43,7 +44,9 @@ export interface FittedWeek {
 	readonly jobs: readonly Job[];
 	/** What the minutes have no room for, the first to be taken in first. */
 	readonly left: readonly Job[];
-	/** Minutes a day that would hold all of it, in fives. */
+	/** What comes less often so that it has room, as it comes now. */
+	readonly rarer: readonly Job[];
+	/** Minutes a day that would hold all of it as often as is usual, in fives. */
 	readonly neededADay: number;
 }
 
@@ -59,13 +62,18 @@ const byNeed = (a: Job, b: Job) =>
  * it; items of zones give way where the core has no room beside their sittings; what is left of the minutes goes to what is
  * seldom done, then to the rest: among alike to work of the whole house, then the weightiest and shortest. What is somebody's
  * own takes none of them. The minutes are those of the days that are neither free nor for catching up. What is left is for the
- * home to decide on: nothing is dropped in silence. `rooms` with their zones; `zones`: how many.
+ * home to decide on: nothing is dropped in silence. `rooms` with their zones; `zones`: how many; `stretch`: the rest comes
+ * less often until it has room, before any of it is left.
  * Rules: "A week within its minutes".
  */
 export function fitWeek(
 	jobs: readonly Job[],
 	household: Household,
-	{ rooms, zones }: { readonly rooms: readonly Room[]; readonly zones: number }
+	{
+		rooms,
+		zones,
+		stretch = false
+	}: { readonly rooms: readonly Room[]; readonly zones: number; readonly stretch?: boolean }
 ): FittedWeek {
 	const { freeDays, catchUpDays } = household.rhythm;
 	// A day to catch up on is kept for what was missed, and a free day free: neither holds work of a usual week.
@@ -79,7 +87,7 @@ export function fitWeek(
 	const core = ofHome.filter((job) => job.core && job.layer !== 'basics');
 	// What is seldom done takes little of a week, and is nobody's habit.
 	const isSeldom = (job: Job) => job.layer === 'long' || job.layer === 'zone';
-	const rest = [...ofHome.filter(isSeldom), ...ofHome.filter((job) => !isSeldom(job))].filter(
+	const usual = [...ofHome.filter(isSeldom), ...ofHome.filter((job) => !isSeldom(job))].filter(
 		(job) => !job.core
 	);
 	const minutes = minutesOfDay(household) * days - sum(basics);
@@ -95,6 +103,8 @@ export function fitWeek(
 			? itemsBesideCore(items, zones, most, (sittings) => roomBeside(sittings) >= sum(core))
 			: items;
 	let room = roomBeside(sittingsOfWeek(stay, zones, most));
+	const rest = stretch ? lessOften(usual, takes, Math.max(0, room - sum(core))) : usual;
+	const rarer = rest.filter((job) => !usual.includes(job));
 	const leaves = (job: Job) => {
 		if (takes(job) > room) return true;
 		room -= takes(job);
@@ -105,10 +115,11 @@ export function fitWeek(
 	// What is not of the core waits until all of the core is in.
 	const left = [...coreLeft, ...(coreLeft.length > 0 ? rest : rest.filter(leaves)), ...waiting];
 	const out = new Set(left.map((job) => job.id));
-	const needed = sum(basics) + sittingsOfWeek(items, zones, most) + sum(core) + sum(rest);
+	const needed = sum(basics) + sittingsOfWeek(items, zones, most) + sum(core) + sum(usual);
 	return {
-		jobs: jobs.filter((job) => !out.has(job.id)),
+		jobs: jobs.filter((job) => !out.has(job.id)).map((job) => rarer.find((one) => one.id === job.id) ?? job),
 		left,
+		rarer: rarer.filter((job) => !out.has(job.id)),
 		neededADay: Math.ceil(needed / Math.max(1, days) / 5) * 5
 	};
 }

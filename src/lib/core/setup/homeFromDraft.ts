@@ -78,6 +78,8 @@ export type MadeHome =
 			readonly leftOut: readonly Job[];
 			/** Daily jobs for which their part of the day has no minutes in this pattern. */
 			readonly beyondParts: readonly Job[];
+			/** What comes less often than is usual so that the week holds it. */
+			readonly rarer: readonly Job[];
 			/** What the pattern does without. */
 			readonly notOfPattern: readonly Job[];
 			/** Minutes a day that would hold the whole week, in fives. */
@@ -165,7 +167,7 @@ export function homeFromDraft(draft: Draft, library: Library, chosen: Pattern, f
 			? { ...NOTHING_AGREED, shares: { by: 'age' as const, byHand: {} } }
 			: NOTHING_AGREED
 	};
-	const within = { rooms, zones: zones.length };
+	const within = { rooms, zones: zones.length, stretch: draft.lessOften };
 	household.minutesADay ??= minutesSuggested(
 		fitWeek(arranged.jobs, household, within).neededADay,
 		members,
@@ -174,7 +176,11 @@ export function homeFromDraft(draft: Draft, library: Library, chosen: Pattern, f
 	const week = fitWeek(arranged.jobs, household, within);
 	// Where only the daily routine begins, there is room for all of it that its parts hold.
 	const left = draft.begin === 'basics' ? week.left.filter((job) => job.layer !== 'basics') : week.left;
-	const inWeek = draft.everything ? arranged.jobs : arranged.jobs.filter((job) => !left.includes(job));
+	const out = new Set(left.map((job) => job.id));
+	const asOften = new Map(week.jobs.map((job) => [job.id, job]));
+	const inWeek = draft.everything
+		? arranged.jobs
+		: arranged.jobs.filter((job) => !out.has(job.id)).map((job) => asOften.get(job.id) ?? job);
 	if (household.rhythm.scheme.type === 'weekdays')
 		household.rhythm.sittingMinutes = sittingOfDay(rooms, inWeek);
 	const jobs = spreadFirstDays(inWeek, [], from, household, rooms);
@@ -198,5 +204,14 @@ export function homeFromDraft(draft: Draft, library: Library, chosen: Pattern, f
 	const leftOut = draft.everything ? [] : left;
 	const beyondParts = draft.everything ? [] : arranged.left;
 	const { notOfPattern } = arranged;
-	return { ok: true, home: read.home, leftOut, beyondParts, notOfPattern, neededADay: week.neededADay };
+	const rarer = draft.everything ? [] : week.rarer;
+	return {
+		ok: true,
+		home: read.home,
+		leftOut,
+		beyondParts,
+		rarer,
+		notOfPattern,
+		neededADay: week.neededADay
+	};
 }

@@ -59,6 +59,7 @@ export const touchSchema = z.discriminatedUnion('op', [
 	z.strictObject({ op: z.literal('zonesAnew'), count: z.coerce.number().int().min(1).max(7) }),
 	z.strictObject({ op: z.literal('begin'), begin: z.enum(['basics', 'all']) }),
 	z.strictObject({ op: z.literal('everything'), all: z.enum(['yes', 'no']) }),
+	z.strictObject({ op: z.literal('lessOften'), all: z.enum(['yes', 'no']) }),
 	z.strictObject({ op: z.literal('beyond'), all: z.enum(['yes', 'no']) }),
 	z.strictObject({ op: z.literal('name'), name: text }),
 	/** Said by the device, so that nobody need be asked. */
@@ -287,7 +288,9 @@ export function applyTouch(draft: Draft, touch: Touch, pattern: Pattern, library
 		case 'begin':
 			return { ...draft, begin: touch.begin };
 		case 'everything':
-			return { ...draft, everything: touch.all === 'yes' };
+			return { ...draft, everything: touch.all === 'yes', lessOften: false };
+		case 'lessOften':
+			return { ...draft, lessOften: touch.all === 'yes', everything: false };
 		case 'beyond':
 			return { ...draft, beyondPattern: touch.all === 'yes' };
 		case 'name':

@@ -12,6 +12,7 @@
 		leftOutLine,
 		leftOutTitle,
 		longerDays,
+		RARER,
 		WITHOUT
 	} from '$words/firstSteps';
 	import Touch from './Touch.svelte';
@@ -48,11 +49,21 @@
 					first.minutes
 				)}
 			</p>
-			{#if first.leftOut.length + first.beyondParts.length > 0 || view.draft.everything}
+			{#if first.leftOut.length + first.beyondParts.length + first.rarer.length > 0 || view.draft.everything}
 				<section class="my-4 grid gap-3 rounded-xl border-2 border-tin-2 p-4" aria-label={LEFT_OUT.label}>
 					{#if view.draft.everything}<h2 class="m-0 font-display text-h3">
 							{everythingTitle(first.isOver)}
 						</h2>{/if}
+					{#if first.rarer.length > 0}
+						<h2 class="m-0 font-display text-h3">{RARER.title(first.rarer.length)}</h2>
+						<p class="m-0 text-tin-text">{RARER.says}</p>
+						<More>
+							{#snippet title()}{RARER.which}{/snippet}
+							<ul class="m-0 mt-2 grid list-none gap-x-8 p-0 sm:grid-cols-2">
+								{#each first.rarer as one (one)}<li>{RARER.line(one)}</li>{/each}
+							</ul>
+						</More>
+					{/if}
 					{#if first.leftOut.length > 0}
 						<h2 class="m-0 font-display text-h3">{leftOutTitle(first.leftOut.length)}</h2>
 						<p class="m-0 text-tin-text">{LEFT_OUT.says}</p>
@@ -66,6 +77,11 @@
 					<div class="flex flex-wrap gap-3">
 						{#if first.wanted}<Touch values={{ op: 'minutes', minutes: String(first.wanted) }} kind="plain"
 								>{longerDays(first.wanted)}</Touch
+							>{/if}
+						{#if view.draft.lessOften}<Touch values={{ op: 'lessOften', all: 'no' }} kind="plain"
+								>{LEFT_OUT.asOften}</Touch
+							>{:else if first.leftOut.length > 0}<Touch values={{ op: 'lessOften', all: 'yes' }} kind="plain"
+								>{LEFT_OUT.lessOften}</Touch
 							>{/if}
 						{#if view.draft.everything}<Touch values={{ op: 'everything', all: 'no' }} kind="plain"
 								>{LEFT_OUT.onlyWhatFits}</Touch
@@ -93,7 +109,7 @@
 			<ol class="mt-5">
 				{#each first.days as day (day.name)}
 					<li
-						class="grid grid-cols-[108px_1fr_64px] gap-x-3.5 gap-y-0.5 items-center py-2.25 border-b border-b-tin-1 max-md:grid-cols-[90px_1fr_60px]"
+						class="grid grid-cols-[108px_1fr_64px] gap-x-3.5 gap-y-0.5 items-center py-2.25 border-b border-b-tin-1 max-md:grid-cols-[90px_1fr_auto]"
 					>
 						<b class="font-display font-normal text-tag">{day.name}</b>
 						<span class="h-3 [background:none]"
@@ -102,7 +118,9 @@
 								style:width="{(day.minutes / most) * 100}%"
 							></span></span
 						>
-						<span class="text-right font-figure">{BEGIN_FIRST_MORNING.min(day.minutes)}</span>
+						<span class="text-right font-figure whitespace-nowrap"
+							>{BEGIN_FIRST_MORNING.min(day.minutes)}</span
+						>
 						<span class="col-[2_/_-1] text-tin-text leading-[1.25]"
 							>{day.jobs.slice(0, 3).join(', ')}{day.jobs.length > 3
 								? BEGIN_FIRST_MORNING.andMore(day.jobs.length - 3)

@@ -14,9 +14,11 @@ import { itemMinutesAWeek } from '$core/setup/sittingsOfWeek';
 import type { Pattern } from '$core/setup/pattern';
 import type { BeginView, FirstDay } from '$views/setup';
 import { weekdayName } from '$words/general';
+import { rhythmWords } from '$words/recurrence';
 
 type First = NonNullable<BeginView['first']>;
-type LeftOut = 'minutesADay' | 'leftOut' | 'wanted' | 'isOver' | 'beyondParts' | 'aPart' | 'pattern';
+type LeftOut =
+	'minutesADay' | 'rarer' | 'leftOut' | 'wanted' | 'isOver' | 'beyondParts' | 'aPart' | 'pattern';
 
 /** What the days do not hold and what the pattern does without, by name and room, and what would help. */
 function leftOut(
@@ -37,7 +39,8 @@ function leftOut(
 	return {
 		minutesADay: given,
 		leftOut: made.leftOut.map(aWeek),
-		wanted: made.neededADay > given && made.leftOut.length > 0 ? made.neededADay : null,
+		wanted: made.neededADay > given && made.leftOut.length + made.rarer.length > 0 ? made.neededADay : null,
+		rarer: made.rarer.map((job) => ({ ...aWeek(job), comes: rhythmWords(job) })),
 		isOver: made.neededADay > given,
 		beyondParts: made.beyondParts.map(aWeek),
 		aPart: pattern.basicsAPart,
