@@ -10,7 +10,7 @@ import { expect, ready, sendForm, signUp, test } from './stack';
 test.use({ stackOf: 'crawl', deviceScaleFactor: 1 });
 
 const isWhole = process.env.PAIL_CRAWL === 'whole';
-const WIDTHS = isWhole ? [1920, 1280, 768, 390, 360, 320] : [1280, 390, 320];
+const WIDTHS = isWhole ? [2560, 1920, 1280, 768, 390, 360, 320] : [1280, 390, 320];
 const LIGHTS = isWhole ? (['light', 'dark'] as const) : (['light'] as const);
 const PATHS = [
 	'/',
@@ -49,6 +49,10 @@ const PATHS = [
 	'/more',
 	'/say'
 ];
+/** Letters, words and lines as far apart as a reader may set them, by WCAG 1.4.12. */
+const SPACED =
+	'main *:not(svg *) { line-height: 1.5 !important; letter-spacing: 0.12em !important; word-spacing: 0.16em !important } main p { margin-bottom: 2em !important }';
+const SPACED_WIDTHS = isWhole ? [1280, 390] : [390];
 /** What is seen by whoever has not come in, and what is not there. */
 const DOORS = ['/sign-in', '/sign-up', '/join', '/reset', '/about', '/begin', '/nowhere'];
 /** What a child sees. */
@@ -212,6 +216,13 @@ async function look(page: Page, where: string): Promise<string[]> {
 			() => new Promise((done) => requestAnimationFrame(() => requestAnimationFrame(done)))
 		);
 		for (const one of await faults(page)) said.push(`${where} at ${width}: ${one}`);
+		if (!SPACED_WIDTHS.includes(width)) continue;
+		const style = await page.addStyleTag({ content: SPACED });
+		await page.evaluate(
+			() => new Promise((done) => requestAnimationFrame(() => requestAnimationFrame(done)))
+		);
+		for (const one of await faults(page)) said.push(`${where} at ${width}, spaced: ${one}`);
+		await style.evaluate((node) => (node as Element).remove());
 	}
 	await page.setViewportSize({ width: WIDTHS[0] as number, height: 900 });
 	return said;

@@ -179,3 +179,23 @@ test('axe finds nothing in the kit, in both lights, and nothing runs off the sid
 	await page.emulateMedia({ reducedMotion: 'reduce' });
 	await expectAccessibleAnywhere(page, '/kit');
 });
+
+test('where colours are the reader’s own, what is chosen has a frame, and what is not has none', async ({
+	page
+}) => {
+	await page.emulateMedia({ forcedColors: 'active' });
+	await page.goto('/kit');
+	await ready(page);
+	const framed = (chosen: string) =>
+		page
+			.locator(chosen)
+			.first()
+			.evaluate((one) => getComputedStyle(one).outlineStyle);
+	expect(await framed('main [aria-selected=true], main [data-state=on], main [aria-pressed=true]')).toBe(
+		'solid'
+	);
+	expect(await framed('main [aria-selected=false], main [data-state=off]')).toBe('none');
+	await page.goto('/schedule');
+	await ready(page);
+	expect(await framed('header nav [aria-current=page], nav [aria-current=page]')).toBe('solid');
+});
