@@ -151,7 +151,7 @@
 		{:else if view.zone}
 			<fieldset class="bare-set" disabled={!mayEdit} class:read-only={!mayEdit}><ZonePage {view} /></fieldset>
 		{:else if view.zones.length > 0}
-			<div class="flex items-baseline gap-10 pr-0.5">
+			<div class="flex flex-wrap items-baseline gap-x-10 pr-0.5">
 				<h2 class="flex-1 whitespace-nowrap text-tag">{HOUSE_PAGE.cleaningEachWeek}</h2>
 				<span class="dim max-md:hidden" aria-hidden="true">{HOUSE_PAGE.needed}</span><span
 					class="dim max-md:hidden"

@@ -1,5 +1,6 @@
 <script lang="ts">
 	/** A date: typed part by part in the home's own order, or picked from a month. Given and told as YYYY-MM-DD. */
+	import { KIT_FIELDS } from '$words/screens/frame';
 	import { parseDate, today as todayIn, type DateValue } from '@internationalized/date';
 	import { DatePicker } from 'bits-ui';
 	import CalendarDays from '@lucide/svelte/icons/calendar-days';
@@ -95,7 +96,7 @@
 			bind:ref={field}
 			class="flex min-h-12 items-center rounded-cloth pl-3 text-lead has-focus-visible:shadow-focus {isTape
 				? 'bg-linen-hi font-text font-name text-cobalt-ink shadow-cloth'
-				: `w-full max-w-72 border-2 bg-enamel-hi text-ink ${beside.text ? 'border-brass-text' : 'border-tin-2'}`}"
+				: `w-full border-2 sm:max-w-72 bg-enamel-hi text-ink ${beside.text ? 'border-brass-text' : 'border-tin-2'}`}"
 		>
 			{#snippet children({ segments })}
 				{#each segments as { part, value: text }, i (`${part} ${i}`)}
@@ -111,7 +112,8 @@
 				{/each}
 				<DatePicker.Trigger
 					class="ml-auto grid size-11 cursor-pointer place-items-center rounded-lg border-0 bg-transparent text-cobalt-ink hover:bg-cobalt-wash focus-visible:shadow-focus"
-					aria-label="Pick a date: {label}"><CalendarDays size={20} aria-hidden="true" /></DatePicker.Trigger
+					aria-label={KIT_FIELDS.pickADate(label)}
+					><CalendarDays size={20} aria-hidden="true" /></DatePicker.Trigger
 				>
 			{/snippet}
 		</DatePicker.Input>

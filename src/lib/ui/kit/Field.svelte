@@ -34,9 +34,9 @@
 	const wrongText = $derived(beside.text);
 </script>
 
-<div class="grid min-w-0 content-start gap-1 {classes}" oninput={beside.mending}>
+<div class="grid min-w-0 grid-cols-1 content-start gap-1 {classes}" oninput={beside.mending}>
 	<div class="flex items-center gap-2" class:sr-only={hideLabel}>
-		<label for={id} class="font-name">{label}</label>
+		<label for={id} class="min-w-0 font-name wrap-break-word">{label}</label>
 		{#if about}<span class="text-tin-text">{about}</span>{/if}
 		{#if help}<Help {help} of={label} />{/if}
 	</div>

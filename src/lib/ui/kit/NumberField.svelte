@@ -1,5 +1,6 @@
 <script lang="ts">
 	/** A number with less and more beside it; it can be typed as well, and the arrow keys step it. */
+	import { KIT_FIELDS } from '$words/screens/frame';
 	import Minus from '@lucide/svelte/icons/minus';
 	import Plus from '@lucide/svelte/icons/plus';
 	import Field from './Field.svelte';
@@ -54,7 +55,7 @@
 			<button
 				type="button"
 				class={END}
-				aria-label="Less: {label}"
+				aria-label={KIT_FIELDS.less(label)}
 				tabindex="-1"
 				disabled={disabled || value <= min}
 				onclick={() => set(value - step)}><Minus size={18} aria-hidden="true" /></button
@@ -82,7 +83,7 @@
 			<button
 				type="button"
 				class={END}
-				aria-label="More: {label}"
+				aria-label={KIT_FIELDS.more(label)}
 				tabindex="-1"
 				disabled={disabled || value >= max}
 				onclick={() => set(value + step)}><Plus size={18} aria-hidden="true" /></button

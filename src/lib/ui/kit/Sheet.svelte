@@ -3,6 +3,7 @@
 	 * A sheet over the page: at the side on wide screens, from below on phones. Focus stays in it, Escape closes it.
 	 * With `standing` it stands in the page where scripts have not taken over yet.
 	 */
+	import { KIT_SHEET } from '$words/screens/frame';
 	import { Dialog } from 'bits-ui';
 	import type { Snippet } from 'svelte';
 	import { CONTROL } from './styles';
@@ -38,7 +39,7 @@
 					>
 					{#if under}<p class="mt-1.5 mb-0 text-tin-text">{under}</p>{/if}
 				</div>
-				<Dialog.Close class={CONTROL}>Close</Dialog.Close>
+				<Dialog.Close class={CONTROL}>{KIT_SHEET.close}</Dialog.Close>
 			</div>
 			{@render children()}
 		</Dialog.Content>

@@ -61,7 +61,7 @@
 			></span
 		>
 	</div>
-	<h2 class="mt-2 mb-0 leading-display hyphens-auto wrap-break-word {longWord ? 'text-h2' : 'text-next'}">
+	<h2 class="mt-2 mb-0 leading-display wrap-break-word {longWord ? 'text-h2 hyphens-auto' : 'text-next'}">
 		<a
 			{href}
 			data-sveltekit-noscroll

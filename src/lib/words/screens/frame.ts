@@ -40,6 +40,14 @@ export const SAY_PAGE = {
 	pailRound: (title: Shown) => `${title} · Pail Round`
 } as const;
 
+export const KIT_SHEET = { close: 'Close' } as const;
+
+export const KIT_FIELDS = {
+	pickADate: (label: Shown) => `Pick a date: ${label}`,
+	less: (label: Shown) => `Less: ${label}`,
+	more: (label: Shown) => `More: ${label}`
+} as const;
+
 export const KIT_CONFIRM = {
 	keepItAsItIs: 'Keep it as it is'
 } as const;
