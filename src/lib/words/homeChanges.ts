@@ -6,6 +6,8 @@ export const CHANGES = {
 	title: 'Last changes of this home',
 	lead: 'Newest first. Undo puts everything that one change touched back as it was; what was done stays in History.',
 	none: 'Nothing was changed since this home began.',
+	noneLine:
+		'What is changed in rooms, zones, jobs and people stands here from then on, each with its way back.',
 	undo: 'Undo this change',
 	back: 'Back to House',
 	undone: 'Undone. The home is as it was before that change.',

@@ -3,6 +3,7 @@
 	import { HOUSE_CHANGES_PAGE } from '$words/screens/house';
 	import ActForm from '$ui/ActForm.svelte';
 	import Button from '$ui/kit/Button.svelte';
+	import Empty from '$ui/kit/Empty.svelte';
 	import Message from '$ui/kit/Message.svelte';
 	import { CHANGES } from '$words/homeChanges';
 	let { data, form } = $props();
@@ -16,14 +17,14 @@
 		<h1 class="m-0">{CHANGES.title}</h1>
 		<Button kind="link" href="/house">{CHANGES.back}</Button>
 	</div>
-	<p class="mt-2 mb-4 max-w-3xl text-lead text-tin-text">{CHANGES.lead}</p>
+	{#if view.changes.length > 0}<p class="mt-2 mb-4 max-w-3xl text-lead text-tin-text">{CHANGES.lead}</p>{/if}
 	{#if form && 'message' in form && form.message}
 		<div class="-mx-edge mb-4"><Message tone="wrong"><span>{form.message}</span></Message></div>
 	{:else if form && 'saved' in form && form.saved}
 		<div class="-mx-edge mb-4"><Message><span>{form.saved}</span></Message></div>
 	{/if}
 	{#if view.changes.length === 0}
-		<p class="text-lead">{CHANGES.none}</p>
+		<Empty title={CHANGES.none} line={CHANGES.noneLine} />
 	{:else}
 		<ol class="linen m-0 max-w-4xl list-none rounded-cloth p-0 shadow-cloth">
 			{#each view.changes as change (change.revision)}
