@@ -82,9 +82,8 @@ export function whyLeft(
 	id: string,
 	{ bell, coveredBy }: { readonly bell: number; readonly coveredBy: string | null }
 ): WhyLeft {
-	if (coveredBy !== null) return { code: 'covered', job: coveredBy };
 	const job = input.jobs.find((one) => one.id === id);
-	if (!job) return { code: 'worth' };
+	if (!job) return coveredBy === null ? { code: 'worth' } : { code: 'covered', job: coveredBy };
 	const able = input.people.filter((one) => !one.barred.includes(id) && (job.by ?? one.id) === one.id);
 	if (able.length === 0) return { code: 'nobody' };
 	const taken = input.taken?.find(
@@ -99,6 +98,7 @@ export function whyLeft(
 	if (danger) return { code: 'danger', job: danger.id };
 	const order = clashes[0];
 	if (order) return { code: 'order', job: order.id };
+	if (coveredBy !== null) return { code: 'covered', job: coveredBy };
 	// Kept within fewer minutes than the bell, a job may be too long for them alone: that is no reason of its own.
 	if (!fit({ ...input, bell }, [job])) return { code: 'too-long', minutes: spanMinutes(input, job) };
 	return { code: 'worth' };

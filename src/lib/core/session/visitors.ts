@@ -15,6 +15,14 @@ interface QuickJob {
 	readonly subjects: readonly string[];
 }
 
+const BASIN: QuickJob = {
+	id: 'basin',
+	name: 'Basin and mirror',
+	minutes: 3,
+	class: 4,
+	worth: 4.5,
+	subjects: ['surfaces', 'glass', 'bathrooms']
+};
 /** What makes most of a room in few minutes, by its kind: one basket first. */
 const QUICK: Readonly<Record<string, readonly QuickJob[]>> = {
 	living: [
@@ -28,25 +36,11 @@ const QUICK: Readonly<Record<string, readonly QuickJob[]>> = {
 		}
 	],
 	toilet: [
-		{
-			id: 'basin',
-			name: 'Basin and mirror',
-			minutes: 3,
-			class: 4,
-			worth: 4.5,
-			subjects: ['surfaces', 'glass', 'bathrooms']
-		},
+		BASIN,
 		{ id: 'towel', name: 'Fresh towel, seat down', minutes: 1, class: 8, worth: 4.5, subjects: ['linen'] }
 	],
 	bathroom: [
-		{
-			id: 'basin',
-			name: 'Basin and mirror',
-			minutes: 3,
-			class: 4,
-			worth: 4.5,
-			subjects: ['surfaces', 'glass', 'bathrooms']
-		},
+		BASIN,
 		{ id: 'towel', name: 'Fresh towel', minutes: 1, class: 8, worth: 3, subjects: ['linen'] }
 	],
 	hall: [
