@@ -1,6 +1,9 @@
 /** Somebody moves out: their work is the others', their past is kept, and nothing opens the home to them any more. */
 import { describe, expect, it } from 'vitest';
 import { addDays, toDay } from '../../src/lib/core/calendar/civil';
+import { readHouseholdFile } from '../../src/lib/core/formats/householdFile';
+import { transaction } from '../../src/lib/server/db/pool';
+import { exportHousehold, importHousehold } from '../../src/lib/server/services/home/wholeHome';
 import { loadLedger } from '../../src/lib/server/pages/history/loadLedger';
 import { loadMember } from '../../src/lib/server/pages/people/memberEdit';
 import { loadCrew } from '../../src/lib/server/pages/people/loadCrew';
@@ -85,6 +88,15 @@ describe('somebody who moves out', () => {
 		expect(history.days.flatMap((day) => day.lines).map((one) => [one.name, one.by])).toEqual([
 			['bens', 'Ben']
 		]);
+		// So it is where the home goes to as a whole.
+		let text = '';
+		for await (const piece of exportHousehold(pool(), id)) text += piece;
+		const read = readHouseholdFile(text, TODAY);
+		if (!read.ok) throw new Error(JSON.stringify(read.problems));
+		const copy = newId();
+		await transaction((db) => importHousehold(db, copy, read.file, 9, () => undefined), pool() as never);
+		const there = await loadLedger({ household: copy, ...all, me: 'ada', now: Date.parse(NOW) });
+		expect(there.days.flatMap((day) => day.lines).map((one) => one.by)).toEqual(['Ben']);
 	});
 
 	it('is nobody who is the last to organise the home, nor whoever says so', async () => {

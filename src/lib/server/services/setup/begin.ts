@@ -27,6 +27,7 @@ import { allPatterns, patternById, starterLibrary } from '../../repo/patterns';
 import { rebuildProjection } from '../../repo/projectionRepo';
 import { waitWords } from '../access/signing';
 import { acting, typed } from '../guard';
+import { takeLeave } from '../people/leave';
 import { shareOutFirst } from '../people/shareOut';
 import { inHousehold } from '../useCase';
 import { COOKIE, draftOf, keep, todayOf, YEAR } from './draft';
@@ -200,6 +201,9 @@ async function changeOwn({ id, draft }: StoredDraft, household: string) {
 			at
 		);
 		if (done === 'behind') return done;
+		const stay = new Set(edit.home.members.map((one) => one.id));
+		for (const { id: gone } of home.home.members)
+			if (!stay.has(gone)) await takeLeave(db, household, gone, today, at);
 		await finishDraft(db, id, household, at);
 		return done;
 	});
