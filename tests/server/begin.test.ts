@@ -17,6 +17,8 @@ import { makeAccount } from '../../src/lib/server/repo/accountRepo';
 import { loadDraft } from '../../src/lib/server/repo/draftRepo';
 import { loadHome } from '../../src/lib/server/repo/homeRepo';
 import { said } from './asking';
+import { addDays, toDay } from '../../src/lib/core/calendar/civil';
+import { givenBetween } from '../../src/lib/server/repo/assignmentRepo';
 import { allHomes, makeDatabase, type TestDatabase } from './database';
 
 let db: TestDatabase;
@@ -67,7 +69,7 @@ function browser() {
 			await makeAccount(pool(), { id: account, email: `${account}@test.invalid`, passwordHash: '' }, 1);
 			return through(start(cookies, form({}), { account, organises: jar.get('home') ?? null }));
 		},
-		take: (household: string) => through(take(cookies, form({}), household)),
+		take: (household: string, step = '') => through(take(cookies, form(step ? { step } : {}), household)),
 		home: () => jar.get('home') ?? '',
 		draft: async () => (await loadDraft(pool(), jar.get('setup') ?? ''))?.draft
 	};
@@ -241,6 +243,35 @@ describe('the beginning of a home', () => {
 		await one.touch({ op: 'pet', kind: 'cat' });
 		expect(await one.start()).toMatchObject({ status: 400 });
 		expect(one.home()).toBe('');
+	});
+
+	it('run again for the people takes somebody out with all that was given to them', async () => {
+		const one = browser();
+		await one.open();
+		await one.touch({ op: 'hang', kind: 'kitchen', storey: '0' });
+		await one.touch({ op: 'person', name: 'Ada', role: 'adult' });
+		await one.touch({ op: 'person', name: 'Ben', role: 'adult' });
+		await one.start();
+		const household = one.home();
+		const from = toDay('2027-03-03');
+		const has = async (member: string) =>
+			(await givenBetween(pool(), household, from, addDays(from, 10))).some((turn) => turn.member === member);
+		expect(await has('ben')).toBe(true);
+		writeFileSync(clockFile, '2027-03-05T10:40:00Z');
+		expect(await one.take(household, 'people')).toEqual({ to: '/begin?step=people' });
+		expect(await one.take(household, 'elsewhere')).toEqual({ to: '/begin' });
+		await one.touch({ op: 'unperson', person: 'ben' });
+		await one.start();
+		writeFileSync(clockFile, '2027-03-03T10:40:00Z');
+		const home = await loadHome(pool(), household);
+		expect(home?.members.map((member) => member.name)).toEqual(['Ada']);
+		expect(await has('ada')).toBe(true);
+		// What was given for days gone by stays as it was.
+		const left = (await givenBetween(pool(), household, from, addDays(from, 10))).filter(
+			(turn) => turn.member === 'ben'
+		);
+		expect(left.every((turn) => turn.due < addDays(from, 2))).toBe(true);
+		expect(home?.everyMember.get('ben')?.name).toBe('Ben');
 	});
 
 	it('run again is not written over what somebody else changed; asked anew it is', async () => {

@@ -63,11 +63,18 @@
 			<Button class="py-0! px-3.25!" href="/people/family">{PEOPLE_PAGE.changeWhoDoesHowMuch}</Button>
 			{#if data.canOpenDoors}<Button class="py-0! px-3.25!" href="/people/access"
 					>{PEOPLE_PAGE.whoCanLogIn}</Button
-				>{/if}
+				>
+				{#if !data.isDemo}<form method="post" action="/begin?/takeOwn">
+						<input type="hidden" name="step" value="people" />
+						<Button class="py-0! px-3.25!" type="submit">{PEOPLE_PAGE.addSomebody}</Button>
+					</form>{/if}
+			{/if}
 		</nav>
 	</div>
 	<div
-		class="linen mt-auto px-edge pt-3.5 pb-5.5 grid grid-cols-[minmax(0,1.1fr)_minmax(0,1fr)] gap-x-12 gap-y-5 items-center border-t-2 [border-top-style:dashed] border-t-linen-deep max-[901px]:grid-cols-[minmax(0,1fr)]"
+		class="linen {view.people.length > 1
+			? 'mt-auto'
+			: 'mt-6'} px-edge pt-3.5 pb-5.5 grid grid-cols-[minmax(0,1.1fr)_minmax(0,1fr)] gap-x-12 gap-y-5 items-center border-t-2 [border-top-style:dashed] border-t-linen-deep max-[901px]:grid-cols-[minmax(0,1fr)]"
 	>
 		<Presence days={view.days} rows={view.presence} />
 		{#if view.why}<div><WhyLabel why={view.why} /></div>{/if}

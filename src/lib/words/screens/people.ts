@@ -32,6 +32,7 @@ export const PEOPLE_PAGE = {
 	shareOutThisWeeksJobs: 'Share out this week’s jobs …',
 	changeWhoDoesHowMuch: 'Change who does how much',
 	whoCanLogIn: 'Who can log in',
+	addSomebody: 'Add somebody',
 	isTodaysCaptain: (name: Shown) => `${name} is today’s captain`,
 	choresBeingLearned: 'Chores being learned'
 } as const;

@@ -4,7 +4,8 @@ import { plural } from '../general';
 export const BUYING = {
 	title: 'To buy',
 	lead: 'What is low or out, and what you wrote on it.',
-	none: 'Nothing to buy. What is marked low or out comes on this list by itself.',
+	none: 'Nothing to buy',
+	noneLine: 'What is marked low or out comes on this list by itself.',
 	add: 'Write something on it',
 	addHint: 'sponges',
 	addIt: 'Put it on the list',

@@ -4,6 +4,7 @@
 	import ActForm from '$ui/ActForm.svelte';
 	import Button from '$ui/kit/Button.svelte';
 	import Check from '$ui/kit/Check.svelte';
+	import Empty from '$ui/kit/Empty.svelte';
 	import { say } from '$ui/kit/messages';
 	import TextField from '$ui/kit/TextField.svelte';
 	import Notice from '$ui/Notice.svelte';
@@ -48,7 +49,7 @@
 			<Button kind="link" class="inline-block! min-h-7!" href="/supplies">{SUPPLIES.back}</Button>
 		</p>
 		<h1 class="m-0">{BUYING.title}</h1>
-		<p class="mt-1 mb-0 text-tin-text print:hidden">{rows.length === 0 ? BUYING.none : BUYING.lead}</p>
+		{#if rows.length > 0}<p class="mt-1 mb-0 text-tin-text print:hidden">{BUYING.lead}</p>{/if}
 	</header>
 	<div class="grid min-w-0 content-start gap-4">
 		{#if outbox.stuck && outbox.waiting.length > 0}<Notice tone="wrong"
@@ -57,6 +58,7 @@
 		{#if outbox.refusal}<Notice tone="wrong"><span>{outbox.refusal}</span></Notice>{/if}
 		{#if form && 'message' in form && form.message}<Notice tone="wrong"><span>{form.message}</span></Notice
 			>{/if}
+		{#if rows.length === 0}<Empty title={BUYING.none} line={BUYING.noneLine} />{/if}
 		{#if rows.length > 0}
 			<ul class="m-0 list-none p-0">
 				{#each rows as one (one.id)}

@@ -12,6 +12,6 @@ export async function loadBuying(asker: Asker): Promise<BuyingView> {
 /** A line each, as it is sent to whoever goes to the shop. */
 export async function buyingText(asker: Asker): Promise<string> {
 	const list = toBuyViews(await supplyFacts(asker));
-	if (list.length === 0) return `${BUYING.none}\n`;
+	if (list.length === 0) return `${BUYING.none}. ${BUYING.noneLine}\n`;
 	return list.map((one) => `- ${one.name}${one.extra ? '' : ` (${one.words})`}\n`).join('');
 }

@@ -2,7 +2,7 @@
 import { BEGIN_SAYS } from '$words/answers/setup';
 import { prepareHome } from '$core/schedule/preparedHome';
 import { changeHome } from '$core/setup/change';
-import { EMPTY_DRAFT, type Draft } from '$core/setup/draft';
+import { EMPTY_DRAFT, STEPS, type Draft } from '$core/setup/draft';
 import { childrenWithoutAge } from '$core/setup/draftMembers';
 import { homeFromDraft } from '$core/setup/homeFromDraft';
 import { draftFromHome } from '$core/setup/draftFromHome';
@@ -105,7 +105,8 @@ export async function take(cookies: Cookies, form: FormData, household: string) 
 		const id = uuidv7();
 		await transaction((db) => saveDraft(db, id, draft, now()));
 		keep(cookies, id);
-		redirect(303, '/begin');
+		const step = STEPS.find((one) => one === form.get('step'));
+		redirect(303, step ? `/begin?step=${step}` : '/begin');
 	});
 }
 
