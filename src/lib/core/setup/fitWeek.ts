@@ -102,24 +102,34 @@ export function fitWeek(
 		most.days > 0
 			? itemsBesideCore(items, zones, most, (sittings) => roomBeside(sittings) >= sum(core))
 			: items;
-	let room = roomBeside(sittingsOfWeek(stay, zones, most));
-	const rest = stretch ? lessOften(usual, takes, Math.max(0, room - sum(core))) : usual;
-	const rarer = rest.filter((job) => !usual.includes(job));
-	const leaves = (job: Job) => {
-		if (takes(job) > room) return true;
-		room -= takes(job);
-		return false;
+	const room = roomBeside(sittingsOfWeek(stay, zones, most));
+	/** What has no room, of the core and then of the rest; nothing of the rest has while some of the core has none. */
+	const without = (rest: readonly Job[]): Job[] => {
+		let free = room;
+		const leaves = (job: Job) => {
+			if (takes(job) > free) return true;
+			free -= takes(job);
+			return false;
+		};
+		const coreLeft = core.filter(leaves);
+		return [...coreLeft, ...(coreLeft.length > 0 ? rest : rest.filter(leaves))];
 	};
-	const coreLeft = core.filter(leaves);
+	const stretched = stretch ? lessOften(usual, takes, Math.max(0, room - sum(core))) : usual;
+	// Where the days hold far too little, rarer work can find its room at the cost of more that is left.
+	const rest = without(stretched).length <= without(usual).length ? stretched : usual;
+	const out = new Set(without(rest).map((job) => job.id));
+	const rarer = new Map(
+		rest.filter((job) => !usual.includes(job) && !out.has(job.id)).map((job) => [job.id, job])
+	);
 	const waiting = items.filter((item) => !stay.includes(item)).map((item) => item.job);
-	// What is not of the core waits until all of the core is in.
-	const left = [...coreLeft, ...(coreLeft.length > 0 ? rest : rest.filter(leaves)), ...waiting];
-	const out = new Set(left.map((job) => job.id));
+	// As often as is usual, so that it is said what it would take.
+	const left = [...[...core, ...usual].filter((job) => out.has(job.id)), ...waiting];
+	for (const job of waiting) out.add(job.id);
 	const needed = sum(basics) + sittingsOfWeek(items, zones, most) + sum(core) + sum(usual);
 	return {
-		jobs: jobs.filter((job) => !out.has(job.id)).map((job) => rarer.find((one) => one.id === job.id) ?? job),
+		jobs: jobs.filter((job) => !out.has(job.id)).map((job) => rarer.get(job.id) ?? job),
 		left,
-		rarer: rarer.filter((job) => !out.has(job.id)),
+		rarer: [...rarer.values()],
 		neededADay: Math.ceil(needed / Math.max(1, days) / 5) * 5
 	};
 }
