@@ -4,6 +4,8 @@ import { vitePreprocess } from '@sveltejs/vite-plugin-svelte';
 /** @type {import('@sveltejs/kit').Config} */
 export default {
 	preprocess: vitePreprocess(),
+	// What is awaited in markup parts the hydration of a page into tasks (src/lib/ui/Hydrate.svelte).
+	compilerOptions: { experimental: { async: true } },
 	kit: {
 		adapter: adapter({ out: 'build', precompress: true }),
 		alias: {

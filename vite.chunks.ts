@@ -42,6 +42,11 @@ function fileOf(id: string, modules: Modules): string | null {
 	return pages.length >= SHARED_FROM && pages.some((one) => TODAY.test(one)) ? 'shared' : null;
 }
 
+/** What is run as soon as it is there: what every page loads, and the page itself. */
+const RUN_AT_ONCE = /entry\/start\.|\/nodes\/\d+\./;
+/** Has the browser compile every function while the file comes in, beside the page, not each one when it is first called. */
+const COMPILE_ALL = '//# allFunctionsCalledOnLoad\n';
+
 export function fewFiles(): Plugin {
 	return {
 		name: 'few-files',
@@ -50,6 +55,14 @@ export function fewFiles(): Plugin {
 			...options,
 			codeSplitting: { includeDependenciesRecursively: false, groups: [{ name: fileOf }] }
 		}),
+		generateBundle: {
+			// It counts at the very top alone, so after all that puts something there.
+			order: 'post',
+			handler(_, bundle) {
+				for (const file of Object.values(bundle))
+					if (file.type === 'chunk' && RUN_AT_ONCE.test(file.fileName)) file.code = COMPILE_ALL + file.code;
+			}
+		},
 		// Files may export more than their source does, so that others find in them what was put there.
 		options: (options) => ({ ...options, preserveEntrySignatures: 'allow-extension' })
 	};

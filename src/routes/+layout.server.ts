@@ -9,6 +9,7 @@ import { loading } from '$server/services/guard';
 import { callWords } from '$server/pages/today/jobRows';
 import { openCalls } from '$server/repo/assignmentRepo';
 import { loadHome } from '$server/repo/homeRepo';
+import { WHOLE_PAGES } from '$views/frame';
 import type { FrameView } from '$views/frame';
 import { PLACES } from '$words/frame';
 import type { LayoutServerLoad } from './$types';
@@ -63,6 +64,8 @@ export const load: LayoutServerLoad = async ({ locals, cookies, depends }) => {
 	return {
 		frame,
 		isDemo,
+		/** Whether the page is hydrated part by part. */
+		inParts: cookies.get(WHOLE_PAGES) === undefined,
 		role: viewer?.role ?? null,
 		/** How dates and times are written here. */
 		writing: writingOf(home, now()),

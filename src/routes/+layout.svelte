@@ -4,6 +4,7 @@
 	import ActForm from '$ui/ActForm.svelte';
 	import { connection } from '$ui/connection.svelte';
 	import { follow } from '$ui/live';
+	import { hydrated } from '$ui/hydration';
 	import Notice from '$ui/Notice.svelte';
 	import { setWriting } from '$ui/kit/settings';
 	import AsItWas from '$ui/frame/AsItWas.svelte';
@@ -21,6 +22,8 @@
 	// Says that scripts have taken over, for tests that press like a person would.
 	onMount(() => {
 		document.documentElement.dataset.ready = 'yes';
+		hydrated();
+		keepPage();
 		void sendWhatWasKept();
 		isKept = document.documentElement.dataset.keptAt !== undefined;
 		const asked = () => void openPalette();
@@ -43,11 +46,16 @@
 	// Another page that came is an answer.
 	/** The page is one that the device kept. */
 	let isKept = $state(false);
+	// The first page has been entered before this page is alive: what follows it is done on mount.
 	afterNavigate(({ type }) => {
-		void navigator.serviceWorker?.ready.then(({ active }) => active?.postMessage('keep'));
+		if (type === 'enter') return;
+		keepPage();
 		connection.lost = false;
-		if (type !== 'enter') refused = [];
+		refused = [];
 	});
+	function keepPage() {
+		void navigator.serviceWorker?.ready.then(({ active }) => active?.postMessage('keep'));
+	}
 	// A running pail fills the screen: no top row, no lower rim.
 	const bare = $derived(
 		!page.error &&

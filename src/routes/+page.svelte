@@ -13,6 +13,7 @@
 	import DayHead from '$ui/today/DayHead.svelte';
 	import HowMany from '$ui/today/HowMany.svelte';
 	import { keyAct, keysOn, type KeyAct } from '$ui/today/keys';
+	import Hydrate from '$ui/Hydrate.svelte';
 	import Line from '$ui/today/Line.svelte';
 	import LookingAfter from '$ui/today/LookingAfter.svelte';
 	import OtherWays from '$ui/today/OtherWays.svelte';
@@ -154,12 +155,18 @@
 		onring={() => void readAnew('app:today').catch(() => undefined)}
 	/>
 	<div class="flex flex-wrap items-end justify-between gap-x-8 gap-y-2 px-edge pt-2.5">
-		<DayHead {view} {dayHref} bind:keysShown />
+		<Hydrate>
+			<DayHead {view} {dayHref} bind:keysShown />
+		</Hydrate>
 		{#if isToday}
 			<div class="flex flex-wrap items-end gap-x-5 gap-y-2 max-sm:w-full">
 				{#if view.isDevice}<WhoTicks members={view.members} me={view.me} />{:else}
-					<HowMany me={view.me} />
-					<OtherWays ways={view.otherWays} />
+					<Hydrate>
+						<HowMany me={view.me} />
+					</Hydrate>
+					<Hydrate>
+						<OtherWays ways={view.otherWays} />
+					</Hydrate>
 				{/if}
 			</div>
 		{/if}
@@ -184,7 +191,9 @@
 	{#if view.relation === 'past'}
 		<PastDay {view} {hrefOf} />
 	{:else}
-		<Line {view} {hrefOf} {marks} canEdit={page.data.role === 'organiser'} />
+		<Hydrate>
+			<Line {view} {hrefOf} {marks} canEdit={page.data.role === 'organiser'} />
+		</Hydrate>
 	{/if}
 
 	{#each view.swaps as swap (swap.id)}
@@ -233,9 +242,15 @@
 			view.hasZones ? 'md:grid-cols-[1.06fr_1.04fr_0.9fr]' : 'md:grid-cols-2'
 		]}
 	>
-		{#if view.hasZones}<ZoneOfWeek {view} {hrefOf} />{/if}
-		{#if isToday}<OverdueList {view} {hrefOf} />{/if}
-		<LookingAfter {view} />
+		<Hydrate>
+			{#if view.hasZones}<ZoneOfWeek {view} {hrefOf} />{/if}
+		</Hydrate>
+		<Hydrate>
+			{#if isToday}<OverdueList {view} {hrefOf} />{/if}
+		</Hydrate>
+		<Hydrate>
+			<LookingAfter {view} />
+		</Hydrate>
 	</div>
 
 	<!-- On a phone what is overdue is one line above the lower rim. -->

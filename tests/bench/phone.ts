@@ -47,7 +47,14 @@ async function load(browser: Browser, url: string, bare: boolean): Promise<Load>
 		if (from.endsWith('.css')) style += encodedDataLength;
 		if (/\.(css|js)$/.test(from)) files++;
 	});
+	// The page says itself when it is there: to ask it would be one of its long tasks.
+	const alive = bare ? null : page.waitForEvent('console', (message) => message.text() === 'alive');
 	await page.addInitScript(() => {
+		new MutationObserver((_, watch) => {
+			if (document.documentElement.dataset.ready !== 'yes') return;
+			watch.disconnect();
+			console.debug('alive');
+		}).observe(document, { subtree: true, attributeFilter: ['data-ready'] });
 		const seen = { painted: 0, blocked: 0 };
 		Object.assign(window, { seen });
 		new PerformanceObserver((list) => {
@@ -58,7 +65,7 @@ async function load(browser: Browser, url: string, bare: boolean): Promise<Load>
 		}).observe({ type: 'longtask', buffered: true });
 	});
 	await page.goto(url, { waitUntil: 'load' });
-	if (!bare) await page.waitForFunction(() => document.documentElement.dataset.ready === 'yes');
+	await alive;
 	await page.waitForFunction(() => (window as unknown as { seen: { painted: number } }).seen.painted > 0);
 	const seen = await page.evaluate(
 		() => (window as unknown as { seen: { painted: number; blocked: number } }).seen

@@ -97,3 +97,37 @@ test('a form that is pressed twice before its answer is one entry', async ({ pag
 		)
 	).toEqual([{ n: 1 }]);
 });
+
+test('a page that something else has changed before it is hydrated is made anew, once, and works', async ({
+	browser,
+	stack
+}) => {
+	const context = await browser.newContext({ baseURL: stack.url });
+	await context.addCookies([{ name: 'demo', value: 'look', url: stack.url }]);
+	const page = await context.newPage();
+	let asked = 0;
+	// As a translator does: words stand in elements of its own.
+	await page.route(`${stack.url}/`, async (route) => {
+		if (route.request().method() !== 'GET') return route.continue();
+		asked++;
+		const response = await route.fetch();
+		const sent = await response.text();
+		const body = sent.replace(/<h1 class="m-0 wrap-anywhere">.*?<\/h1>/s, '<font>Heute</font>');
+		expect(body).not.toBe(sent);
+		await route.fulfill({ response, body });
+	});
+	await page.goto('/');
+	await expect(page.locator('h1')).toHaveText(/Wednesday/);
+	await ready(page);
+	expect(asked).toBe(2);
+	const line = await page.locator('li [data-tick]').first().getAttribute('data-tick');
+	const row = page.locator(`li[data-line="${line}"]`);
+	await row.getByRole('button', { name: /^Done: / }).click();
+	await expect(row.locator('s')).toBeVisible();
+	// From then on its pages are hydrated in one go.
+	await page.goto('/');
+	await ready(page);
+	expect(asked).toBe(3);
+	await expect(page.locator('h1')).toHaveText(/Wednesday/);
+	await context.close();
+});

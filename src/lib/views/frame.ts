@@ -1,3 +1,6 @@
+/** The cookie that asks for pages that are hydrated in one go; until the browser is closed. */
+export const WHOLE_PAGES = 'whole';
+
 /** What stands around a page: the contract between the layout's load and the frame. */
 export interface FrameView {
 	readonly path: string;

@@ -131,9 +131,9 @@
 			</ol>
 		{:else}
 			<p class="dim text-lead mt-1.5">{BEGIN_FIRST_MORNING.noRoomsYetAddOne}</p>
-			<p>
+			<div class="mt-3">
 				<Touch values={{ op: 'step', step: 'rooms' }} kind="plain">{BEGIN_FIRST_MORNING.toTheRooms}</Touch>
-			</p>
+			</div>
 		{/if}
 	</section>
 	<section class="flex flex-col">

@@ -7,6 +7,7 @@
 	import Sun from '@lucide/svelte/icons/sun';
 	import type { Snippet } from 'svelte';
 	import Glyph from '../glyphs/Glyph.svelte';
+	import Hydrate from '../Hydrate.svelte';
 	import { FRAME, IN_RIM } from '$words/frame';
 	import type { FrameView } from '$views/frame';
 	import HomeMenu from './HomeMenu.svelte';
@@ -38,103 +39,115 @@
 	class="tray flex min-h-svh flex-col bg-enamel p-(--rim) print:block print:min-h-0 print:bg-transparent print:p-0"
 	class:bare
 >
-	{#if !bare}
-		<header class="flex min-h-[58px] flex-wrap items-center gap-x-1 px-edge pt-2 max-sm:hidden print:hidden">
-			<a class="mark mr-auto md:mr-2 min-[1360px]:mr-4" href="/"
-				><Glyph name="due" size={28} /><span>{FRAME_TRAY.pailRound}</span></a
+	<Hydrate>
+		{#if !bare}
+			<header
+				class="flex min-h-[58px] flex-wrap items-center gap-x-1 px-edge pt-2 max-sm:hidden print:hidden"
 			>
-			<nav
-				aria-label={FRAME.places}
-				class="order-last flex basis-full flex-wrap gap-0.5 md:order-none md:flex-1 md:basis-0"
-			>
-				{#each frame.places as place (place.href)}
-					<a
-						href={place.href}
-						aria-current={here(place.href) ? 'page' : undefined}
-						class="my-1 grid min-h-9 place-items-center rounded-sign px-3 font-name no-underline md:px-1.5 min-[1360px]:px-3 lg:px-4 {here(
-							place.href
-						)
-							? 'bg-cobalt text-on-cobalt shadow-[inset_0_0_0_2px_var(--cobalt),inset_0_0_0_3.5px_var(--on-cobalt)]'
-							: 'text-ink hover:bg-cobalt-wash'}">{place.name}</a
-					>
-				{/each}
-			</nav>
-			{#if frame.maySay}<a
-					href="/say"
-					onclick={palette}
-					aria-keyshortcuts="/"
-					title={FRAME.command}
-					aria-label={FRAME.command}
-					class="{ICON} place-content-center gap-2 {frame.isDemo
-						? ''
-						: 'min-[1150px]:flex min-[1150px]:w-auto min-[1150px]:items-center min-[1150px]:px-3'}"
-					><SquareTerminal size={22} aria-hidden="true" /><span
-						class="hidden font-name {frame.isDemo ? '' : 'min-[1150px]:inline'}">{FRAME.command}</span
-					></a
-				>{/if}
-			<form method="post" action="/light">
-				<input type="hidden" name="back" value={path} />
-				<button
-					name="light"
-					value={dark ? 'day' : 'evening'}
-					class={ICON}
-					title={dark ? FRAME.light : FRAME.dark}
-					aria-label={dark ? FRAME.light : FRAME.dark}
-					>{#if dark}<Sun size={22} aria-hidden="true" />{:else}<Moon
-							size={22}
-							aria-hidden="true"
-						/>{/if}</button
+				<a class="mark mr-auto md:mr-2 min-[1360px]:mr-4" href="/"
+					><Glyph name="due" size={28} /><span>{FRAME_TRAY.pailRound}</span></a
 				>
-			</form>
-			{#if inDemo}<a
-					href="/begin"
-					class="inline-grid min-h-9 place-items-center rounded-sign border-2 border-cobalt-ink px-3.5 font-name text-cobalt-ink no-underline hover:bg-cobalt-wash"
-					>{FRAME.begin}</a
-				>{/if}
-			{#if frame.isDevice}<Button kind="link" class="px-2!" href="/who">{FRAME.whoAreYou}</Button>{/if}
-			{#if frame.household}<HomeMenu {frame} />{/if}
-		</header>
-	{/if}
-	{#if inDemo}
-		<!-- A running session and a child's page have no top row that could say so. -->
-		<aside
-			class="flex min-h-11 items-center gap-x-3 rounded-t-2xl bg-cobalt-wash px-4 font-name print:hidden {bare
-				? 'own-strip'
-				: 'sm:hidden'}"
-			aria-label={FRAME.demo}
-		>
-			<span class="text-cobalt-ink">{FRAME.demo}</span>
-			<a class="inline-flex min-h-11 min-w-0 items-center leading-tight text-cobalt-ink" href="/begin"
-				>{FRAME.begin}</a
+				<nav
+					aria-label={FRAME.places}
+					class="order-last flex basis-full flex-wrap gap-0.5 md:order-none md:flex-1 md:basis-0"
+				>
+					{#each frame.places as place (place.href)}
+						<a
+							href={place.href}
+							aria-current={here(place.href) ? 'page' : undefined}
+							class="my-1 grid min-h-9 place-items-center rounded-sign px-3 font-name no-underline md:px-1.5 min-[1360px]:px-3 lg:px-4 {here(
+								place.href
+							)
+								? 'bg-cobalt text-on-cobalt shadow-[inset_0_0_0_2px_var(--cobalt),inset_0_0_0_3.5px_var(--on-cobalt)]'
+								: 'text-ink hover:bg-cobalt-wash'}">{place.name}</a
+						>
+					{/each}
+				</nav>
+				{#if frame.maySay}<a
+						href="/say"
+						onclick={palette}
+						aria-keyshortcuts="/"
+						title={FRAME.command}
+						aria-label={FRAME.command}
+						class="{ICON} place-content-center gap-2 {frame.isDemo
+							? ''
+							: 'min-[1150px]:flex min-[1150px]:w-auto min-[1150px]:items-center min-[1150px]:px-3'}"
+						><SquareTerminal size={22} aria-hidden="true" /><span
+							class="hidden font-name {frame.isDemo ? '' : 'min-[1150px]:inline'}">{FRAME.command}</span
+						></a
+					>{/if}
+				<form method="post" action="/light">
+					<input type="hidden" name="back" value={path} />
+					<button
+						name="light"
+						value={dark ? 'day' : 'evening'}
+						class={ICON}
+						title={dark ? FRAME.light : FRAME.dark}
+						aria-label={dark ? FRAME.light : FRAME.dark}
+						>{#if dark}<Sun size={22} aria-hidden="true" />{:else}<Moon
+								size={22}
+								aria-hidden="true"
+							/>{/if}</button
+					>
+				</form>
+				{#if inDemo}<a
+						href="/begin"
+						class="inline-grid min-h-9 place-items-center rounded-sign border-2 border-cobalt-ink px-3.5 font-name text-cobalt-ink no-underline hover:bg-cobalt-wash"
+						>{FRAME.begin}</a
+					>{/if}
+				{#if frame.isDevice}<Button kind="link" class="px-2!" href="/who">{FRAME.whoAreYou}</Button>{/if}
+				{#if frame.household}<HomeMenu {frame} />{/if}
+			</header>
+		{/if}
+	</Hydrate>
+	<Hydrate>
+		{#if inDemo}
+			<!-- A running session and a child's page have no top row that could say so. -->
+			<aside
+				class="flex min-h-11 items-center gap-x-3 rounded-t-2xl bg-cobalt-wash px-4 font-name print:hidden {bare
+					? 'own-strip'
+					: 'sm:hidden'}"
+				aria-label={FRAME.demo}
 			>
-			<span class="ml-auto min-w-0"><HomeMenu {frame} label={frame.as?.name} /></span>
-		</aside>
-	{:else if frame.atDevice && path.startsWith('/mine')}
-		<form class="grid justify-items-end px-3 pt-1.5" method="post" action="/who?/done">
-			<Button kind="link" type="submit" class="min-h-11!">{FRAME.doneHere}</Button>
-		</form>
-	{/if}
+				<span class="text-cobalt-ink">{FRAME.demo}</span>
+				<a class="inline-flex min-h-11 min-w-0 items-center leading-tight text-cobalt-ink" href="/begin"
+					>{FRAME.begin}</a
+				>
+				<span class="ml-auto min-w-0"><HomeMenu {frame} label={frame.as?.name} /></span>
+			</aside>
+		{:else if frame.atDevice && path.startsWith('/mine')}
+			<form class="grid justify-items-end px-3 pt-1.5" method="post" action="/who?/done">
+				<Button kind="link" type="submit" class="min-h-11!">{FRAME.doneHere}</Button>
+			</form>
+		{/if}
+	</Hydrate>
 	<main
 		id="content"
 		tabindex="-1"
 		class="flex min-w-0 flex-1 flex-col outline-none focus-visible:shadow-none print:block"
 	>
-		{@render children()}
+		<Hydrate>
+			{@render children()}
+		</Hydrate>
 	</main>
 </div>
-{#if !bare}
-	<nav
-		class="fixed inset-x-0 bottom-0 z-45 hidden h-[calc(62px+env(safe-area-inset-bottom))] auto-cols-fr grid-flow-col gap-1 bg-rim px-[5px] pt-1.5 pb-[calc(5px+env(safe-area-inset-bottom))] max-sm:grid print:hidden"
-		aria-label={FRAME.places}
-	>
-		{#each rim as place (place.href)}
-			<a href={place.href} aria-current={here(place.href) ? 'page' : undefined} class="lower">{place.name}</a>
-		{/each}
-		{#if behindMore}
-			<a href="/more" aria-current={isBehindMore ? 'page' : undefined} class="lower">{FRAME.more}</a>
-		{/if}
-	</nav>
-{/if}
+<Hydrate>
+	{#if !bare}
+		<nav
+			class="fixed inset-x-0 bottom-0 z-45 hidden h-[calc(62px+env(safe-area-inset-bottom))] auto-cols-fr grid-flow-col gap-1 bg-rim px-[5px] pt-1.5 pb-[calc(5px+env(safe-area-inset-bottom))] max-sm:grid print:hidden"
+			aria-label={FRAME.places}
+		>
+			{#each rim as place (place.href)}
+				<a href={place.href} aria-current={here(place.href) ? 'page' : undefined} class="lower"
+					>{place.name}</a
+				>
+			{/each}
+			{#if behindMore}
+				<a href="/more" aria-current={isBehindMore ? 'page' : undefined} class="lower">{FRAME.more}</a>
+			{/if}
+		</nav>
+	{/if}
+</Hydrate>
 
 <style>
 	/* The rim lies over the page as a frame, so that the page scrolls under it. */

@@ -10,6 +10,7 @@
 	import NextTowel from './NextTowel.svelte';
 	import Prop from './Prop.svelte';
 	import Roll from './Roll.svelte';
+	import Hydrate from '../Hydrate.svelte';
 	import Rope from './Rope.svelte';
 	import Row from './Row.svelte';
 	import SittingRow from './SittingRow.svelte';
@@ -117,35 +118,39 @@
 							style:--rolls="repeat({places(i)}, minmax(0, 1fr))"
 						>
 							{#if withNext && view.next}
-								<NextTowel
-									row={view.next}
-									date={view.date}
-									me={view.me}
-									members={view.members}
-									href={hrefOf(view.next.line)}
-									formId={view.formId}
-									starts={!view.isDevice}
-								/>
+								<Hydrate>
+									<NextTowel
+										row={view.next}
+										date={view.date}
+										me={view.me}
+										members={view.members}
+										href={hrefOf(view.next.line)}
+										formId={view.formId}
+										starts={!view.isDevice}
+									/>
+								</Hydrate>
 							{/if}
 							{#each intoRolls(list, columns.rolls[i] ?? 1) as roll, r (r)}
 								{@const isLast = (r + 1) * Math.ceil(list.length / (columns.rolls[i] ?? 1)) >= list.length}
-								<Roll label={part.name}>
-									{#each roll as row (row.line)}
-										<Row
-											{row}
-											date={view.date}
-											me={view.me}
-											formId={view.formId}
-											href={hrefOf(row.line)}
-											canTick={isToday}
-											ticked={ticked.get(row.line)}
-											onpress={() => ticked.press(row, part.key, list.indexOf(row))}
-											onanswer={(entry) => marks.written(row.line, entry)}
-											onundone={() => ticked.drop(row.line)}
-										/>
-									{/each}
-									{#if isLast && part.sitting}<SittingRow sitting={part.sitting} />{/if}
-								</Roll>
+								<Hydrate>
+									<Roll label={part.name}>
+										{#each roll as row (row.line)}
+											<Row
+												{row}
+												date={view.date}
+												me={view.me}
+												formId={view.formId}
+												href={hrefOf(row.line)}
+												canTick={isToday}
+												ticked={ticked.get(row.line)}
+												onpress={() => ticked.press(row, part.key, list.indexOf(row))}
+												onanswer={(entry) => marks.written(row.line, entry)}
+												onundone={() => ticked.drop(row.line)}
+											/>
+										{/each}
+										{#if isLast && part.sitting}<SittingRow sitting={part.sitting} />{/if}
+									</Roll>
+								</Hydrate>
 							{/each}
 							{#if list.length === 0 && part.sitting}<Roll label={part.name}
 									><SittingRow sitting={part.sitting} /></Roll

@@ -36,10 +36,12 @@
 	let element: HTMLElement | undefined = $state();
 	/** The focus goes where the work goes: to the way back, and from there to the ring again. */
 	let hadFocus = false;
-	$effect.pre(() => {
-		void ticked?.entry;
-		hadFocus ||= element?.contains(document.activeElement) ?? false;
-	});
+	/** Asked where something is pressed: what it was pressed on is gone as soon as that shows. */
+	const keepFocus = () => (hadFocus ||= element?.contains(document.activeElement) ?? false);
+	function pressed() {
+		keepFocus();
+		onpress();
+	}
 	$effect(() => {
 		const to = ticked?.entry ? '[data-undo]' : ticked ? null : '[data-tick]';
 		if (to && hadFocus && document.activeElement === document.body)
@@ -74,7 +76,7 @@
 				values={{ of: ticked.entry, date, seed: formId }}
 				then={{
 					// The answer moves the focus to the page: where it was is kept here.
-					sending: (busy) => busy && (hadFocus = element?.contains(document.activeElement) ?? false),
+					sending: (busy) => busy && keepFocus(),
 					ended: (result) => result.type === 'success' && onundone()
 				}}
 			>
@@ -87,7 +89,7 @@
 		{/if}
 	{:else}
 		{#if canTick}
-			<TickForm {row} {date} {me} {formId} {onpress} {onanswer} class="relative z-10 shrink-0">
+			<TickForm {row} {date} {me} {formId} onpress={pressed} {onanswer} class="relative z-10 shrink-0">
 				<button
 					data-tick={row.line}
 					class="grid size-11 cursor-pointer place-items-center rounded-full border-0 bg-transparent p-0 focus-visible:rounded-full focus-visible:shadow-focus"
