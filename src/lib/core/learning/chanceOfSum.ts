@@ -11,6 +11,8 @@ export interface SpreadMinutes {
 
 /** Cells into which the time to the bell is cut. */
 const CELLS = 192;
+/** A probability that counts for nothing. */
+const NOTHING = 1e-15;
 
 const atMost = ({ median, sigma, most }: SpreadMinutes, minutes: number): number => {
 	if (most !== undefined && minutes >= most) return 1;
@@ -37,16 +39,22 @@ export function chanceOfSum(bell: number, lane: readonly SpreadMinutes[], fixedM
 	for (const job of spread) {
 		const masses = new Float64Array(CELLS);
 		let below = 0;
-		for (let k = 0; k < CELLS; k++) {
+		// Where it has its mass: nothing is folded beside that.
+		let [from, until] = [CELLS, 0];
+		for (let k = 0; k < CELLS && below < 1; k++) {
 			const upTo = atMost(job, (k + 1) * cell);
 			masses[k] = upTo - below;
 			below = upTo;
+			if ((masses[k] as number) < NOTHING) continue;
+			from = Math.min(from, k);
+			until = k + 1;
 		}
 		const folded = new Float64Array(CELLS);
 		for (let i = 0; i < CELLS; i++) {
 			const share = sums[i] as number;
-			if (share < 1e-15) continue;
-			for (let k = 0; i + k < CELLS; k++)
+			if (share < NOTHING) continue;
+			const end = Math.min(until, CELLS - i);
+			for (let k = from; k < end; k++)
 				folded[i + k] = (folded[i + k] as number) + share * (masses[k] as number);
 		}
 		sums = folded;

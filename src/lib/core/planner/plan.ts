@@ -101,9 +101,19 @@ export function attendedMinutes(job: PlanJob): number {
 	return job.steps.reduce((sum, step) => sum + step.minutes, 0);
 }
 
+/** The storey of a room; that of a room that is not known is the ground floor. */
+export function storeyOf(rooms: PlanInput['rooms'], id: string): number {
+	for (const room of rooms) if (room.id === id) return room.storey;
+	return 0;
+}
+
+/** Minutes to walk between two different rooms, by their storeys. */
+export function walkMinutes(move: PlanInput['move'], from: number, to: number): number {
+	return Math.abs(from - to) * move.perStorey + move.sameStorey;
+}
+
 /** Minutes to walk from one room to another; nothing from nowhere or within a room. */
-export function moveMinutes(input: PlanInput, from: string | null, to: string): number {
+export function moveMinutes({ rooms, move }: PlanInput, from: string | null, to: string): number {
 	if (from === null || from === to) return 0;
-	const storey = (id: string) => input.rooms.find((room) => room.id === id)?.storey ?? 0;
-	return Math.abs(storey(from) - storey(to)) * input.move.perStorey + input.move.sameStorey;
+	return walkMinutes(move, storeyOf(rooms, from), storeyOf(rooms, to));
 }

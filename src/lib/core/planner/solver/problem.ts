@@ -1,6 +1,6 @@
 /** A planning problem as flat arrays: jobs, steps, people and rooms are numbers, so that timing one order is fast. */
 import { dangerBits, familyBits, isDangerAlone } from '../../cupboard/meet';
-import { attendedMinutes, moveMinutes, type PlanInput } from '../plan';
+import { attendedMinutes, storeyOf, walkMinutes, type PlanInput } from '../plan';
 
 /** A use of a surface on which products could meet. */
 interface Use {
@@ -76,7 +76,7 @@ function isSound(input: PlanInput, place: number): boolean {
 		if (step.class === 0) continue;
 		if ((highest.get(step.room) ?? 0) > step.class) return false;
 		highest.set(step.room, step.class);
-		const storey = input.rooms.find((room) => room.id === step.room)?.storey ?? 0;
+		const storey = storeyOf(input.rooms, step.room);
 		if (input.topDown && storey > lowest) return false;
 		lowest = Math.min(lowest, storey);
 		if (input.floors === 'at-end') {
@@ -135,12 +135,8 @@ export function flatten(input: PlanInput): Problem {
 		const [one, other] = [jobOf.get(a), jobOf.get(b)];
 		return one === undefined || other === undefined || one === other ? [] : [[one, other]];
 	});
-	const storeyOf = (id: string) => input.rooms.find((room) => room.id === id)?.storey ?? 0;
-	const storeys = [...new Set(roomIds.map(storeyOf))].sort((a, b) => b - a);
-	const walk = new Float64Array(roomIds.length * roomIds.length);
-	roomIds.forEach((a, i) =>
-		roomIds.forEach((b, k) => (walk[i * roomIds.length + k] = moveMinutes(input, a, b)))
-	);
+	const storeys = roomIds.map((id) => storeyOf(input.rooms, id));
+	const fromTop = [...new Set(storeys)].sort((a, b) => b - a);
 	return {
 		input,
 		steps: flat.length,
@@ -152,7 +148,7 @@ export function flatten(input: PlanInput): Problem {
 		floorsAtEnd: input.floors === 'at-end',
 		topDown: input.topDown === true,
 		hopCost: input.hopCost ?? 0,
-		level: ints(roomIds.map((id) => storeys.indexOf(storeyOf(id)))),
+		level: ints(storeys.map((storey) => fromTop.indexOf(storey))),
 		job: ints(flat.map((f) => f.j)),
 		index: ints(flat.map((f) => f.i)),
 		room: ints(flat.map((f) => roomOf.get(f.step.room) as number)),
@@ -202,7 +198,7 @@ export function flatten(input: PlanInput): Problem {
 				[...(one.breaks ?? [])].sort((a, b) => a.from - b.from).flatMap((span) => [span.from, span.until])
 			)
 		),
-		walk,
+		walk: walksBetween(storeys, input.move),
 		freeFrom: floats(
 			applianceIds.map((id) =>
 				Math.max(0, ...(input.taken ?? []).filter((t) => t.appliance === id).map((t) => t.until))
@@ -211,6 +207,16 @@ export function flatten(input: PlanInput): Problem {
 		holder: ints(applianceIds.map((id) => jobs.findIndex((job) => job.holds?.includes(id)))),
 		source: ints(source)
 	};
+}
+
+/** Minutes from each room to each, by their storeys: rooms × rooms. */
+function walksBetween(storeys: readonly number[], move: PlanInput['move']): Float64Array {
+	const count = storeys.length;
+	const walk = new Float64Array(count * count);
+	for (let i = 0; i < count; i++)
+		for (let k = 0; k < count; k++)
+			if (i !== k) walk[i * count + k] = walkMinutes(move, storeys[i] as number, storeys[k] as number);
+	return walk;
 }
 
 /** Surfaces on which two products of these jobs could meet that must not. */
