@@ -105,9 +105,9 @@ export function flatten(input: PlanInput): Problem {
 		return able && fits && isSound(input, i) && (!job.optional || job.worth > 0) ? [i] : [];
 	});
 	const jobs = source.map((i) => input.jobs[i] as PlanInput['jobs'][number]);
+	// Of a large house only the rooms that somebody comes to.
 	const roomIds = [
 		...new Set([
-			...input.rooms.map((room) => room.id),
 			...jobs.flatMap((job) => job.steps.map((s) => s.room)),
 			...people.flatMap((p) => (p.room === undefined ? [] : [p.room]))
 		])
