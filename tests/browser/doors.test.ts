@@ -540,3 +540,76 @@ test('what is refused is written down in the log, and no secret with it', async 
 	])
 		expect(text, secret).not.toContain(secret);
 });
+
+test('one’s own password is changed: what is wrong stands beside its field, and nothing of it is sent back', async ({
+	stack,
+	browser
+}) => {
+	clock(stack, 620);
+	for (const [javaScriptEnabled, from, to] of [
+		[true, 'tea towels on the rail', 'mugs beside the kettle'],
+		[false, 'mugs beside the kettle', 'coal in the scuttle']
+	] as const) {
+		const context = await browser.newContext({ baseURL: stack.url, javaScriptEnabled });
+		const page = await context.newPage();
+		await page.goto('/sign-in');
+		if (javaScriptEnabled) await ready(page);
+		await page.getByLabel('E-mail').fill('bram@family.test');
+		await page.getByLabel('Password').fill(from);
+		await page.getByRole('button', { name: 'Log in' }).click();
+		await expect(page).toHaveURL(`${stack.url}/`);
+		await page.goto('/own');
+		if (javaScriptEnabled) await ready(page);
+		const [old, next] = [page.getByLabel('Old password'), page.getByLabel('New password')];
+		const save = page.getByRole('button', { name: 'Change my password' });
+		await old.fill('not this one');
+		await next.fill(to);
+		await save.click();
+		await expect(old).toHaveAccessibleDescription(/not right/);
+		if (javaScriptEnabled) await expect(next).toHaveValue(to);
+		else await expect(old).toHaveValue('');
+		await old.fill(from);
+		await next.fill('aaaaaaaaaaaa');
+		await save.click();
+		await expect(next).toHaveAccessibleDescription(/too easy to guess/);
+		await expect(old).not.toHaveAccessibleDescription(/not right/);
+		await old.fill(from);
+		await next.fill(to);
+		await save.click();
+		await expect(page.getByText(/new password holds/)).toBeVisible();
+		await expect(old).toHaveValue('');
+		await expect(next).toHaveValue('');
+		await context.close();
+	}
+});
+
+test('what is wrong with a way in stands beside its field, of that person alone', async ({
+	stack,
+	browser
+}) => {
+	clock(stack, 630);
+	const context = await browser.newContext({
+		baseURL: stack.url,
+		storageState: await family.organiser.api.storageState()
+	});
+	const page = await context.newPage();
+	await page.goto('/people/access');
+	await ready(page);
+	const of = (name: string) =>
+		page.getByRole('list', { name: 'People' }).getByRole('listitem').filter({ hasText: name });
+	for (const name of ['Kit', 'Pip']) await of(name).getByRole('button', { name: 'More' }).click();
+	await of('Kit').getByLabel(/^PIN/).fill('1234');
+	await of('Kit').getByRole('button', { name: 'Set' }).click();
+	await expect(of('Kit').getByLabel(/^PIN/)).toHaveAccessibleDescription(/tried first/);
+	await expect(of('Pip').getByLabel(/^PIN/)).not.toHaveAccessibleDescription(/tried first/);
+	await of('Kit').getByLabel(/^PIN/).fill('5917');
+	await of('Kit').getByRole('button', { name: 'Set' }).click();
+	await expect(page.getByText(/has a new PIN/)).toBeVisible();
+	await expect(of('Kit').getByLabel(/^PIN/)).toHaveValue('');
+	await page.getByLabel('Add a shared device').fill('Landing phone');
+	await page.getByRole('button', { name: 'Add', exact: true }).click();
+	await expect(page.getByText('Landing phone').first()).toBeVisible();
+	const rows = await stack.query("SELECT id FROM device WHERE name = 'Landing phone'");
+	expect(rows).toHaveLength(1);
+	await context.close();
+});

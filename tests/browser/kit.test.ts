@@ -160,6 +160,10 @@ test('tabs, a table that is put in order, a command line, a shelf', async ({ pag
 	await expect(jobs.getByRole('row').nth(1)).toContainText('Brush the cat');
 	await expect(jobs.getByRole('columnheader').first()).toHaveAttribute('aria-sort', 'ascending');
 	await page.getByRole('combobox', { name: 'Type a command' }).fill('mop');
+	await expect(page.getByRole('option', { name: /Mop the Lamp Room/ })).toHaveAttribute(
+		'aria-selected',
+		'true'
+	);
 	await page.keyboard.press('Enter');
 	await expect(page.getByText('Last: Mop the Lamp Room')).toBeVisible();
 	const more = page.getByRole('button', { name: 'Rename, move or remove' });

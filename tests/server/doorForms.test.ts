@@ -3,7 +3,12 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import {
 	askResetForm,
+	changePasswordForm,
+	deviceForm,
 	joinForm,
+	mailForm,
+	passwordAgainForm,
+	pinForm,
 	readDoorForm,
 	secondForm,
 	setPasswordForm,
@@ -11,8 +16,32 @@ import {
 	signUpForm
 } from '../../src/lib/server/access/doorForms';
 
-const DOORS = { askResetForm, joinForm, secondForm, setPasswordForm, signInForm, signUpForm };
-const NAMES = ['email', 'password', 'code', '__superform_json', '__superform_id', '__proto__', 'constructor'];
+const DOORS = {
+	askResetForm,
+	changePasswordForm,
+	deviceForm,
+	joinForm,
+	mailForm,
+	passwordAgainForm,
+	pinForm,
+	secondForm,
+	setPasswordForm,
+	signInForm,
+	signUpForm
+};
+const NAMES = [
+	'email',
+	'password',
+	'old',
+	'pin',
+	'code',
+	'member',
+	'name',
+	'__superform_json',
+	'__superform_id',
+	'__proto__',
+	'constructor'
+];
 /** Stands in every secret, so that it is found again wherever it comes back. */
 const SECRET = 'kept between us';
 
@@ -33,7 +62,7 @@ const value = fc.oneof(
 	{ weight: 5, arbitrary: words },
 	{ weight: 1, arbitrary: fc.constant(new File(['words'], 'words.txt', { type: 'text/plain' })) }
 );
-const sent = fc.array(fc.tuple(fc.constantFrom(...NAMES), value), { maxLength: 8 });
+const sent = fc.array(fc.tuple(fc.constantFrom(...NAMES), value), { maxLength: 10 });
 
 describe('the doors, asked oddly', () => {
 	for (const [name, schema] of Object.entries(DOORS))
@@ -44,7 +73,7 @@ describe('the doors, asked oddly', () => {
 					for (const [field, one] of fields)
 						data.append(
 							field,
-							typeof one === 'string' && /password|code/.test(field) ? `${SECRET}${one}` : one
+							typeof one === 'string' && /password|old|pin|code/.test(field) ? `${SECRET}${one}` : one
 						);
 					const { typed, form } = await readDoorForm(schema, data, 'door');
 					for (const [field, one] of Object.entries(typed)) {

@@ -1,3 +1,10 @@
+import {
+	changePasswordForm,
+	doorForm,
+	passwordAgainForm,
+	secondForm,
+	signUpForm
+} from '$server/access/doorForms';
 import { loadOwn } from '$server/pages/access/doors';
 import { deleteAccount } from '$server/services/access/deletion';
 import {
@@ -11,7 +18,17 @@ import {
 import { loading } from '$server/services/guard';
 import type { Actions, PageServerLoad } from './$types';
 
-export const load: PageServerLoad = async (event) => ({ view: await loading(() => loadOwn(event)) });
+export const load: PageServerLoad = async (event) => ({
+	view: await loading(() => loadOwn(event)),
+	forms: {
+		password: await doorForm(changePasswordForm, 'password'),
+		second: await doorForm(passwordAgainForm, 'second'),
+		prove: await doorForm(secondForm, 'prove'),
+		noSecond: await doorForm(passwordAgainForm, 'noSecond'),
+		account: await doorForm(signUpForm, 'account'),
+		delete: await doorForm(passwordAgainForm, 'delete')
+	}
+});
 
 export const actions: Actions = {
 	password: async (event) => changePassword(event, await event.request.formData()),

@@ -4,6 +4,8 @@
 	import More from '$ui/kit/More.svelte';
 	import TextField from '$ui/kit/TextField.svelte';
 	import ActForm from '$ui/ActForm.svelte';
+	import FieldForm from '$ui/FieldForm.svelte';
+	import { problemOf } from '$ui/access/problemOf';
 	import EmailField from '$ui/access/EmailField.svelte';
 	import PasswordField from '$ui/access/PasswordField.svelte';
 	import Doorway from '$ui/access/Doorway.svelte';
@@ -11,7 +13,7 @@
 	import Notice from '$ui/Notice.svelte';
 	let { data, form } = $props();
 	const { view } = $derived(data);
-	const wrong = $derived(form && 'message' in form ? form.message : null);
+	const wrong = $derived(problemOf(form));
 	const said = $derived(form && 'said' in form ? form.said : null);
 	const codes = $derived(form && 'codes' in form ? (form.codes as readonly string[]) : []);
 </script>
@@ -81,11 +83,13 @@
 				{#if view.email !== null}
 					<h2 class="mt-5.5 mb-2 first:mt-0">{OWN_PAGE.password}</h2>
 					<p class="dim">{view.email}</p>
-					<ActForm action="?/password" class="fields" then={{ withoutId: true, empties: true }}>
-						<PasswordField label={OWN_PAGE.oldPassword} name="old" />
-						<PasswordField label={OWN_PAGE.newPassword} isNew />
-						<Button type="submit">{OWN_PAGE.changeMyPassword}</Button>
-					</ActForm>
+					<FieldForm of={data.forms.password} action="?/password" class="fields" empties>
+						{#snippet children(_, sending)}
+							<PasswordField label={OWN_PAGE.oldPassword} name="old" />
+							<PasswordField label={OWN_PAGE.newPassword} isNew />
+							<Button type="submit" {sending}>{OWN_PAGE.changeMyPassword}</Button>
+						{/snippet}
+					</FieldForm>
 					<h2 class="mt-5.5 mb-2">{OWN_PAGE.aSecondFactor}</h2>
 					{#if view.second}
 						<p>
@@ -93,10 +97,12 @@
 								view.codesLeft === 1 ? OWN_PAGE.oneRecoveryCodeIs : OWN_PAGE.recoveryCodesAre(view.codesLeft)
 							)}
 						</p>
-						<ActForm action="?/noSecond" class="fields" then={{ withoutId: true, empties: true }}>
-							<PasswordField name="old" />
-							<Button type="submit">{OWN_PAGE.turnItOff}</Button>
-						</ActForm>
+						<FieldForm of={data.forms.noSecond} action="?/noSecond" class="fields" empties>
+							{#snippet children(_, sending)}
+								<PasswordField name="old" />
+								<Button type="submit" {sending}>{OWN_PAGE.turnItOff}</Button>
+							{/snippet}
+						</FieldForm>
 					{:else if view.setUp}
 						<div class="flex gap-4.5 items-center mb-2.5">
 							<div
@@ -112,44 +118,52 @@
 								<b class="[letter-spacing:0.06em] wrap-anywhere">{view.setUp.secret}</b>
 							</p>
 						</div>
-						<ActForm action="?/prove" class="fields" then={{ withoutId: true, empties: true }}>
-							<TextField
-								label={OWN_PAGE.theCodeItShows}
-								name="code"
-								inputmode="numeric"
-								autocomplete="one-time-code"
-								required
-								maxlength={7}
-							/>
-							<Button kind="solid" type="submit">{OWN_PAGE.checkTheCode}</Button>
-						</ActForm>
+						<FieldForm of={data.forms.prove} action="?/prove" class="fields" empties>
+							{#snippet children(_, sending)}
+								<TextField
+									label={OWN_PAGE.theCodeItShows}
+									name="code"
+									inputmode="numeric"
+									autocomplete="one-time-code"
+									required
+									maxlength={7}
+								/>
+								<Button kind="solid" type="submit" {sending}>{OWN_PAGE.checkTheCode}</Button>
+							{/snippet}
+						</FieldForm>
 					{:else}
 						<p class="dim">{OWN_PAGE.aCodeOfYourPhone}</p>
-						<ActForm action="?/second" class="fields" then={{ withoutId: true }}>
-							<PasswordField name="old" />
-							<Button type="submit">{OWN_PAGE.setOneUp}</Button>
-						</ActForm>
+						<FieldForm of={data.forms.second} action="?/second" class="fields">
+							{#snippet children(_, sending)}
+								<PasswordField name="old" />
+								<Button type="submit" {sending}>{OWN_PAGE.setOneUp}</Button>
+							{/snippet}
+						</FieldForm>
 					{/if}
 					<h2 class="mt-5.5 mb-2">{OWN_PAGE.deleteYourAccount}</h2>
 					<p class="dim">
 						{OWN_PAGE.youAreSignedOutEverywhere}
 					</p>
 					<More title={OWN_PAGE.deleteMyAccount}>
-						<ActForm action="?/delete" class="fields" then={{ withoutId: true, empties: true }}>
-							<PasswordField name="old" />
-							<Button type="submit">{OWN_PAGE.deleteMyAccount2}</Button>
-						</ActForm>
+						<FieldForm of={data.forms.delete} action="?/delete" class="fields" empties>
+							{#snippet children(_, sending)}
+								<PasswordField name="old" />
+								<Button type="submit" {sending}>{OWN_PAGE.deleteMyAccount2}</Button>
+							{/snippet}
+						</FieldForm>
 					</More>
 				{:else}
 					<h2 class="mt-5.5 mb-2 first:mt-0">{OWN_PAGE.aPasswordOfYourOwn}</h2>
 					<p class="dim">
 						{OWN_PAGE.youCameInByAn}
 					</p>
-					<ActForm action="?/account" class="fields" then={{ withoutId: true }}>
-						<EmailField />
-						<PasswordField isNew />
-						<Button type="submit">{OWN_PAGE.saveEMailAndPassword}</Button>
-					</ActForm>
+					<FieldForm of={data.forms.account} action="?/account" class="fields">
+						{#snippet children(typed, sending)}
+							<EmailField value={typed.email} />
+							<PasswordField isNew />
+							<Button type="submit" {sending}>{OWN_PAGE.saveEMailAndPassword}</Button>
+						{/snippet}
+					</FieldForm>
 				{/if}
 			</div>
 		</div>

@@ -2,7 +2,8 @@
 import { superValidate } from 'sveltekit-superforms';
 import { zod4 } from 'sveltekit-superforms/adapters';
 import { z } from 'zod';
-import { emailField, passwordProblem } from './rules';
+import { DOORS_SAYS } from '$words/answers/access';
+import { emailField, passwordProblem, pinProblem } from './rules';
 
 /** To come in with: what is no address is answered as one that nobody has. */
 const knownEmail = z.string().overwrite((text) => text.trim().toLowerCase().slice(0, 254));
@@ -25,8 +26,28 @@ export const setPasswordForm = z.object({ code: z.string(), password: z.string()
 
 export const joinForm = z.object({ code: z.string() });
 
+/** The password asked for once more, before something that whoever finds a device open must not do. */
+export const passwordAgainForm = z.object({ old: knownPassword });
+
+export const changePasswordForm = z.object({ old: knownPassword, password: z.string() });
+
+/** Whose way in it is, of those at home. */
+const member = z.string().max(60);
+
+export const mailForm = z.object({ member, email: emailField });
+
+/** Without a PIN: none is asked for any more. */
+export const pinForm = z.object({ member, pin: z.string().trim() }).superRefine(({ pin }, context) => {
+	const problem = pin === '' ? null : pinProblem(pin);
+	if (problem !== null) context.addIssue({ code: 'custom', path: ['pin'], message: problem });
+});
+
+export const deviceForm = z.object({
+	name: z.string().trim().min(1, DOORS_SAYS.giveTheDeviceAName).max(60, DOORS_SAYS.giveTheDeviceAName)
+});
+
 /** What is typed goes back to be mended, but never a password, a PIN or a code. */
-const SECRET = ['password', 'code'] as const;
+const SECRET = ['password', 'old', 'code', 'pin'] as const;
 
 type DoorSchema = z.ZodType<Record<string, string>, Record<string, string>>;
 

@@ -5,12 +5,14 @@
 	import TextField from '$ui/kit/TextField.svelte';
 	import PasswordField from '$ui/access/PasswordField.svelte';
 	import ActForm from '$ui/ActForm.svelte';
+	import FieldForm from '$ui/FieldForm.svelte';
+	import { problemOf } from '$ui/access/problemOf';
 	import Insecure from '$ui/Insecure.svelte';
 	import MadeWay from '$ui/access/MadeWay.svelte';
 	import Notice from '$ui/Notice.svelte';
 	let { data, form } = $props();
 	const { view } = $derived(data);
-	const wrong = $derived(form && 'message' in form ? form.message : null);
+	const wrong = $derived(problemOf(form));
 	const said = $derived(form && 'said' in form ? form.said : null);
 	const made = $derived(form && 'made' in form ? form.made : null);
 </script>
@@ -53,31 +55,43 @@
 						>
 						<More title={PEOPLE_ACCESS_PAGE.more} openClass="basis-full">
 							<div class="more">
-								<ActForm action="?/invite" class="row" values={{ member: one.id }}>
-									<TextField
-										label={PEOPLE_ACCESS_PAGE.sendItByMailTo}
-										type="email"
-										name="email"
-										required
-										maxlength={254}
-									/><Button type="submit">{PEOPLE_ACCESS_PAGE.send}</Button>
-								</ActForm>
+								<FieldForm
+									of={data.forms.mail[one.id]!}
+									action="?/invite"
+									class="row"
+									values={{ member: one.id }}
+									withId
+								>
+									{#snippet children(typed, sending)}
+										<TextField
+											label={PEOPLE_ACCESS_PAGE.sendItByMailTo}
+											type="email"
+											name="email"
+											required
+											maxlength={254}
+											value={typed.email}
+										/><Button type="submit" {sending}>{PEOPLE_ACCESS_PAGE.send}</Button>
+									{/snippet}
+								</FieldForm>
 								{#if one.isChild}
-									<ActForm
+									<FieldForm
+										of={data.forms.pin[one.id]!}
 										action="?/pin"
 										class="row"
 										values={{ member: one.id }}
-										then={{ withoutId: true, empties: true }}
+										empties
 									>
-										<TextField
-											label={PEOPLE_ACCESS_PAGE.pinAtTheFamilysDevices}
-											name="pin"
-											inputmode="numeric"
-											autocomplete="off"
-											maxlength={8}
-											pattern="[0-9]*"
-										/><Button type="submit">{PEOPLE_ACCESS_PAGE.set}</Button>
-									</ActForm>
+										{#snippet children(_, sending)}
+											<TextField
+												label={PEOPLE_ACCESS_PAGE.pinAtTheFamilysDevices}
+												name="pin"
+												inputmode="numeric"
+												autocomplete="off"
+												maxlength={8}
+												pattern="[0-9]*"
+											/><Button type="submit" {sending}>{PEOPLE_ACCESS_PAGE.set}</Button>
+										{/snippet}
+									</FieldForm>
 								{/if}
 								{#if one.ins > 0}
 									<ActForm action="?/out" values={{ member: one.id }} then={{ withoutId: true }}
@@ -114,15 +128,18 @@
 					</li>
 				{/each}
 			</ul>
-			<ActForm action="?/device" class="row" then={{ empties: true }}>
-				<TextField
-					label={PEOPLE_ACCESS_PAGE.addASharedDevice}
-					name="name"
-					required
-					maxlength={60}
-					placeholder={PEOPLE_ACCESS_PAGE.kitchenTablet}
-				/><Button type="submit">{PEOPLE_ACCESS_PAGE.add}</Button>
-			</ActForm>
+			<FieldForm of={data.forms.device} action="?/device" class="row" withId empties>
+				{#snippet children(typed, sending)}
+					<TextField
+						label={PEOPLE_ACCESS_PAGE.addASharedDevice}
+						name="name"
+						required
+						maxlength={60}
+						placeholder={PEOPLE_ACCESS_PAGE.kitchenTablet}
+						value={typed.name}
+					/><Button type="submit" {sending}>{PEOPLE_ACCESS_PAGE.add}</Button>
+				{/snippet}
+			</FieldForm>
 			{#if data.isDemo}<p class="mt-0.5">
 					<Button kind="link" class="inline-block! min-h-7!" href="/demo/outbox"
 						>{PEOPLE_ACCESS_PAGE.mailOfTheDemo}</Button
@@ -142,10 +159,12 @@
 					>
 				</li>
 				<li class="my-2.5">
-					<ActForm action="?/delete" class="row" then={{ withoutId: true, empties: true }}>
-						<PasswordField name="old" />
-						<Button type="submit">{PEOPLE_ACCESS_PAGE.deleteThisHome2}</Button>
-					</ActForm>
+					<FieldForm of={data.forms.delete} action="?/delete" class="row" empties>
+						{#snippet children(_, sending)}
+							<PasswordField name="old" />
+							<Button type="submit" {sending}>{PEOPLE_ACCESS_PAGE.deleteThisHome2}</Button>
+						{/snippet}
+					</FieldForm>
 				</li>
 			</ol>
 		</More>

@@ -1,7 +1,8 @@
 /** Deleting a home, or an account: after the password, exported first, unreadable at once and gone within a day. */
 import { DELETION_SAYS } from '$words/answers/access';
-import { fail, redirect, type Cookies, type RequestEvent } from '@sveltejs/kit';
+import { redirect, type Cookies, type RequestEvent } from '@sveltejs/kit';
 import { COOKIES } from '../../access/door';
+import { passwordAgainForm, readDoorForm } from '../../access/doorForms';
 import { now } from '../../clock';
 import { reading, transaction } from '../../db/pool';
 import { log } from '../../log';
@@ -10,7 +11,7 @@ import { homesOfOne, markAccountDeleted, markHomeDeleted } from '../../repo/dele
 import { loadHome } from '../../repo/homeRepo';
 import { acting } from '../guard';
 import { inHousehold } from '../useCase';
-import { passwordRefusal, whose } from './doors';
+import { notThatPassword, passwordRefusal, refuse, whose } from './doors';
 
 const EXPORTED = 'exported';
 /** A file of the home that was saved within the last hour is what is kept of it. */
@@ -32,20 +33,19 @@ function isExported(cookies: Cookies, household: string): boolean {
 }
 
 /** Deletes the current home. Only whoever organises it, with their password, and with its file saved. */
-export function deleteHome(event: RequestEvent, form: FormData) {
+export function deleteHome(event: RequestEvent, data: FormData) {
 	return acting(new FormData(), async () => {
+		const { typed, form } = await readDoorForm(passwordAgainForm, data, 'deleteHome');
 		const { locals, cookies } = event;
-		if (locals.isDemo) return fail(400, { message: DELETION_SAYS.theDemoHomeCannotBe });
+		if (locals.isDemo) return refuse(form, DELETION_SAYS.theDemoHomeCannotBe);
 		const { account } = whose(event);
 		const refused = await passwordRefusal(
 			account ? await reading((db) => accountById(db, account)) : null,
-			form
+			typed.old
 		);
-		if (refused !== null) return fail(refused.status, { message: refused.message, field: 'old' });
+		if (refused !== null) return notThatPassword(form, refused);
 		if (!isExported(cookies, locals.householdId))
-			return fail(409, {
-				message: DELETION_SAYS.saveTheFileOfEverything
-			});
+			return refuse(form, DELETION_SAYS.saveTheFileOfEverything, 409);
 		await inHousehold(locals.householdId, (db) => markHomeDeleted(db, locals.householdId, now()));
 		log.info('a home was deleted');
 		cookies.delete(COOKIES.home, { path: '/' });
@@ -54,12 +54,13 @@ export function deleteHome(event: RequestEvent, form: FormData) {
 }
 
 /** Deletes one's account. A home that nobody else organises is deleted, or handed on, before. */
-export function deleteAccount(event: RequestEvent, form: FormData) {
+export function deleteAccount(event: RequestEvent, data: FormData) {
 	return acting(new FormData(), async () => {
+		const { typed, form } = await readDoorForm(passwordAgainForm, data, 'delete');
 		const { account } = whose(event);
-		if (!account) return fail(400, { message: DELETION_SAYS.youHaveNoPasswordHere });
-		const refused = await passwordRefusal(await reading((db) => accountById(db, account)), form);
-		if (refused !== null) return fail(refused.status, { message: refused.message, field: 'old' });
+		if (!account) return refuse(form, DELETION_SAYS.youHaveNoPasswordHere);
+		const refused = await passwordRefusal(await reading((db) => accountById(db, account)), typed.old);
+		if (refused !== null) return notThatPassword(form, refused);
 		const own = await reading((db) =>
 			homesOfOne(db, account, async (household, member) => {
 				const home = await loadHome(db, household);
@@ -67,9 +68,7 @@ export function deleteAccount(event: RequestEvent, form: FormData) {
 			})
 		);
 		if (own.length > 0)
-			return fail(409, {
-				message: DELETION_SAYS.nobodyElseOrganisesMakeSomebody(own.join(' and '))
-			});
+			return refuse(form, DELETION_SAYS.nobodyElseOrganisesMakeSomebody(own.join(' and ')), 409);
 		await transaction((db) => markAccountDeleted(db, account, now()));
 		log.info('an account was deleted');
 		event.cookies.delete(COOKIES.token, { path: '/' });

@@ -4,12 +4,23 @@ import { householdTime, wallTime } from '$core/calendar/instant';
 import { clockText, tinyDate } from '$words/general';
 import { fail, type RequestEvent } from '@sveltejs/kit';
 import QRCode from 'qrcode';
+import { message, setError, type SuperValidated } from 'sveltekit-superforms';
 import { v7 as uuidv7 } from 'uuid';
 import { z } from 'zod';
 import { LIMITS } from '../../access/attempts';
+import {
+	changePasswordForm,
+	deviceForm,
+	mailForm,
+	passwordAgainForm,
+	pinForm,
+	readDoorForm,
+	secondForm,
+	signUpForm
+} from '../../access/doorForms';
 import { houseAddress, NO_ADDRESS } from '../../access/houseAddress';
 import { keepUnsent, sendMail } from '../../access/mail';
-import { emailField, LASTS, passwordProblem, pinProblem } from '../../access/rules';
+import { LASTS, passwordProblem } from '../../access/rules';
 import { newTotpSecret, totpStep } from '../../access/totp';
 import { now } from '../../clock';
 import type { Db } from '../../db/pool';
@@ -125,53 +136,51 @@ async function makeWay(
 const idField = z.uuid(DOORS_SAYS.thisPageIsTooOld);
 
 /** A one-time way in for a member. */
-export function inviteMember({ locals }: RequestEvent, form: FormData) {
-	return acting(form, async () => {
+export function inviteMember({ locals }: RequestEvent, data: FormData) {
+	return acting(data, async () => {
 		const household = locals.householdId;
-		const id = idField.safeParse(form.get('id'));
+		const id = idField.safeParse(data.get('id'));
 		if (!id.success) return fail(400, { message: id.error.issues[0]?.message ?? '' });
 		const home = await reading((db) => loadHome(db, household));
-		const member = home?.home.members.find((one) => one.id === form.get('member') && one.role !== 'device');
+		const member = home?.home.members.find((one) => one.id === data.get('member') && one.role !== 'device');
 		if (!home || !member) return fail(400, { message: DOORS_SAYS.thatPersonDoesNotLive });
-		const typed = String(form.get('email') ?? '').trim();
-		const email = typed === '' ? null : emailField.safeParse(typed);
-		if (email && !email.success)
-			return fail(400, { message: email.error.issues[0]?.message ?? '', member: member.id });
-		return makeWay(
+		const byMail = data.has('email') ? await readDoorForm(mailForm, data, `mail ${member.id}`) : null;
+		if (byMail && !byMail.form.valid) return fail(400, { form: byMail.form });
+		const way = await makeWay(
 			household,
 			id.data,
 			{ member: member.id, device: null, name: member.name },
-			email?.data ?? null,
+			byMail?.typed.email ?? null,
 			locals.isDemo,
 			home.home.household.name
 		);
+		return byMail ? { form: byMail.form, ...way } : way;
 	});
 }
 
 /** A device of the family: a name, and a one-time way in for it. */
-export function addFamilyDevice({ locals }: RequestEvent, form: FormData) {
-	return acting(form, async () => {
+export function addFamilyDevice({ locals }: RequestEvent, data: FormData) {
+	return acting(data, async () => {
 		const household = locals.householdId;
-		const id = idField.safeParse(form.get('id'));
+		const id = idField.safeParse(data.get('id'));
 		if (!id.success) return fail(400, { message: id.error.issues[0]?.message ?? '' });
-		const again = String(form.get('device') ?? '');
-		const name = z.string().trim().min(1).max(60).safeParse(form.get('name'));
+		const { typed, form } = await readDoorForm(deviceForm, data, 'device');
 		const devices = await reading((db) => devicesOf(db, household));
-		const known = devices.find((one) => one.id === again);
-		if (!known && !name.success) return fail(400, { message: DOORS_SAYS.giveTheDeviceAName });
-		if (!known && devices.length >= 20) return fail(400, { message: DOORS_SAYS.aHomeHasAtMost });
+		const known = devices.find((one) => one.id === data.get('device'));
+		if (!known && !form.valid) return fail(400, { form });
+		if (!known && devices.length >= 20) return refuse(form, DOORS_SAYS.aHomeHasAtMost);
 		const device = known?.id ?? id.data;
-		if (!known)
-			await inHousehold(household, (db) => addDevice(db, household, device, name.data as string, now()));
+		if (!known) await inHousehold(household, (db) => addDevice(db, household, device, typed.name, now()));
 		const { home } = await timeWords(household);
-		return makeWay(
+		const way = await makeWay(
 			household,
 			id.data,
-			{ member: null, device, name: known?.name ?? (name.data as string) },
+			{ member: null, device, name: known?.name ?? typed.name },
 			null,
 			locals.isDemo,
 			home.home.household.name
 		);
+		return known ? way : { form, ...way };
 	});
 }
 
@@ -186,23 +195,24 @@ export function revoke({ locals }: RequestEvent, form: FormData) {
 }
 
 /** Sets or takes off the PIN of a child; tries that were made with the old one are forgotten. */
-export function changePin({ locals }: RequestEvent, form: FormData) {
+export function changePin({ locals }: RequestEvent, data: FormData) {
 	return acting(new FormData(), async () => {
 		const household = locals.householdId;
+		const { typed, form } = await readDoorForm(pinForm, data, `pin ${String(data.get('member'))}`);
 		const { home } = await timeWords(household);
 		const member = home.home.members.find(
-			(one) => one.id === form.get('member') && (one.role === 'child' || one.role === 'helper')
+			(one) => one.id === typed.member && (one.role === 'child' || one.role === 'helper')
 		);
-		if (!member) return fail(400, { message: DOORS_SAYS.onlyChildrenAndHelpersHave });
-		const pin = String(form.get('pin') ?? '').trim();
-		const problem = pin === '' ? null : pinProblem(pin);
-		if (problem !== null) return fail(400, { message: problem, member: member.id });
+		if (!member) return refuse(form, DOORS_SAYS.onlyChildrenAndHelpersHave);
+		if (!form.valid) return fail(400, { form });
+		const { pin } = typed;
 		const hashed = pin === '' ? null : await hashSecret(pin);
 		await inHousehold(household, async (db) => {
 			await setPin(db, household, member.id, hashed, now());
 			for (const device of await devicesOf(db, household)) await forgive(db, `pin ${device.id} ${member.id}`);
 		});
 		return {
+			form,
 			said: pin === '' ? DOORS_SAYS.needsNoPinAnyMore(member.name) : DOORS_SAYS.hasANewPinFor(member.name)
 		};
 	});
@@ -250,128 +260,138 @@ export function outOwn(event: RequestEvent, form: FormData, all: boolean) {
 }
 
 /** A new password, with the old one; everybody else who was in by it is out. */
-export function changePassword(event: RequestEvent, form: FormData) {
+export function changePassword(event: RequestEvent, data: FormData) {
 	return acting(new FormData(), async () => {
+		const { typed, form } = await readDoorForm(changePasswordForm, data, 'password');
 		const mine = whose(event);
 		const account = mine.account ? await reading((db) => accountById(db, mine.account as string)) : null;
-		if (!account)
-			return fail(400, { message: event.locals.isDemo ? DEMO : DOORS_SAYS.youHaveNoPasswordHere });
+		if (!account) return refuse(form, event.locals.isDemo ? DEMO : DOORS_SAYS.youHaveNoPasswordHere);
 		const at = now();
-		const wait = await transaction((db) => tryAt(db, [[`password ${account.id}`, LIMITS.second]], at));
-		if (wait > 0) return fail(429, { message: DOORS_SAYS.tooManyTriesWaitThen(waitWords(wait)) });
-		if (!(await secretFits(String(form.get('old') ?? '').slice(0, 400), account.passwordHash)))
-			return fail(400, { message: DOORS_SAYS.theOldPasswordIsNot, field: 'old' });
-		const password = String(form.get('password') ?? '');
-		const problem = passwordProblem(password, account.email);
-		if (problem !== null) return fail(400, { message: problem, field: 'password' });
-		const hashed = await hashSecret(password);
+		const refused = await passwordRefusal(account, typed.old, DOORS_SAYS.theOldPasswordIsNot);
+		if (refused !== null) return notThatPassword(form, refused);
+		const problem = passwordProblem(typed.password, account.email);
+		if (problem !== null) return setError(form, 'password', problem);
+		const hashed = await hashSecret(typed.password);
 		await transaction(async (db) => {
 			await setPassword(db, account.id, hashed);
 			await endSignInsOf(db, mine, { but: event.locals.access.signIn?.id ?? '' }, at);
 			await forgive(db, `password ${account.id}`);
 		});
 		log.info('password changed');
-		return { said: DOORS_SAYS.theNewPasswordHoldsAll };
+		return { form, said: DOORS_SAYS.theNewPasswordHoldsAll };
 	});
 }
 
 /** Somebody who came in by an invitation takes an address and a password of their own. */
-export function takeAccount(event: RequestEvent, form: FormData) {
+export function takeAccount(event: RequestEvent, data: FormData) {
 	return acting(new FormData(), async () => {
+		const { typed, form } = await readDoorForm(signUpForm, data, 'account');
 		const mine = whose(event);
-		if (event.locals.isDemo) return fail(400, { message: DEMO });
-		if (mine.account || mine.member === '') return fail(400, { message: DOORS_SAYS.youHaveAPasswordAlready });
-		const read = emailField.safeParse(form.get('email'));
-		if (!read.success) return fail(400, { message: read.error.issues[0]?.message ?? '', field: 'email' });
-		const password = String(form.get('password') ?? '');
-		const problem = passwordProblem(password, read.data);
-		if (problem !== null) return fail(400, { message: problem, field: 'password' });
+		if (event.locals.isDemo) return refuse(form, DEMO);
+		if (mine.account || mine.member === '') return refuse(form, DOORS_SAYS.youHaveAPasswordAlready);
+		if (!form.valid) return fail(400, { form });
 		const at = now();
 		const wait = await transaction((db) =>
 			tryAt(db, [[`sign-up of ${mine.household} ${mine.member}`, LIMITS.signUp]], at)
 		);
-		if (wait > 0) return fail(429, { message: DOORS_SAYS.tooManyTriesWaitThen(waitWords(wait)) });
-		const passwordHash = await hashSecret(password);
+		if (wait > 0) return refuse(form, DOORS_SAYS.tooManyTriesWaitThen(waitWords(wait)), 429);
+		const passwordHash = await hashSecret(typed.password);
 		const id = uuidv7({ msecs: at });
 		const done = await inHousehold(mine.household, async (db) => {
-			if (!(await makeAccount(db, { id, email: read.data, passwordHash }, at))) return 'address';
+			if (!(await makeAccount(db, { id, email: typed.email, passwordHash }, at))) return 'address';
 			return (await addMembership(db, mine.household, mine.member, id, at)) ? 'done' : 'member';
 		});
-		if (done !== 'done')
-			return fail(400, {
-				message: DOORS_SAYS.thisAddressCannotBeUsed,
-				field: 'email'
-			});
-		return { said: DOORS_SAYS.fromNowOnYouCan };
+		if (done !== 'done') return setError(form, 'email', DOORS_SAYS.thisAddressCannotBeUsed);
+		return { form, said: DOORS_SAYS.fromNowOnYouCan };
 	});
 }
 
 /** So many codes stand in for the second factor. */
 const RECOVERY_CODES = 10;
 
+interface PasswordRefusal {
+	readonly status: 400 | 429;
+	readonly message: string;
+	/** It is the password itself that is wrong: said beside its field. */
+	readonly beside: boolean;
+}
+
 /** Why a password that was asked for once more does not do; null where it does. */
 export async function passwordRefusal(
 	account: Account | null,
-	form: FormData
-): Promise<{ readonly status: number; readonly message: string } | null> {
-	if (!account) return { status: 400, message: DOORS_SAYS.youHaveNoPasswordHere };
+	password: string,
+	wrong: string = DOORS_SAYS.thePasswordIsNotRight
+): Promise<PasswordRefusal | null> {
+	if (!account) return { status: 400, message: DOORS_SAYS.youHaveNoPasswordHere, beside: false };
 	const wait = await transaction((db) => tryAt(db, [[`password ${account.id}`, LIMITS.second]], now()));
-	if (wait > 0) return { status: 429, message: DOORS_SAYS.tooManyTriesWaitThen(waitWords(wait)) };
-	return (await secretFits(String(form.get('old') ?? '').slice(0, 400), account.passwordHash))
+	if (wait > 0)
+		return { status: 429, message: DOORS_SAYS.tooManyTriesWaitThen(waitWords(wait)), beside: false };
+	return (await secretFits(password, account.passwordHash))
 		? null
-		: { status: 400, message: DOORS_SAYS.thePasswordIsNotRight };
+		: { status: 400, message: wrong, beside: true };
 }
 
+/** A refusal of a form as a whole. */
+export const refuse = <F extends SuperValidated<Record<string, unknown>>>(
+	form: F,
+	text: string,
+	status: 400 | 409 | 429 = 400
+) => message(form, text, { status });
+
+/** A form whose password once more does not do. */
+export const notThatPassword = (form: SuperValidated<{ old: string }>, refused: PasswordRefusal) =>
+	refused.beside
+		? setError(form, 'old', refused.message, { status: refused.status })
+		: refuse(form, refused.message, refused.status);
+
 /** Begins the second factor: a secret that counts only once a code proves it. */
-export function beginSecond(event: RequestEvent, form: FormData) {
+export function beginSecond(event: RequestEvent, data: FormData) {
 	return acting(new FormData(), async () => {
+		const { typed, form } = await readDoorForm(passwordAgainForm, data, 'second');
 		const { account } = whose(event);
-		if (!account) return fail(400, { message: event.locals.isDemo ? DEMO : DOORS_SAYS.takeAPasswordFirst });
+		if (!account) return refuse(form, event.locals.isDemo ? DEMO : DOORS_SAYS.takeAPasswordFirst);
 		const found = await reading((db) => accountById(db, account));
-		const refused = await passwordRefusal(found, form);
-		if (refused !== null) return fail(refused.status, { message: refused.message, field: 'old' });
-		if (found?.totpProved) return fail(400, { message: DOORS_SAYS.thereIsASecondFactor });
+		const refused = await passwordRefusal(found, typed.old);
+		if (refused !== null) return notThatPassword(form, refused);
+		if (found?.totpProved) return refuse(form, DOORS_SAYS.thereIsASecondFactor);
 		await transaction((db) => setTotp(db, account, newTotpSecret()));
-		return { said: DOORS_SAYS.scanThePictureThenType };
+		return { form, said: DOORS_SAYS.scanThePictureThenType };
 	});
 }
 
-export function proveSecond(event: RequestEvent, form: FormData) {
+export function proveSecond(event: RequestEvent, data: FormData) {
 	return acting(new FormData(), async () => {
+		const { typed, form } = await readDoorForm(secondForm, data, 'prove');
 		const { account } = whose(event);
 		const found = account ? await reading((db) => accountById(db, account)) : null;
-		if (!found?.totpSecret || found.totpProved) return fail(400, { message: DOORS_SAYS.beginItAgainThereIs });
+		if (!found?.totpSecret || found.totpProved) return refuse(form, DOORS_SAYS.beginItAgainThereIs);
 		const at = now();
 		const wait = await transaction((db) => tryAt(db, [[`second ${found.id}`, LIMITS.second]], at));
-		if (wait > 0) return fail(429, { message: DOORS_SAYS.tooManyCodesWaitThen(waitWords(wait)) });
-		const step = totpStep(found.totpSecret, String(form.get('code') ?? ''), at);
+		if (wait > 0) return refuse(form, DOORS_SAYS.tooManyCodesWaitThen(waitWords(wait)), 429);
+		const step = totpStep(found.totpSecret, typed.code, at);
 		if (step === null || !(await transaction((db) => useTotpStep(db, found.id, step))))
-			return fail(400, { message: DOORS_SAYS.thatCodeIsNotThe });
+			return setError(form, 'code', DOORS_SAYS.thatCodeIsNotThe);
 		const codes = Array.from({ length: RECOVERY_CODES }, () => newCode());
 		await transaction((db) => setRecoveryCodes(db, found.id, codes.map(fingerprint), at));
 		log.info('second factor set');
-		return {
-			said: DOORS_SAYS.fromNowOnSigningIn,
-			codes: codes.map(shownCode)
-		};
+		return { form, said: DOORS_SAYS.fromNowOnSigningIn, codes: codes.map(shownCode) };
 	});
 }
 
 /** Takes the second factor off, with the password. */
-export function endSecond(event: RequestEvent, form: FormData) {
+export function endSecond(event: RequestEvent, data: FormData) {
 	return acting(new FormData(), async () => {
+		const { typed, form } = await readDoorForm(passwordAgainForm, data, 'noSecond');
 		const { account } = whose(event);
 		const found = account ? await reading((db) => accountById(db, account)) : null;
-		if (!found) return fail(400, { message: event.locals.isDemo ? DEMO : DOORS_SAYS.thereIsNone });
-		const wait = await transaction((db) => tryAt(db, [[`password ${found.id}`, LIMITS.second]], now()));
-		if (wait > 0) return fail(429, { message: DOORS_SAYS.tooManyTriesWaitThen(waitWords(wait)) });
-		if (!(await secretFits(String(form.get('old') ?? '').slice(0, 400), found.passwordHash)))
-			return fail(400, { message: DOORS_SAYS.thePasswordIsNotRight, field: 'old' });
+		if (!found) return refuse(form, event.locals.isDemo ? DEMO : DOORS_SAYS.thereIsNone);
+		const refused = await passwordRefusal(found, typed.old);
+		if (refused !== null) return notThatPassword(form, refused);
 		await transaction(async (db) => {
 			await setTotp(db, found.id, null);
 			await setRecoveryCodes(db, found.id, [], now());
 		});
 		log.info('second factor taken off');
-		return { said: DOORS_SAYS.signingInAsksForThe };
+		return { form, said: DOORS_SAYS.signingInAsksForThe };
 	});
 }
