@@ -122,6 +122,7 @@ test('what is missing or odd is said, and nothing is lost', async ({ browser, st
 	await page.goto('/begin?step=first-morning');
 	await ready(page);
 	await expect(page.getByText('No rooms yet.')).toBeVisible();
+	await expect(page.getByText('minutes a day')).toHaveCount(0);
 	await expect(page.getByRole('button', { name: 'Begin our home' })).toBeDisabled();
 	await page.goto('/begin?step=rhythm');
 	await ready(page);

@@ -356,3 +356,21 @@ test('a note for one time is written on the sheet, read on the row and in the se
 	await sheet.getByRole('button', { name: 'Do it now' }).click();
 	await expect(page.getByText('Note: Leave the jam pan, it soaks.')).toBeVisible();
 });
+
+test('with Today come two files of letters, and scripts that are compiled as they come', async ({ page }) => {
+	const files: string[] = [];
+	page.on('response', (response) => files.push(response.url()));
+	await page.goto('/');
+	await ready(page);
+	await page.evaluate(() => document.fonts.ready);
+	const letters = files.filter((one) => one.endsWith('.woff2'));
+	expect(letters.filter((one) => one.includes('-ext-'))).toEqual([]);
+	expect(letters.length).toBeLessThanOrEqual(2);
+	const [first] = await page.evaluate(() =>
+		[...document.querySelectorAll<HTMLLinkElement>('link[rel=modulepreload]')]
+			.map((one) => one.href)
+			.filter((href) => href.includes('/entry/start.'))
+	);
+	const script = await (await page.request.get(first ?? '')).text();
+	expect(script.startsWith('//# allFunctionsCalledOnLoad')).toBe(true);
+});

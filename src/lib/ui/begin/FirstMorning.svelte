@@ -178,15 +178,17 @@
 			/>
 			<Button type="submit">{BEGIN_FIRST_MORNING.save}</Button></TouchForm
 		>
-		<p class="dim small text-lead mt-4.5">
-			{BEGIN_FIRST_MORNING.minutesADayEverythingCan(
-				numberWord(view.rooms.length),
-				plural(view.rooms.length, 'room'),
-				view.patterns.find((one) => one.id === view.draft.pattern)?.name ?? '',
-				first?.minutesADay ?? view.draft.minutesADay ?? '',
-				view.draft.begin === 'all'
-			)}
-		</p>
+		{#if first}
+			<p class="dim small text-lead mt-4.5">
+				{BEGIN_FIRST_MORNING.minutesADayEverythingCan(
+					numberWord(view.rooms.length),
+					plural(view.rooms.length, 'room'),
+					view.patterns.find((one) => one.id === view.draft.pattern)?.name ?? '',
+					first.minutesADay,
+					view.draft.begin === 'all'
+				)}
+			</p>
+		{/if}
 		<div class="way-on">
 			<Touch values={{ op: 'step', step: 'people' }} kind="plain">{BEGIN_FIRST_MORNING.backToThePeople}</Touch
 			>
