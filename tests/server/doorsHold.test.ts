@@ -13,14 +13,9 @@ import { outboxMail } from '../../src/lib/server/repo/outboxRepo';
 import { loadHome } from '../../src/lib/server/repo/homeRepo';
 import { isAway, isFull } from '../../src/lib/server/db/pool';
 import { deleteAccount, deleteHome, rememberExport } from '../../src/lib/server/services/access/deletion';
-import {
-	beginSecond,
-	inviteMember,
-	outOwn,
-	proveSecond,
-	putOut
-} from '../../src/lib/server/services/access/doors';
+import { inviteMember, putOut } from '../../src/lib/server/services/access/doors';
 import { comeIn } from '../../src/lib/server/services/access/joining';
+import { beginSecond, outOwn, proveSecond } from '../../src/lib/server/services/access/ownKeys';
 import { askReset, second, signIn, signUp } from '../../src/lib/server/services/access/signing';
 import { form, newId, NOW, said, someHomes } from './asking';
 

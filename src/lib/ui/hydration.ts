@@ -41,5 +41,6 @@ export function partFailed(error: unknown): void {
 	if (isHydrated) throw error;
 	reportError(error);
 	document.cookie = `${WHOLE_PAGES}=yes; path=/; SameSite=Lax`;
-	location.reload();
+	// Asked for, not sent once more, where a form had led here.
+	location.replace(location.pathname + location.search);
 }

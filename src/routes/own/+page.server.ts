@@ -14,7 +14,7 @@ import {
 	outOwn,
 	proveSecond,
 	takeAccount
-} from '$server/services/access/doors';
+} from '$server/services/access/ownKeys';
 import { loading } from '$server/services/guard';
 import type { Actions, PageServerLoad } from './$types';
 

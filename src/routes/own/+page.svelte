@@ -7,6 +7,7 @@
 	import FieldForm from '$ui/FieldForm.svelte';
 	import { problemOf } from '$ui/access/problemOf';
 	import EmailField from '$ui/access/EmailField.svelte';
+	import PasswordAgain from '$ui/access/PasswordAgain.svelte';
 	import PasswordField from '$ui/access/PasswordField.svelte';
 	import Doorway from '$ui/access/Doorway.svelte';
 	import { FRAME } from '$words/frame';
@@ -97,12 +98,12 @@
 								view.codesLeft === 1 ? OWN_PAGE.oneRecoveryCodeIs : OWN_PAGE.recoveryCodesAre(view.codesLeft)
 							)}
 						</p>
-						<FieldForm of={data.forms.noSecond} action="?/noSecond" class="fields" empties>
-							{#snippet children(_, sending)}
-								<PasswordField name="old" />
-								<Button type="submit" {sending}>{OWN_PAGE.turnItOff}</Button>
-							{/snippet}
-						</FieldForm>
+						<PasswordAgain
+							of={data.forms.noSecond}
+							action="?/noSecond"
+							does={OWN_PAGE.turnItOff}
+							class="fields"
+						/>
 					{:else if view.setUp}
 						<div class="flex gap-4.5 items-center mb-2.5">
 							<div
@@ -133,24 +134,19 @@
 						</FieldForm>
 					{:else}
 						<p class="dim">{OWN_PAGE.aCodeOfYourPhone}</p>
-						<FieldForm of={data.forms.second} action="?/second" class="fields">
-							{#snippet children(_, sending)}
-								<PasswordField name="old" />
-								<Button type="submit" {sending}>{OWN_PAGE.setOneUp}</Button>
-							{/snippet}
-						</FieldForm>
+						<PasswordAgain of={data.forms.second} action="?/second" does={OWN_PAGE.setOneUp} class="fields" />
 					{/if}
 					<h2 class="mt-5.5 mb-2">{OWN_PAGE.deleteYourAccount}</h2>
 					<p class="dim">
 						{OWN_PAGE.youAreSignedOutEverywhere}
 					</p>
 					<More title={OWN_PAGE.deleteMyAccount}>
-						<FieldForm of={data.forms.delete} action="?/delete" class="fields" empties>
-							{#snippet children(_, sending)}
-								<PasswordField name="old" />
-								<Button type="submit" {sending}>{OWN_PAGE.deleteMyAccount2}</Button>
-							{/snippet}
-						</FieldForm>
+						<PasswordAgain
+							of={data.forms.delete}
+							action="?/delete"
+							does={OWN_PAGE.deleteMyAccount2}
+							class="fields"
+						/>
 					</More>
 				{:else}
 					<h2 class="mt-5.5 mb-2 first:mt-0">{OWN_PAGE.aPasswordOfYourOwn}</h2>

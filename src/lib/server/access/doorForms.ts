@@ -1,5 +1,5 @@
 /** What is typed at the doors: each form is read once, by its schema, and goes back to the page as it was read. */
-import { superValidate } from 'sveltekit-superforms';
+import { message, superValidate, type SuperValidated } from 'sveltekit-superforms';
 import { zod4 } from 'sveltekit-superforms/adapters';
 import { z } from 'zod';
 import { DOORS_SAYS } from '$words/answers/access';
@@ -43,7 +43,7 @@ export const pinForm = z.object({ member, pin: z.string().trim() }).superRefine(
 });
 
 export const deviceForm = z.object({
-	name: z.string().trim().min(1, DOORS_SAYS.giveTheDeviceAName).max(60, DOORS_SAYS.giveTheDeviceAName)
+	name: z.string().trim().min(1, DOORS_SAYS.giveTheDeviceAName).max(60, DOORS_SAYS.aDevicesNameIsTooLong)
 });
 
 /** What is typed goes back to be mended, but never a password, a PIN or a code. */
@@ -62,3 +62,10 @@ export async function readDoorForm<S extends DoorSchema>(schema: S, data: FormDa
 	for (const name of SECRET) if (shown[name] !== undefined) shown[name] = '';
 	return { typed, form };
 }
+
+/** A refusal of a form as a whole. */
+export const refuse = <F extends SuperValidated<Record<string, unknown>>>(
+	form: F,
+	text: string,
+	status: 400 | 409 | 429 = 400
+) => message(form, text, { status });

@@ -1,6 +1,12 @@
 /** What the house answers and tells in access: one group a file that says it. */
 import type { Shown } from '../screens/shown';
 
+/** How long to wait, in words. */
+export function waitWords(milliseconds: number): string {
+	const minutes = Math.ceil(milliseconds / 60_000);
+	return minutes <= 1 ? 'a minute' : `${minutes} minutes`;
+}
+
 export const DELETION_SAYS = {
 	theDemoHomeCannotBe: 'The demo home cannot be deleted. PAIL_DEMO=no closes it.',
 	saveTheFileOfEverything:
@@ -21,6 +27,7 @@ Or type ${shownCode} at ${origin}/join`,
 	thisPageIsTooOld: 'This page is too old to be sent. Reload it and try again.',
 	thatPersonDoesNotLive: 'That person does not live here. Reload the page.',
 	giveTheDeviceAName: 'Give the device a name, such as "Kitchen tablet".',
+	aDevicesNameIsTooLong: 'That name is too long for a device: up to 60 letters.',
 	aHomeHasAtMost: 'A home has at most 20 devices. Log one of them out first.',
 	itsKeyIsTakenAway: 'Its key is taken away. It shows nothing any more.',
 	onlyChildrenAndHelpersHave: 'Only children and helpers have a PIN. Reload the page.',

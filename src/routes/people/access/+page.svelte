@@ -3,7 +3,7 @@
 	import { PEOPLE_ACCESS_PAGE } from '$words/screens/access';
 	import More from '$ui/kit/More.svelte';
 	import TextField from '$ui/kit/TextField.svelte';
-	import PasswordField from '$ui/access/PasswordField.svelte';
+	import PasswordAgain from '$ui/access/PasswordAgain.svelte';
 	import ActForm from '$ui/ActForm.svelte';
 	import FieldForm from '$ui/FieldForm.svelte';
 	import { problemOf } from '$ui/access/problemOf';
@@ -19,7 +19,7 @@
 
 <svelte:head><title>{PEOPLE_ACCESS_PAGE.whoCanLogInPail}</title></svelte:head>
 
-<section class="px-edge pt-2.5 pb-15">
+<section class="access px-edge pt-2.5 pb-15">
 	<header class="flex flex-wrap items-baseline justify-between gap-2.5 mb-2">
 		<h1>{PEOPLE_ACCESS_PAGE.whoCanLogInAnd}</h1>
 		<Button kind="link" href="/people">{PEOPLE_ACCESS_PAGE.backToPeople}</Button>
@@ -47,14 +47,16 @@
 							{:else}{PEOPLE_ACCESS_PAGE.cannotLogInYet}{/if}{#if one.hasPin}{PEOPLE_ACCESS_PAGE.hasAPin}{/if}
 						</p>
 					</div>
-					<div class="acts flex flex-wrap gap-x-3.5 gap-y-2 items-start justify-end">
+					<div
+						class="grid w-80 max-w-full grid-cols-[auto_1fr] items-center gap-x-3.5 gap-y-2 [&>div>div]:col-span-2"
+					>
 						<ActForm action="?/invite" values={{ member: one.id }}
 							><Button type="submit"
 								>{one.ins > 0 ? PEOPLE_ACCESS_PAGE.addAnotherPhone : PEOPLE_ACCESS_PAGE.letThemLogIn}</Button
 							></ActForm
 						>
-						<More title={PEOPLE_ACCESS_PAGE.more} openClass="basis-full">
-							<div class="more">
+						<More title={PEOPLE_ACCESS_PAGE.more} class="contents">
+							<div>
 								<FieldForm
 									of={data.forms.mail[one.id]!}
 									action="?/invite"
@@ -106,7 +108,7 @@
 				</li>
 			{/each}
 		</ul>
-		<div class="linen devices px-6 pt-5 pb-6 shadow-cloth">
+		<div class="linen px-6 pt-5 pb-6 shadow-cloth">
 			<h2>{PEOPLE_ACCESS_PAGE.sharedPhonesAndTablets}</h2>
 			<p class="dim mt-0.5">
 				{PEOPLE_ACCESS_PAGE.aTabletOnTheKitchen}
@@ -159,12 +161,12 @@
 					>
 				</li>
 				<li class="my-2.5">
-					<FieldForm of={data.forms.delete} action="?/delete" class="row" empties>
-						{#snippet children(_, sending)}
-							<PasswordField name="old" />
-							<Button type="submit" {sending}>{PEOPLE_ACCESS_PAGE.deleteThisHome2}</Button>
-						{/snippet}
-					</FieldForm>
+					<PasswordAgain
+						of={data.forms.delete}
+						action="?/delete"
+						does={PEOPLE_ACCESS_PAGE.deleteThisHome2}
+						class="row"
+					/>
 				</li>
 			</ol>
 		</More>
@@ -172,8 +174,16 @@
 </section>
 
 <style>
-	.more :global(.row),
-	.devices :global(.row) {
-		align-items: end;
+	/* The button stands beside its field, whatever is said under that. */
+	.access :global(form.row) {
+		display: grid;
+		grid-template-columns: minmax(0, 1fr) auto;
+		gap: 4px 10px;
+	}
+	.access :global(form.row > div) {
+		display: contents;
+	}
+	.access :global(form.row > button) {
+		grid-area: 2 / 2;
 	}
 </style>

@@ -11,7 +11,8 @@ import { devicesOf } from '../../repo/deviceRepo';
 import { openInvitations } from '../../repo/invitationRepo';
 import { waysIn } from '../../repo/membershipRepo';
 import { signInsOf, type SignIn } from '../../repo/signInRepo';
-import { qrOf, timeWords, whose } from '../../services/access/doors';
+import { qrOf, timeWords } from '../../services/access/doors';
+import { whose } from '../../services/access/ownKeys';
 
 const ROLES = {
 	organiser: 'organises',

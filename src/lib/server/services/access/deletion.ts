@@ -1,8 +1,9 @@
 /** Deleting a home, or an account: after the password, exported first, unreadable at once and gone within a day. */
 import { DELETION_SAYS } from '$words/answers/access';
+import { listNames } from '$words/general';
 import { redirect, type Cookies, type RequestEvent } from '@sveltejs/kit';
 import { COOKIES } from '../../access/door';
-import { passwordAgainForm, readDoorForm } from '../../access/doorForms';
+import { passwordAgainForm, readDoorForm, refuse } from '../../access/doorForms';
 import { now } from '../../clock';
 import { reading, transaction } from '../../db/pool';
 import { log } from '../../log';
@@ -11,7 +12,8 @@ import { homesOfOne, markAccountDeleted, markHomeDeleted } from '../../repo/dele
 import { loadHome } from '../../repo/homeRepo';
 import { acting } from '../guard';
 import { inHousehold } from '../useCase';
-import { notThatPassword, passwordRefusal, refuse, whose } from './doors';
+import { whose } from './ownKeys';
+import { notThatPassword, passwordRefusal } from './passwordAgain';
 
 const EXPORTED = 'exported';
 /** A file of the home that was saved within the last hour is what is kept of it. */
@@ -68,7 +70,7 @@ export function deleteAccount(event: RequestEvent, data: FormData) {
 			})
 		);
 		if (own.length > 0)
-			return refuse(form, DELETION_SAYS.nobodyElseOrganisesMakeSomebody(own.join(' and ')), 409);
+			return refuse(form, DELETION_SAYS.nobodyElseOrganisesMakeSomebody(listNames(own)), 409);
 		await transaction((db) => markAccountDeleted(db, account, now()));
 		log.info('an account was deleted');
 		event.cookies.delete(COOKIES.token, { path: '/' });

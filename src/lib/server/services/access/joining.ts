@@ -1,5 +1,5 @@
 /** Coming in: an invitation is used up, a child says who they are at a device of the family. */
-import { JOINING_SAYS } from '$words/answers/access';
+import { JOINING_SAYS, waitWords } from '$words/answers/access';
 import { fail, redirect, type RequestEvent } from '@sveltejs/kit';
 import { message, setError } from 'sveltekit-superforms';
 import { joinForm, readDoorForm } from '../../access/doorForms';
@@ -17,7 +17,7 @@ import { loadHome } from '../../repo/homeRepo';
 import { fingerprint, newToken, readCode, secretFits } from '../../secrets';
 import { acting } from '../guard';
 import { inHousehold } from '../useCase';
-import { passageOf, waitWords } from './signing';
+import { passageOf } from './signing';
 
 /** Said of an invitation that is used or over. */
 export const GONE = JOINING_SAYS.thisInvitationHasBeenUsed;

@@ -1,5 +1,5 @@
 /** Signing up, in and out, the second factor, and a new password. */
-import { SIGNING_SAYS } from '$words/answers/access';
+import { SIGNING_SAYS, waitWords } from '$words/answers/access';
 import { fail, redirect, type Cookies, type RequestEvent } from '@sveltejs/kit';
 import { message, setError } from 'sveltekit-superforms';
 import { env } from 'node:process';
@@ -47,12 +47,6 @@ const text = (form: FormData, name: string) => {
 	const value = form.get(name);
 	return typeof value === 'string' ? value : '';
 };
-
-/** How long to wait, in words. */
-export function waitWords(milliseconds: number): string {
-	const minutes = Math.ceil(milliseconds / 60_000);
-	return minutes <= 1 ? 'a minute' : `${minutes} minutes`;
-}
 
 /** A place within the app to go on to. */
 const goOn = (form: FormData) =>

@@ -1,4 +1,5 @@
 /** The first steps: touches are kept, and a home is made of the answers once. */
+import { waitWords } from '$words/answers/access';
 import { BEGIN_SAYS } from '$words/answers/setup';
 import { prepareHome } from '$core/schedule/preparedHome';
 import { changeHome } from '$core/setup/change';
@@ -25,7 +26,6 @@ import { createHousehold, revisionOf } from '../../repo/homeRows';
 import { homesAmong } from '../../repo/householdRepo';
 import { allPatterns, patternById, starterLibrary } from '../../repo/patterns';
 import { rebuildProjection } from '../../repo/projectionRepo';
-import { waitWords } from '../access/signing';
 import { acting, typed } from '../guard';
 import { takeLeave } from '../people/leave';
 import { shareOutFirst } from '../people/shareOut';

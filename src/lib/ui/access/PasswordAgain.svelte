@@ -1,0 +1,26 @@
+<script lang="ts">
+	/** Asks for one's password once more, and then does it. */
+	import type { SuperValidated } from 'sveltekit-superforms';
+	import FieldForm from '../FieldForm.svelte';
+	import Button from '../kit/Button.svelte';
+	import PasswordField from './PasswordField.svelte';
+	let {
+		of,
+		action,
+		does,
+		class: classes
+	}: {
+		of: SuperValidated<{ old: string }, string>;
+		action: string;
+		/** What the button does, in words. */
+		does: string;
+		class: string;
+	} = $props();
+</script>
+
+<FieldForm {of} {action} class={classes} empties>
+	{#snippet children(_, sending)}
+		<PasswordField name="old" />
+		<Button type="submit" {sending}>{does}</Button>
+	{/snippet}
+</FieldForm>
