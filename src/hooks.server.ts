@@ -5,6 +5,7 @@ import { actionOf, needsOf, opens, startOf } from '$server/access/routes';
 import { now } from '$server/clock';
 import { DatabaseAway, DiskFull, reading } from '$server/db/pool';
 import { log } from '$server/log';
+import { largeLast } from '$server/pageFiles';
 import { startSweeping } from '$server/ops/sweep';
 import { fingerprint } from '$server/secrets';
 import { FAULT_SAYS } from '$words/answers/general';
@@ -141,6 +142,8 @@ export const handle: Handle = async ({ event, resolve }) => {
 		})
 	);
 	const { headers } = response;
+	const files = headers.get('link');
+	if (files !== null) headers.set('link', largeLast(files));
 	headers.set('X-Content-Type-Options', 'nosniff');
 	headers.set('Referrer-Policy', 'same-origin');
 	headers.set('X-Frame-Options', 'DENY');

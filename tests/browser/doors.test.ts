@@ -55,6 +55,11 @@ test('a page names few files to load, none of them twice over in an older form',
 	expect(of(/\.css$/).length).toBeLessThanOrEqual(7);
 	expect(of(/\.woff2$/).length).toBe(2);
 	expect(of(/\.woff$/)).toEqual([]);
+	// Asked for six at a time: the letters before the large files of script, which come last.
+	const inOrder = (response.headers()['link'] ?? '').split(', ');
+	const large = inOrder.findIndex((one) => /\/entry\/start\.|\/nodes\/[1-9]/.test(one));
+	expect(large).toBeGreaterThan(inOrder.findLastIndex((one) => one.includes('.woff2')));
+	expect(inOrder.slice(large).every((one) => /\/entry\/start\.|\/nodes\/[1-9]/.test(one))).toBe(true);
 });
 
 test('passwords are kept as argon2id alone, tokens and codes as fingerprints', async ({ stack }) => {

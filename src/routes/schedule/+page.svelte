@@ -1,4 +1,6 @@
 <script lang="ts">
+	import ChevronLeft from '@lucide/svelte/icons/chevron-left';
+	import ChevronRight from '@lucide/svelte/icons/chevron-right';
 	import Button from '$ui/kit/Button.svelte';
 	import { SCHEDULE_PAGE } from '$words/screens/schedule';
 	import Choice from '$ui/kit/Choice.svelte';
@@ -64,7 +66,7 @@
 						? `/schedule?show=month&on=${view.month.before}`
 						: `${hrefOf(view.before)}${view.mode === 'list' ? '&show=list' : ''}`}
 					aria-label={SCHEDULE_PAGE.before}
-					data-sveltekit-noscroll>‹</a
+					data-sveltekit-noscroll><ChevronLeft size={24} aria-hidden="true" /></a
 				>
 				<a
 					class="arrow"
@@ -72,7 +74,7 @@
 						? `/schedule?show=month&on=${view.month.after}`
 						: `${hrefOf(view.after)}${view.mode === 'list' ? '&show=list' : ''}`}
 					aria-label={SCHEDULE_PAGE.after}
-					data-sveltekit-noscroll>›</a
+					data-sveltekit-noscroll><ChevronRight size={24} aria-hidden="true" /></a
 				>
 			</nav>
 		</header>

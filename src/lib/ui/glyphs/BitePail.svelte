@@ -44,6 +44,8 @@
 		fill: var(--cobalt);
 	}
 	text {
+		/* Drawn from one size of letters, whatever the size of the pail: each size of its own is asked of the system by itself. */
+		text-rendering: geometricPrecision;
 		fill: var(--cobalt-ink);
 	}
 	.full text {

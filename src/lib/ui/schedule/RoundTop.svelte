@@ -1,5 +1,7 @@
 <script lang="ts">
 	/** The top of the round, for a phone: it turns under a fixed hand, by thumb or by its two buttons. */
+	import ChevronLeft from '@lucide/svelte/icons/chevron-left';
+	import ChevronRight from '@lucide/svelte/icons/chevron-right';
 	import { SCHEDULE_ROUND_TOP } from '$words/screens/schedule';
 	import { goto } from '$app/navigation';
 	import { arc } from 'd3-shape';
@@ -147,7 +149,7 @@
 			class="arrow"
 			href={hrefOf(view.before)}
 			aria-label={SCHEDULE_ROUND_TOP.theWeekBefore}
-			data-sveltekit-noscroll>‹</a
+			data-sveltekit-noscroll><ChevronLeft size={24} aria-hidden="true" /></a
 		>
 		<p class="grid justify-items-center gap-1">
 			<span class="inline-flex items-center gap-2.5 font-display text-[1.5rem] leading-[1.1]"
@@ -162,7 +164,7 @@
 			class="arrow"
 			href={hrefOf(view.after)}
 			aria-label={SCHEDULE_ROUND_TOP.theWeekAfter}
-			data-sveltekit-noscroll>›</a
+			data-sveltekit-noscroll><ChevronRight size={24} aria-hidden="true" /></a
 		>
 	</div>
 </div>

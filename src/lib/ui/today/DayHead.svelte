@@ -1,5 +1,7 @@
 <script lang="ts">
 	/** The day: its name, the days beside it, what is to do in one sentence, and how to end it early. */
+	import ChevronLeft from '@lucide/svelte/icons/chevron-left';
+	import ChevronRight from '@lucide/svelte/icons/chevron-right';
 	import Button from '../kit/Button.svelte';
 	import { once } from '../once';
 	import { bringBack, ONCE, TODAY } from '$words/today';
@@ -15,7 +17,7 @@
 	/** The figure that is read first stands out. */
 	const summary = $derived(/^(.+?)( to do.*)$/.exec(view.summary));
 	const ARROW =
-		'grid size-11 place-items-center rounded-button text-[1.6rem] leading-none text-cobalt-ink no-underline hover:bg-cobalt-wash';
+		'grid size-11 place-items-center rounded-button text-cobalt-ink no-underline hover:bg-cobalt-wash';
 </script>
 
 <header class="min-w-0 flex-1 basis-80">
@@ -24,9 +26,13 @@
 			<span class="max-sm:hidden">{view.title}</span><span class="sm:hidden">{view.shortTitle}</span>
 		</h1>
 		<nav class="flex items-center gap-1" aria-label={TODAY.anotherDay}>
-			<a href={dayHref(view.before)} aria-label={TODAY.dayBefore} data-sveltekit-noscroll class={ARROW}>‹</a>
+			<a href={dayHref(view.before)} aria-label={TODAY.dayBefore} data-sveltekit-noscroll class={ARROW}
+				><ChevronLeft size={24} aria-hidden="true" /></a
+			>
 			{#if !isToday}<Button kind="link" href="/">{TODAY.backToToday}</Button>{/if}
-			<a href={dayHref(view.after)} aria-label={TODAY.dayAfter} data-sveltekit-noscroll class={ARROW}>›</a>
+			<a href={dayHref(view.after)} aria-label={TODAY.dayAfter} data-sveltekit-noscroll class={ARROW}
+				><ChevronRight size={24} aria-hidden="true" /></a
+			>
 		</nav>
 		{#if isToday && !view.isDevice}<button
 				class="min-h-11 cursor-pointer border-0 bg-transparent p-0 text-tin-text hover:underline focus-visible:shadow-focus max-lg:hidden"

@@ -56,7 +56,7 @@
 		<Glyph name={row.glyph} size={28} turns={row.lateTurns} />
 		<span class="text-lead font-name text-cobalt-ink">{TODAY.next}</span>
 		<span class="ml-auto whitespace-nowrap"
-			><b class="text-2xl font-figure">{minutesText(row.minutes)}</b><span class="text-tin-text"
+			><b class="text-2xl font-name">{minutesText(row.minutes)}</b><span class="text-tin-text"
 				>{TODAY_NEXT_TOWEL.min}</span
 			></span
 		>

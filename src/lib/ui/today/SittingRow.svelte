@@ -16,7 +16,7 @@
 	>
 	<span class="grid size-11 shrink-0 place-items-center" aria-hidden="true"
 		><span
-			class="grid size-7 place-items-center rounded-md border-2 border-cobalt-ink bg-enamel-hi text-body font-plate text-cobalt-ink"
+			class="grid size-7 place-items-center rounded-md border-2 border-cobalt-ink bg-enamel-hi text-body font-figure text-cobalt-ink"
 			>{sitting.mark.number}</span
 		></span
 	>

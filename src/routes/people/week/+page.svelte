@@ -1,4 +1,6 @@
 <script lang="ts">
+	import ChevronLeft from '@lucide/svelte/icons/chevron-left';
+	import ChevronRight from '@lucide/svelte/icons/chevron-right';
 	import Button from '$ui/kit/Button.svelte';
 	import { PEOPLE_WEEK_PAGE } from '$words/screens/people';
 	import DateField from '$ui/kit/DateField.svelte';
@@ -68,7 +70,10 @@
 		</div>
 		<div class="acts flex flex-wrap items-center gap-4">
 			<a class="arrow" href={to({ week: view.week === 'next' ? null : 'next', day: null })}
-				><span aria-hidden="true">{view.week === 'next' ? '‹' : '›'}</span><span class="sr"
+				>{#if view.week === 'next'}<ChevronLeft size={24} aria-hidden="true" />{:else}<ChevronRight
+						size={24}
+						aria-hidden="true"
+					/>{/if}<span class="sr"
 					>{view.week === 'next' ? PEOPLE_WEEK_PAGE.thisWeek : PEOPLE_WEEK_PAGE.theWeekAfter}</span
 				></a
 			>
