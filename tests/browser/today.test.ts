@@ -357,6 +357,35 @@ test('a note for one time is written on the sheet, read on the row and in the se
 	await expect(page.getByText('Note: Leave the jam pan, it soaks.')).toBeVisible();
 });
 
+test('nothing moves under a finger: neither when the page comes to life nor when its letters come', async ({
+	page
+}) => {
+	let release = (): void => undefined;
+	const held = new Promise<void>((done) => (release = done));
+	await page.route('**/*.woff2', async (route) => {
+		await held;
+		await route.continue();
+	});
+	await page.addInitScript(() => {
+		const moved = { by: 0 };
+		Object.assign(window, { moved });
+		new PerformanceObserver((list) => {
+			for (const entry of list.getEntries()) moved.by += (entry as unknown as { value: number }).value;
+		}).observe({ type: 'layout-shift', buffered: true });
+	});
+	await page.goto('/', { waitUntil: 'commit' });
+	await ready(page);
+	release();
+	const moved = await page.evaluate(async () => {
+		await document.fonts.ready;
+		const frame = () => new Promise((done) => requestAnimationFrame(done));
+		await frame();
+		await frame();
+		return (window as unknown as { moved: { by: number } }).moved.by;
+	});
+	expect(moved).toBeLessThan(0.02);
+});
+
 test('with Today come two files of letters, and scripts that are compiled as they come', async ({ page }) => {
 	const files: string[] = [];
 	page.on('response', (response) => files.push(response.url()));

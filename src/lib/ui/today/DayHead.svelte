@@ -7,6 +7,7 @@
 	import { bringBack, ONCE, TODAY } from '$words/today';
 	import type { TodayView } from '$views/today';
 	import AddOnce from './AddOnce.svelte';
+	import DayDepth from './DayDepth.svelte';
 	import EnoughButton from './EnoughButton.svelte';
 	let {
 		view,
@@ -57,7 +58,7 @@
 			/>
 		{/if}
 		{#if isToday && !view.isDevice}
-			{#await import('./DayDepth.svelte') then { default: DayDepth }}<DayDepth {view} />{/await}
+			<DayDepth {view} />
 		{/if}
 		{#if isToday && !view.isDevice}
 			{#if view.enough}
