@@ -68,11 +68,11 @@ describe('the dates of a cadence', () => {
 		fc.assert(
 			fc.property(anySchedule, fc.integer({ min: 0, max: 9 }), (s, leadDays) => {
 				const turns = recurrenceOccurrences({ ...s, leadDays }, s.startsOn, addDays(s.startsOn, 800));
-				turns.forEach((turn, i) => {
-					expect(turn.opens).toBeLessThanOrEqual(turn.due);
-					expect(turn.opens).toBeGreaterThanOrEqual(s.startsOn);
-					if (i > 0) expect(turn.due).toBeGreaterThan((turns[i - 1] as { due: number }).due);
-				});
+				const odd = turns.filter(
+					(turn, i) =>
+						turn.opens > turn.due || turn.opens < s.startsOn || turn.due <= (turns[i - 1]?.due ?? -Infinity)
+				);
+				expect(odd).toEqual([]);
 			}),
 			{ numRuns: 300, seed: 8 }
 		);

@@ -202,13 +202,13 @@ describe('zones that come round', () => {
 			fc.property(rotation, (turning) => {
 				const to = addDays(FROM, 364);
 				const days = zoneDaysBetween(FROM, to, turning);
-				for (let i = 0; i < 365; i++) {
-					const day = addDays(FROM, i);
+				const year = Array.from({ length: 365 }, (_, i) => addDays(FROM, i));
+				const odd = year.filter((day) => {
 					const zone = zoneOn(day, turning);
-					expect(zone === null || days.get(zone)?.includes(day)).toBe(true);
 					const visit = visitOn(day, turning);
-					if (visit) expect(visit.zone).toBe(zone);
-				}
+					return (zone !== null && !days.get(zone)?.includes(day)) || (visit && visit.zone !== zone);
+				});
+				expect(odd).toEqual([]);
 				for (const [zone, list] of days) {
 					expect([...list].sort((a, b) => a - b)).toEqual(list);
 					expect(visitsInYear(zone, FROM, turning) > 0).toBe(list.length > 0);

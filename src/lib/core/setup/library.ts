@@ -211,17 +211,33 @@ function strictest(surface: string | undefined, room: RoomFacts): string | undef
 /** Subjects that belong to whoever owns the room. */
 const OWN_WORK = ['beds', 'tidy'];
 
+/** What is the same in every job that is made of one of the library. */
+function strip(library: LibraryJob) {
+	const { id: _i, kinds: _k, when: _w, starter: _s, covers: _c, perPerson: _p, ...plain } = library;
+	return plain;
+}
+
+/** Kept: a home is made of the same jobs room by room, and again at each step of its setup. */
+const PLAIN = new WeakMap<LibraryJob, ReturnType<typeof strip>>();
+
+function plainOf(library: LibraryJob) {
+	const kept = PLAIN.get(library);
+	if (kept) return kept;
+	const plain = strip(library);
+	PLAIN.set(library, plain);
+	return plain;
+}
+
 /** A job of the library as a job of a room. `taken` are the ids that the home has already. */
 export function jobForRoom(library: LibraryJob, room: RoomFacts, taken: ReadonlySet<string>): Job {
-	const { id: libraryId, kinds: _k, when: _w, starter: _s, covers: _c, perPerson: _p, ...rest } = library;
 	const { depths, changed } = fitDepths(library.depths, room);
 	const owners = OWN_WORK.includes(library.subject) ? room.owners : [];
 	return {
-		...rest,
+		...plainOf(library),
 		depths,
-		id: freeId(`${libraryId}-${room.id}`, taken),
+		id: freeId(`${library.id}-${room.id}`, taken),
 		room: room.id,
-		library: libraryId,
+		library: library.id,
 		covers: [],
 		rooms: [],
 		things: [],
