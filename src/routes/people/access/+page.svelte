@@ -48,7 +48,7 @@
 						</p>
 					</div>
 					<div
-						class="grid w-80 max-w-full grid-cols-[auto_1fr] items-center gap-x-3.5 gap-y-2 [&>div>div]:col-span-2"
+						class="grid w-80 max-w-full grid-cols-[auto_1fr] content-start items-center gap-x-3.5 gap-y-2 [&>div>div]:col-span-2"
 					>
 						<ActForm action="?/invite" values={{ member: one.id }}
 							><Button type="submit"
@@ -182,6 +182,9 @@
 	}
 	.access :global(form.row > div) {
 		display: contents;
+	}
+	.access :global(form.row > div > *) {
+		grid-column: 1;
 	}
 	.access :global(form.row > button) {
 		grid-area: 2 / 2;
