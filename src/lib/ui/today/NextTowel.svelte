@@ -31,7 +31,10 @@
 	const who = $derived(row.whoIds.includes(me) || row.whoIds.length === 0 ? me : (row.whoIds[0] as string));
 	const whoName = $derived(members.find((m) => m.id === who)?.name ?? '');
 	/** A word too long for the largest letters is written in smaller ones, before it has to break. */
-	const longWord = $derived(row.name.split(/\s+/).some((word) => word.length > 10));
+	const longest = $derived(Math.max(...row.name.split(/\s+/).map((word) => word.length)));
+	const nameSize = $derived(
+		longest > 13 ? 'text-h3 hyphens-auto max-sm:text-h2' : longest > 10 ? 'text-h2 hyphens-auto' : 'text-next'
+	);
 	let starting = $state(false);
 	let ticking = $state(false);
 </script>
@@ -61,7 +64,7 @@
 			></span
 		>
 	</div>
-	<h2 class="mt-2 mb-0 leading-display wrap-break-word {longWord ? 'text-h2 hyphens-auto' : 'text-next'}">
+	<h2 class="mt-2 mb-0 leading-display wrap-break-word {nameSize}">
 		<a
 			{href}
 			data-sveltekit-noscroll
