@@ -5,7 +5,7 @@ import { actionOf, needsOf, opens, startOf } from '$server/access/routes';
 import { now } from '$server/clock';
 import { DatabaseAway, DiskFull, reading } from '$server/db/pool';
 import { log } from '$server/log';
-import { largeLast } from '$server/pageFiles';
+import { largeLast } from '$server/largeLast';
 import { startSweeping } from '$server/ops/sweep';
 import { fingerprint } from '$server/secrets';
 import { FAULT_SAYS } from '$words/answers/general';

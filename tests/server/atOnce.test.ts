@@ -9,13 +9,14 @@ import { effectiveLedger } from '../../src/lib/core/schedule/series';
 import { prepareHome } from '../../src/lib/core/schedule/preparedHome';
 import { projectHome } from '../../src/lib/core/schedule/projection';
 import type { SessionPlan } from '../../src/lib/core/session/sessionPlan';
-import { inviteMember } from '../../src/lib/server/services/access/doors';
+import { addFamilyDevice, inviteMember } from '../../src/lib/server/services/access/doors';
 import { comeIn } from '../../src/lib/server/services/access/joining';
 import { editHouse } from '../../src/lib/server/services/home/house';
 import { tick } from '../../src/lib/server/services/ledger/entryActions';
 import { closeForgotten, startSession } from '../../src/lib/server/services/session/addEvent';
 import { carry, event } from '../../src/lib/server/services/session/press';
 import { inHousehold } from '../../src/lib/server/services/useCase';
+import { devicesOf } from '../../src/lib/server/repo/deviceRepo';
 import { signInsOf } from '../../src/lib/server/repo/signInRepo';
 import { loadHome } from '../../src/lib/server/repo/homeRepo';
 import { readHistory, revisionOf } from '../../src/lib/server/repo/homeRows';
@@ -217,4 +218,14 @@ describe('two at once', () => {
 			expect(after - before).toBe(1);
 		}
 	}, 120_000);
+
+	it('the last place for a shared device goes to one of two who add one', async () => {
+		const home = await household();
+		const at = { locals: { ...asAda(home), isDemo: false } } as unknown as RequestEvent;
+		const add = () => addFamilyDevice(at, form({ id: newId(), name: 'Kitchen tablet' }));
+		for (let i = 0; i < 19; i++) await add();
+		const answers = await both(add, add);
+		expect(answers.map((one) => said(one).status).sort()).toEqual([200, 400]);
+		expect(await devicesOf(pool(), home)).toHaveLength(20);
+	});
 });

@@ -15,7 +15,7 @@ import { isAway, isFull } from '../../src/lib/server/db/pool';
 import { deleteAccount, deleteHome, rememberExport } from '../../src/lib/server/services/access/deletion';
 import { inviteMember, putOut } from '../../src/lib/server/services/access/doors';
 import { comeIn } from '../../src/lib/server/services/access/joining';
-import { beginSecond, outOwn, proveSecond } from '../../src/lib/server/services/access/ownKeys';
+import { beginSecond, outOwn, proveSecond, takeAccount } from '../../src/lib/server/services/access/ownKeys';
 import { askReset, second, signIn, signUp } from '../../src/lib/server/services/access/signing';
 import { form, newId, NOW, said, someHomes } from './asking';
 
@@ -141,6 +141,22 @@ describe('ways in', () => {
 			signUp(await browser().event(), form({ email, password: PASSWORD }), async () => '/')
 		);
 		expect([answer.status, answer.message]).toEqual([403, expect.stringMatching(/invitation/)]);
+		expect(await accountByEmail(pool(), email)).toBeNull();
+	});
+
+	it('to a second phone give nobody a second account: what was begun of it is gone again', async () => {
+		const home = await household();
+		const ada = await resident(home);
+		await resident(home, 'ben');
+		const { code } = codeIn(await inviteMember(await ada.event(), form({ id: newId(), member: 'ben' })));
+		const phone = browser();
+		expect((await outcome(comeIn(await phone.event(), form({ code })))).to).toBe('/');
+		const email = `${randomUUID()}@family.test`;
+		const second = await outcome(takeAccount(await phone.event(), form({ email, password: PASSWORD })));
+		expect(second).toMatchObject({
+			status: 400,
+			message: expect.stringContaining('You have a password already')
+		});
 		expect(await accountByEmail(pool(), email)).toBeNull();
 	});
 });

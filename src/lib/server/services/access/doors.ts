@@ -134,6 +134,9 @@ export function inviteMember({ locals }: RequestEvent, data: FormData) {
 	});
 }
 
+/** So many shared devices a home has at the most. */
+const MOST_DEVICES = 20;
+
 /** A device of the family: a name, and a one-time way in for it. */
 export function addFamilyDevice({ locals }: RequestEvent, data: FormData) {
 	return acting(data, async () => {
@@ -141,12 +144,21 @@ export function addFamilyDevice({ locals }: RequestEvent, data: FormData) {
 		const id = idField.safeParse(data.get('id'));
 		if (!id.success) return fail(400, { message: id.error.issues[0]?.message ?? '' });
 		const { typed, form } = await readDoorForm(deviceForm, data, 'device');
-		const devices = await reading((db) => devicesOf(db, household));
-		const known = devices.find((one) => one.id === data.get('device'));
+		const known = (await reading((db) => devicesOf(db, household))).find(
+			(one) => one.id === data.get('device')
+		);
 		if (!known && !form.valid) return fail(400, { form });
-		if (!known && devices.length >= 20) return refuse(form, DOORS_SAYS.aHomeHasAtMost);
 		const device = known?.id ?? id.data;
-		if (!known) await inHousehold(household, (db) => addDevice(db, household, device, typed.name, now()));
+		const isFull =
+			!known &&
+			(await inHousehold(household, async (db) => {
+				// Those that are there, but for this one where it is sent once more.
+				const others = (await devicesOf(db, household)).filter((one) => one.id !== device);
+				if (others.length >= MOST_DEVICES) return true;
+				await addDevice(db, household, device, typed.name, now());
+				return false;
+			}));
+		if (isFull) return refuse(form, DOORS_SAYS.aHomeHasAtMost);
 		const { home } = await timeWords(household);
 		const way = await makeWay(
 			household,

@@ -98,12 +98,14 @@ export function takeAccount(event: RequestEvent, data: FormData) {
 		if (wait > 0) return refuse(form, DOORS_SAYS.tooManyTriesWaitThen(waitWords(wait)), 429);
 		const passwordHash = await hashSecret(typed.password);
 		const id = uuidv7({ msecs: at });
-		const done = await inHousehold(mine.household, async (db) => {
-			if (!(await makeAccount(db, { id, email: typed.email, passwordHash }, at))) return 'address';
-			return (await addMembership(db, mine.household, mine.member, id, at)) ? 'done' : 'member';
+		return inHousehold(mine.household, async (db) => {
+			if (!(await makeAccount(db, { id, email: typed.email, passwordHash }, at)))
+				return setError(form, 'email', DOORS_SAYS.thisAddressCannotBeUsed);
+			// They have one already, and came in to this device by an invitation: no second one stays without a home.
+			if (!(await addMembership(db, mine.household, mine.member, id, at)))
+				return refuse(form, DOORS_SAYS.youHaveAPasswordAlready);
+			return { form, said: DOORS_SAYS.fromNowOnYouCan };
 		});
-		if (done !== 'done') return setError(form, 'email', DOORS_SAYS.thisAddressCannotBeUsed);
-		return { form, said: DOORS_SAYS.fromNowOnYouCan };
 	});
 }
 

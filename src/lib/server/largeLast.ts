@@ -1,11 +1,10 @@
-/** In which order a browser is told of the files of a page. */
-
 /** What every page loads, and the page itself: most of the script. */
 const LARGE = /\/entry\/start\.|\/nodes\/[1-9]\d*\./;
 
 /**
- * The header that names the files of a page, the large ones last. A browser asks for six at a time, in this order: before the
- * large ones come the letters, so that a page is laid out once with them, and the small files, which are mostly waited for.
+ * The header that names the files of a page (`Link`), the large ones last. A browser asks for six at a time, in this order:
+ * before the large ones come the letters, both together, so that a page is laid out anew for them once, and the small files,
+ * which are mostly waited for.
  */
 export function largeLast(link: string): string {
 	const files = link.split(', ');
