@@ -17,6 +17,7 @@ import { inviteMember, putOut } from '../../src/lib/server/services/access/doors
 import { comeIn } from '../../src/lib/server/services/access/joining';
 import { beginSecond, outOwn, proveSecond, takeAccount } from '../../src/lib/server/services/access/ownKeys';
 import { askReset, second, signIn, signUp } from '../../src/lib/server/services/access/signing';
+import { makeHome } from '../core/home';
 import { form, newId, NOW, said, someHomes } from './asking';
 
 const { household, pool, setClock } = someHomes();
@@ -123,6 +124,16 @@ describe('ways in', () => {
 		const { code } = codeIn(await inviteMember(await ada.event(), form({ id: newId(), member: 'ben' })));
 		expect((await outcome(comeIn(await ben.event(), form({ code })))).to).toBe('/');
 		expect((await ben.access()).viewer?.member).toBe('ben');
+	});
+
+	it('stay for the last who organises with a password: nobody could let them in again', async () => {
+		const home = await household();
+		const ada = await resident(home);
+		const refused = await outcome(putOut(await ada.event(), form({ member: 'ada' })));
+		expect([refused.status, refused.message]).toEqual([409, expect.stringMatching(/Nobody else organises/)]);
+		expect((await ada.access()).viewer?.member).toBe('ada');
+		await outcome(signIn(await ada.event(), form({ email: ada.email, password: PASSWORD })));
+		expect((await ada.access()).homes.map((one) => one.id)).toContain(home);
 	});
 
 	it('that are open end with signing out everywhere', async () => {
@@ -233,6 +244,21 @@ describe('deleting', () => {
 		await sweepNight(Date.parse(NOW) + 86_400_000);
 		expect(await makeAccount(pool(), { id: randomUUID(), email: ada.email, passwordHash: '' }, 1)).toBe(true);
 	});
+
+	it('two accounts that organise a home, at once: one of them is told to stay', async () => {
+		for (let i = 0; i < 20; i++) {
+			const made = makeHome();
+			const members = made.members.map((one) =>
+				one.id === 'ben' ? { ...one, role: 'organiser' as const } : one
+			);
+			const home = await household({ ...made, members });
+			const both = [await resident(home), await resident(home, 'ben')];
+			const answers = await Promise.all(
+				both.map(async (one) => outcome(deleteAccount(await one.event(), form({ old: PASSWORD }))))
+			);
+			expect(answers.map((one) => one.to ?? one.status).sort()).toEqual(['/sign-in', 409].sort());
+		}
+	}, 120_000);
 });
 
 describe('looking at a page', () => {

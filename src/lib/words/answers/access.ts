@@ -33,6 +33,8 @@ Or type ${shownCode} at ${origin}/join`,
 	onlyChildrenAndHelpersHave: 'Only children and helpers have a PIN. Reload the page.',
 	needsNoPinAnyMore: (name: Shown) => `${name} needs no PIN any more on the family’s devices.`,
 	hasANewPinFor: (name: Shown) => `${name} has a new PIN for the family’s devices.`,
+	nobodyCouldLetThemIn: (name: Shown) =>
+		`Nobody else organises this home with a password, so nobody could let ${name} in again. Other devices are logged out under "Your password and logins".`,
 	signedOutEverywhereToLet: 'Logged out everywhere. To let them in again, make them a new way in.',
 	theDemoHomeHasNo: 'The demo home has no keys of its own. Begin your own home to try this.',
 	chooseWhichOneToEnd: 'Choose which one to end. Reload the page.',

@@ -119,7 +119,7 @@ export const PEOPLE_ACCESS_PAGE = {
 	saveTheFileOfEverything: 'Save the file of everything',
 	deleteThisHome2: 'Delete this home',
 	inOnLast: (ins: Shown, device: Shown, lastIn: Shown) => `in on ${ins} ${device}, last ${lastIn}`,
-	signOutEverywhere: (name: Shown) => `Sign ${name} out everywhere`
+	signOutEverywhere: (name: Shown) => `Log ${name} out everywhere`
 } as const;
 
 export const RESET_PAGE = {

@@ -5,11 +5,13 @@ import { redirect, type Cookies, type RequestEvent } from '@sveltejs/kit';
 import { COOKIES } from '../../access/door';
 import { passwordAgainForm, readDoorForm, refuse } from '../../access/doorForms';
 import { now } from '../../clock';
-import { reading, transaction } from '../../db/pool';
+import { reading, RolledBack, transaction } from '../../db/pool';
 import { log } from '../../log';
 import { accountById } from '../../repo/accountRepo';
 import { homesOfOne, markAccountDeleted, markHomeDeleted } from '../../repo/deletionRepo';
 import { loadHome } from '../../repo/homeRepo';
+import { lockHousehold } from '../../repo/householdRepo';
+import { membershipsOf } from '../../repo/membershipRepo';
 import { acting } from '../guard';
 import { inHousehold } from '../useCase';
 import { whose } from './ownKeys';
@@ -63,15 +65,20 @@ export function deleteAccount(event: RequestEvent, data: FormData) {
 		if (!account) return refuse(form, DELETION_SAYS.youHaveNoPasswordHere);
 		const refused = await passwordRefusal(await reading((db) => accountById(db, account)), typed.old);
 		if (refused !== null) return notThatPassword(form, refused);
-		const own = await reading((db) =>
-			homesOfOne(db, account, async (household, member) => {
+		const homes = await reading((db) => membershipsOf(db, account));
+		const own = await transaction<string[]>(async (db) => {
+			// Each home is held while it is asked who else organises it: of two who leave at once one is told.
+			for (const household of homes.map((one) => one.household).sort()) await lockHousehold(db, household);
+			const alone = await homesOfOne(db, account, async (household, member) => {
 				const home = await loadHome(db, household);
 				return home?.home.members.find((one) => one.id === member)?.role === 'organiser';
-			})
-		);
+			});
+			if (alone.length > 0) return new RolledBack(alone);
+			await markAccountDeleted(db, account, now());
+			return [];
+		});
 		if (own.length > 0)
 			return refuse(form, DELETION_SAYS.nobodyElseOrganisesMakeSomebody(listNames(own)), 409);
-		await transaction((db) => markAccountDeleted(db, account, now()));
 		log.info('an account was deleted');
 		event.cookies.delete(COOKIES.token, { path: '/' });
 		redirect(303, '/sign-in');

@@ -211,8 +211,14 @@ export function putOut({ locals }: RequestEvent, form: FormData) {
 	return useCase(locals.householdId, form, async () => {
 		const household = locals.householdId;
 		const member = String(form.get('member') ?? '').slice(0, 60);
-		const ways = await reading((db) => waysIn(db, household));
-		const email = ways.emails.get(member);
+		const { emails } = await reading((db) => waysIn(db, household));
+		const home = await reading((db) => loadHome(db, household));
+		const lettingIn =
+			home?.home.members.filter((one) => one.role === 'organiser' && emails.has(one.id)) ?? [];
+		// Nobody could make them a new way in.
+		if (lettingIn.length === 1 && lettingIn[0]?.id === member)
+			return fail(409, { message: DOORS_SAYS.nobodyCouldLetThemIn(lettingIn[0].name) });
+		const email = emails.get(member);
 		const account = email ? await reading((db) => accountByEmail(db, email)) : null;
 		const at = now();
 		// An account that opens other homes stays signed in there: of this home it sees nothing any more.
