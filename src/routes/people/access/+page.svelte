@@ -29,7 +29,7 @@
 	{#if said}<Notice><span>{said}</span></Notice>{/if}
 	{#if made}<MadeWay {made} isDemo={data.isDemo} />{/if}
 	<div
-		class="grid grid-cols-[minmax(0,3fr)_minmax(0,2fr)] gap-x-12 gap-y-5 items-start mt-3 max-[901px]:grid-cols-[1fr]"
+		class="grid grid-cols-[minmax(0,3fr)_minmax(0,2fr)] gap-x-12 gap-y-5 items-start mt-3 max-[901px]:grid-cols-[minmax(0,1fr)]"
 	>
 		<ul aria-label={PEOPLE_ACCESS_PAGE.people}>
 			{#each view.people as one (one.id)}
