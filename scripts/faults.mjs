@@ -43,6 +43,8 @@ function keepStarted(dir, port) {
 		child = spawn(process.execPath, ['start.mjs'], {
 			env: {
 				...process.env,
+				// Of its own, whatever database is set for other work here.
+				DATABASE_URL: undefined,
 				PAIL_DIR: dir,
 				PORT: String(port),
 				LOG_LEVEL: 'error',
