@@ -13,7 +13,13 @@ import { outboxMail } from '../../src/lib/server/repo/outboxRepo';
 import { loadHome } from '../../src/lib/server/repo/homeRepo';
 import { isAway, isFull } from '../../src/lib/server/db/pool';
 import { deleteAccount, deleteHome, rememberExport } from '../../src/lib/server/services/access/deletion';
-import { inviteMember, putOut } from '../../src/lib/server/services/access/doors';
+import {
+	addFamilyDevice,
+	inviteMember,
+	putOut,
+	renewDevice,
+	revoke
+} from '../../src/lib/server/services/access/doors';
 import { comeIn } from '../../src/lib/server/services/access/joining';
 import { beginSecond, outOwn, proveSecond, takeAccount } from '../../src/lib/server/services/access/ownKeys';
 import { askReset, second, signIn, signUp } from '../../src/lib/server/services/access/signing';
@@ -134,6 +140,25 @@ describe('ways in', () => {
 		expect((await ada.access()).viewer?.member).toBe('ada');
 		await outcome(signIn(await ada.event(), form({ email: ada.email, password: PASSWORD })));
 		expect((await ada.access()).homes.map((one) => one.id)).toContain(home);
+	});
+
+	it('of a shared device are made anew under its name, until it is logged out', async () => {
+		process.env.ORIGIN = 'https://our.house.test';
+		const home = await household();
+		const ada = await resident(home);
+		const device = newId();
+		codeIn(await addFamilyDevice(await ada.event(), form({ id: device, name: 'Kitchen tablet' })));
+		const renew = async () => outcome(renewDevice(await ada.event(), form({ id: newId(), device })));
+		const again = codeIn(await renewDevice(await ada.event(), form({ id: newId(), device })));
+		const tablet = browser();
+		expect((await outcome(comeIn(await tablet.event(), form({ code: again.code })))).to).toBe('/');
+		expect((await tablet.access()).viewer).toMatchObject({ role: 'device' });
+		await revoke(await ada.event(), form({ device }));
+		expect((await tablet.access()).viewer).toBeNull();
+		expect(await renew()).toMatchObject({
+			status: 400,
+			message: expect.stringMatching(/logged out already/)
+		});
 	});
 
 	it('that are open end with signing out everywhere', async () => {

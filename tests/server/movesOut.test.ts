@@ -10,7 +10,8 @@ import { loadCrew } from '../../src/lib/server/pages/people/loadCrew';
 import { loadToday } from '../../src/lib/server/pages/today/loadToday';
 import { givenBetween } from '../../src/lib/server/repo/assignmentRepo';
 import { loadHome } from '../../src/lib/server/repo/homeRepo';
-import { pinOf, setPin } from '../../src/lib/server/repo/membershipRepo';
+import { makeAccount } from '../../src/lib/server/repo/accountRepo';
+import { addMembership, pinOf, setPin } from '../../src/lib/server/repo/membershipRepo';
 import { tick } from '../../src/lib/server/services/ledger/entryActions';
 import { give, put } from '../../src/lib/server/services/people/week';
 import { leave } from '../../src/lib/server/services/people/leave';
@@ -97,6 +98,26 @@ describe('somebody who moves out', () => {
 		await transaction((db) => importHousehold(db, copy, read.file, 9, () => undefined), pool() as never);
 		const there = await loadLedger({ household: copy, ...all, me: 'ada', now: Date.parse(NOW) });
 		expect(there.days.flatMap((day) => day.lines).map((one) => one.by)).toEqual(['Ben']);
+	});
+
+	it('is not the only one who organises the home with a password', async () => {
+		const home = made();
+		const two = home.members.map((one) => (one.id === 'cy' ? { ...one, role: 'organiser' as const } : one));
+		const id = await household({ ...home, members: two });
+		setClock(NOW);
+		const account = async (member: string) => {
+			const made = { id: newId(), email: `${newId()}@family.test`, passwordHash: '' };
+			await makeAccount(pool(), made, 1);
+			await addMembership(pool(), id, member, made.id, 1);
+		};
+		await account('ada');
+		const asks = () => leave(id, 'ada', form({ id: newId() }), 'cy').catch((to: unknown) => to);
+		expect(said(await asks())).toMatchObject({
+			status: 400,
+			message: expect.stringMatching(/Only Ada organises this home with a password/)
+		});
+		await account('cy');
+		expect(await asks()).toMatchObject({ location: '/people' });
 	});
 
 	it('is nobody who is the last to organise the home, nor whoever says so', async () => {

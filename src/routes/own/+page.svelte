@@ -101,7 +101,7 @@
 						<PasswordAgain
 							of={data.forms.noSecond}
 							action="?/noSecond"
-							does={OWN_PAGE.turnItOff}
+							label={OWN_PAGE.turnItOff}
 							class="fields"
 						/>
 					{:else if view.setUp}
@@ -134,7 +134,12 @@
 						</FieldForm>
 					{:else}
 						<p class="dim">{OWN_PAGE.aCodeOfYourPhone}</p>
-						<PasswordAgain of={data.forms.second} action="?/second" does={OWN_PAGE.setOneUp} class="fields" />
+						<PasswordAgain
+							of={data.forms.second}
+							action="?/second"
+							label={OWN_PAGE.setOneUp}
+							class="fields"
+						/>
 					{/if}
 					<h2 class="mt-5.5 mb-2">{OWN_PAGE.deleteYourAccount}</h2>
 					<p class="dim">
@@ -144,7 +149,7 @@
 						<PasswordAgain
 							of={data.forms.delete}
 							action="?/delete"
-							does={OWN_PAGE.deleteMyAccount2}
+							label={OWN_PAGE.deleteMyAccount2}
 							class="fields"
 						/>
 					</More>

@@ -88,7 +88,15 @@ export const ROUTES: Readonly<Record<string, RouteNeeds>> = {
 	'/people/learning': { see: 'see-crew', send: { say: 'confirm', answer: 'confirm', already: 'confirm' } },
 	'/people/access': {
 		see: 'doors',
-		send: { invite: 'doors', device: 'doors', revoke: 'doors', pin: 'doors', out: 'doors', delete: 'doors' }
+		send: {
+			invite: 'doors',
+			device: 'doors',
+			renew: 'doors',
+			revoke: 'doors',
+			pin: 'doors',
+			out: 'doors',
+			delete: 'doors'
+		}
 	},
 	'/print': { see: 'print' },
 	'/print/card': { see: 'print', send: { keep: 'print' } },

@@ -28,31 +28,6 @@ export async function markAccountDeleted(db: Db, account: string, now: number): 
 	await db.query('DELETE FROM membership WHERE account_id = ?', [account]);
 }
 
-/** The homes that nobody but this account organises, by name. */
-export async function homesOfOne(
-	db: Db,
-	account: string,
-	organises: (household: string, member: string) => Promise<boolean>
-): Promise<string[]> {
-	const [rows] = await db.query<Row[]>(
-		`SELECT m.household_id, m.member_id, h.name FROM membership m JOIN household h ON h.id = m.household_id
-		WHERE m.account_id = ? AND m.put_out_at IS NULL AND h.deleted_at IS NULL`,
-		[account]
-	);
-	const own: string[] = [];
-	for (const row of rows) {
-		const household = row.household_id as string;
-		if (!(await organises(household, row.member_id as string))) continue;
-		const [others] = await db.query<Row[]>(
-			'SELECT member_id FROM membership WHERE household_id = ? AND account_id <> ? AND put_out_at IS NULL',
-			[household, account]
-		);
-		const shared = await Promise.all(others.map((one) => organises(household, one.member_id as string)));
-		if (!shared.includes(true)) own.push(row.name as string);
-	}
-	return own;
-}
-
 export async function homesDeletedBefore(db: Db, at: number): Promise<string[]> {
 	const [rows] = await db.query<Row[]>('SELECT id FROM household WHERE deleted_at < ?', [at]);
 	return rows.map((row) => row.id as string);

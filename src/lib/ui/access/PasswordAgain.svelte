@@ -7,13 +7,13 @@
 	let {
 		of,
 		action,
-		does,
+		label,
 		class: classes
 	}: {
 		of: SuperValidated<{ old: string }, string>;
 		action: string;
 		/** What the button does, in words. */
-		does: string;
+		label: string;
 		class: string;
 	} = $props();
 </script>
@@ -21,6 +21,6 @@
 <FieldForm {of} {action} class={classes} empties>
 	{#snippet children(_, sending)}
 		<PasswordField name="old" />
-		<Button type="submit" {sending}>{does}</Button>
+		<Button type="submit" {sending}>{label}</Button>
 	{/snippet}
 </FieldForm>

@@ -32,7 +32,7 @@
 	const whoName = $derived(members.find((m) => m.id === who)?.name ?? '');
 	/** A word too long for the largest letters is written in smaller ones, before it has to break. */
 	const longest = $derived(Math.max(...row.name.split(/\s+/).map((word) => word.length)));
-	const nameSize = $derived(
+	const nameClass = $derived(
 		longest > 13 ? 'text-h3 hyphens-auto max-sm:text-h2' : longest > 10 ? 'text-h2 hyphens-auto' : 'text-next'
 	);
 	let starting = $state(false);
@@ -64,7 +64,7 @@
 			></span
 		>
 	</div>
-	<h2 class="mt-2 mb-0 leading-display wrap-break-word {nameSize}">
+	<h2 class="mt-2 mb-0 leading-display wrap-break-word {nameClass}">
 		<a
 			{href}
 			data-sveltekit-noscroll

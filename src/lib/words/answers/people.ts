@@ -55,6 +55,8 @@ export const MEMBER_SAYS = {
 		`"${slice}" is no stretch of days. Write it as 2027-01-08 to 2027-03-26.`,
 	endsBeforeItBegins2: (slice: Shown) => `"${slice}" ends before it begins.`,
 	askAnotherOrganiser: 'Nobody takes themselves out of a home. Ask somebody else who organises it.',
+	theyAloneHaveAPassword: (name: Shown) =>
+		`Only ${name} organises this home with a password, so nobody could let people in any more. Set a password under "Your password and logins" first.`,
 	hasMovedOut: (name: Shown) => `${name} has moved out.`,
 	chooseTheDayOfBirth: 'Choose the day of birth, or leave it empty.',
 	aChildsDayOfBirth: 'When was this child born? Jobs and products are given by age.',

@@ -1,7 +1,14 @@
 import { deviceForm, doorForm, mailForm, passwordAgainForm, pinForm } from '$server/access/doorForms';
 import { loadDoors } from '$server/pages/access/doors';
 import { deleteHome } from '$server/services/access/deletion';
-import { addFamilyDevice, changePin, inviteMember, putOut, revoke } from '$server/services/access/doors';
+import {
+	addFamilyDevice,
+	changePin,
+	inviteMember,
+	putOut,
+	renewDevice,
+	revoke
+} from '$server/services/access/doors';
 import { loading } from '$server/services/guard';
 import type { Actions, PageServerLoad } from './$types';
 
@@ -25,6 +32,7 @@ export const load: PageServerLoad = async ({ locals }) => {
 export const actions: Actions = {
 	invite: async (event) => inviteMember(event, await event.request.formData()),
 	device: async (event) => addFamilyDevice(event, await event.request.formData()),
+	renew: async (event) => renewDevice(event, await event.request.formData()),
 	revoke: async (event) => revoke(event, await event.request.formData()),
 	pin: async (event) => changePin(event, await event.request.formData()),
 	out: async (event) => putOut(event, await event.request.formData()),

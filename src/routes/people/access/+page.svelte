@@ -120,7 +120,7 @@
 					>
 						<span><b>{one.name}</b><br /><span class="dim">{one.state}</span></span>
 						<span class="flex gap-4.5">
-							<ActForm action="?/device" values={{ device: one.id, name: one.name }}
+							<ActForm action="?/renew" values={{ device: one.id }}
 								><Button kind="link" type="submit">{PEOPLE_ACCESS_PAGE.newCodeForThisDevice}</Button></ActForm
 							>
 							<ActForm action="?/revoke" values={{ device: one.id }} then={{ withoutId: true }}
@@ -164,7 +164,7 @@
 					<PasswordAgain
 						of={data.forms.delete}
 						action="?/delete"
-						does={PEOPLE_ACCESS_PAGE.deleteThisHome2}
+						label={PEOPLE_ACCESS_PAGE.deleteThisHome2}
 						class="row"
 					/>
 				</li>

@@ -1,4 +1,5 @@
 /** Deleting a home, or an account: after the password, exported first, unreadable at once and gone within a day. */
+import { isLastWithPassword } from '$core/people/lastOrganiser';
 import { DELETION_SAYS } from '$words/answers/access';
 import { listNames } from '$words/general';
 import { redirect, type Cookies, type RequestEvent } from '@sveltejs/kit';
@@ -8,10 +9,10 @@ import { now } from '../../clock';
 import { reading, RolledBack, transaction } from '../../db/pool';
 import { log } from '../../log';
 import { accountById } from '../../repo/accountRepo';
-import { homesOfOne, markAccountDeleted, markHomeDeleted } from '../../repo/deletionRepo';
+import { markAccountDeleted, markHomeDeleted } from '../../repo/deletionRepo';
 import { loadHome } from '../../repo/homeRepo';
 import { lockHousehold } from '../../repo/householdRepo';
-import { membershipsOf } from '../../repo/membershipRepo';
+import { membershipsOf, waysIn } from '../../repo/membershipRepo';
 import { acting } from '../guard';
 import { inHousehold } from '../useCase';
 import { whose } from './ownKeys';
@@ -69,10 +70,12 @@ export function deleteAccount(event: RequestEvent, data: FormData) {
 		const own = await transaction<string[]>(async (db) => {
 			// Each home is held while it is asked who else organises it: of two who leave at once one is told.
 			for (const household of homes.map((one) => one.household).sort()) await lockHousehold(db, household);
-			const alone = await homesOfOne(db, account, async (household, member) => {
-				const home = await loadHome(db, household);
-				return home?.home.members.find((one) => one.id === member)?.role === 'organiser';
-			});
+			const alone: string[] = [];
+			for (const { household, member } of homes) {
+				const home = (await loadHome(db, household))?.home;
+				const { emails } = await waysIn(db, household);
+				if (home && isLastWithPassword(home.members, emails, member)) alone.push(home.household.name);
+			}
 			if (alone.length > 0) return new RolledBack(alone);
 			await markAccountDeleted(db, account, now());
 			return [];

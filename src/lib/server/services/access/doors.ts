@@ -1,6 +1,7 @@
 /** The home's doors: ways in are made and taken away. */
 import { DOORS_SAYS } from '$words/answers/access';
 import { householdTime, wallTime } from '$core/calendar/instant';
+import { isLastWithPassword } from '$core/people/lastOrganiser';
 import { clockText, tinyDate } from '$words/general';
 import { fail, type RequestEvent } from '@sveltejs/kit';
 import QRCode from 'qrcode';
@@ -137,38 +138,42 @@ export function inviteMember({ locals }: RequestEvent, data: FormData) {
 /** So many shared devices a home has at the most. */
 const MOST_DEVICES = 20;
 
+/** A way in for a device that is there, under its own name. */
+const wayFor = async ({ locals }: RequestEvent, id: string, device: string, name: string) => {
+	const { home } = await timeWords(locals.householdId);
+	const who = { member: null, device, name };
+	return makeWay(locals.householdId, id, who, null, locals.isDemo, home.home.household.name);
+};
+
 /** A device of the family: a name, and a one-time way in for it. */
-export function addFamilyDevice({ locals }: RequestEvent, data: FormData) {
+export function addFamilyDevice(event: RequestEvent, data: FormData) {
 	return acting(data, async () => {
-		const household = locals.householdId;
+		const household = event.locals.householdId;
 		const id = idField.safeParse(data.get('id'));
 		if (!id.success) return fail(400, { message: id.error.issues[0]?.message ?? '' });
 		const { typed, form } = await readDoorForm(deviceForm, data, 'device');
-		const known = (await reading((db) => devicesOf(db, household))).find(
-			(one) => one.id === data.get('device')
-		);
-		if (!known && !form.valid) return fail(400, { form });
-		const device = known?.id ?? id.data;
-		const isFull =
-			!known &&
-			(await inHousehold(household, async (db) => {
-				// Those that are there, but for this one where it is sent once more.
-				const others = (await devicesOf(db, household)).filter((one) => one.id !== device);
-				if (others.length >= MOST_DEVICES) return true;
-				await addDevice(db, household, device, typed.name, now());
-				return false;
-			}));
+		if (!form.valid) return fail(400, { form });
+		const isFull = await inHousehold(household, async (db) => {
+			// Those that are there, but for this one where it is sent once more.
+			const others = (await devicesOf(db, household)).filter((one) => one.id !== id.data);
+			if (others.length >= MOST_DEVICES) return true;
+			await addDevice(db, household, id.data, typed.name, now());
+			return false;
+		});
 		if (isFull) return refuse(form, DOORS_SAYS.aHomeHasAtMost);
-		const { home } = await timeWords(household);
-		const way = await makeWay(
-			household,
-			id.data,
-			{ member: null, device, name: known?.name ?? typed.name },
-			null,
-			locals.isDemo,
-			home.home.household.name
-		);
-		return known ? way : { form, ...way };
+		return { form, ...(await wayFor(event, id.data, id.data, typed.name)) };
+	});
+}
+
+/** Another one-time way in for a device that the home has, as where its browser was emptied. */
+export function renewDevice(event: RequestEvent, data: FormData) {
+	return acting(data, async () => {
+		const id = idField.safeParse(data.get('id'));
+		if (!id.success) return fail(400, { message: id.error.issues[0]?.message ?? '' });
+		const devices = await reading((db) => devicesOf(db, event.locals.householdId));
+		const device = devices.find((one) => one.id === data.get('device'));
+		if (!device) return fail(400, { message: DOORS_SAYS.thatDeviceIsLoggedOut });
+		return wayFor(event, id.data, device.id, device.name);
 	});
 }
 
@@ -213,11 +218,12 @@ export function putOut({ locals }: RequestEvent, form: FormData) {
 		const member = String(form.get('member') ?? '').slice(0, 60);
 		const { emails } = await reading((db) => waysIn(db, household));
 		const home = await reading((db) => loadHome(db, household));
-		const lettingIn =
-			home?.home.members.filter((one) => one.role === 'organiser' && emails.has(one.id)) ?? [];
+		const members = home?.home.members ?? [];
 		// Nobody could make them a new way in.
-		if (lettingIn.length === 1 && lettingIn[0]?.id === member)
-			return fail(409, { message: DOORS_SAYS.nobodyCouldLetThemIn(lettingIn[0].name) });
+		if (isLastWithPassword(members, emails, member))
+			return fail(409, {
+				message: DOORS_SAYS.nobodyCouldLetThemIn(members.find((one) => one.id === member)?.name ?? '')
+			});
 		const email = emails.get(member);
 		const account = email ? await reading((db) => accountByEmail(db, email)) : null;
 		const at = now();

@@ -45,7 +45,7 @@ const UUID = /^[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}$/;
 export function editHome(
 	household: string,
 	form: FormData,
-	make: (context: EditContext) => Edit | Unmade,
+	make: (context: EditContext) => Edit | Unmade | Promise<Edit | Unmade>,
 	words: (context: EditContext) => string,
 	/** What is written with it, once it is saved. */
 	then: (db: Db, at: number) => Promise<void> = async () => undefined
@@ -71,7 +71,7 @@ export function editHome(
 		// Sent again because its answer was lost: it is done, and need not fit the home as it is now.
 		if (!tried && UUID.test(id) && (await reading((db) => isChangeKnown(db, household, id))))
 			return { saved: 'Kept.', effects: [], tried: false, values: {} };
-		const edit = make(context);
+		const edit = await make(context);
 		if (typeof edit === 'string') return fail(400, { message: edit, values: typed(form) });
 		if ('says' in edit) return fail(400, { message: edit.says, field: edit.field, values: typed(form) });
 		if (!edit.ok)

@@ -1,5 +1,6 @@
 /** The first steps: touches are kept, and a home is made of the answers once. */
 import { waitWords } from '$words/answers/access';
+import { MEMBER_SAYS } from '$words/answers/people';
 import { BEGIN_SAYS } from '$words/answers/setup';
 import { prepareHome } from '$core/schedule/preparedHome';
 import { changeHome } from '$core/setup/change';
@@ -8,6 +9,7 @@ import { childrenWithoutAge } from '$core/setup/draftMembers';
 import { homeFromDraft } from '$core/setup/homeFromDraft';
 import { draftFromHome } from '$core/setup/draftFromHome';
 import { patternOf } from '$core/setup/recommend';
+import { isLastWithPassword } from '$core/people/lastOrganiser';
 import { bornAt } from '$core/people/whoCan';
 import { applyTouch, touchSchema } from '$core/setup/steps';
 import { editRefusalText } from '$words/edits';
@@ -18,7 +20,7 @@ import { addressMark } from '../../access/door';
 import { now } from '../../clock';
 import { reading, transaction } from '../../db/pool';
 import { followingId } from '../../ids';
-import { addMembership } from '../../repo/membershipRepo';
+import { addMembership, waysIn } from '../../repo/membershipRepo';
 import { tryAt } from '../../repo/attemptRepo';
 import { finishDraft, holdDraft, loadDraft, saveDraft, type StoredDraft } from '../../repo/draftRepo';
 import { changeHomeOnce, loadHome } from '../../repo/homeRepo';
@@ -192,7 +194,12 @@ async function changeOwn({ id, draft }: StoredDraft, household: string) {
 	if (!home) return fail(404, { message: BEGIN_SAYS.theHomeToBeChanged });
 	const edit = changeHome(home.home, draft, starterLibrary(), patternById(patternOf(draft)), today);
 	if (!edit.ok) return fail(400, { message: editRefusalText(edit.refusal) });
+	const stay = new Set(edit.home.members.map((one) => one.id));
+	const gone = home.home.members.filter((one) => !stay.has(one.id));
 	const outcome = await inHousehold(household, async (db) => {
+		const { emails } = await waysIn(db, household);
+		const alone = gone.find((one) => isLastWithPassword(home.home.members, emails, one.id));
+		if (alone) return fail(400, { message: MEMBER_SAYS.theyAloneHaveAPassword(alone.name) });
 		const done = await changeHomeOnce(
 			db,
 			household,
@@ -202,9 +209,7 @@ async function changeOwn({ id, draft }: StoredDraft, household: string) {
 			at
 		);
 		if (done === 'behind') return done;
-		const stay = new Set(edit.home.members.map((one) => one.id));
-		for (const { id: gone } of home.home.members)
-			if (!stay.has(gone)) await takeLeave(db, household, gone, today, at);
+		for (const one of gone) await takeLeave(db, household, one.id, today, at);
 		await finishDraft(db, id, household, at);
 		return done;
 	});
@@ -212,7 +217,7 @@ async function changeOwn({ id, draft }: StoredDraft, household: string) {
 		return fail(409, {
 			message: BEGIN_SAYS.somebodyChangedTheHomeMeanwhile
 		});
-	return { household };
+	return typeof outcome === 'string' ? { household } : outcome;
 }
 
 /** After signing up on the way: the home that waits in the answers of this browser is made at once. */
