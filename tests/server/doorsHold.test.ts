@@ -8,19 +8,21 @@ import { hashSecret } from '../../src/lib/server/secrets';
 import { sweepNight } from '../../src/lib/server/ops/sweep';
 import { writeSeen } from '../../src/lib/server/access/seen';
 import { accountByEmail, makeAccount } from '../../src/lib/server/repo/accountRepo';
-import { addMembership } from '../../src/lib/server/repo/membershipRepo';
+import { addMembership, pinOf } from '../../src/lib/server/repo/membershipRepo';
 import { outboxMail } from '../../src/lib/server/repo/outboxRepo';
 import { loadHome } from '../../src/lib/server/repo/homeRepo';
 import { isAway, isFull } from '../../src/lib/server/db/pool';
 import { deleteAccount, deleteHome, rememberExport } from '../../src/lib/server/services/access/deletion';
 import {
 	addFamilyDevice,
+	changePin,
 	inviteMember,
 	putOut,
 	renewDevice,
 	revoke
 } from '../../src/lib/server/services/access/doors';
-import { comeIn } from '../../src/lib/server/services/access/joining';
+import { editRole } from '../../src/lib/server/services/people/role';
+import { comeIn, iAm } from '../../src/lib/server/services/access/joining';
 import { beginSecond, outOwn, proveSecond, takeAccount } from '../../src/lib/server/services/access/ownKeys';
 import { askReset, second, signIn, signUp } from '../../src/lib/server/services/access/signing';
 import { makeHome } from '../core/home';
@@ -159,6 +161,39 @@ describe('ways in', () => {
 			status: 400,
 			message: expect.stringMatching(/logged out already/)
 		});
+	});
+
+	it('by a PIN end for a child who is an adult now, and no PIN opens it any more', async () => {
+		process.env.ORIGIN = 'https://our.house.test';
+		const home = await household();
+		const ada = await resident(home);
+		const { code } = codeIn(await addFamilyDevice(await ada.event(), form({ id: newId(), name: 'Tablet' })));
+		const tablet = browser();
+		await outcome(comeIn(await tablet.event(), form({ code })));
+		await changePin(await ada.event(), form({ member: 'cy', pin: '4711' }));
+		const isCy = async () => outcome(iAm(await tablet.event(), form({ member: 'cy', pin: '4711' })));
+		expect([(await isCy()).to, (await tablet.access()).viewer]).toEqual([
+			'/mine',
+			{ role: 'child', member: 'cy' }
+		]);
+		const made = await editRole(home, 'cy', form({ id: newId(), role: 'organiser' }));
+		expect(made).toMatchObject({ saved: 'Cy: organises the home from now on.' });
+		expect((await tablet.access()).viewer).toEqual({ role: 'device', member: null });
+		expect((await isCy()).status).toBe(400);
+		expect(await pinOf(pool(), home, 'cy')).toBeNull();
+	});
+
+	it('are kept for somebody who organises the home with a password, whatever roles change', async () => {
+		const home = await household();
+		const ada = await resident(home);
+		await editRole(home, 'ben', form({ id: newId(), role: 'organiser' }));
+		const step = async (role: string) => said(await editRole(home, 'ada', form({ id: newId(), role })));
+		expect((await step('adult')).message).toMatch(/Only Ada organises this home with a password/);
+		expect((await step('captain')).status).toBe(400);
+		const ben = await resident(home, 'ben');
+		expect((await step('adult')).status).toBe(200);
+		expect((await ada.access()).viewer?.role).toBe('adult');
+		expect((await ben.access()).viewer?.role).toBe('organiser');
 	});
 
 	it('that are open end with signing out everywhere', async () => {

@@ -125,7 +125,9 @@ describe('somebody who moves out', () => {
 		setClock(NOW);
 		const asks = (member: string, by: string | null) => leave(id, member, form({ id: newId() }), by);
 		expect(said(await asks('ada', 'ada')).message).toContain('Nobody takes themselves out');
-		expect(said(await asks('ada', null)).message).toBe('Nobody else organises this home, so they stay.');
+		expect(said(await asks('ada', null)).message).toBe(
+			'Nobody else organises this home. Make somebody else an organiser first.'
+		);
 		expect(said(await asks('nobody', 'ada')).status).toBe(400);
 		expect((await loadHome(pool(), id))?.members).toHaveLength(3);
 	});

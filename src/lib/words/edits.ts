@@ -19,7 +19,9 @@ export function editRefusalText(refusal: EditRefusal): string {
 		case 'last-room':
 			return 'A home keeps at least one room. Add another before this one goes.';
 		case 'last-organiser':
-			return 'Nobody else organises this home, so they stay.';
+			return 'Nobody else organises this home. Make somebody else an organiser first.';
+		case 'child-without-birthday':
+			return 'When was this child born? Say it under "What to know" first: jobs and products are given by age.';
 		case 'too-many-zones':
 			return 'There are as many zones as there can be. Remove one before adding another.';
 		case 'same':

@@ -24,6 +24,26 @@ export const FAMILY_NAMES: Readonly<Record<string, string>> = {
 	water: 'water'
 };
 
+/** What somebody can be in a home, and what that lets them do. */
+export const ROLES = {
+	organiser: {
+		name: 'organises the home',
+		says: 'Everything: rooms, jobs, people and settings. Lets people in.'
+	},
+	adult: {
+		name: 'adult',
+		says: 'Own and shared jobs. Hands out work, confirms what children did, sees all of it.'
+	},
+	child: { name: 'child', says: 'Their own list, timer and ticks. No settings.' },
+	helper: { name: 'helps on some days', says: 'The jobs given to them, on their days. No settings.' }
+} as const;
+
+export const ROLE = {
+	title: 'Role in the home',
+	label: (name: string) => `${name} is`,
+	save: 'Change the role'
+} as const;
+
 export const EARLY = {
 	title: 'Allowed before the age for it',
 	says: 'A tick says that you allow it and show how. It is written down with your name and the day.',

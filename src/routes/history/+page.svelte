@@ -7,6 +7,7 @@
 	import { goto } from '$app/navigation';
 	import Drawer from '$ui/Drawer.svelte';
 	import Day from '$ui/history/Day.svelte';
+	import HowToRead from '$ui/history/HowToRead.svelte';
 	import JobPage from '$ui/history/JobPage.svelte';
 	import WriteIn from '$ui/history/WriteIn.svelte';
 	import Notice from '$ui/Notice.svelte';
@@ -149,7 +150,11 @@
 				class="hidden! max-[901px]:inline-flex! max-[901px]:mb-3.5"
 				onclick={() => (pageShown = false)}>{HISTORY_PAGE.backToAllDays}</Button
 			>
-			{#if view.page}<JobPage page={view.page} formId={view.formId} filter={view.filter.q} />{:else}<p
+			{#if view.page}<JobPage
+					page={view.page}
+					formId={view.formId}
+					filter={view.filter.q}
+				/>{:else if view.days.length === 0 && !isAsked}<HowToRead />{:else}<p
 					class="nothing py-10 pr-6 pl-31 text-tin-text text-[1.125rem] max-[901px]:py-7.5 max-[901px]:pr-5 max-[901px]:pl-21"
 				>
 					{HISTORY_PAGE.chooseAJobToSee}

@@ -1,5 +1,6 @@
 <script lang="ts">
 	import Button from '$ui/kit/Button.svelte';
+	import { ROOMY } from '$ui/kit/styles';
 	import { TIMER_PAGE } from '$words/screens/session';
 	import { onMount } from 'svelte';
 	import BitePail from '$ui/glyphs/BitePail.svelte';
@@ -220,15 +221,13 @@
 					</p>{/if}
 				<ul>
 					{#each aside as one (one.job)}
-						<li
-							class="grid grid-cols-[24px_minmax(0,1fr)_auto] gap-2.5 items-start wrap-anywhere py-2.5 border-b border-b-tin-1"
-						>
-							<Glyph name={one.tag.glyph} size={24} turns={one.tag.lateTurns} /><span
+						<li class="flex flex-wrap gap-x-2.5 items-start py-2.5 border-b border-b-tin-1">
+							<Glyph name={one.tag.glyph} size={24} turns={one.tag.lateTurns} /><span class={ROOMY}
 								><b>{one.tag.name}</b><br /><span class="dim mt-1.5 text-tin-text">{one.why}</span></span
 							>
 							<Button
 								kind="link"
-								class="whitespace-nowrap"
+								class="ml-auto whitespace-nowrap"
 								href={one.href}
 								data-sveltekit-noscroll
 								aria-label={TIMER_PAGE.add(one.tag.name)}>{TIMER_PAGE.addItAnyway}</Button

@@ -34,6 +34,7 @@ export type EditRefusal =
 	| { readonly code: 'no-zone-then' }
 	| { readonly code: 'last-room' }
 	| { readonly code: 'last-organiser' }
+	| { readonly code: 'child-without-birthday' }
 	| { readonly code: 'too-many-zones' }
 	| { readonly code: 'same' }
 	| { readonly code: 'has-it'; readonly room: string }

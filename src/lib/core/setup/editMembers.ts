@@ -19,6 +19,20 @@ export function changeMember(
 	return finish({ ...home, members: home.members.map((member) => (member.id === id ? next : member)) });
 }
 
+/**
+ * Gives a member another role. A home keeps somebody who organises it, and a child has a day of birth, as jobs and products
+ * are given by age. Rules: "Who may do what".
+ */
+export function changeRole(home: Home, id: string, role: Exclude<Member['role'], 'device'>): Edit {
+	const before = home.members.find((member) => member.id === id);
+	if (!before || before.role === 'device') return refuse({ code: 'unknown', what: 'member', id });
+	if (before.role === role) return refuse({ code: 'same' });
+	if (role === 'child' && before.bornOn === undefined) return refuse({ code: 'child-without-birthday' });
+	const members = home.members.map((member) => (member === before ? { ...member, role } : member));
+	if (!members.some((member) => member.role === 'organiser')) return refuse({ code: 'last-organiser' });
+	return finish({ ...home, members });
+}
+
 /** A job without those who are not there any more: one that nobody is left of is shared by all. */
 function amongThose(job: Job, known: ReadonlySet<string>): Job {
 	const left = job.who.members.filter((member) => known.has(member));

@@ -83,7 +83,7 @@ export const ROUTES: Readonly<Record<string, RouteNeeds>> = {
 		see: 'see-crew',
 		send: { give: 'give-out', put: 'give-out', ask: 'swap', answer: 'swap' }
 	},
-	'/people/[member]': { see: 'see-crew', send: { keep: 'edit-home', leave: 'edit-home' } },
+	'/people/[member]': { see: 'see-crew', send: { keep: 'edit-home', role: 'edit-home', leave: 'edit-home' } },
 	'/people/family': { see: 'see-crew', send: { keep: 'edit-home', ribbon: 'give-out' } },
 	'/people/learning': { see: 'see-crew', send: { say: 'confirm', answer: 'confirm', already: 'confirm' } },
 	'/people/access': {

@@ -3,21 +3,22 @@
 	import ActForm from '../ActForm.svelte';
 	import Button from '../kit/Button.svelte';
 	import Basket from './Basket.svelte';
+	import { ROOMY } from '../kit/styles';
 	import type { LaundryView } from '$views/laundry';
 	import { PILE } from '$words/laundry';
 	let { view }: { view: LaundryView } = $props();
 	/** A basket stands on the floor; on a phone it is a row. */
 	const BASKET =
-		'flex min-h-14 items-center gap-3 max-sm:border-b max-sm:border-tin-1 py-1.5 ' +
+		'flex min-h-14 flex-wrap items-center gap-x-3 max-sm:border-b max-sm:border-tin-1 py-1.5 ' +
 		'sm:grid sm:w-38 sm:content-start sm:justify-items-center sm:gap-1 sm:text-center';
-	const ACTS = 'flex gap-3 sm:flex-wrap sm:justify-center sm:gap-x-3 sm:gap-y-0';
+	const ACTS = 'ml-auto flex gap-3 sm:mx-0 sm:flex-wrap sm:justify-center sm:gap-x-3 sm:gap-y-0';
 </script>
 
 <ul class="m-0 flex list-none flex-wrap gap-x-4 gap-y-5 p-0 max-sm:block">
 	{#each view.waiting as load (load.id)}
 		<li class={BASKET}>
 			<span class="sm:hidden"><Basket /></span><span class="max-sm:hidden"><Basket size={84} /></span>
-			<span class="min-w-0 flex-1 wrap-anywhere"
+			<span class="{ROOMY} sm:max-w-full sm:min-w-0 sm:wrap-anywhere"
 				><b class="sm:block">{load.name}</b>
 				<span class="text-tin-text">{load.missed ?? `${load.degrees}°`}</span></span
 			>
@@ -38,7 +39,7 @@
 	{#each view.jobs as job (job.line)}
 		<li class={BASKET}>
 			<span class="sm:hidden"><Basket /></span><span class="max-sm:hidden"><Basket size={84} /></span>
-			<span class="min-w-0 flex-1 wrap-anywhere"
+			<span class="{ROOMY} sm:max-w-full sm:min-w-0 sm:wrap-anywhere"
 				><b class="sm:block">{job.name}</b> <span class="text-tin-text">{PILE.today}, {job.words}</span></span
 			>
 			<ActForm action="/timer?/start" values={{ id: view.formId, line: job.line, member: view.me }}

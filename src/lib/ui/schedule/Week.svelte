@@ -14,6 +14,8 @@
 	import ActForm from '../ActForm.svelte';
 	let { view }: { view: ScheduleView } = $props();
 	const PAST_LINES = 2;
+	/** So many letters of who it falls to stand beside the job; more stand under it. */
+	const LONG_WHO = 18;
 	// What is past is told in short; the Ledger has it all.
 	let hung = $derived<Record<string, ScheduleItem[]>>(
 		Object.fromEntries(
@@ -90,7 +92,7 @@
 				>
 					{#each hung[day.date] ?? [] as item (item.id)}
 						<li
-							class="flex items-center gap-2.5 min-h-7 max-sm:flex-wrap max-sm:gap-x-2.5 max-sm:gap-y-0 focus-visible:rounded-[4px] focus-visible:[box-shadow:inset_0_0_0_3px_var(--cobalt-ink)]"
+							class="flex flex-wrap items-center gap-x-2.5 gap-y-0 min-h-7 focus-visible:rounded-[4px] focus-visible:[box-shadow:inset_0_0_0_3px_var(--cobalt-ink)]"
 							aria-label={SCHEDULE_WEEK.minutes(item.name, item.who, minutesText(item.minutes))}
 						>
 							<Glyph name={item.glyph} size={22} />
@@ -106,7 +108,10 @@
 								>{/if}
 							<span
 								class={[
-									'dim min-w-0 wrap-anywhere max-w-[34%] text-right leading-tight max-sm:order-3 max-sm:flex-[1_0_100%] max-sm:max-w-none max-sm:pl-8 max-sm:text-left',
+									'dim min-w-0 wrap-anywhere leading-tight max-sm:order-3 max-sm:flex-[1_0_100%] max-sm:pl-8 max-sm:pb-1.5',
+									item.who.length > LONG_WHO
+										? 'order-3 flex-[1_0_100%] pl-8 pb-1.5'
+										: 'sm:text-right sm:max-w-[34%]',
 									day.isPast && 'max-sm:hidden'
 								]}>{item.who}</span
 							><b class="whitespace-nowrap min-w-13.5 text-right"

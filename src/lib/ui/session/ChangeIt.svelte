@@ -93,7 +93,9 @@
 		<ul>
 			{#each spare as one (one.line)}
 				<li class="flex items-center justify-between gap-3.5 min-h-12 border-b border-b-tin-1">
-					<span>{one.name} <span class="dim">{SESSION_CHANGE_IT.min(minutesText(one.minutes))}</span></span>
+					<span class="min-w-0 wrap-anywhere"
+						>{one.name} <span class="dim">{SESSION_CHANGE_IT.min(minutesText(one.minutes))}</span></span
+					>
 					<Button
 						kind="link"
 						type="submit"

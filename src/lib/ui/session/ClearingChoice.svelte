@@ -22,7 +22,7 @@
 	<input type="hidden" name="id" value={view.formId} />
 	{@render hidden()}
 	<div
-		class="flex flex-wrap gap-x-7.5 gap-y-3.5 items-end py-4.5 px-edge max-[901px]:py-3.5 max-[901px]:px-3.75"
+		class="flex flex-wrap gap-x-7.5 gap-y-3.5 items-start py-4.5 px-edge max-[901px]:py-3.5 max-[901px]:px-3.75"
 	>
 		<TextField
 			label={SESSION_CLEARING_CHOICE.whichSpot}
@@ -56,7 +56,7 @@
 		<span class="absolute left-0 right-0 bottom-5.5 h-1.25 bg-tin-1"></span>
 	</div>
 	<div
-		class="linen flex items-center justify-between gap-6 px-edge pt-4 pb-5 [border-top:var(--stitch)] max-[901px]:flex-col max-[901px]:items-stretch max-[901px]:px-3.75 max-[901px]:pt-3 max-[901px]:pb-3.5"
+		class="linen sticky bottom-(--rim) z-5 flex items-center justify-between gap-6 px-edge pt-4 max-[901px]:bottom-[calc(62px_+_env(safe-area-inset-bottom))] pb-5 [border-top:var(--stitch)] max-[901px]:flex-col max-[901px]:items-stretch max-[901px]:gap-2 max-[901px]:px-3.75 max-[901px]:pt-3 max-[901px]:pb-3.5"
 	>
 		<p class="max-w-[62ch]">
 			<b>{SESSION_CLEARING_CHOICE.firstGetThreeContainers}</b>

@@ -56,7 +56,9 @@ export const MEMBER_SAYS = {
 	endsBeforeItBegins2: (slice: Shown) => `"${slice}" ends before it begins.`,
 	askAnotherOrganiser: 'Nobody takes themselves out of a home. Ask somebody else who organises it.',
 	theyAloneHaveAPassword: (name: Shown) =>
-		`Only ${name} organises this home with a password, so nobody could let people in any more. Set a password under "Your password and logins" first.`,
+		`Only ${name} organises this home with a password, so nobody could let people in any more. Another organiser needs a password of their own first.`,
+	chooseARole: 'Choose what this person is. Reload the page and try again.',
+	isNow: (name: Shown, role: Shown) => `${name}: ${role} from now on.`,
 	hasMovedOut: (name: Shown) => `${name} has moved out.`,
 	chooseTheDayOfBirth: 'Choose the day of birth, or leave it empty.',
 	aChildsDayOfBirth: 'When was this child born? Jobs and products are given by age.',

@@ -37,6 +37,16 @@ export const HISTORY_WRITE_IN = {
 	saveItInHistory: 'Save it in History'
 } as const;
 
+export const HISTORY_HOW_TO_READ = {
+	howADayIsRead: 'How a day is read',
+	dashesAreMinutes:
+		'Each job has a line like these. The dashes are the minutes it took; the upright stroke is how long it was expected to take.',
+	sooner: 'Took 8 minutes of the 10 expected.',
+	longer: 'Took 13 minutes, 3 more than expected.',
+	ofMin: (expected: Shown) => `of ${expected} min`,
+	chooseAJob: 'Choose a job there, and all its times stand here.'
+} as const;
+
 export const HISTORY_PAGE = {
 	allWork: 'all work',
 	everyone: 'everyone',

@@ -47,8 +47,6 @@ export const MOVES_OUT = {
 } as const;
 
 export const PEOPLE_MEMBER_PAGE = {
-	organisesTheHome: 'organises the home',
-	helpsOnSomeDays: 'helps on some days',
 	backToPeople: 'Back to People',
 	whatToKnow: 'What to know',
 	name: 'Name',

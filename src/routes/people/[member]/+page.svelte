@@ -2,9 +2,10 @@
 	import { PEOPLE_MEMBER_PAGE } from '$words/screens/people';
 	import More from '$ui/kit/More.svelte';
 	/** One person: when at home, what learnt, what kept away from. */
-	import { EARLY, HOURS } from '$words/people';
+	import { EARLY, HOURS, ROLES } from '$words/people';
 	import AwayDays from '$ui/people/AwayDays.svelte';
 	import MovesOut from '$ui/people/MovesOut.svelte';
+	import RoleInHome from '$ui/people/RoleInHome.svelte';
 	import HoursAtHome from '$ui/people/HoursAtHome.svelte';
 	import Button from '$ui/kit/Button.svelte';
 	import Check from '$ui/kit/Check.svelte';
@@ -20,12 +21,6 @@
 	let ownKit = $derived(view.hasKit);
 	let kit = $derived(view.kit);
 	let skills = $derived<readonly string[]>(view.skills.filter(({ has }) => has).map(({ skill }) => skill));
-	const roles = {
-		organiser: PEOPLE_MEMBER_PAGE.organisesTheHome,
-		adult: 'adult',
-		child: 'child',
-		helper: PEOPLE_MEMBER_PAGE.helpsOnSomeDays
-	} as const;
 </script>
 
 <svelte:head><title>{PEOPLE_MEMBER_PAGE.pailRound(view.name)}</title></svelte:head>
@@ -35,7 +30,7 @@
 		<div>
 			<h1>{view.name}</h1>
 			<p class="dim mt-0.5">
-				{PEOPLE_MEMBER_PAGE.canTakeOfJobs(roles[view.role], view.can.count, view.can.of)}
+				{PEOPLE_MEMBER_PAGE.canTakeOfJobs(ROLES[view.role].name, view.can.count, view.can.of)}
 			</p>
 		</div>
 		<Button kind="link" href="/people">{PEOPLE_MEMBER_PAGE.backToPeople}</Button>
@@ -47,12 +42,15 @@
 		<div
 			class="grid grid-cols-[minmax(0,1fr)_minmax(0,1fr)] gap-x-10 gap-y-7 items-start max-[901px]:grid-cols-[minmax(0,1fr)]"
 		>
-			<EditForm {view} values={{ part: 'presence' }} action="?/keep" class="part">
-				<h2 class="mt-2">{HOURS.title}</h2>
-				<HoursAtHome {view} fixed={!data.mayEdit} />
-				<AwayDays name="away" value={view.away} fixed={!data.mayEdit} />
-				<Button kind="solid" type="submit">{HOURS.save}</Button>
-			</EditForm>
+			<div class="grid gap-7">
+				<EditForm {view} values={{ part: 'presence' }} action="?/keep" class="part">
+					<h2 class="mt-2">{HOURS.title}</h2>
+					<HoursAtHome {view} fixed={!data.mayEdit} />
+					<AwayDays name="away" value={view.away} fixed={!data.mayEdit} />
+					<Button kind="solid" type="submit">{HOURS.save}</Button>
+				</EditForm>
+				<RoleInHome {view} fixed={!data.mayEdit} />
+			</div>
 			<EditForm {view} values={{ part: 'facts' }} action="?/keep" class="part linen">
 				<h2 class="mt-2">{PEOPLE_MEMBER_PAGE.whatToKnow}</h2>
 				<div class="w-full grid grid-cols-[1fr_1fr] gap-3 max-sm:grid-cols-[1fr]">
