@@ -33,8 +33,8 @@ test('a pail shows what fits before it starts, for any minutes and anybody', asy
 	await page.goto('/');
 	await page.getByRole('link', { name: '10 minutes' }).first().click();
 	await expect(page.getByRole('heading', { level: 1 })).toContainText('A session of 10 minutes');
-	await page.getByLabel('Any minutes').fill('7');
-	await page.getByRole('button', { name: 'Fill' }).click();
+	await page.getByLabel('Minutes you have').fill('7');
+	await page.getByRole('button', { name: 'Pick jobs' }).click();
 	await expect(page.getByRole('heading', { level: 1 })).toContainText('A session of 7 minutes');
 	await choose(page, 'For', 'Pip');
 	await expect(page.getByText('10:40 to 10:47, for Pip.')).toBeVisible();

@@ -27,15 +27,15 @@ export const FAMILY_NAMES: Readonly<Record<string, string>> = {
 /** What somebody can be in a home, and what that lets them do. */
 export const ROLES = {
 	organiser: {
-		name: 'organises the home',
+		name: 'organiser',
 		says: 'Everything: rooms, jobs, people and settings. Lets people in.'
 	},
 	adult: {
 		name: 'adult',
-		says: 'Own and shared jobs. Hands out work, confirms what children did, sees all of it.'
+		says: 'Own and shared jobs. Hands out work, confirms what children did.'
 	},
 	child: { name: 'child', says: 'Their own list, timer and ticks. No settings.' },
-	helper: { name: 'helps on some days', says: 'The jobs given to them, on their days. No settings.' }
+	helper: { name: 'helper', says: 'The jobs given to them, on their days. No settings.' }
 } as const;
 
 export const ROLE = {

@@ -88,7 +88,7 @@ export function offText(names: readonly string[]): string {
 
 /** What a session is filled by. */
 export const WHO_AND_HOW = {
-	minutes: 'Any minutes',
+	minutes: 'Minutes you have',
 	comeIn: 'Visitors come in',
 	for: 'For',
 	with: 'With',
@@ -101,7 +101,8 @@ export const WHO_AND_HOW = {
 		{ value: 'share', label: 'Everybody has their own list' }
 	],
 	theySee: 'They see',
-	fill: 'Fill',
+	pick: 'Pick jobs',
+	setTime: 'Set the time',
 	more: 'How thorough, which rooms',
 	depth: 'How thorough',
 	depths: [

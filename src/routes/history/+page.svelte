@@ -41,7 +41,7 @@
 		<form
 			method="get"
 			action="/history"
-			class="flex flex-wrap items-center gap-x-2.25 gap-y-2"
+			class="grid grid-cols-[auto_minmax(0,1fr)] items-center justify-items-start gap-x-3 gap-y-2 min-[902px]:flex min-[902px]:flex-wrap min-[902px]:gap-x-2.25"
 			data-sveltekit-noscroll
 		>
 			<h1 class="sr-only">{HISTORY_PAGE.history}</h1>

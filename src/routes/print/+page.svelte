@@ -9,15 +9,9 @@
 	const view = $derived(data.view);
 	/** Where there are no zones, none is printed. */
 	const kinds = $derived(PRINT_PAGE.kinds.filter((kind) => kind.id !== 'zone' || view.zones.length > 0));
-	let frame = $state(0);
-	/** As large as it fits beside the choices. */
+	/** As large as it fits beside the choices: said in the style, so that it has its size before any script is there. */
 	const mm = $derived(
-		view.sheet
-			? Math.min(
-					3.2,
-					Math.max(1.6, (frame - 20) / (view.sheet.width * (view.sheet.pages.length > 1 ? 2.06 : 1)))
-				)
-			: 2
+		`clamp(1.6px, calc((100cqi - 20px) / ${(view.sheet?.width ?? 1) * ((view.sheet?.pages.length ?? 1) > 1 ? 2.06 : 1)}), 3.2px)`
 	);
 	let chooser: HTMLFormElement | undefined = $state();
 	const choose = () => {
@@ -106,13 +100,12 @@
 		</div>
 	</div>
 	<div
-		class="preview flex flex-wrap gap-4.5 content-start justify-center py-4 min-w-0"
-		bind:clientWidth={frame}
+		class="preview @container flex flex-wrap gap-4.5 content-start justify-center py-4 min-w-0"
 		aria-label={PRINT_PAGE.whatItLooksLike}
 		role="region"
 	>
 		{#if view.sheet}
-			<Sheet sheet={view.sheet} mm="{mm}px" />
+			<Sheet sheet={view.sheet} {mm} />
 		{:else}
 			<p class="dim">{PRINT_PAGE.thereIsNothingOfIt}</p>
 		{/if}

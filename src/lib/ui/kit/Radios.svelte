@@ -35,7 +35,7 @@
 		{disabled}
 		onValueChange={(to) => onchange?.(to)}
 		aria-labelledby={id}
-		class={row ? 'flex flex-wrap gap-x-6' : 'grid'}
+		class={row ? 'flex flex-wrap gap-x-6' : 'grid gap-y-1.5'}
 	>
 		{#each options as one (one.value)}
 			<div class="flex min-h-11 items-center gap-3">

@@ -41,7 +41,7 @@ export const TOGGLE =
 export const FIELDS = 'grid gap-x-3 *:row-span-3 *:grid-rows-subgrid *:pb-3 [&>*>:first-child]:self-end';
 
 /** A name between a sign and what can be done: where a long word of it is short of room, what can be done goes below. */
-export const ROOMY = 'max-w-[calc(100%-3.25rem)] flex-[1_1_6.5rem] wrap-break-word';
+export const ROOMY = 'max-w-[calc(100%-3.25rem)] flex-[1_1_5.5rem] wrap-break-word';
 
 /** Where a thumb works, what is drawn small answers to a touch beside it as well: 44 points high for words of a line. */
 export const REACH =

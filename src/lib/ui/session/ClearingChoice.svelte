@@ -46,6 +46,10 @@
 			options={PORTIONS.map(([value, label]) => ({ value, label }))}
 		/>
 	</div>
+	<p class="hidden px-3.75 pb-3.5 max-[901px]:block">
+		<b>{SESSION_CLEARING_CHOICE.firstGetThreeContainers}</b>
+		{SESSION_CLEARING_CHOICE.binGiveAwayPutAway}
+	</p>
 	<div
 		class="relative flex-1 grid grid-cols-[repeat(3,minmax(0,150px))] justify-center items-end gap-[6vw] min-h-50 px-5 pb-6 max-[901px]:gap-4 max-[901px]:min-h-42.5"
 		aria-hidden="true"
@@ -58,7 +62,7 @@
 	<div
 		class="linen sticky bottom-(--rim) z-5 flex items-center justify-between gap-6 px-edge pt-4 max-[901px]:bottom-[calc(62px_+_env(safe-area-inset-bottom))] pb-5 [border-top:var(--stitch)] max-[901px]:flex-col max-[901px]:items-stretch max-[901px]:gap-2 max-[901px]:px-3.75 max-[901px]:pt-3 max-[901px]:pb-3.5"
 	>
-		<p class="max-w-[62ch]">
+		<p class="max-w-[62ch] max-[901px]:hidden">
 			<b>{SESSION_CLEARING_CHOICE.firstGetThreeContainers}</b>
 			{SESSION_CLEARING_CHOICE.binGiveAwayPutAway}
 		</p>

@@ -63,7 +63,7 @@
 	{#if view.brim}<input type="hidden" name="brim" value="1" />{/if}
 	{#if view.sitting}<input type="hidden" name="sitting" value="1" />{/if}
 	<input type="hidden" name="rooms" value={changed.rooms ?? rooms} />
-	<div class="w-28">
+	<div class="w-36">
 		<TextField
 			label={view.kind === 'visitors' ? WHO_AND_HOW.comeIn : WHO_AND_HOW.minutes}
 			name="minutes"
@@ -111,7 +111,7 @@
 			}}
 		/>
 	{/if}
-	<Button type="submit">{WHO_AND_HOW.fill}</Button>
+	<Button type="submit">{isClearing ? WHO_AND_HOW.setTime : WHO_AND_HOW.pick}</Button>
 	{#if !isClearing && view.kind !== 'visitors'}
 		<Button kind="link" class="min-h-11" aria-expanded={more || isOwnWay} onclick={() => (more = !more)}
 			>{WHO_AND_HOW.more}<ChevronDown size={18} aria-hidden="true" class="inline" /></Button

@@ -53,7 +53,7 @@
 			</div>
 			<EditForm {view} values={{ part: 'facts' }} action="?/keep" class="part linen">
 				<h2 class="mt-2">{PEOPLE_MEMBER_PAGE.whatToKnow}</h2>
-				<div class="w-full grid grid-cols-[1fr_1fr] gap-3 max-sm:grid-cols-[1fr]">
+				<div class="w-full grid gap-3 sm:[&>:last-child]:max-w-65">
 					<TextField label={PEOPLE_MEMBER_PAGE.name} name="name" required maxlength={80} value={view.name} />
 					<DateField label={PEOPLE_MEMBER_PAGE.bornOn} name="bornOn" value={view.bornOn ?? ''} />
 				</div>
