@@ -1,5 +1,5 @@
 /** Somebody moves out: their work is the others', their past is kept, and nothing opens the home to them any more. */
-import { describe, expect, it } from 'vitest';
+import { describe, expect, it, vi } from 'vitest';
 import { addDays, toDay } from '../../src/lib/core/calendar/civil';
 import { readHouseholdFile } from '../../src/lib/core/formats/householdFile';
 import { transaction } from '../../src/lib/server/db/pool';
@@ -9,7 +9,10 @@ import { loadMember } from '../../src/lib/server/pages/people/memberEdit';
 import { loadCrew } from '../../src/lib/server/pages/people/loadCrew';
 import { loadToday } from '../../src/lib/server/pages/today/loadToday';
 import { givenBetween } from '../../src/lib/server/repo/assignmentRepo';
-import { loadHome } from '../../src/lib/server/repo/homeRepo';
+import { changeHomeOnce, loadHome } from '../../src/lib/server/repo/homeRepo';
+import { revisionOf } from '../../src/lib/server/repo/homeRows';
+import { inHousehold } from '../../src/lib/server/services/useCase';
+import { PLAIN_PERSON, type Home } from '../../src/lib/core/household/home';
 import { makeAccount } from '../../src/lib/server/repo/accountRepo';
 import { addMembership, pinOf, setPin } from '../../src/lib/server/repo/membershipRepo';
 import { tick } from '../../src/lib/server/services/ledger/entryActions';
@@ -98,6 +101,30 @@ describe('somebody who moves out', () => {
 		await transaction((db) => importHousehold(db, copy, read.file, 9, () => undefined), pool() as never);
 		const there = await loadLedger({ household: copy, ...all, me: 'ada', now: Date.parse(NOW) });
 		expect(there.days.flatMap((day) => day.lines).map((one) => one.by)).toEqual(['Ben']);
+	});
+
+	it('on the day they came is still called by name in what they did, by another process too', async () => {
+		const id = await household(made());
+		setClock(NOW);
+		const before = (await loadHome(pool(), id))?.home as Home;
+		const members = [
+			...before.members,
+			{ ...PLAIN_PERSON, id: 'dee', name: 'Dee', role: 'adult' as const, carries: [] }
+		];
+		const edit = { id: newId(), revision: await revisionOf(pool(), id) };
+		await inHousehold(id, (db) =>
+			changeHomeOnce(db, id, edit, { ...before, members }, TODAY, Date.parse(NOW))
+		);
+		const work = { id: newId(), line: 'all', outcome: 'done', date: '2027-03-03', by: 'dee', minutes: '9' };
+		expect(said(await tick(asAda(id), form(work))).status).toBe(200);
+		await leave(id, 'dee', form({ id: newId() }), 'ada').catch(() => undefined);
+		const all = { job: null, by: null, room: null, to: null, open: '2027-03-03', page: null, entry: null };
+		const history = await loadLedger({ household: id, ...all, me: 'ada', now: Date.parse(NOW) });
+		expect(history.days.flatMap((day) => day.lines).map((one) => one.by)).toEqual(['Dee']);
+		vi.resetModules();
+		const other = await import('../../src/lib/server/repo/homeRepo');
+		const home = await other.loadHome(pool(), id);
+		expect([home?.members.length, home?.everyMember.get('dee')?.name]).toEqual([3, 'Dee']);
 	});
 
 	it('is not the only one who organises the home with a password', async () => {

@@ -261,16 +261,38 @@ export function prepareHome(versions: readonly HomeVersion[]): PreparedHome {
 export const asChanged = (home: PreparedHome, next: Home, today: CivilDay): PreparedHome =>
 	prepareHome([...home.versions.filter((version) => version.from < today), { from: today, home: next }]);
 
+/** Those that are known by their id, and of others those that are not known yet. */
+function withMissing<T extends { readonly id: string }>(all: ReadonlyMap<string, T>, others: Iterable<T>) {
+	const missing = [...others].filter((one) => !all.has(one.id));
+	return missing.length === 0 ? all : new Map([...all, ...missing.map((one): [string, T] => [one.id, one])]);
+}
+
+/** What was called by name for a part of a day: it holds on no day, and what was done then keeps its name. */
+export const alsoNaming = (
+	home: PreparedHome,
+	jobs: Iterable<Job>,
+	rooms: Iterable<Room>,
+	members: Iterable<Member>
+): PreparedHome => ({
+	...home,
+	everyJob: withMissing(home.everyJob, jobs),
+	everyRoom: withMissing(home.everyRoom, rooms),
+	everyMember: withMissing(home.everyMember, members)
+});
+
 /**
- * A prepared home with one more version; one of the same day takes the place of the last. It costs as much as what
- * changed, however many versions there were.
+ * A prepared home with one more version; one of the same day takes the place of the last, whose names stay known. It costs
+ * as much as what changed, however many versions there were.
  */
 export function withHomeVersion(prepared: PreparedHome, version: HomeVersion): PreparedHome {
-	const known = prepared as Prepared;
 	const last = prepared.versions[prepared.versions.length - 1];
-	if (last?.from !== version.from) return extend(known, version);
-	if (prepared.versions.length === 1) return extend(null, version);
-	return extend(known.before ?? (prepareHome(prepared.versions.slice(0, -1)) as Prepared), version);
+	if (last?.from !== version.from) return extend(prepared as Prepared, version);
+	const before =
+		prepared.versions.length === 1
+			? null
+			: ((prepared as Prepared).before ?? (prepareHome(prepared.versions.slice(0, -1)) as Prepared));
+	const { everyJob, everyRoom, everyMember } = prepared;
+	return alsoNaming(extend(before, version), everyJob.values(), everyRoom.values(), everyMember.values());
 }
 
 /** The id of the line that an entry of a job and part belongs to; null where the home has no such line. */

@@ -1,7 +1,7 @@
 /** The home of a household as it is now: read once a revision, changed once an id. */
 import type { CivilDay } from '$core/calendar/civil';
 import type { Home } from '$core/household/home';
-import { prepareHome, withHomeVersion, type PreparedHome } from '$core/schedule/preparedHome';
+import { alsoNaming, prepareHome, withHomeVersion, type PreparedHome } from '$core/schedule/preparedHome';
 import { env } from 'node:process';
 import { afterCommit, keptInTransaction, type Db, type Row } from '../db/pool';
 import { noteWriting } from '../writing';
@@ -58,6 +58,8 @@ export async function findHome(db: Db, household: string): Promise<FoundHome | n
 	for (const { from, home: next } of versions)
 		home = home ? withHomeVersion(home, { from, home: next }) : prepareHome([{ from, home: next }]);
 	if (!home) return null;
+	for (const { home: short } of revisions.filter((one) => !versions.includes(one)))
+		home = alsoNaming(home, short.jobs, short.rooms, short.members);
 	const bytes = (base?.bytes ?? 0) + HELD_PER_BYTE * versions.reduce((sum, one) => sum + one.bytes, 0);
 	keep(household, { revision, madeAt, home, bytes });
 	return found(home);
