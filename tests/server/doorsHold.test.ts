@@ -21,6 +21,7 @@ import {
 	renewDevice,
 	revoke
 } from '../../src/lib/server/services/access/doors';
+import { undoChange } from '../../src/lib/server/services/home/undoChange';
 import { editRole } from '../../src/lib/server/services/people/role';
 import { comeIn, iAm } from '../../src/lib/server/services/access/joining';
 import { beginSecond, outOwn, proveSecond, takeAccount } from '../../src/lib/server/services/access/ownKeys';
@@ -194,6 +195,31 @@ describe('ways in', () => {
 		expect((await step('adult')).status).toBe(200);
 		expect((await ada.access()).viewer?.role).toBe('adult');
 		expect((await ben.access()).viewer?.role).toBe('organiser');
+	});
+
+	it('are kept for them when a change is taken back, too', async () => {
+		const made = makeHome();
+		const members = made.members.map((one) =>
+			one.id === 'ben' ? { ...one, role: 'organiser' as const } : one
+		);
+		const home = await household({ ...made, members });
+		const ben = await resident(home, 'ben');
+		expect(said(await editRole(home, 'ben', form({ id: newId(), role: 'adult' }))).message).toMatch(
+			/Only Ben/
+		);
+		// Ben alone has a password, and it was a change that made them organise the home.
+		const back = await household(made);
+		await editRole(back, 'ben', form({ id: newId(), role: 'organiser' }));
+		const only = await resident(back, 'ben');
+		const undone = said(await undoChange(back, form({ id: newId(), change: '2' })));
+		expect([undone.status, undone.message]).toEqual([
+			409,
+			expect.stringMatching(/Only Ben organises this home/)
+		]);
+		expect([(await ben.access()).viewer?.role, (await only.access()).viewer?.role]).toEqual([
+			'organiser',
+			'organiser'
+		]);
 	});
 
 	it('that are open end with signing out everywhere', async () => {

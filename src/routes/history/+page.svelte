@@ -41,11 +41,11 @@
 		<form
 			method="get"
 			action="/history"
-			class="grid grid-cols-[auto_minmax(0,1fr)] items-center justify-items-start gap-x-3 gap-y-2 min-[902px]:flex min-[902px]:flex-wrap min-[902px]:gap-x-2.25"
+			class="grid grid-cols-[auto_minmax(0,1fr)] items-center justify-items-start gap-x-2.25 gap-y-2 min-[902px]:flex min-[902px]:flex-wrap min-[902px]:gap-x-2.25"
 			data-sveltekit-noscroll
 		>
 			<h1 class="sr-only">{HISTORY_PAGE.history}</h1>
-			<span class="font-display text-[1.5rem]">{HISTORY_PAGE.show}</span>
+			<span class="font-display text-[1.5rem] max-[380px]:text-[1.125rem]">{HISTORY_PAGE.show}</span>
 			<Choice
 				label={HISTORY_PAGE.whichWork}
 				look="tape"
@@ -57,7 +57,7 @@
 				]}
 				sends
 			/>
-			<span class="font-display text-[1.5rem]">{HISTORY_PAGE.by}</span>
+			<span class="font-display text-[1.5rem] max-[380px]:text-[1.125rem]">{HISTORY_PAGE.by}</span>
 			<Choice
 				label={HISTORY_PAGE.byWhom}
 				look="tape"
@@ -69,7 +69,7 @@
 				]}
 				sends
 			/>
-			<span class="font-display text-[1.5rem]">{HISTORY_PAGE.inIt}</span>
+			<span class="font-display text-[1.5rem] max-[380px]:text-[1.125rem]">{HISTORY_PAGE.inIt}</span>
 			<Choice
 				label={HISTORY_PAGE.inWhichRoom}
 				look="tape"
@@ -81,7 +81,7 @@
 				]}
 				sends
 			/>
-			<span class="font-display text-[1.5rem]">{HISTORY_PAGE.backFrom}</span>
+			<span class="font-display text-[1.5rem] max-[380px]:text-[1.125rem]">{HISTORY_PAGE.backFrom}</span>
 			<DateField
 				look="tape"
 				label={HISTORY_PAGE.backFromWhichDay}

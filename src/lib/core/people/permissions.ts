@@ -102,6 +102,12 @@ export const PERMISSIONS: Readonly<Record<Role, Readonly<Partial<Record<Act, Ext
 	device: { 'see-day': 'all', tick: 'all', follow: 'all' }
 };
 
+/**
+ * Whether a PIN on the family's devices lets somebody in: four figures are no key to what adults may do. Rules: "Who may do
+ * what".
+ */
+export const opensByPin = (role: Role): boolean => role === 'child' || role === 'helper';
+
 /** How far a role may do something; null for not at all. */
 export function extentOf(role: Role, act: Act): Extent | null {
 	return PERMISSIONS[role][act] ?? null;

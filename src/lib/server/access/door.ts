@@ -1,7 +1,7 @@
 /** Who stands at the door: what the cookies of a request say, and which homes that opens. */
 import { DOOR_SAYS } from '$words/answers/access';
 import type { Member } from '$core/household/home';
-import type { Role, Viewer } from '$core/people/permissions';
+import { opensByPin, type Role, type Viewer } from '$core/people/permissions';
 import type { Cookies } from '@sveltejs/kit';
 import { createHash } from 'node:crypto';
 import { v7 as uuidv7 } from 'uuid';
@@ -107,7 +107,13 @@ export async function accessAt(db: Db, cookies: Cookies, now: number): Promise<A
 		const viewer = { role: one.role, member: one.role === 'device' ? null : one.id };
 		return { signIn, device, homes, current, viewer, isLivedIn, canBe };
 	}
-	const member = members.find((one) => one.id === memberOf.get(current.id) && one.role !== 'device');
+	const member = members.find(
+		(one) =>
+			one.id === memberOf.get(current.id) &&
+			one.role !== 'device' &&
+			// Whoever grew out of the role that a PIN is for comes in by a key of their own.
+			(signIn?.how !== 'pin' || opensByPin(one.role))
+	);
 	const viewer: Viewer | null = member
 		? { role: member.role, member: member.id }
 		: device?.household === current.id

@@ -97,11 +97,3 @@ export async function endSignInsOf(
 		[now, whose.account, whose.household, whose.member, which.only ?? '', which.only ?? '', which.but ?? '']
 	);
 }
-
-/** Ends what a PIN opened for somebody on the family's devices. */
-export async function endPinSignInsOf(db: Db, household: string, member: string, now: number): Promise<void> {
-	await db.query(
-		"UPDATE sign_in SET ended_at = ? WHERE household_id = ? AND member_id = ? AND how = 'pin' AND ended_at IS NULL",
-		[now, household, member]
-	);
-}

@@ -1,6 +1,7 @@
 <script lang="ts">
 	/** Who lives here, when they are there, whose room is whose. Everything can be left out. */
 	import Button from '../kit/Button.svelte';
+	import { ROLES } from '$words/people';
 	import { BEGIN_PEOPLE } from '$words/screens/begin';
 	import TextField from '../kit/TextField.svelte';
 	import Animal from './Animal.svelte';
@@ -8,12 +9,6 @@
 	import TouchForm from './TouchForm.svelte';
 	import type { BeginView } from '$views/setup';
 	let { view }: { view: BeginView } = $props();
-	const ROLES: Record<string, string> = {
-		organiser: 'organises',
-		adult: 'adult',
-		child: 'child',
-		helper: BEGIN_PEOPLE.helpsOnADay
-	};
 	const ADD = [
 		['adult', BEGIN_PEOPLE.addAdult],
 		['child', BEGIN_PEOPLE.addChild],
@@ -63,7 +58,7 @@
 						>
 							<b class="wrap-anywhere">{person.name}</b>
 							<span class="text-tin-text text-[0.9375rem]"
-								>{person.id === organiser ? ROLES.organiser : ROLES[person.role]}{person.bornOn
+								>{ROLES[person.id === organiser ? 'organiser' : person.role].name}{person.bornOn
 									? BEGIN_PEOPLE.born(person.bornOn.slice(0, 4))
 									: ''}</span
 							>

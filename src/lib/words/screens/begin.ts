@@ -38,7 +38,6 @@ export const BEGIN_FIRST_MORNING = {
 } as const;
 
 export const BEGIN_PEOPLE = {
-	helpsOnADay: 'helps on a day',
 	addAdult: 'Add adult',
 	addChild: 'Add child',
 	addHelperOnADay: 'Add helper on a day',

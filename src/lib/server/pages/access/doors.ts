@@ -11,16 +11,9 @@ import { devicesOf } from '../../repo/deviceRepo';
 import { openInvitations } from '../../repo/invitationRepo';
 import { waysIn } from '../../repo/membershipRepo';
 import { signInsOf, type SignIn } from '../../repo/signInRepo';
+import { ROLES } from '$words/people';
 import { qrOf, timeWords } from '../../services/access/doors';
 import { whose } from '../../services/access/ownKeys';
-
-const ROLES = {
-	organiser: 'organises',
-	adult: 'adult',
-	child: 'child',
-	helper: 'helps',
-	device: 'device'
-} as const;
 
 /** What a browser calls itself, in a few words. */
 function agentWords(agent: string): string {
@@ -62,7 +55,7 @@ export async function loadDoors(household: string): Promise<DoorsView> {
 		people: people.map((one, i) => ({
 			id: one.id,
 			name: one.name,
-			role: ROLES[one.role],
+			role: one.role === 'device' ? '' : ROLES[one.role].name,
 			isChild: one.role === 'child',
 			email: ways.emails.get(one.id) ?? null,
 			hasPin: ways.pins.has(one.id),

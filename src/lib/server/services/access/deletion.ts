@@ -1,5 +1,5 @@
 /** Deleting a home, or an account: after the password, exported first, unreadable at once and gone within a day. */
-import { isLastWithPassword } from '$core/people/lastOrganiser';
+import { lastWithPassword } from '$core/people/lastOrganiser';
 import { DELETION_SAYS } from '$words/answers/access';
 import { listNames } from '$words/general';
 import { redirect, type Cookies, type RequestEvent } from '@sveltejs/kit';
@@ -74,7 +74,8 @@ export function deleteAccount(event: RequestEvent, data: FormData) {
 			for (const { household, member } of homes) {
 				const home = (await loadHome(db, household))?.home;
 				const { emails } = await waysIn(db, household);
-				if (home && isLastWithPassword(home.members, emails, member)) alone.push(home.household.name);
+				const others = home?.members.filter((one) => one.id !== member) ?? [];
+				if (home && lastWithPassword(home.members, others, emails)) alone.push(home.household.name);
 			}
 			if (alone.length > 0) return new RolledBack(alone);
 			await markAccountDeleted(db, account, now());

@@ -1,7 +1,8 @@
 /** The home's doors: ways in are made and taken away. */
 import { DOORS_SAYS } from '$words/answers/access';
 import { householdTime, wallTime } from '$core/calendar/instant';
-import { isLastWithPassword } from '$core/people/lastOrganiser';
+import { lastWithPassword } from '$core/people/lastOrganiser';
+import { opensByPin } from '$core/people/permissions';
 import { clockText, tinyDate } from '$words/general';
 import { fail, type RequestEvent } from '@sveltejs/kit';
 import QRCode from 'qrcode';
@@ -193,9 +194,7 @@ export function changePin({ locals }: RequestEvent, data: FormData) {
 		const household = locals.householdId;
 		const { typed, form } = await readDoorForm(pinForm, data, `pin ${String(data.get('member'))}`);
 		const { home } = await timeWords(household);
-		const member = home.home.members.find(
-			(one) => one.id === typed.member && (one.role === 'child' || one.role === 'helper')
-		);
+		const member = home.home.members.find((one) => one.id === typed.member && opensByPin(one.role));
 		if (!member) return refuse(form, DOORS_SAYS.onlyChildrenAndHelpersHave);
 		if (!form.valid) return fail(400, { form });
 		const { pin } = typed;
@@ -219,11 +218,13 @@ export function putOut({ locals }: RequestEvent, form: FormData) {
 		const { emails } = await reading((db) => waysIn(db, household));
 		const home = await reading((db) => loadHome(db, household));
 		const members = home?.home.members ?? [];
+		const last = lastWithPassword(
+			members,
+			members.filter((one) => one.id !== member),
+			emails
+		);
 		// Nobody could make them a new way in.
-		if (isLastWithPassword(members, emails, member))
-			return fail(409, {
-				message: DOORS_SAYS.nobodyCouldLetThemIn(members.find((one) => one.id === member)?.name ?? '')
-			});
+		if (last) return fail(409, { message: DOORS_SAYS.nobodyCouldLetThemIn(last.name) });
 		const email = emails.get(member);
 		const account = email ? await reading((db) => accountByEmail(db, email)) : null;
 		const at = now();

@@ -1,4 +1,5 @@
 /** Coming in: an invitation is used up, a child says who they are at a device of the family. */
+import { opensByPin } from '$core/people/permissions';
 import { JOINING_SAYS, waitWords } from '$words/answers/access';
 import { fail, redirect, type RequestEvent } from '@sveltejs/kit';
 import { message, setError } from 'sveltekit-superforms';
@@ -90,9 +91,7 @@ export function iAm(event: RequestEvent, form: FormData) {
 		if (!device) return fail(403, { message: JOINING_SAYS.onlyTheFamilysOwnDevices });
 		const member = String(form.get('member') ?? '').slice(0, 60);
 		const home = await reading((db) => loadHome(db, device.household));
-		const found = home?.home.members.find(
-			(one) => one.id === member && (one.role === 'child' || one.role === 'helper')
-		);
+		const found = home?.home.members.find((one) => one.id === member && opensByPin(one.role));
 		const at = now();
 		const bucket = `pin ${device.id} ${member}`;
 		const wait = await transaction((db) => tryAt(db, [[bucket, LIMITS.pin]], at));

@@ -13,6 +13,7 @@ import { now } from '../../clock';
 import { reading, transaction, type Db } from '../../db/pool';
 import { changeHomeOnce, isChangeKnown, loadHome } from '../../repo/homeRepo';
 import { revisionOf } from '../../repo/homeRows';
+import { doorRefusal } from '../access/keepsItsDoor';
 import { acting, typed, type Notice } from '../guard';
 import { useCase } from '../useCase';
 
@@ -45,7 +46,7 @@ const UUID = /^[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}$/;
 export function editHome(
 	household: string,
 	form: FormData,
-	make: (context: EditContext) => Edit | Unmade | Promise<Edit | Unmade>,
+	make: (context: EditContext) => Edit | Unmade,
 	words: (context: EditContext) => string,
 	/** What is written with it, once it is saved. */
 	then: (db: Db, at: number) => Promise<void> = async () => undefined
@@ -71,7 +72,7 @@ export function editHome(
 		// Sent again because its answer was lost: it is done, and need not fit the home as it is now.
 		if (!tried && UUID.test(id) && (await reading((db) => isChangeKnown(db, household, id))))
 			return { saved: 'Kept.', effects: [], tried: false, values: {} };
-		const edit = await make(context);
+		const edit = make(context);
 		if (typeof edit === 'string') return fail(400, { message: edit, values: typed(form) });
 		if ('says' in edit) return fail(400, { message: edit.says, field: edit.field, values: typed(form) });
 		if (!edit.ok)
@@ -80,6 +81,8 @@ export function editHome(
 				...refusedField(edit.refusal),
 				values: typed(form)
 			});
+		const locked = await reading((db) => doorRefusal(db, household, prepared.home, edit.home));
+		if (locked !== null) return fail(400, { message: locked, values: typed(form) });
 		const effects = [
 			...edit.effects.map(effectText),
 			...namedInVainWords(newlyInVain(prepared.home, edit.home, today), {

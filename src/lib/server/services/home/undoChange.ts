@@ -9,6 +9,7 @@ import { z } from 'zod';
 import { now } from '../../clock';
 import { changeHomeOnce, isChangeKnown } from '../../repo/homeRepo';
 import { readRevisions, revisionOf } from '../../repo/homeRows';
+import { doorRefusal } from '../access/keepsItsDoor';
 import { useCase } from '../useCase';
 
 const undoForm = z.object({ id: z.uuid(), change: z.coerce.number().int().min(2) });
@@ -37,6 +38,8 @@ export function undoChange(household: string, form: FormData) {
 							: editRefusalText(refusal)
 			});
 		}
+		const locked = await doorRefusal(db, household, current.home, taken.home);
+		if (locked !== null) return fail(409, { message: locked });
 		const at = now();
 		const { date: today } = householdTime(at, taken.home.household);
 		await changeHomeOnce(db, household, { id, revision }, taken.home, today, at);

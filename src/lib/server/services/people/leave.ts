@@ -1,11 +1,10 @@
 /** Somebody moves out: out of the home, and out of all that opens it. */
 import type { CivilDay } from '$core/calendar/civil';
 import { householdTime } from '$core/calendar/instant';
-import { isLastWithPassword } from '$core/people/lastOrganiser';
 import { memberLeaves } from '$core/setup/editMembers';
 import { MEMBER_SAYS } from '$words/answers/people';
 import { redirect } from '@sveltejs/kit';
-import { reading, type Db } from '../../db/pool';
+import type { Db } from '../../db/pool';
 import { accountByEmail } from '../../repo/accountRepo';
 import { freeTurnsOf } from '../../repo/assignmentRepo';
 import { loadHome } from '../../repo/homeRepo';
@@ -28,13 +27,7 @@ export async function leave(household: string, member: string, form: FormData, b
 	const result = await editHome(
 		household,
 		form,
-		async ({ home }) => {
-			if (member === by) return MEMBER_SAYS.askAnotherOrganiser;
-			const { emails } = await reading((db) => waysIn(db, household));
-			return isLastWithPassword(home.members, emails, member)
-				? MEMBER_SAYS.theyAloneHaveAPassword(home.members.find((one) => one.id === member)?.name ?? '')
-				: memberLeaves(home, member);
-		},
+		({ home }) => (member === by ? MEMBER_SAYS.askAnotherOrganiser : memberLeaves(home, member)),
 		({ home }) => MEMBER_SAYS.hasMovedOut(home.members.find((one) => one.id === member)?.name ?? ''),
 		async (db, at) => {
 			const home = (await loadHome(db, household))?.home.household;

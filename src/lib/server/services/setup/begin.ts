@@ -1,6 +1,5 @@
 /** The first steps: touches are kept, and a home is made of the answers once. */
 import { waitWords } from '$words/answers/access';
-import { MEMBER_SAYS } from '$words/answers/people';
 import { BEGIN_SAYS } from '$words/answers/setup';
 import { prepareHome } from '$core/schedule/preparedHome';
 import { changeHome } from '$core/setup/change';
@@ -9,7 +8,6 @@ import { childrenWithoutAge } from '$core/setup/draftMembers';
 import { homeFromDraft } from '$core/setup/homeFromDraft';
 import { draftFromHome } from '$core/setup/draftFromHome';
 import { patternOf } from '$core/setup/recommend';
-import { isLastWithPassword } from '$core/people/lastOrganiser';
 import { bornAt } from '$core/people/whoCan';
 import { applyTouch, touchSchema } from '$core/setup/steps';
 import { editRefusalText } from '$words/edits';
@@ -20,7 +18,7 @@ import { addressMark } from '../../access/door';
 import { now } from '../../clock';
 import { reading, transaction } from '../../db/pool';
 import { followingId } from '../../ids';
-import { addMembership, waysIn } from '../../repo/membershipRepo';
+import { addMembership } from '../../repo/membershipRepo';
 import { tryAt } from '../../repo/attemptRepo';
 import { finishDraft, holdDraft, loadDraft, saveDraft, type StoredDraft } from '../../repo/draftRepo';
 import { changeHomeOnce, loadHome } from '../../repo/homeRepo';
@@ -28,6 +26,7 @@ import { createHousehold, revisionOf } from '../../repo/homeRows';
 import { homesAmong } from '../../repo/householdRepo';
 import { allPatterns, patternById, starterLibrary } from '../../repo/patterns';
 import { rebuildProjection } from '../../repo/projectionRepo';
+import { doorRefusal } from '../access/keepsItsDoor';
 import { acting, typed } from '../guard';
 import { takeLeave } from '../people/leave';
 import { shareOutFirst } from '../people/shareOut';
@@ -197,9 +196,8 @@ async function changeOwn({ id, draft }: StoredDraft, household: string) {
 	const stay = new Set(edit.home.members.map((one) => one.id));
 	const gone = home.home.members.filter((one) => !stay.has(one.id));
 	const outcome = await inHousehold(household, async (db) => {
-		const { emails } = await waysIn(db, household);
-		const alone = gone.find((one) => isLastWithPassword(home.home.members, emails, one.id));
-		if (alone) return fail(400, { message: MEMBER_SAYS.theyAloneHaveAPassword(alone.name) });
+		const locked = await doorRefusal(db, household, home.home, edit.home);
+		if (locked !== null) return fail(400, { message: locked });
 		const done = await changeHomeOnce(
 			db,
 			household,
