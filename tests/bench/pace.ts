@@ -4,7 +4,7 @@
  */
 
 /** Milliseconds of processor that `processorPiece` took where the figures were set. */
-export const PROCESSOR_THEN = 17;
+export const PROCESSOR_THEN = 21;
 /** Milliseconds for which `PHONE_PIECE` blocked a phone where the figures were set. */
 export const PHONE_THEN = 440;
 
