@@ -43,7 +43,9 @@
 	class:wide={!hasRound}
 >
 	{#if hasRound}
-		<div class="sticky top-3 self-start min-w-0 max-md:hidden"><Round {view} {hrefOf} /></div>
+		<div class="top-3 self-start min-w-0 max-md:hidden [@media(min-height:760px)]:sticky">
+			<Round {view} {hrefOf} />
+		</div>
 		<div class="hidden max-md:block"><RoundTop {view} {hrefOf} /></div>
 	{/if}
 	<section class="side">
