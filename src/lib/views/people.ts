@@ -1,4 +1,5 @@
 /** What the pages about people show, in plain data. */
+import type { PersonRole } from '$core/household/home';
 import type { ZoneMark } from './today';
 
 export interface CrewPerson {
@@ -174,7 +175,9 @@ export interface MemberView {
 	readonly revision: number;
 	readonly id: string;
 	readonly name: string;
-	readonly role: 'organiser' | 'adult' | 'child' | 'helper';
+	/** As it is told apart from others of that name. */
+	readonly shownName: string;
+	readonly role: PersonRole;
 	readonly bornOn: string;
 	/** What jobs of the home ask to have been learned, and what this person has learned. */
 	readonly skills: readonly { readonly skill: string; readonly has: boolean }[];

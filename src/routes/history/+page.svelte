@@ -27,6 +27,8 @@
 			(view.filter.to !== '' && view.filter.to !== view.today)
 	);
 	const closeHref = $derived(href({}));
+	/** Nothing is written yet: how a day is read is told instead, below where there is no second page. */
+	const isNew = $derived(view.days.length === 0 && !isAsked && !view.page);
 	let pageShown = $state(false);
 	/** A month's name is written where the month changes. */
 	const monthOf = (date: string) => MONTHS[Number(date.slice(5, 7)) - 1];
@@ -141,20 +143,25 @@
 		</section>
 		<span class="spine max-[901px]:hidden" aria-hidden="true"></span>
 		<section
-			class="right pt-4.5 pb-5.5 pr-7 pl-5 min-w-0 max-[901px]:hidden"
+			class={[
+				'right pt-4.5 pb-5.5 pr-7 pl-5 min-w-0',
+				isNew
+					? 'max-[901px]:border-t max-[901px]:border-t-tin-1 max-[901px]:pl-21 max-[901px]:pr-5'
+					: 'max-[901px]:hidden'
+			]}
 			class:shown={pageShown}
 			aria-label={HISTORY_PAGE.allTimesOfAJob}
 		>
-			<Button
-				type="submit"
-				class="hidden! max-[901px]:inline-flex! max-[901px]:mb-3.5"
-				onclick={() => (pageShown = false)}>{HISTORY_PAGE.backToAllDays}</Button
-			>
+			{#if !isNew}<Button
+					type="submit"
+					class="hidden! max-[901px]:inline-flex! max-[901px]:mb-3.5"
+					onclick={() => (pageShown = false)}>{HISTORY_PAGE.backToAllDays}</Button
+				>{/if}
 			{#if view.page}<JobPage
 					page={view.page}
 					formId={view.formId}
 					filter={view.filter.q}
-				/>{:else if view.days.length === 0 && !isAsked}<HowToRead />{:else}<p
+				/>{:else if isNew}<HowToRead />{:else}<p
 					class="nothing py-10 pr-6 pl-31 text-tin-text text-[1.125rem] max-[901px]:py-7.5 max-[901px]:pr-5 max-[901px]:pl-21"
 				>
 					{HISTORY_PAGE.chooseAJobToSee}

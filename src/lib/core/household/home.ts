@@ -188,10 +188,14 @@ const word = z.string().trim().min(1).max(60);
 
 const spanOfDay = z.strictObject({ weekdays, from: clockTime, to: clockTime });
 
+/** What a person is in a home; a device at the wall is none. */
+export const PERSON_ROLES = ['organiser', 'adult', 'child', 'helper'] as const;
+export type PersonRole = (typeof PERSON_ROLES)[number];
+
 export const memberSchema = z.strictObject({
 	id,
 	name,
-	role: z.enum(['organiser', 'adult', 'child', 'helper', 'device']),
+	role: z.enum([...PERSON_ROLES, 'device']),
 	bornOn: isoDate.optional(),
 	/** When this person is at home. Left out: always. */
 	home: z.array(spanOfDay).optional(),

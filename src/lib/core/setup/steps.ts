@@ -1,7 +1,17 @@
 /** The touches of the first steps: each takes the answers one step on. Pure, so that a page and a test agree. */
 import { z } from 'zod';
 import { id, isoDate, minutes, weekday, weekdays } from '../household/fields';
-import { DATE_ORDERS, FLOORS, PETS, ROOM_KINDS, SURFACES, timeZone, UNITS, WEAVES } from '../household/home';
+import {
+	DATE_ORDERS,
+	FLOORS,
+	PERSON_ROLES,
+	PETS,
+	ROOM_KINDS,
+	SURFACES,
+	timeZone,
+	UNITS,
+	WEAVES
+} from '../household/home';
 import { PRESENCE, STEPS, type Draft, type DraftRoom } from './draft';
 import { zonesOf } from './homeFromDraft';
 import { patternOf } from './recommend';
@@ -28,7 +38,7 @@ export const touchSchema = z.discriminatedUnion('op', [
 	z.strictObject({
 		op: z.literal('person'),
 		name: text.min(1, 'Say a name first.'),
-		role: z.enum(['organiser', 'adult', 'child', 'helper']),
+		role: z.enum(PERSON_ROLES),
 		bornOn: z.union([z.literal(''), isoDate]).optional(),
 		age: z
 			.union([z.literal(''), z.coerce.number('An age is a number, such as 7.').int().min(0).max(120)])

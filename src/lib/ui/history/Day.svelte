@@ -19,6 +19,9 @@
 		/** An entry was chosen: its job is shown beside the days. */
 		onchosen: () => void;
 	} = $props();
+	/** On a phone what was meant stands under what it took. */
+	const MINUTES =
+		'minutes text-right text-tin-text whitespace-nowrap max-[901px]:grid max-[901px]:leading-tight max-[901px]:py-1';
 </script>
 
 <div class="day" class:open={view.openDay === day.date}>
@@ -46,10 +49,9 @@
 		<span class="max-[901px]:hidden"
 			><Stitches plan={day.planned} work={day.minutes} longest={view.longest} /></span
 		>
-		<span
-			class="minutes text-right text-tin-text whitespace-nowrap max-[901px]:whitespace-normal max-[901px]:max-w-19"
+		<span class={MINUTES}
 			><b class="text-ink font-figure">{Math.round(day.minutes)}</b>
-			{HISTORY_DAY.ofMin(Math.round(day.planned))}</span
+			<span>{HISTORY_DAY.ofMin(Math.round(day.planned))}</span></span
 		>
 	</a>
 	{#if view.openDay === day.date}
@@ -113,11 +115,13 @@
 								longest={Math.max(40, ...day.lines.map((l) => Math.max(l.minutes ?? 0, l.planned ?? 0)))}
 							/></span
 						>
-						<span
-							class="minutes text-right text-tin-text whitespace-nowrap max-[901px]:whitespace-normal max-[901px]:max-w-19"
-							><b class="text-ink font-figure">{minutesText(line.minutes)}</b
-							>{#if line.planned !== null}{' '}{HISTORY_DAY.ofIt(minutesText(line.planned))}{/if}
-							{HISTORY_DAY.min}</span
+						<span class={MINUTES}
+							><span
+								><b class="text-ink font-figure">{minutesText(line.minutes)}</b
+								>{#if line.planned === null}{' '}{HISTORY_DAY.min}{/if}</span
+							>
+							{#if line.planned !== null}<span>{HISTORY_DAY.ofMin(minutesText(line.planned))}</span
+								>{/if}</span
 						>
 					{/if}
 				</li>

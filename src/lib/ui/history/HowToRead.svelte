@@ -2,11 +2,12 @@
 	/** How a line of the record is read, while there is none yet. */
 	import { HISTORY_HOW_TO_READ } from '$words/screens/history';
 	import Stitches from '../Stitches.svelte';
-	const EXAMPLES = [
-		[8, HISTORY_HOW_TO_READ.sooner],
-		[13, HISTORY_HOW_TO_READ.longer]
-	] as const;
 	const EXPECTED = 10;
+	const [SOONER, LONGER] = [8, 13];
+	const EXAMPLES = [
+		[SOONER, HISTORY_HOW_TO_READ.sooner(SOONER, EXPECTED)],
+		[LONGER, HISTORY_HOW_TO_READ.longer(LONGER, LONGER - EXPECTED)]
+	] as const;
 </script>
 
 <h2 class="m-0 mb-2 text-h2">{HISTORY_HOW_TO_READ.howADayIsRead}</h2>

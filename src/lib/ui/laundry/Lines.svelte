@@ -42,8 +42,11 @@
 				>
 				<div class="back flex flex-wrap items-center gap-x-3.5 gap-y-1">
 					<ActForm action="/laundry?/tell" values={{ id: view.formId, load: load.id, stage: 'undo' }}>
-						<Button kind="link" type="submit" class="min-h-11!" aria-label={LAUNDRY_LINES.undoOf(load.name)}
-							>{LAUNDRY_LINES.undo}</Button
+						<Button
+							kind="link"
+							type="submit"
+							class="min-h-11! px-0!"
+							aria-label={LAUNDRY_LINES.undoOf(load.name)}>{LAUNDRY_LINES.undo}</Button
 						>
 					</ActForm>
 					{#if load.id !== next?.id || !needsHands(load)}{@render told(load, false)}{/if}
@@ -93,7 +96,7 @@
 										><b class="text-ink text-tag">{minutesText(load.minutes)}</b> {LAUNDRY_LINES.min}</span
 									>{/if}
 							</p>
-							<h3 class="mt-1.5 mb-0.5 text-[1.5rem]">{load.act}</h3>
+							<h3 class="mt-1.5 mb-0.5 text-[1.5rem] wrap-anywhere">{load.name}</h3>
 							<p class="dim mb-2">
 								{load.where}{load.rings ? LAUNDRY_LINES.wetTooLongSince(load.latest ?? '') : ''}
 							</p>

@@ -15,9 +15,9 @@
 </EditForm>
 <Confirm
 	bind:open={asks}
-	title={MOVES_OUT.title(view.name)}
-	text={MOVES_OUT.text(view.namedIn, view.name)}
-	yes={MOVES_OUT.yes(view.name)}
-	no={MOVES_OUT.no(view.name)}
+	title={MOVES_OUT.title(view.shownName)}
+	text={MOVES_OUT.text(view.namedIn, view.shownName)}
+	yes={MOVES_OUT.yes(view.shownName)}
+	no={MOVES_OUT.no(view.shownName)}
 	onyes={() => form?.requestSubmit()}
 />

@@ -12,7 +12,7 @@
 <EditForm {view} values={{}} action="?/role" class="part">
 	<h2 class="mt-2">{ROLE.title}</h2>
 	<Radios
-		label={ROLE.label(view.name)}
+		label={ROLE.label(view.shownName)}
 		name="role"
 		disabled={fixed}
 		bind:value={role}

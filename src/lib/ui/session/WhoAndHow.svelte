@@ -63,13 +63,17 @@
 	{#if view.brim}<input type="hidden" name="brim" value="1" />{/if}
 	{#if view.sitting}<input type="hidden" name="sitting" value="1" />{/if}
 	<input type="hidden" name="rooms" value={changed.rooms ?? rooms} />
-	<div class="w-36">
-		<TextField
-			label={view.kind === 'visitors' ? WHO_AND_HOW.comeIn : WHO_AND_HOW.minutes}
-			name="minutes"
-			inputmode="numeric"
-			value={minutes}
-		/>
+	<!-- What is chosen fills at once, what is typed waits for its button: the two stand together. -->
+	<div class="flex items-end gap-x-2">
+		<div class="w-36">
+			<TextField
+				label={view.kind === 'visitors' ? WHO_AND_HOW.comeIn : WHO_AND_HOW.minutes}
+				name="minutes"
+				inputmode="numeric"
+				value={minutes}
+			/>
+		</div>
+		<Button type="submit">{isClearing ? WHO_AND_HOW.setTime : WHO_AND_HOW.pick}</Button>
 	</div>
 	<div class="min-w-36">
 		<Choice
@@ -111,7 +115,6 @@
 			}}
 		/>
 	{/if}
-	<Button type="submit">{isClearing ? WHO_AND_HOW.setTime : WHO_AND_HOW.pick}</Button>
 	{#if !isClearing && view.kind !== 'visitors'}
 		<Button kind="link" class="min-h-11" aria-expanded={more || isOwnWay} onclick={() => (more = !more)}
 			>{WHO_AND_HOW.more}<ChevronDown size={18} aria-hidden="true" class="inline" /></Button

@@ -5,7 +5,6 @@ export const HISTORY_DAY = {
 	countItAgain: 'Count it again',
 	andMore: (more: Shown) => `and ${more} more`,
 	ofMin: (number: Shown) => `of ${number} min`,
-	ofIt: (planned: Shown) => `of ${planned}`,
 	min: 'min'
 } as const;
 
@@ -41,8 +40,8 @@ export const HISTORY_HOW_TO_READ = {
 	howADayIsRead: 'How a day is read',
 	dashesAreMinutes:
 		'Each job has a line like these. The dashes are the minutes it took; the upright stroke is how long it was expected to take.',
-	sooner: 'Took 8 minutes of the 10 expected.',
-	longer: 'Took 13 minutes, 3 more than expected.',
+	sooner: (work: Shown, expected: Shown) => `Took ${work} minutes of the ${expected} expected.`,
+	longer: (work: Shown, more: Shown) => `Took ${work} minutes, ${more} more than expected.`,
 	ofMin: (expected: Shown) => `of ${expected} min`,
 	chooseAJob: 'Choose a job there, and all its times stand here.'
 } as const;

@@ -23,12 +23,12 @@
 	let skills = $derived<readonly string[]>(view.skills.filter(({ has }) => has).map(({ skill }) => skill));
 </script>
 
-<svelte:head><title>{PEOPLE_MEMBER_PAGE.pailRound(view.name)}</title></svelte:head>
+<svelte:head><title>{PEOPLE_MEMBER_PAGE.pailRound(view.shownName)}</title></svelte:head>
 
 <section class="person px-edge pt-2.5 pb-10">
 	<header class="flex flex-wrap justify-between items-baseline gap-x-6 gap-y-2 mb-2.5">
 		<div>
-			<h1>{view.name}</h1>
+			<h1>{view.shownName}</h1>
 			<p class="dim mt-0.5">
 				{PEOPLE_MEMBER_PAGE.canTakeOfJobs(ROLES[view.role].name, view.can.count, view.can.of)}
 			</p>
@@ -38,7 +38,7 @@
 	{#if wrong}<Notice tone="wrong"><span>{wrong}</span></Notice>{/if}
 	{#if saved}<Notice><span>{saved}</span></Notice>{/if}
 	<fieldset class="bare-set" disabled={!data.mayEdit}>
-		<legend class="sr">{view.name}</legend>
+		<legend class="sr">{view.shownName}</legend>
 		<div
 			class="grid grid-cols-[minmax(0,1fr)_minmax(0,1fr)] gap-x-10 gap-y-7 items-start max-[901px]:grid-cols-[minmax(0,1fr)]"
 		>
@@ -168,7 +168,7 @@
 				</More>
 				<Button type="submit">{PEOPLE_MEMBER_PAGE.save}</Button>
 				{#if view.cannot.length > 0}
-					<h2 class="mt-2">{PEOPLE_MEMBER_PAGE.whatCannotTakeAndWhy(view.name)}</h2>
+					<h2 class="mt-2">{PEOPLE_MEMBER_PAGE.whatCannotTakeAndWhy(view.shownName)}</h2>
 					<ul>
 						{#each view.cannot as one, i (i)}<li class="py-1"><b>{one.name}</b>: {one.words}</li>{/each}
 					</ul>

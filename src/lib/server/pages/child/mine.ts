@@ -81,7 +81,7 @@ function thingView(facts: Mine, notes: Notes, line: DaySeries): ThingView {
 			state === 'todo'
 				? candidatesFor(home, line.line, today, entries, awayToday(facts, today))
 						.filter((one) => one.why.length === 0 && one.member.id !== me.id)
-						.map(({ member }) => ({ id: member.id, name: member.name }))
+						.map(({ member }) => ({ id: member.id, name: memberName(home, member.id) }))
 				: []
 	};
 }
@@ -137,7 +137,7 @@ export async function loadMine(asker: Asker): Promise<MineView> {
 		formId: uuidv7(),
 		date: isoOf(today),
 		member: me.id,
-		name: me.name,
+		name: memberName(home, me.id),
 		isChild,
 		words:
 			things.length === 0

@@ -76,6 +76,7 @@ export async function loadMember(household: string, id: string): Promise<MemberV
 		revision,
 		id,
 		name: member.name,
+		shownName: nameOf(id),
 		role: member.role,
 		bornOn: member.bornOn ?? '',
 		skills: skillsFor(home.home, member),

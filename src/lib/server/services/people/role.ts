@@ -1,4 +1,5 @@
 /** Somebody gets another role in the home. */
+import { PERSON_ROLES } from '$core/household/home';
 import { opensByPin } from '$core/people/permissions';
 import { changeRole } from '$core/setup/editMembers';
 import { MEMBER_SAYS } from '$words/answers/people';
@@ -7,7 +8,7 @@ import { z } from 'zod';
 import { setPin } from '../../repo/membershipRepo';
 import { editHome } from '../home/editHome';
 
-const roleSchema = z.enum(['organiser', 'adult', 'child', 'helper']);
+const roleSchema = z.enum(PERSON_ROLES);
 
 export function editRole(household: string, member: string, form: FormData) {
 	const role = roleSchema.safeParse(form.get('role'));
