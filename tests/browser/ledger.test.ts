@@ -102,6 +102,24 @@ test('writes in a day, and says what is wrong with what cannot be', async ({ pag
 	await expect(page.getByRole('region', { name: 'Days' })).toContainText('Bram: paper and post');
 });
 
+test('without scripts, too, what is wrong stands beside its field, with all that was typed', async ({
+	stack,
+	browser
+}) => {
+	const context = await browser.newContext({ baseURL: stack.url, javaScriptEnabled: false });
+	const page = await context.newPage();
+	await page.goto('/history?write=1');
+	const minutes = page.getByLabel('Minutes, if you know');
+	await minutes.fill('ten');
+	await page.getByRole('button', { name: 'Save it in History' }).click();
+	await expect(minutes).toHaveAccessibleDescription(/Minutes are a number/);
+	await expect(minutes).toHaveValue('ten');
+	await minutes.fill('11');
+	await page.getByRole('button', { name: 'Save it in History' }).click();
+	await expect(page.getByText('11', { exact: true }).first()).toBeVisible();
+	await context.close();
+});
+
 test('axe finds nothing on the Ledger, wide and narrow', async ({ page }) => {
 	for (const path of ['/history', '/history?write=1', '/history?by=pip&room=signal-loft']) {
 		await page.goto(path);

@@ -153,11 +153,8 @@ const EDITS: readonly [string, (home: string, data: FormData) => Promise<unknown
 	['mergeRooms', editHouse, { op: 'mergeRooms', room: 'porch', into: 'kitchen' }],
 	['retireRoom', editHouse, { op: 'retireRoom', room: 'porch' }],
 	['addZone', editHouse, { op: 'addZone', name: 'Yard' }],
-	[
-		'changeZone',
-		editHouse,
-		{ op: 'changeZone', zone: 'front', name: 'Fore', item: ['rack', 'rail', 'door'] }
-	],
+	['changeZone', editHouse, { op: 'changeZone', zone: 'front', item: ['rack', 'rail', 'door'] }],
+	['nameZone', editHouse, { op: 'nameZone', zone: 'front', name: 'Fore', weave: 'dots' }],
 	['reorderZone', editHouse, { op: 'reorderZone', zone: 'front', by: '1' }],
 	['retireZone', editHouse, { op: 'retireZone', zone: 'front', into: 'back' }],
 	['a job from the library', addJob, { job: 'living-window', room: 'kitchen' }],
@@ -226,7 +223,7 @@ describe('a change of the home', () => {
 		[{ op: 'addRoom', kind: 'store', storey: 'up' }, /which storey/],
 		[{ op: 'addRoom', kind: 'store', storey: '0', name: 'x'.repeat(200) }, /80 characters/],
 		[{ op: 'addZone', name: '' }, /Give the zone a name/],
-		[{ op: 'changeZone', zone: 'front', name: ' ' }, /name/],
+		[{ op: 'nameZone', zone: 'front', name: ' ' }, /name/],
 		[{ op: 'retireZone', zone: 'front', into: 'front' }, /zone is not in this home/],
 		[{ op: 'explode' }, /./]
 	])('%j is refused in words', async (fields, pattern) => {
@@ -545,8 +542,14 @@ describe('what the family agrees', () => {
 			gate: 'screens',
 			together: 'role'
 		});
-		await agree(home, { part: 'gate', gate: '', together: 'nonsense' });
-		expect(await agreed(home)).toMatchObject({ gate: null, together: 'role' });
+		expect(await agree(home, { part: 'gate', gate: '', together: 'nonsense' })).toMatchObject({
+			status: 400,
+			field: 'together',
+			message: 'Choose how the family likes to work together.'
+		});
+		expect(await agreed(home)).toMatchObject({ gate: 'screens', together: 'role' });
+		await agree(home, { part: 'gate', gate: '', together: 'room' });
+		expect(await agreed(home)).toMatchObject({ gate: null, together: 'room' });
 	});
 	it('goes round as a ribbon, with duties and choices, and is swapped only among those it goes round', async () => {
 		const home = await household();

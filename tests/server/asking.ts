@@ -20,6 +20,10 @@ export function form(fields: Fields): FormData {
 	return data;
 }
 
+/** What is told of a field, or of one of several that are called alike. */
+const firstOf = (told: unknown): string =>
+	typeof told === 'string' ? told : firstOf(Object.values(told as object)[0]);
+
 /** What an answer says, whether it was written or refused. */
 export function said(answer: unknown): {
 	status: number;
@@ -33,16 +37,17 @@ export function said(answer: unknown): {
 			message?: string;
 			values?: Record<string, string>;
 			field?: string;
-			form?: { message?: string };
+			form?: { message?: string; data?: Record<string, string>; errors?: Record<string, unknown> };
 		};
 		message?: string;
 		saved?: string;
 	};
+	const [wrong] = Object.entries(data?.form?.errors ?? {});
 	return {
 		status: status ?? 200,
-		message: data?.form?.message ?? data?.message ?? message ?? saved ?? '',
-		values: data?.values ?? {},
-		field: data?.field
+		message: (wrong && firstOf(wrong[1])) ?? data?.form?.message ?? data?.message ?? message ?? saved ?? '',
+		values: data?.values ?? data?.form?.data ?? {},
+		field: data?.field ?? wrong?.[0]
 	};
 }
 

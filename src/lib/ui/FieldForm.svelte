@@ -7,58 +7,89 @@
 	import { untrack, type Snippet } from 'svelte';
 	import { superForm, type SuperValidated } from 'sveltekit-superforms';
 	import { connection, sendingBegan, sendingEnded } from './connection.svelte';
-	import { freshId } from './freshId';
 	import { formAnswer } from './kit/answer.svelte';
+	import Message from './kit/Message.svelte';
+	import { forgetSaid, idOfSaid, saidBy } from './saidIds';
 	let {
 		of,
+		id = 'posted' in of && typeof of.id === 'string' ? of.id : '',
 		action,
 		values = {},
 		withId = false,
 		empties = false,
+		onsaved = undefined,
 		class: classes = '',
 		children
 	}: {
-		of: SuperValidated<T, string>;
+		/** What stands in its fields: as the house has read them, or plainly. */
+		of: T | SuperValidated<T, string>;
+		/** Which of the forms of its page it is; without it, as the house has named it. */
+		id?: string;
 		action: string;
 		/** What it sends besides its fields. */
-		values?: Readonly<Record<string, string>>;
-		/** It writes something once, however often it is sent: under an id that is the same until it is written. */
+		values?: Readonly<Record<string, string | number>>;
+		/** It writes something once, however often it is sent: under an id that is the same until it is answered. */
 		withId?: boolean;
 		/** Its fields are empty again once they are written. */
 		empties?: boolean;
+		onsaved?: (() => void) | undefined;
 		class?: string;
 		/** Given what was typed, for fields to begin with, and whether it is on its way. */
 		children: Snippet<[T, boolean]>;
 	} = $props();
-	let id = freshId();
+	const isRead = (one: T | SuperValidated<T, string>): one is SuperValidated<T, string> =>
+		'posted' in one && 'data' in one;
+	const fieldsOf = (one: T | SuperValidated<T, string>): T => (isRead(one) ? one.data : one);
+	let said = '';
+	let isWritten = false;
 	let element = $state<HTMLFormElement>();
+	/** What is wrong with fields that are not in sight. */
+	let unseen = $state('');
 	const { form, errors, enhance, submitting, delayed } = superForm(
 		untrack(() => of),
 		{
-			resetForm: false,
+			id: untrack(() => id),
+			resetForm: untrack(() => empties),
 			multipleSubmits: 'prevent',
-			onSubmit: ({ formData }) => {
-				if (withId) formData.set('id', id);
+			onSubmit: ({ action: to, formData }) => {
+				unseen = '';
+				if (withId) {
+					said = saidBy(to, formData, false);
+					formData.set('id', idOfSaid(said));
+				}
 				sendingBegan();
 			},
 			onResult: async ({ result, cancel }) => {
 				sendingEnded();
 				// No answer at all is thrown where it was asked; what was typed stays, and the frame says so.
 				connection.lost = result.type === 'error' && result.error instanceof Error;
-				if (result.type === 'success') {
-					id = freshId();
-					if (empties) element?.reset();
-				}
+				if (!connection.lost) forgetSaid(said);
+				isWritten = result.type === 'success';
+				if (isWritten && empties) element?.reset();
 				const isOfForm = result.type === 'redirect' || (result.type !== 'error' && result.data?.form);
 				if (isOfForm) return;
 				cancel();
 				// Records that cannot be reached are said over the form, a fault on the page of faults.
 				if (!connection.lost) await applyAction(result);
+			},
+			onUpdated: ({ form: read }) => {
+				// Well read and yet refused: the page says why.
+				if (isWritten) return onsaved?.();
+				unseen = Object.entries(read.errors)
+					.filter(([name]) => !answer.isInSight(name))
+					.map(([, told]) => firstOf(told))
+					.join(' ');
 			}
 		}
 	);
-	formAnswer({
-		about: (field) => ($errors as Record<string, string[] | undefined>)[field]?.[0],
+	/** What is wrong with a field is a list; with a list of them, such lists by their places. */
+	const firstOf = (told: unknown): string => {
+		if (typeof told === 'string') return told;
+		if (typeof told !== 'object' || told === null) return '';
+		return Object.values(told).map(firstOf).find(Boolean) ?? '';
+	};
+	const answer = formAnswer({
+		about: (field) => firstOf(($errors as Record<string, unknown>)[field]),
 		forget: (field) =>
 			errors.update(
 				(all) =>
@@ -66,6 +97,17 @@
 						Object.entries(all).filter(([name]) => field !== undefined && name !== field)
 					) as typeof all
 			)
+	});
+	// What changed at the house meanwhile comes in; what is being typed beside it stays.
+	let known = untrack(() => fieldsOf(of));
+	$effect(() => {
+		const now = fieldsOf(of);
+		const changed = Object.entries(now).filter(
+			([name, value]) => JSON.stringify(value) !== JSON.stringify(known[name])
+		);
+		known = now;
+		if (changed.length > 0)
+			form.update((all) => ({ ...all, ...Object.fromEntries(changed) }), { taint: false });
 	});
 </script>
 
@@ -77,6 +119,8 @@
 	use:enhance
 	aria-busy={$submitting || undefined}
 >
+	<input type="hidden" name="__superform_id" value={id} />
 	{#each Object.entries(values) as [name, value] (name)}<input type="hidden" {name} {value} />{/each}
+	{#if unseen}<Message tone="wrong"><span>{unseen}</span></Message>{/if}
 	{@render children($form, $delayed)}
 </form>

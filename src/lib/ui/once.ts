@@ -5,8 +5,8 @@
 import { applyAction, enhance } from '$app/forms';
 import type { ActionResult } from '@sveltejs/kit';
 import { connection, sendingBegan, sendingEnded, wayEnded } from './connection.svelte';
-import { freshId } from './freshId';
 import { ONE_PRESS } from './kit/times';
+import { forgetAllSaid, forgetSaid, idOfSaid, saidBy } from './saidIds';
 
 export interface OnceOptions {
 	/** Told when something is under way, and when its answer is there. */
@@ -22,22 +22,6 @@ export interface OnceOptions {
 	/** The form's own `id` means something else, and what it says may be said twice without harm. */
 	withoutId?: boolean;
 }
-
-/** What a form says, without what changes each time the page is read. */
-function saidBy(action: URL, data: FormData, withoutId: boolean): string {
-	const parts = [...data]
-		.filter(([name]) => withoutId || (name !== 'id' && name !== 'seed'))
-		.map(([name, value]) =>
-			typeof value === 'string' ? [name, value] : [name, value.name, value.size, value.lastModified]
-		);
-	return JSON.stringify([action.pathname, action.search, parts]);
-}
-
-/**
- * Ids of what was said and not answered yet: under way, or lost. They outlive the form: reading the page anew may put
- * another one in its place.
- */
-const ids = new Map<string, string>();
 
 /** When something was last ticked on this page. */
 let lastTick = -Infinity;
@@ -74,11 +58,7 @@ export function once(form: HTMLFormElement, given: OnceOptions = {}) {
 			if (performance.now() - lastTick < ONE_PRESS) return cancel();
 			lastTick = performance.now();
 		}
-		if (!withoutId) {
-			const id = ids.get(said) ?? freshId();
-			ids.set(said, id);
-			formData.set('id', id);
-		}
+		if (!withoutId) formData.set('id', idOfSaid(said));
 		underWay.add(said);
 		sendingBegan();
 		show();
@@ -88,9 +68,9 @@ export function once(form: HTMLFormElement, given: OnceOptions = {}) {
 				// No answer at all: what was typed stays, and the same press again is the same entry.
 				connection.lost = result.type === 'error' && result.status === undefined;
 				if (connection.lost) return;
-				ids.delete(said);
+				forgetSaid(said);
 				// What was undone may be said again, as something new.
-				if (result.type === 'success' && action.search.includes('undo')) ids.clear();
+				if (result.type === 'success' && action.search.includes('undo')) forgetAllSaid();
 				await wayEnded();
 				if (result.type === 'failure' && options.beside?.(result.data ?? {}) === true)
 					// What the page said before is over.

@@ -1,5 +1,6 @@
 /** What the server hands to House. */
 import type { Layer } from '$core/household/home';
+import type { WeaveName } from '$core/household/weaves';
 export interface HouseRoom {
 	readonly id: string;
 	readonly name: string;
@@ -98,7 +99,7 @@ export interface HouseView {
 		| null;
 	readonly kinds: readonly { readonly kind: string; readonly name: string }[];
 	readonly storeys: readonly { readonly storey: number; readonly name: string }[];
-	readonly weaves: readonly string[];
+	readonly weaves: readonly WeaveName[];
 }
 
 /** The last changes of the home, newest first. */

@@ -1,7 +1,7 @@
 import { now } from '$server/clock';
 import { loadLedger } from '$server/pages/history/loadLedger';
 import { loading } from '$server/services/guard';
-import { tick, undo } from '$server/services/ledger/entryActions';
+import { undo, writeIn } from '$server/services/ledger/entryActions';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ locals, url }) => {
@@ -24,6 +24,6 @@ export const load: PageServerLoad = async ({ locals, url }) => {
 };
 
 export const actions: Actions = {
-	write: async ({ locals, request }) => tick(locals, await request.formData()),
+	write: async ({ locals, request }) => writeIn(locals, await request.formData()),
 	undo: async ({ locals, request }) => undo(locals, await request.formData())
 };

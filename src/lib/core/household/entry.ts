@@ -3,6 +3,10 @@ import { z } from 'zod';
 import { civilDay, dayPart, depth, id, minutes, name, uuid } from './fields';
 import { readBy, type Read } from './problems';
 
+/** What a pause holds for, and why. */
+export const PAUSE_SCOPES = ['household', 'member', 'room', 'layer', 'job'] as const;
+export const PAUSE_REASONS = ['away', 'ill', 'holiday', 'visitors', 'exams', 'other'] as const;
+
 /** As long as a note may be. */
 export const NOTE_LETTERS = 200;
 
@@ -62,12 +66,12 @@ export const entrySchema = z.discriminatedUnion(
 			.strictObject({
 				outcome: z.literal('pause'),
 				...common,
-				scope: z.enum(['household', 'member', 'room', 'layer', 'job']),
+				scope: z.enum(PAUSE_SCOPES),
 				/** The member, room, layer or job; null for the household. */
 				target: z.string().max(60).nullable().default(null),
 				from: civilDay,
 				to: civilDay,
-				reason: z.enum(['away', 'ill', 'holiday', 'visitors', 'exams', 'other']),
+				reason: z.enum(PAUSE_REASONS),
 				/** A few words of one's own, such as "paint drying". */
 				note: z.string().trim().max(60).default('')
 			})

@@ -10,7 +10,11 @@ export const id = z
 		'An id has 1 to 60 small letters, figures and hyphens, such as "lamp-room".'
 	);
 
-export const name = z.string().trim().min(1, 'Give it a name.').max(80, 'Keep the name to 80 characters.');
+/** A name; `ask` is said where it is left empty. */
+export const nameAsked = (ask: string) =>
+	z.string().trim().min(1, ask).max(80, 'Keep the name to 80 characters.');
+
+export const name = nameAsked('Give it a name.');
 
 /** Years that are meant. A slip of the finger (0027) would have every page count occurrences for centuries. */
 const FIRST_YEAR = 1900;

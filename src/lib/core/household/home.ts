@@ -170,7 +170,11 @@ export const roomSchema = z.strictObject({
 	name,
 	kind: z.enum(ROOM_KINDS),
 	/** 0 the ground; cellars below it. */
-	storey: z.number().int().min(-5).max(60),
+	storey: z
+		.number('Choose on which storey it lies.')
+		.int('Choose on which storey it lies.')
+		.min(-5, 'A home has at most five storeys below the ground.')
+		.max(60, 'A home has at most 60 storeys above the ground.'),
 	/** Place in the walk from the top of the house to the bottom. */
 	walkOrder: z.number().int().min(0).max(999),
 	seenByVisitors: z.boolean().default(false),

@@ -5,99 +5,75 @@
 	import TextField from '../kit/TextField.svelte';
 	import DateField from '../kit/DateField.svelte';
 	import Choice from '../kit/Choice.svelte';
-	import { untrack } from 'svelte';
 	import Notice from '../Notice.svelte';
 	import type { LedgerView } from '$views/history';
-	import { once } from '../once';
+	import FieldForm from '../FieldForm.svelte';
 	let {
 		view,
 		form,
 		done
 	}: {
 		view: LedgerView;
-		form: {
-			message?: string;
-			field?: string;
-			values?: Readonly<Record<string, string>>;
-			undo?: string | null;
-		} | null;
+		form: { message?: string } | null;
 		done: () => void;
 	} = $props();
-	let busy = $state(false);
-	/** What a page without scripts brought back. Later answers leave alone what is being typed meanwhile. */
-	const typed = untrack(() => ({
-		line: view.page?.job ?? view.jobs[0]?.id,
-		by: view.me,
-		date: view.today,
-		minutes: '',
-		outcome: 'done',
-		...form?.values
-	}));
-	const wrong = $derived(form && !('undo' in form) ? form : null);
-	/** What is wrong with a field, beside it. */
-	const bad = (field: string) => (wrong?.field === field ? (wrong.message ?? '') : '');
-	const isBeside = $derived(['job', 'by', 'date', 'minutes'].includes(wrong?.field ?? ''));
+	const wrong = $derived(form && !('undo' in form) ? form.message : undefined);
 </script>
 
-{#if wrong?.message && !isBeside}<div id="write-wrong">
-		<Notice tone="wrong"><span>{wrong.message}</span></Notice>
+{#if wrong}<div id="write-wrong">
+		<Notice tone="wrong"><span>{wrong}</span></Notice>
 	</div>{/if}
-<form
-	class="grid gap-4 mt-2"
-	method="post"
+<FieldForm
 	action="/history?/write&write=1"
-	novalidate
-	use:once={{
-		sending: (now) => (busy = now),
-		ended: (result) => {
-			if (result.type === 'success') done();
-		}
+	id="written in"
+	of={{
+		line: view.page?.job ?? view.lines[0]?.id ?? '',
+		by: view.me ?? '',
+		date: view.today,
+		minutes: '',
+		outcome: 'done'
 	}}
+	values={{ seed: view.formId }}
+	withId
+	class="grid gap-4 mt-2"
+	onsaved={done}
 >
-	<input type="hidden" name="seed" value={view.formId} />
-	<Choice
-		label={HISTORY_WRITE_IN.what}
-		name="line"
-		value={typed.line}
-		options={view.lines.map((line) => ({ value: line.id, label: line.name }))}
-		wrong={bad('job')}
-	/>
-	<div class="grid grid-cols-[1fr_1fr] gap-4 max-sm:grid-cols-[1fr]">
+	{#snippet children(typed, sending)}
 		<Choice
-			label={HISTORY_WRITE_IN.who}
-			name="by"
-			value={typed.by}
-			options={view.members.map((member) => ({ value: member.id, label: member.name }))}
-			wrong={bad('by')}
+			label={HISTORY_WRITE_IN.what}
+			name="line"
+			value={typed.line}
+			options={view.lines.map((line) => ({ value: line.id, label: line.name }))}
 		/>
-		<DateField
-			label={HISTORY_WRITE_IN.onWhichDay}
-			name="date"
-			max={view.today}
-			value={typed.date}
-			wrong={bad('date')}
-		/>
-	</div>
-	<div class="grid grid-cols-[1fr_1fr] gap-4 max-sm:grid-cols-[1fr]">
-		<TextField
-			label={HISTORY_WRITE_IN.minutesIfYouKnow}
-			wrong={bad('minutes')}
-			name="minutes"
-			inputmode="decimal"
-			autocomplete="off"
-			value={typed.minutes}
-		/>
-		<Choice
-			label={HISTORY_WRITE_IN.howItWent}
-			name="outcome"
-			value={typed.outcome}
-			options={[
-				{ value: 'done', label: HISTORY_WRITE_IN.done },
-				{ value: 'looked', label: HISTORY_WRITE_IN.stillClean },
-				{ value: 'part', label: HISTORY_WRITE_IN.startedNotFinished },
-				{ value: 'letgo', label: HISTORY_WRITE_IN.skippedUntilNextTime }
-			]}
-		/>
-	</div>
-	<Button kind="solid" type="submit" disabled={busy}>{HISTORY_WRITE_IN.saveItInHistory}</Button>
-</form>
+		<div class="grid grid-cols-[1fr_1fr] gap-4 max-sm:grid-cols-[1fr]">
+			<Choice
+				label={HISTORY_WRITE_IN.who}
+				name="by"
+				value={typed.by}
+				options={view.members.map((member) => ({ value: member.id, label: member.name }))}
+			/>
+			<DateField label={HISTORY_WRITE_IN.onWhichDay} name="date" max={view.today} value={typed.date} />
+		</div>
+		<div class="grid grid-cols-[1fr_1fr] gap-4 max-sm:grid-cols-[1fr]">
+			<TextField
+				label={HISTORY_WRITE_IN.minutesIfYouKnow}
+				name="minutes"
+				inputmode="decimal"
+				autocomplete="off"
+				value={typed.minutes}
+			/>
+			<Choice
+				label={HISTORY_WRITE_IN.howItWent}
+				name="outcome"
+				value={typed.outcome}
+				options={[
+					{ value: 'done', label: HISTORY_WRITE_IN.done },
+					{ value: 'looked', label: HISTORY_WRITE_IN.stillClean },
+					{ value: 'part', label: HISTORY_WRITE_IN.startedNotFinished },
+					{ value: 'letgo', label: HISTORY_WRITE_IN.skippedUntilNextTime }
+				]}
+			/>
+		</div>
+		<Button kind="solid" type="submit" {sending}>{HISTORY_WRITE_IN.saveItInHistory}</Button>
+	{/snippet}
+</FieldForm>

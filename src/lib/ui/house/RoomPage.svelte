@@ -6,6 +6,7 @@
 	import Check from '../kit/Check.svelte';
 	import TextField from '../kit/TextField.svelte';
 	import Choice from '../kit/Choice.svelte';
+	import EditFields from './EditFields.svelte';
 	import EditForm from './EditForm.svelte';
 	import PlaceButtons from './PlaceButtons.svelte';
 	import { LAYERS } from '$core/household/home';
@@ -69,23 +70,33 @@
 		<Button href="/house/job/new?room={room.id}">{HOUSE_ROOM_PAGE.addAJobOfYour}</Button>
 	</p>
 	<More title={HOUSE_ROOM_PAGE.renameMoveMergeTakeAlong}>
-		<EditForm values={{ op: 'changeRoom', room: room.id }} {view} class="facts">
-			<TextField label={HOUSE_ROOM_PAGE.name} name="name" value={room.ownName} maxlength={80} required />
-			<Choice
-				label={HOUSE_ROOM_PAGE.kind}
-				name="kind"
-				value={room.kind}
-				options={view.kinds.map((kind) => ({ value: kind.kind, label: kind.name }))}
-			/>
-			<Choice
-				label={HOUSE_ROOM_PAGE.storey}
-				name="storey"
-				value={String(room.storey)}
-				options={view.storeys.map((storey) => ({ value: String(storey.storey), label: storey.name }))}
-			/>
-			<Check label={HOUSE_ROOM_PAGE.visitorsSeeIt} name="seen" formValue="on" checked={room.seen} />
-			<Button type="submit">{HOUSE_ROOM_PAGE.save}</Button>
-		</EditForm>
+		{#key room.id}
+			<EditFields
+				{view}
+				id="room {room.id}"
+				of={{ name: room.ownName, kind: room.kind, storey: String(room.storey), seen: room.seen }}
+				values={{ op: 'changeRoom', room: room.id }}
+				class="facts"
+			>
+				{#snippet children(typed, sending)}
+					<TextField label={HOUSE_ROOM_PAGE.name} name="name" value={typed.name} maxlength={80} />
+					<Choice
+						label={HOUSE_ROOM_PAGE.kind}
+						name="kind"
+						value={typed.kind}
+						options={view.kinds.map((kind) => ({ value: kind.kind, label: kind.name }))}
+					/>
+					<Choice
+						label={HOUSE_ROOM_PAGE.storey}
+						name="storey"
+						value={typed.storey}
+						options={view.storeys.map((storey) => ({ value: String(storey.storey), label: storey.name }))}
+					/>
+					<Check label={HOUSE_ROOM_PAGE.visitorsSeeIt} name="seen" formValue="on" checked={typed.seen} />
+					<Button type="submit" {sending}>{HOUSE_ROOM_PAGE.save}</Button>
+				{/snippet}
+			</EditFields>
+		{/key}
 		<PlaceButtons
 			{view}
 			values={{ op: 'reorderRoom', room: room.id }}

@@ -11,6 +11,8 @@
 	import { plural } from '$words/general';
 	import { ZONE_PAGE } from '$words/house';
 	import LayerOff from './LayerOff.svelte';
+	import { WEAVE_NAMES } from '$words/names';
+	import EditFields from './EditFields.svelte';
 	import EditForm from './EditForm.svelte';
 	import PlaceButtons from './PlaceButtons.svelte';
 	import type { HouseView, ZoneItemView } from '$views/house';
@@ -142,16 +144,26 @@
 			{HOUSE_ZONE_PAGE.noZoneJobsYet}
 		</p>{/if}
 	<More title={HOUSE_ZONE_PAGE.renameMoveOrRemove}>
-		<EditForm values={{ op: 'changeZone', zone: zone.id }} {view} class="facts">
-			<TextField label={HOUSE_ZONE_PAGE.name} name="name" value={zone.name} maxlength={80} required />
-			<Choice
-				label={HOUSE_ZONE_PAGE.pattern}
-				name="weave"
-				value={zone.weave}
-				options={view.weaves.map((weave) => ({ value: weave, label: weave }))}
-			/>
-			<Button type="submit">{HOUSE_ZONE_PAGE.save}</Button>
-		</EditForm>
+		{#key zone.id}
+			<EditFields
+				{view}
+				id="zone {zone.id}"
+				of={{ name: zone.name, weave: zone.weave }}
+				values={{ op: 'nameZone', zone: zone.id }}
+				class="facts"
+			>
+				{#snippet children(typed, sending)}
+					<TextField label={HOUSE_ZONE_PAGE.name} name="name" value={typed.name} maxlength={80} />
+					<Choice
+						label={HOUSE_ZONE_PAGE.pattern}
+						name="weave"
+						value={typed.weave}
+						options={view.weaves.map((weave) => ({ value: weave, label: WEAVE_NAMES[weave] }))}
+					/>
+					<Button type="submit" {sending}>{HOUSE_ZONE_PAGE.save}</Button>
+				{/snippet}
+			</EditFields>
+		{/key}
 		<PlaceButtons {view} values={{ op: 'reorderZone', zone: zone.id }} tries />
 		<EditForm values={{ op: 'retireZone', zone: zone.id }} {view} tries class="row">
 			<Choice

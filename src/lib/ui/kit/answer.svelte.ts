@@ -34,11 +34,21 @@ export class FormAnswer {
 		return this.#wrong?.field === name ? this.#wrong.says : (this.#told?.about(name) ?? '');
 	}
 
+	/** The control of a field that is in sight: what is folded away would say it to nobody. */
+	#inSight(field: string): HTMLElement | null {
+		const control = this.#fields.find((one) => one.name === field)?.control();
+		return control && control.getClientRects().length > 0 ? control : null;
+	}
+
+	/** True where that field is in sight, and so shows what is wrong with it. */
+	isInSight(field: string): boolean {
+		return this.#inSight(field) !== null;
+	}
+
 	/** Takes what is wrong with a field: true where that field is in sight and shows it. */
 	take(field: string, says: string): boolean {
-		const control = this.#fields.find((one) => one.name === field)?.control();
-		// What is folded away would say it to nobody.
-		if (!control || control.getClientRects().length === 0 || says === '') return false;
+		const control = this.#inSight(field);
+		if (!control || says === '') return false;
 		this.#wrong = { field, says };
 		control.focus();
 		return true;

@@ -6,6 +6,7 @@
 	import { WEAVE_NAMES } from '$words/names';
 	import { untrack } from 'svelte';
 	import EditForm from '../house/EditForm.svelte';
+	import EditFields from '../house/EditFields.svelte';
 	import Button from '../kit/Button.svelte';
 	import TextField from '../kit/TextField.svelte';
 	import Toggles from '../kit/Toggles.svelte';
@@ -16,43 +17,47 @@
 	let weave = $state<readonly string[]>(first ? [first.weave] : []);
 </script>
 
-<EditForm
-	action="/supplies/kits?/edit"
+<EditFields
 	{view}
+	action="/supplies/kits?/edit"
+	id="kit {kit?.id ?? ''}"
+	of={{ name: kit?.name ?? '', letter: kit?.letter ?? '', place: kit?.place ?? '' }}
 	values={{ op: 'kit', kit: kit?.id ?? '' }}
 	class="grid gap-4"
 	{onsaved}
 >
-	<div class="grid gap-4 min-[520px]:grid-cols-[1fr_7rem]">
-		<TextField label={KITS.name} name="name" value={kit?.name ?? ''} maxlength={80} required />
-		<TextField label={KITS.letter} name="letter" value={kit?.letter ?? ''} maxlength={1} />
-	</div>
-	<TextField label={KITS.place} name="place" value={kit?.place ?? ''} maxlength={80} />
-	<Toggles
-		label={KITS.weave}
-		name="weave"
-		options={WEAVES.map((one) => ({ value: one, label: WEAVE_NAMES[one] }))}
-		bind:value={weave}
-	/>
-	<Toggles
-		label={KITS.rooms}
-		help={KITS.roomsHelp}
-		name="rooms"
-		many
-		options={view.rooms.map((one) => ({ value: one.id, label: one.name }))}
-		bind:value={rooms}
-	/>
-	{#if view.things.length > 0}
+	{#snippet children(typed, sending)}
+		<div class="grid gap-4 min-[520px]:grid-cols-[1fr_7rem]">
+			<TextField label={KITS.name} name="name" value={typed.name} maxlength={80} />
+			<TextField label={KITS.letter} name="letter" value={typed.letter} maxlength={1} />
+		</div>
+		<TextField label={KITS.place} name="place" value={typed.place} maxlength={80} />
 		<Toggles
-			label={KITS.contents}
-			name="contents"
-			many
-			options={view.things.map((one) => ({ value: one.id, label: one.name }))}
-			bind:value={contents}
+			label={KITS.weave}
+			name="weave"
+			options={WEAVES.map((one) => ({ value: one, label: WEAVE_NAMES[one] }))}
+			bind:value={weave}
 		/>
-	{/if}
-	<Button kind="solid" type="submit" class="justify-self-start">{KITS.keep}</Button>
-</EditForm>
+		<Toggles
+			label={KITS.rooms}
+			help={KITS.roomsHelp}
+			name="rooms"
+			many
+			options={view.rooms.map((one) => ({ value: one.id, label: one.name }))}
+			bind:value={rooms}
+		/>
+		{#if view.things.length > 0}
+			<Toggles
+				label={KITS.contents}
+				name="contents"
+				many
+				options={view.things.map((one) => ({ value: one.id, label: one.name }))}
+				bind:value={contents}
+			/>
+		{/if}
+		<Button kind="solid" type="submit" {sending} class="justify-self-start">{KITS.keep}</Button>
+	{/snippet}
+</EditFields>
 {#if kit}
 	<EditForm
 		action="/supplies/kits?/edit"

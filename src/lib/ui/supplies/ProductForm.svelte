@@ -7,6 +7,7 @@
 	import { SUPPLIES } from '$words/supplies/cupboard';
 	import { untrack } from 'svelte';
 	import EditForm from '../house/EditForm.svelte';
+	import EditFields from '../house/EditFields.svelte';
 	import Button from '../kit/Button.svelte';
 	import Check from '../kit/Check.svelte';
 	import Confirm from '../kit/Confirm.svelte';
@@ -29,61 +30,73 @@
 	let removing = $state<HTMLFormElement>();
 </script>
 
-<EditForm
-	action="/supplies?/edit"
+<EditFields
 	{view}
+	action="/supplies?/edit"
+	id="product {product?.id ?? ''}"
+	of={{
+		name: product?.name ?? '',
+		is: [...(product?.descriptions ?? [])],
+		vessel: product?.vessel ?? 'bottle',
+		strength: product?.strength ?? '',
+		place: product?.place ?? '',
+		locked: product?.locked ?? false,
+		openedOn: product?.openedOn ?? '',
+		bestBefore: product?.bestBefore ?? ''
+	}}
 	values={{ op: 'product', product: product?.id ?? '' }}
 	class="grid gap-4"
 	{onsaved}
 >
-	<TextField
-		label={SUPPLIES.name}
-		name="name"
-		value={product?.name ?? ''}
-		placeholder={SUPPLIES.nameHint}
-		maxlength={80}
-		required
-	/>
-	<Toggles
-		label={SUPPLIES.whatIsIt}
-		help={SUPPLIES.whatHelp}
-		name="is"
-		many
-		options={names.map((one) => ({ value: one, label: DESCRIPTION_WORDS[one] }))}
-		bind:value={is}
-	/>
-	<Toggles
-		label={SUPPLIES.vessel}
-		name="vessel"
-		options={VESSELS.map((one) => ({ value: one, label: VESSEL_WORDS[one] }))}
-		bind:value={vessel}
-	/>
-	{#if holdsBleach}
+	{#snippet children(typed, sending)}
 		<TextField
-			label={SUPPLIES.strength}
-			help={SUPPLIES.strengthHelp}
-			name="strength"
-			value={product?.strength ?? ''}
-			inputmode="decimal"
-			maxlength={6}
-		/>
-	{/if}
-	<div class="grid gap-4 min-[520px]:grid-cols-2">
-		<TextField
-			label={SUPPLIES.place}
-			name="place"
-			value={product?.place ?? ''}
-			placeholder={SUPPLIES.placeHint}
+			label={SUPPLIES.name}
+			name="name"
+			value={typed.name}
+			placeholder={SUPPLIES.nameHint}
 			maxlength={80}
 		/>
-		<div class="self-end">
-			<Check label={SUPPLIES.locked} name="locked" formValue="on" checked={product?.locked ?? false} />
+		<Toggles
+			label={SUPPLIES.whatIsIt}
+			help={SUPPLIES.whatHelp}
+			name="is"
+			many
+			options={names.map((one) => ({ value: one, label: DESCRIPTION_WORDS[one] }))}
+			bind:value={is}
+		/>
+		<Toggles
+			label={SUPPLIES.vessel}
+			name="vessel"
+			options={VESSELS.map((one) => ({ value: one, label: VESSEL_WORDS[one] }))}
+			bind:value={vessel}
+		/>
+		{#if holdsBleach}
+			<TextField
+				label={SUPPLIES.strength}
+				help={SUPPLIES.strengthHelp}
+				name="strength"
+				value={typed.strength}
+				inputmode="decimal"
+				maxlength={6}
+			/>
+		{/if}
+		<div class="grid gap-4 min-[520px]:grid-cols-2">
+			<TextField
+				label={SUPPLIES.place}
+				name="place"
+				value={typed.place}
+				placeholder={SUPPLIES.placeHint}
+				maxlength={80}
+			/>
+			<div class="self-end">
+				<Check label={SUPPLIES.locked} name="locked" formValue="on" checked={typed.locked} />
+			</div>
+			<DateField label={SUPPLIES.opened} name="openedOn" value={typed.openedOn} />
+			<DateField label={SUPPLIES.bestBefore} name="bestBefore" value={typed.bestBefore} />
 		</div>
-		<DateField label={SUPPLIES.opened} name="openedOn" value={product?.openedOn ?? ''} />
-		<DateField label={SUPPLIES.bestBefore} name="bestBefore" value={product?.bestBefore ?? ''} />
-	</div>
-	<Button kind="solid" type="submit" class="justify-self-start">{SUPPLIES.keep}</Button>
-</EditForm>
+		<Button kind="solid" type="submit" {sending} class="justify-self-start">{SUPPLIES.keep}</Button>
+	{/snippet}
+</EditFields>
 {#if product}
 	<EditForm
 		bind:form={removing}

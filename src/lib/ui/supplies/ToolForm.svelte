@@ -3,6 +3,7 @@
 	import type { KitsView } from '$views/supplies';
 	import { KITS } from '$words/supplies/kits';
 	import EditForm from '../house/EditForm.svelte';
+	import EditFields from '../house/EditFields.svelte';
 	import Button from '../kit/Button.svelte';
 	import Check from '../kit/Check.svelte';
 	import Choice from '../kit/Choice.svelte';
@@ -28,31 +29,35 @@
 	);
 </script>
 
-<EditForm
-	action="/supplies/kits?/edit"
+<EditFields
 	{view}
+	action="/supplies/kits?/edit"
+	id="tool {tool?.id ?? ''}"
+	of={{ name: tool?.name ?? '', hotWash: tool?.hotWash ?? false }}
 	values={{ op: 'tool', tool: tool?.id ?? '', withJobs: 'yes' }}
 	class="grid gap-4"
 	{onsaved}
 >
-	<TextField label={KITS.name} name="name" value={tool?.name ?? ''} maxlength={80} required />
-	<Choice
-		label={KITS.boundTo}
-		name="boundTo"
-		bind:value={boundTo}
-		options={[
-			{ value: '', label: KITS.anyRoom },
-			...view.rooms.map((one) => ({ value: one.id, label: one.name }))
-		]}
-	/>
-	<Check label={KITS.hotWash} name="hotWash" formValue="on" checked={tool?.hotWash ?? false} />
-	{#if view.jobs.length > 0}
-		<More title={KITS.jobs(jobs.length)}>
-			<Toggles label={KITS.jobs(0)} hideLabel name="jobs" many {options} bind:value={jobs} />
-		</More>
-	{/if}
-	<Button kind="solid" type="submit" class="justify-self-start">{KITS.keep}</Button>
-</EditForm>
+	{#snippet children(typed, sending)}
+		<TextField label={KITS.name} name="name" value={typed.name} maxlength={80} />
+		<Choice
+			label={KITS.boundTo}
+			name="boundTo"
+			bind:value={boundTo}
+			options={[
+				{ value: '', label: KITS.anyRoom },
+				...view.rooms.map((one) => ({ value: one.id, label: one.name }))
+			]}
+		/>
+		<Check label={KITS.hotWash} name="hotWash" formValue="on" checked={typed.hotWash} />
+		{#if view.jobs.length > 0}
+			<More title={KITS.jobs(jobs.length)}>
+				<Toggles label={KITS.jobs(0)} hideLabel name="jobs" many {options} bind:value={jobs} />
+			</More>
+		{/if}
+		<Button kind="solid" type="submit" {sending} class="justify-self-start">{KITS.keep}</Button>
+	{/snippet}
+</EditFields>
 {#if tool}
 	<EditForm
 		action="/supplies/kits?/edit"

@@ -9,7 +9,8 @@ export const EDIT_HOME_SAYS = {
 
 export const HOUSE_SAYS = {
 	chooseWhatKindOfRoom: 'Choose what kind of room it is.',
-	chooseOnWhichStoreyIt: 'Choose on which storey it lies.',
+	keepTheNameShort: 'Keep the name to 80 characters.',
+	giveTheRoomAName: 'Give the room a name.',
 	giveTheZoneAName: 'Give the zone a name.',
 	thatJobIsNotOn: 'That job is not on this list any more. Reload the page.',
 	thatWasNotUnderstoodReload: 'That was not understood. Reload the page and try again.',

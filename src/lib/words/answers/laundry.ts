@@ -7,6 +7,7 @@ export const LAUNDRY_SAYS = {
 	clothesOf: (name: Shown) => `${name}’s clothes`,
 	onThePile: 'on the pile',
 	reloadThePageAndTry: 'Reload the page and try again.',
+	keepTheNameShort: 'Keep the name to 80 characters.',
 	sayWhatIsInThe: 'Say what is in the load, and try again.',
 	isOnTheListTo: (name: Shown) => `On the list to wash: ${name}.`,
 	thisPressWasNotUnderstood: 'This press was not understood. Reload the page and try again.',

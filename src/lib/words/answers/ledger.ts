@@ -2,6 +2,12 @@
 import type { Shown } from '../screens/shown';
 
 export const ENTRY_ACTIONS_SAYS = {
+	chooseWhatIsPaused: 'Choose what is paused.',
+	chooseWhichOne: 'Choose which one.',
+	chooseWhyItIsPaused: 'Choose why it is paused.',
+	keepTheNoteShort: 'Keep it to 60 characters.',
+	aPauseEndsAfterIt: 'A pause ends on or after the day on which it begins.',
+	chooseWhatWasDone: 'Choose what was done.',
 	thatCannotBeWrittenDown: 'That cannot be written down.',
 	thisFormWasNotUnderstood: 'This form was not understood. Reload the page and try again.',
 	somebodyElseWroteThatAsk:

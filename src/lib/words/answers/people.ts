@@ -19,8 +19,6 @@ export const FAMILY_SAYS = {
 	asMuchAsTheWaking: 'As much as the waking hours that each is here, by age.',
 	byHand: 'By hand',
 	asYouHaveAgreedIt: 'As you have agreed it.',
-	chooseHowTheWorkIs: 'Choose how the work is shared.',
-	aPartIsANumber: (name: Shown) => `${name}: a part is a number from 0 to 1000.`,
 	keptTheSharesHoldFrom: 'Kept. The shares hold from this week on.',
 	savedTheCaptainChangesSo: 'Saved. The captain changes so from today.',
 	chooseOneOfTheChildren: 'Choose one of the children who take turns.',
@@ -48,6 +46,7 @@ export const GROWTH_SAYS = {
 } as const;
 
 export const MEMBER_SAYS = {
+	giveThemAName: 'Give them a name.',
 	isNotWholeSayFrom: (told: Shown, part: Shown) =>
 		`${told}: "${part}" is not whole. Say from when and until when.`,
 	endsBeforeItBegins: (told: Shown, part: Shown) => `${told}: "${part}" ends before it begins.`,
@@ -60,7 +59,6 @@ export const MEMBER_SAYS = {
 	chooseARole: 'Choose what this person is. Reload the page and try again.',
 	isNow: (name: Shown, role: Shown) => `${name}: ${role} from now on.`,
 	hasMovedOut: (name: Shown) => `${name} has moved out.`,
-	chooseTheDayOfBirth: 'Choose the day of birth, or leave it empty.',
 	aChildsDayOfBirth: 'When was this child born? Jobs and products are given by age.',
 	savedShareOutTheWeek: 'Saved. Share out the week again if it changes who can do what.'
 } as const;

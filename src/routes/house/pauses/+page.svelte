@@ -11,18 +11,11 @@
 	import { waitingToWash } from '$words/laundry';
 	import Notice from '$ui/Notice.svelte';
 	import ActForm from '$ui/ActForm.svelte';
+	import FieldForm from '$ui/FieldForm.svelte';
 	import ClothWeeks from '$ui/keep/ClothWeeks.svelte';
 	let { data, form } = $props();
 	const view = $derived(data.view);
-	/** What a page without scripts brought back. Later answers leave alone what is being typed meanwhile. */
-	const typed = untrack(() => ({
-		reason: 'away',
-		from: view.today,
-		to: view.today,
-		note: '',
-		...(form && 'values' in form ? form.values : {})
-	}));
-	let scope = $state('household');
+	let scope = $state(untrack(() => (form && 'values' in form ? form.values?.scope : null) ?? 'household'));
 	const named = (list: readonly { readonly id: string; readonly name: string }[]) =>
 		list.map((one) => ({ value: one.id, label: one.name }));
 	/** What can be paused, by what it is. */
@@ -49,68 +42,77 @@
 	{#if form && 'message' in form && form.message}
 		<Notice tone={'undo' in form ? 'done' : 'wrong'}><span>{form.message}</span></Notice>
 	{/if}
-	<ActForm
+	<FieldForm
 		action="/house/pauses?/pause"
+		id="pause"
+		of={{ target: '', reason: 'away', from: view.today, to: view.today, note: '' }}
 		values={{ seed: view.formId }}
+		withId
+		empties
 		class="flex flex-wrap items-center gap-x-3 gap-y-2.5 mt-4.5 mb-6 font-display text-[1.375rem]"
-		then={{ empties: true }}
 	>
-		<span>{HOUSE_PAUSES_PAGE.noChoresFor}</span>
-		<Choice
-			label={HOUSE_PAUSES_PAGE.whoOrWhatIsPaused}
-			look="tape"
-			name="scope"
-			bind:value={scope}
-			options={[
-				{ value: 'household', label: HOUSE_PAUSES_PAGE.theWholeHome },
-				{ value: 'member', label: HOUSE_PAUSES_PAGE.aPerson },
-				{ value: 'room', label: HOUSE_PAUSES_PAGE.aRoom },
-				{ value: 'layer', label: HOUSE_PAUSES_PAGE.aPartOfTheWork },
-				{ value: 'job', label: HOUSE_PAUSES_PAGE.oneJob }
-			]}
-		/>
-		{#if scope !== 'household'}
-			<Choice label={HOUSE_PAUSES_PAGE.whichOne} look="tape" name="target" options={targets[scope] ?? []} />
-		{/if}
-		<span>{HOUSE_PAUSES_PAGE.becauseOf}</span>
-		<Choice
-			label={HOUSE_PAUSES_PAGE.why}
-			look="tape"
-			name="reason"
-			value={typed.reason}
-			options={[
-				{ value: 'away', label: HOUSE_PAUSES_PAGE.away },
-				{ value: 'ill', label: HOUSE_PAUSES_PAGE.ill },
-				{ value: 'holiday', label: HOUSE_PAUSES_PAGE.onHoliday },
-				{ value: 'visitors', label: HOUSE_PAUSES_PAGE.withVisitors },
-				{ value: 'exams', label: HOUSE_PAUSES_PAGE.atExams },
-				{ value: 'other', label: HOUSE_PAUSES_PAGE.somethingElse }
-			]}
-		/>
-		<span>{HOUSE_PAUSES_PAGE.from}</span><DateField
-			look="tape"
-			label={HOUSE_PAUSES_PAGE.from2}
-			name="from"
-			value={typed.from}
-			required
-		/>
-		<span>{HOUSE_PAUSES_PAGE.to}</span><DateField
-			look="tape"
-			label={HOUSE_PAUSES_PAGE.to2}
-			name="to"
-			value={typed.to}
-			required
-		/>
-		<TextField
-			label={HOUSE_PAUSES_PAGE.inAFewWords}
-			look="tape"
-			name="note"
-			maxlength={60}
-			placeholder={HOUSE_PAUSES_PAGE.inAFewWords2}
-			value={typed.note}
-		/>
-		<Button kind="solid" type="submit">{HOUSE_PAUSES_PAGE.saveThePause}</Button>
-	</ActForm>
+		{#snippet children(typed, sending)}
+			<span>{HOUSE_PAUSES_PAGE.noChoresFor}</span>
+			<Choice
+				label={HOUSE_PAUSES_PAGE.whoOrWhatIsPaused}
+				look="tape"
+				name="scope"
+				bind:value={scope}
+				options={[
+					{ value: 'household', label: HOUSE_PAUSES_PAGE.theWholeHome },
+					{ value: 'member', label: HOUSE_PAUSES_PAGE.aPerson },
+					{ value: 'room', label: HOUSE_PAUSES_PAGE.aRoom },
+					{ value: 'layer', label: HOUSE_PAUSES_PAGE.aPartOfTheWork },
+					{ value: 'job', label: HOUSE_PAUSES_PAGE.oneJob }
+				]}
+			/>
+			{#if scope !== 'household'}
+				<Choice
+					label={HOUSE_PAUSES_PAGE.whichOne}
+					look="tape"
+					name="target"
+					value={typed.target}
+					options={targets[scope] ?? []}
+				/>
+			{/if}
+			<span>{HOUSE_PAUSES_PAGE.becauseOf}</span>
+			<Choice
+				label={HOUSE_PAUSES_PAGE.why}
+				look="tape"
+				name="reason"
+				value={typed.reason}
+				options={[
+					{ value: 'away', label: HOUSE_PAUSES_PAGE.away },
+					{ value: 'ill', label: HOUSE_PAUSES_PAGE.ill },
+					{ value: 'holiday', label: HOUSE_PAUSES_PAGE.onHoliday },
+					{ value: 'visitors', label: HOUSE_PAUSES_PAGE.withVisitors },
+					{ value: 'exams', label: HOUSE_PAUSES_PAGE.atExams },
+					{ value: 'other', label: HOUSE_PAUSES_PAGE.somethingElse }
+				]}
+			/>
+			<span>{HOUSE_PAUSES_PAGE.from}</span><DateField
+				look="tape"
+				label={HOUSE_PAUSES_PAGE.from2}
+				name="from"
+				value={typed.from}
+			/>
+			<span>{HOUSE_PAUSES_PAGE.to}</span><DateField
+				look="tape"
+				label={HOUSE_PAUSES_PAGE.to2}
+				name="to"
+				value={typed.to}
+			/>
+			<TextField
+				label={HOUSE_PAUSES_PAGE.inAFewWords}
+				look="tape"
+				name="note"
+				maxlength={60}
+				placeholder={HOUSE_PAUSES_PAGE.inAFewWords2}
+				value={typed.note}
+			/>
+			<Button kind="solid" type="submit" {sending}>{HOUSE_PAUSES_PAGE.saveThePause}</Button>
+		{/snippet}
+	</FieldForm>
 	<div
 		class="grid grid-cols-[minmax(0,1.35fr)_minmax(0,1fr)] gap-x-12 gap-y-6 [border-top:var(--stitch)] pt-4.5 max-[901px]:grid-cols-[minmax(0,1fr)]"
 	>

@@ -13,6 +13,7 @@
 	import Toggles from '$ui/kit/Toggles.svelte';
 	import DateField from '$ui/kit/DateField.svelte';
 	import EditForm from '$ui/house/EditForm.svelte';
+	import EditFields from '$ui/house/EditFields.svelte';
 	import Notice from '$ui/Notice.svelte';
 	let { data, form } = $props();
 	const view = $derived(data.view);
@@ -51,129 +52,150 @@
 				</EditForm>
 				<RoleInHome {view} fixed={!data.mayEdit} />
 			</div>
-			<EditForm {view} values={{ part: 'facts' }} action="?/keep" class="part linen">
-				<h2 class="mt-2">{PEOPLE_MEMBER_PAGE.whatToKnow}</h2>
-				<div class="w-full grid gap-3 sm:[&>:last-child]:max-w-65">
-					<TextField label={PEOPLE_MEMBER_PAGE.name} name="name" required maxlength={80} value={view.name} />
-					<DateField label={PEOPLE_MEMBER_PAGE.bornOn} name="bornOn" value={view.bornOn ?? ''} />
-				</div>
-				{#if view.skills.length > 0}
-					<Toggles
-						label={PEOPLE_MEMBER_PAGE.hasLearned}
-						help={PEOPLE_MEMBER_PAGE.learnedHelp}
-						name="skills"
-						many
-						options={view.skills.map(({ skill }) => ({ value: skill, label: skill }))}
-						bind:value={skills}
-					/>
-				{/if}
-				<Check
-					label={PEOPLE_MEMBER_PAGE.bringsAKitOfTheir}
-					name="ownKit"
-					formValue="1"
-					bind:checked={ownKit}
-				/>
-				{#if ownKit}
-					<Toggles
-						label={PEOPLE_MEMBER_PAGE.whatIsInIt}
-						name="kit"
-						many
-						options={view.things.map((one) => ({ value: one.thing, label: one.name }))}
-						bind:value={kit}
-					/>
-				{/if}
-				<More class="w-full">
-					{#snippet title()}{PEOPLE_MEMBER_PAGE.keepsAwayFrom(
-							view.families.some((one) => one.out)
-								? `: ${view.families
-										.filter((one) => one.out)
-										.map((one) => one.name)
-										.join(', ')}`
-								: ''
-						)}{/snippet}
-					<div class="flex flex-wrap gap-x-5 gap-y-0">
-						{#each view.families as one (one.code)}
-							<Check label={one.name} name="families" formValue={one.code} checked={one.out} />
-						{/each}
+			<EditFields
+				{view}
+				action="?/keep"
+				id="facts"
+				of={{
+					name: view.name,
+					bornOn: view.bornOn,
+					families: view.families.filter((one) => one.out).map((one) => one.code),
+					allows: view.early.filter((one) => one.on).map((one) => one.code),
+					out: view.jobs.filter((job) => job.out).map((job) => job.id),
+					disliked: view.jobs.filter((job) => job.disliked).map((job) => job.id)
+				}}
+				values={{ part: 'facts' }}
+				class="part linen"
+			>
+				{#snippet children(typed, sending)}
+					<h2 class="mt-2">{PEOPLE_MEMBER_PAGE.whatToKnow}</h2>
+					<div class="w-full grid gap-3 sm:[&>:last-child]:max-w-65">
+						<TextField label={PEOPLE_MEMBER_PAGE.name} name="name" maxlength={80} value={typed.name} />
+						<DateField label={PEOPLE_MEMBER_PAGE.bornOn} name="bornOn" value={typed.bornOn} />
 					</div>
-				</More>
-				{#if view.early.length > 0}
+					{#if view.skills.length > 0}
+						<Toggles
+							label={PEOPLE_MEMBER_PAGE.hasLearned}
+							help={PEOPLE_MEMBER_PAGE.learnedHelp}
+							name="skills"
+							many
+							options={view.skills.map(({ skill }) => ({ value: skill, label: skill }))}
+							bind:value={skills}
+						/>
+					{/if}
+					<Check
+						label={PEOPLE_MEMBER_PAGE.bringsAKitOfTheir}
+						name="ownKit"
+						formValue="1"
+						bind:checked={ownKit}
+					/>
+					{#if ownKit}
+						<Toggles
+							label={PEOPLE_MEMBER_PAGE.whatIsInIt}
+							name="kit"
+							many
+							options={view.things.map((one) => ({ value: one.thing, label: one.name }))}
+							bind:value={kit}
+						/>
+					{/if}
 					<More class="w-full">
-						{#snippet title()}{EARLY.title}{view.early.some((one) => one.on)
-								? `: ${view.early
-										.filter((one) => one.on)
-										.map((one) => one.name)
-										.join(', ')}`
-								: ''}{/snippet}
-						<p class="mt-0 mb-2 text-tin-text">{EARLY.says}</p>
-						<input type="hidden" name="withAllows" value="1" />
+						{#snippet title()}{PEOPLE_MEMBER_PAGE.keepsAwayFrom(
+								view.families.some((one) => one.out)
+									? `: ${view.families
+											.filter((one) => one.out)
+											.map((one) => one.name)
+											.join(', ')}`
+									: ''
+							)}{/snippet}
 						<div class="flex flex-wrap gap-x-5 gap-y-0">
-							{#each view.early as one (one.code)}
+							{#each view.families as one (one.code)}
 								<Check
-									label={EARLY.label(one.name, one.from, one.said)}
-									name="allows"
+									label={one.name}
+									name="families"
 									formValue={one.code}
-									checked={one.on}
+									checked={typed.families.includes(one.code)}
 								/>
 							{/each}
 						</div>
 					</More>
-				{/if}
-				<More class="w-full">
-					{#snippet title()}{PEOPLE_MEMBER_PAGE.jobsLeftOutOrDisliked(
-							view.jobs.some((one) => one.out || one.disliked)
-								? `: ${view.jobs
-										.filter((one) => one.out || one.disliked)
-										.map((one) => one.name)
-										.join(', ')}`
-								: ''
-						)}{/snippet}
-					<table class="w-full [border-collapse:collapse]">
-						<thead
-							><tr
-								><td class="py-0.75 pr-2 pl-0 text-center"></td><th
-									class="text-left py-0.75 pr-3 pl-0 text-tin-text font-normal"
-									scope="col">{PEOPLE_MEMBER_PAGE.neverGets}</th
-								><th class="text-left py-0.75 pr-3 pl-0 text-tin-text font-normal" scope="col"
-									>{PEOPLE_MEMBER_PAGE.doesNotLike}</th
-								></tr
-							></thead
-						>
-						<tbody>
-							{#each view.jobs as job (job.id)}
-								<tr>
-									<th class="text-left py-0.75 pr-3 pl-0 font-normal" scope="row">{job.name}</th>
-									<td class="py-0.75 pr-2 pl-0 text-center"
-										><Check
-											label={PEOPLE_MEMBER_PAGE.never(job.name)}
-											hideLabel
-											name="out"
-											formValue={job.id}
-											checked={job.out}
-										/></td
-									>
-									<td class="py-0.75 pr-2 pl-0 text-center"
-										><Check
-											label={PEOPLE_MEMBER_PAGE.doesNotLikeOf(job.name)}
-											hideLabel
-											name="disliked"
-											formValue={job.id}
-											checked={job.disliked}
-										/></td
-									>
-								</tr>
-							{/each}
-						</tbody>
-					</table>
-				</More>
-				<Button type="submit">{PEOPLE_MEMBER_PAGE.save}</Button>
-				{#if view.cannot.length > 0}
-					<h2 class="mt-2">{PEOPLE_MEMBER_PAGE.whatCannotTakeAndWhy(view.shownName)}</h2>
-					<ul>
-						{#each view.cannot as one, i (i)}<li class="py-1"><b>{one.name}</b>: {one.words}</li>{/each}
-					</ul>
-				{/if}
-			</EditForm>
+					{#if view.early.length > 0}
+						<More class="w-full">
+							{#snippet title()}{EARLY.title}{view.early.some((one) => one.on)
+									? `: ${view.early
+											.filter((one) => one.on)
+											.map((one) => one.name)
+											.join(', ')}`
+									: ''}{/snippet}
+							<p class="mt-0 mb-2 text-tin-text">{EARLY.says}</p>
+							<input type="hidden" name="withAllows" value="1" />
+							<div class="flex flex-wrap gap-x-5 gap-y-0">
+								{#each view.early as one (one.code)}
+									<Check
+										label={EARLY.label(one.name, one.from, one.said)}
+										name="allows"
+										formValue={one.code}
+										checked={typed.allows.includes(one.code)}
+									/>
+								{/each}
+							</div>
+						</More>
+					{/if}
+					<More class="w-full">
+						{#snippet title()}{PEOPLE_MEMBER_PAGE.jobsLeftOutOrDisliked(
+								view.jobs.some((one) => one.out || one.disliked)
+									? `: ${view.jobs
+											.filter((one) => one.out || one.disliked)
+											.map((one) => one.name)
+											.join(', ')}`
+									: ''
+							)}{/snippet}
+						<table class="w-full [border-collapse:collapse]">
+							<thead
+								><tr
+									><td class="py-0.75 pr-2 pl-0 text-center"></td><th
+										class="text-left py-0.75 pr-3 pl-0 text-tin-text font-normal"
+										scope="col">{PEOPLE_MEMBER_PAGE.neverGets}</th
+									><th class="text-left py-0.75 pr-3 pl-0 text-tin-text font-normal" scope="col"
+										>{PEOPLE_MEMBER_PAGE.doesNotLike}</th
+									></tr
+								></thead
+							>
+							<tbody>
+								{#each view.jobs as job (job.id)}
+									<tr>
+										<th class="text-left py-0.75 pr-3 pl-0 font-normal" scope="row">{job.name}</th>
+										<td class="py-0.75 pr-2 pl-0 text-center"
+											><Check
+												label={PEOPLE_MEMBER_PAGE.never(job.name)}
+												hideLabel
+												name="out"
+												formValue={job.id}
+												checked={typed.out.includes(job.id)}
+											/></td
+										>
+										<td class="py-0.75 pr-2 pl-0 text-center"
+											><Check
+												label={PEOPLE_MEMBER_PAGE.doesNotLikeOf(job.name)}
+												hideLabel
+												name="disliked"
+												formValue={job.id}
+												checked={typed.disliked.includes(job.id)}
+											/></td
+										>
+									</tr>
+								{/each}
+							</tbody>
+						</table>
+					</More>
+					<Button type="submit" {sending}>{PEOPLE_MEMBER_PAGE.save}</Button>
+					{#if view.cannot.length > 0}
+						<h2 class="mt-2">{PEOPLE_MEMBER_PAGE.whatCannotTakeAndWhy(view.shownName)}</h2>
+						<ul>
+							{#each view.cannot as one, i (i)}<li class="py-1"><b>{one.name}</b>: {one.words}</li>{/each}
+						</ul>
+					{/if}
+				{/snippet}
+			</EditFields>
 		</div>
 	</fieldset>
 	{#if data.mayEdit && !data.isMe}<MovesOut {view} />{/if}

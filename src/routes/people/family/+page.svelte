@@ -8,7 +8,7 @@
 	import TextField from '$ui/kit/TextField.svelte';
 	import Choice from '$ui/kit/Choice.svelte';
 	import ActForm from '$ui/ActForm.svelte';
-	import EditForm from '$ui/house/EditForm.svelte';
+	import EditFields from '$ui/house/EditFields.svelte';
 	import Notice from '$ui/Notice.svelte';
 	let { data, form } = $props();
 	const view = $derived(data.view);
@@ -29,37 +29,49 @@
 	{#if saved}<Notice><span>{saved}</span></Notice>{/if}
 	<fieldset class="bare-set" disabled={!data.mayEdit}>
 		<legend class="sr">{PEOPLE_FAMILY_PAGE.whatTheFamilyHasAgreed}</legend>
-		<EditForm {view} values={{ part: 'shares' }} action="?/keep" class="shares">
-			<h2 class="mt-3.5 mb-2">{PEOPLE_FAMILY_PAGE.howTheWorkIsShared}</h2>
-			<CardRadios
-				label={PEOPLE_FAMILY_PAGE.howTheWorkIsShared}
-				name="by"
-				bind:value={() => by, (to) => (chosen = to)}
-				disabled={!data.mayEdit}
-				class="grid w-full grid-cols-4 gap-3.5 max-[901px]:grid-cols-[1fr_1fr] max-sm:grid-cols-[1fr]"
-				options={view.options.map((one) => ({
-					value: one.by,
-					label: one.name,
-					line: one.says,
-					more: `${one.percents} %`
-				}))}
-			/>
-			<div
-				class="grid w-full grid-cols-[repeat(auto-fill,minmax(min(9rem,100%),1fr))] items-end gap-3 [&[hidden]]:hidden"
-				hidden={by !== 'hand'}
-			>
-				{#each view.shares as one (one.id)}
-					<TextField
-						label={one.name}
-						name="hand-{one.id}"
-						inputmode="decimal"
-						value={String(one.byHand)}
-						maxlength={6}
-					/>
-				{/each}
-			</div>
-			<Button kind="solid" type="submit">{PEOPLE_FAMILY_PAGE.saveWhatIsAgreed}</Button>
-		</EditForm>
+		<EditFields
+			{view}
+			action="?/keep"
+			id="shares"
+			of={{
+				by: view.by,
+				...Object.fromEntries(view.shares.map((one) => [`hand-${one.id}`, String(one.byHand)]))
+			} as Record<string, string>}
+			values={{ part: 'shares' }}
+			class="shares"
+		>
+			{#snippet children(typed, sending)}
+				<h2 class="mt-3.5 mb-2">{PEOPLE_FAMILY_PAGE.howTheWorkIsShared}</h2>
+				<CardRadios
+					label={PEOPLE_FAMILY_PAGE.howTheWorkIsShared}
+					name="by"
+					bind:value={() => by, (to) => (chosen = to)}
+					disabled={!data.mayEdit}
+					class="grid w-full grid-cols-4 gap-3.5 max-[901px]:grid-cols-[1fr_1fr] max-sm:grid-cols-[1fr]"
+					options={view.options.map((one) => ({
+						value: one.by,
+						label: one.name,
+						line: one.says,
+						more: `${one.percents} %`
+					}))}
+				/>
+				<div
+					class="grid w-full grid-cols-[repeat(auto-fill,minmax(min(9rem,100%),1fr))] items-end gap-3 [&[hidden]]:hidden"
+					hidden={by !== 'hand'}
+				>
+					{#each view.shares as one (one.id)}
+						<TextField
+							label={one.name}
+							name="hand-{one.id}"
+							inputmode="decimal"
+							value={String(typed[`hand-${one.id}`] ?? '')}
+							maxlength={6}
+						/>
+					{/each}
+				</div>
+				<Button kind="solid" type="submit" {sending}>{PEOPLE_FAMILY_PAGE.saveWhatIsAgreed}</Button>
+			{/snippet}
+		</EditFields>
 		{#if view.wears !== null}
 			<ActForm action="?/ribbon" class="row" then={{ withoutId: true }}>
 				<Choice
@@ -73,65 +85,97 @@
 			</ActForm>
 		{/if}
 		<div class="grid grid-cols-[1.2fr_1fr] gap-7 items-start max-[901px]:grid-cols-[1fr]">
-			<EditForm {view} values={{ part: 'ribbon' }} action="?/keep" class="linen part">
-				<h2 class="mt-3.5 mb-2">{PEOPLE_FAMILY_PAGE.todaysCaptain}</h2>
-				{#if view.ribbon.members.length === 0}
-					<p>{PEOPLE_FAMILY_PAGE.theChildrenOfAHome}</p>
-				{:else}
-					<p class="dim">{PEOPLE_FAMILY_PAGE.oneChildAtATime}</p>
-					<div class="flex flex-wrap gap-x-5.5 gap-y-1">
-						{#each view.ribbon.members as one (one.id)}
-							<Check label={one.name} name="members" formValue={one.id} checked={one.on} />
-						{/each}
-					</div>
-					<Choice
-						label={PEOPLE_FAMILY_PAGE.changes}
-						name="every"
-						value={view.ribbon.every}
-						options={[
-							{ value: 'day', label: PEOPLE_FAMILY_PAGE.everyDay },
-							{ value: 'week', label: PEOPLE_FAMILY_PAGE.everyWeek }
-						]}
-					/>
-					<div class="two grid grid-cols-[1fr_1fr] gap-3 max-sm:grid-cols-[1fr]">
-						<TextField
-							label={PEOPLE_FAMILY_PAGE.extraChoresALineEach}
-							name="duties"
-							lines={3}
-							value={view.ribbon.duties}
+			<EditFields
+				{view}
+				action="?/keep"
+				id="ribbon"
+				of={{
+					members: view.ribbon.members.filter((one) => one.on).map((one) => one.id),
+					every: view.ribbon.every,
+					duties: view.ribbon.duties,
+					choices: view.ribbon.choices
+				}}
+				values={{ part: 'ribbon' }}
+				class="linen part"
+			>
+				{#snippet children(typed, sending)}
+					<h2 class="mt-3.5 mb-2">{PEOPLE_FAMILY_PAGE.todaysCaptain}</h2>
+					{#if view.ribbon.members.length === 0}
+						<p>{PEOPLE_FAMILY_PAGE.theChildrenOfAHome}</p>
+					{:else}
+						<p class="dim">{PEOPLE_FAMILY_PAGE.oneChildAtATime}</p>
+						<div class="flex flex-wrap gap-x-5.5 gap-y-1">
+							{#each view.ribbon.members as one (one.id)}
+								<Check
+									label={one.name}
+									name="members"
+									formValue={one.id}
+									checked={typed.members.includes(one.id)}
+								/>
+							{/each}
+						</div>
+						<Choice
+							label={PEOPLE_FAMILY_PAGE.changes}
+							name="every"
+							value={typed.every}
+							options={[
+								{ value: 'day', label: PEOPLE_FAMILY_PAGE.everyDay },
+								{ value: 'week', label: PEOPLE_FAMILY_PAGE.everyWeek }
+							]}
 						/>
-						<TextField
-							label={PEOPLE_FAMILY_PAGE.choicesALineEach}
-							name="choices"
-							lines={3}
-							value={view.ribbon.choices}
-						/>
-					</div>
-					{#if view.ribbon.next.length > 0}
-						<p class="dim">
-							{view.ribbon.next.map((one) => `${one.when} ${one.name}`).join(', ')}
-						</p>
+						<div class="two grid grid-cols-[1fr_1fr] gap-3 max-sm:grid-cols-[1fr]">
+							<TextField
+								label={PEOPLE_FAMILY_PAGE.extraChoresALineEach}
+								name="duties"
+								lines={3}
+								value={typed.duties}
+							/>
+							<TextField
+								label={PEOPLE_FAMILY_PAGE.choicesALineEach}
+								name="choices"
+								lines={3}
+								value={typed.choices}
+							/>
+						</div>
+						{#if view.ribbon.next.length > 0}
+							<p class="dim">
+								{view.ribbon.next.map((one) => `${one.when} ${one.name}`).join(', ')}
+							</p>
+						{/if}
+						<Button type="submit" {sending}>{PEOPLE_FAMILY_PAGE.save}</Button>
 					{/if}
-					<Button type="submit">{PEOPLE_FAMILY_PAGE.save}</Button>
-				{/if}
-			</EditForm>
-			<EditForm {view} values={{ part: 'gate' }} action="?/keep" class="linen part">
-				<h2 class="mt-3.5 mb-2">{PEOPLE_FAMILY_PAGE.choresBeforeTvAndPhone}</h2>
-				<TextField
-					label={PEOPLE_FAMILY_PAGE.whatWaitsUntilAChilds}
-					name="gate"
-					maxlength={40}
-					value={view.gate}
-					placeholder={PEOPLE_FAMILY_PAGE.screens}
-				/>
-				<Radios
-					label={PEOPLE_FAMILY_PAGE.workingTogether}
-					name="together"
-					value={view.together}
-					options={PEOPLE_FAMILY_PAGE.ways.map((way) => ({ value: way.id, label: way.name, line: way.says }))}
-				/>
-				<Button type="submit">{PEOPLE_FAMILY_PAGE.save}</Button>
-			</EditForm>
+				{/snippet}
+			</EditFields>
+			<EditFields
+				{view}
+				action="?/keep"
+				id="gate"
+				of={{ gate: view.gate, together: view.together }}
+				values={{ part: 'gate' }}
+				class="linen part"
+			>
+				{#snippet children(typed, sending)}
+					<h2 class="mt-3.5 mb-2">{PEOPLE_FAMILY_PAGE.choresBeforeTvAndPhone}</h2>
+					<TextField
+						label={PEOPLE_FAMILY_PAGE.whatWaitsUntilAChilds}
+						name="gate"
+						maxlength={40}
+						value={typed.gate}
+						placeholder={PEOPLE_FAMILY_PAGE.screens}
+					/>
+					<Radios
+						label={PEOPLE_FAMILY_PAGE.workingTogether}
+						name="together"
+						value={typed.together}
+						options={PEOPLE_FAMILY_PAGE.ways.map((way) => ({
+							value: way.id,
+							label: way.name,
+							line: way.says
+						}))}
+					/>
+					<Button type="submit" {sending}>{PEOPLE_FAMILY_PAGE.save}</Button>
+				{/snippet}
+			</EditFields>
 		</div>
 	</fieldset>
 	{#if !data.mayEdit}<p class="dim">{PEOPLE_FAMILY_PAGE.whoeverOrganisesTheHomeCan}</p>{/if}

@@ -1,6 +1,5 @@
 /** Zones and rooms are changed. */
 import { HOUSE_SAYS } from '$words/answers/home';
-import { ROOM_KINDS, WEAVES, type Room } from '$core/household/home';
 import { saveJob } from '$core/setup/editJobs';
 import {
 	addRoom,
@@ -13,17 +12,79 @@ import {
 } from '$core/setup/editRooms';
 import { addZone, changeZone, reorderZone, retireZone } from '$core/setup/editZones';
 import { KIND_NAMES } from '$core/setup/steps';
+import { byFields } from '../fieldForms';
 import { judge } from '../ledger/entryActions';
 import type { Asker } from '../ledger/whoMay';
 import { editHome } from './editHome';
+import { newRoomForm, newZoneForm, roomForm, zoneForm } from './houseForms';
 
 const zoneOrNone = (text: string) => (text === '' ? null : text);
 
 /** The edits of House, by the name of the form's `op`. */
 export async function editHouse(asker: Asker, form: FormData) {
-	const household = asker.householdId;
 	const op = String(form.get('op') ?? '');
-	if (op === 'clutter') return judge(asker, form);
+	switch (op) {
+		case 'clutter':
+			return judge(asker, form);
+		case 'addRoom':
+			return addedRoom(asker.householdId, form);
+		case 'changeRoom':
+			return changedRoom(asker.householdId, form);
+		case 'addZone':
+			return addedZone(asker.householdId, form);
+		case 'nameZone':
+			return namedZone(asker.householdId, form);
+		default:
+			return pressed(asker.householdId, op, form);
+	}
+}
+
+const kept = () => 'Kept.';
+
+const addedRoom = (household: string, form: FormData) =>
+	byFields(newRoomForm, form, ({ kind, name, storey, zone }) =>
+		editHome(
+			household,
+			form,
+			({ home }) =>
+				addRoom(home, { name: name || KIND_NAMES[kind], kind, storey: Number(storey) }, zoneOrNone(zone)),
+			kept
+		)
+	);
+
+const changedRoom = (household: string, form: FormData) =>
+	byFields(roomForm, form, ({ room, name, kind, storey, seen }) =>
+		editHome(
+			household,
+			form,
+			({ home }) =>
+				changeRoom(home, room, {
+					name,
+					seenByVisitors: seen,
+					...(kind ? { kind } : {}),
+					...(storey === '' ? {} : { storey: Number(storey) })
+				}),
+			kept
+		)
+	);
+
+const addedZone = (household: string, form: FormData) =>
+	byFields(newZoneForm, form, ({ name }) =>
+		editHome(household, form, ({ home }) => addZone(home, name), kept)
+	);
+
+const namedZone = (household: string, form: FormData) =>
+	byFields(zoneForm, form, ({ zone, name, weave }) =>
+		editHome(
+			household,
+			form,
+			({ home }) => changeZone(home, zone, { name, ...(weave ? { weave } : {}) }),
+			kept
+		)
+	);
+
+/** What is pressed, and has no words of its own. */
+function pressed(household: string, op: string, form: FormData) {
 	return editHome(
 		household,
 		form,
@@ -39,40 +100,15 @@ export async function editHouse(asker: Asker, form: FormData) {
 						moves.map(([room, zone]) => ({ room: room ?? '', zone: zone ?? '' }))
 					);
 				}
-				case 'addRoom': {
-					const kind = ROOM_KINDS.find((one) => one === text('kind'));
-					const storey = Number(text('storey'));
-					if (!kind) return { field: 'kind', says: HOUSE_SAYS.chooseWhatKindOfRoom };
-					if (!Number.isInteger(storey)) return { field: 'storey', says: HOUSE_SAYS.chooseOnWhichStoreyIt };
-					return addRoom(
-						home,
-						{ name: text('name') || KIND_NAMES[kind], kind, storey },
-						zoneOrNone(text('zone'))
-					);
-				}
-				case 'changeRoom': {
-					const kind = ROOM_KINDS.find((one) => one === text('kind'));
-					const facts: Partial<Omit<Room, 'id' | 'zone'>> = { name: text('name') };
-					if (kind) facts.kind = kind;
-					if (text('storey') !== '' && Number.isInteger(Number(text('storey'))))
-						facts.storey = Number(text('storey'));
-					facts.seenByVisitors = text('seen') === 'on';
-					return changeRoom(home, text('room'), facts);
-				}
 				case 'reorderRoom':
 					return reorderRoom(home, text('room'), by);
 				case 'mergeRooms':
 					return mergeRooms(home, text('room'), text('into'));
 				case 'retireRoom':
 					return retireRoom(home, text('room'));
-				case 'addZone':
-					return text('name') === '' ? HOUSE_SAYS.giveTheZoneAName : addZone(home, text('name'));
 				case 'changeZone': {
-					const weave = WEAVES.find((one) => one === text('weave'));
 					const orderBy = text('orderBy');
 					return changeZone(home, text('zone'), {
-						...(form.has('name') ? { name: text('name') } : {}),
-						...(weave ? { weave } : {}),
 						...(orderBy === 'list' || orderBy === 'need' ? { orderBy } : {}),
 						...(form.has('item') ? { list: list('item') } : {})
 					});

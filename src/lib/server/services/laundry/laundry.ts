@@ -9,6 +9,7 @@ import { now } from '../../clock';
 import { reading, transaction } from '../../db/pool';
 import { loadHome } from '../../repo/homeRepo';
 import { addLoad, dropLoad, loadOf, putOff, tellLoad } from '../../repo/laundryRepo';
+import { byFields } from '../fieldForms';
 import { typed } from '../guard';
 import { editHome } from '../home/editHome';
 import type { Asker } from '../ledger/whoMay';
@@ -17,40 +18,39 @@ import { loadOfPile } from './pileLoads';
 
 const addForm = z.object({
 	id: z.uuid(LAUNDRY_SAYS.reloadThePageAndTry),
-	name: z.string().trim().max(80).default(''),
-	kind: z.enum(LOAD_KINDS),
+	name: z.string().trim().max(80, LAUNDRY_SAYS.keepTheNameShort).default(''),
+	kind: z.enum(LOAD_KINDS, LAUNDRY_SAYS.sayWhatIsInThe),
 	owner: z.string().max(60).default(''),
-	dry: z.enum(['machine', 'line']).catch('line')
+	dry: z.enum(['machine', 'line']).default('line')
 });
 
 /** Adds a load to the pile. */
-export function add(asker: Asker, form: FormData) {
-	return useCase(asker.householdId, form, async () => {
-		const read = addForm.safeParse(Object.fromEntries(form));
-		if (!read.success) return fail(400, { message: LAUNDRY_SAYS.sayWhatIsInThe, values: typed(form) });
-		const { id, kind, dry } = read.data;
-		const home = await reading((db) => loadHome(db, asker.householdId));
-		const owner = home?.home.members.find((one) => one.id === read.data.owner && one.role !== 'device');
-		const name = read.data.name || (owner ? LAUNDRY_SAYS.clothesOf(owner.name) : LOAD_WORDS[kind]);
-		await transaction((db) =>
-			addLoad(
-				db,
-				asker.householdId,
-				{
-					id,
-					name,
-					kind,
-					owner: owner?.id ?? null,
-					dry,
-					washMinutes: KIND_MINUTES[kind].wash,
-					dryMinutes: DRY_MINUTES[dry]
-				},
-				now()
-			)
-		);
-		return { message: LAUNDRY_SAYS.isOnTheListTo(name) };
-	});
-}
+export const add = (asker: Asker, form: FormData) =>
+	byFields(addForm, form, (said) =>
+		useCase(asker.householdId, form, async () => {
+			const { id, kind, dry } = said;
+			const home = await reading((db) => loadHome(db, asker.householdId));
+			const owner = home?.home.members.find((one) => one.id === said.owner && one.role !== 'device');
+			const name = said.name || (owner ? LAUNDRY_SAYS.clothesOf(owner.name) : LOAD_WORDS[kind]);
+			await transaction((db) =>
+				addLoad(
+					db,
+					asker.householdId,
+					{
+						id,
+						name,
+						kind,
+						owner: owner?.id ?? null,
+						dry,
+						washMinutes: KIND_MINUTES[kind].wash,
+						dryMinutes: DRY_MINUTES[dry]
+					},
+					now()
+				)
+			);
+			return { message: LAUNDRY_SAYS.isOnTheListTo(name) };
+		})
+	);
 
 const stageForm = z.object({
 	id: z.uuid(LAUNDRY_SAYS.reloadThePageAndTry),

@@ -18,8 +18,10 @@ import { followingId } from '../../ids';
 import { log } from '../../log';
 import { loadHome } from '../../repo/homeRepo';
 import { entriesOfLine, findEntry, knownIds } from '../../repo/ledgerRepo';
+import { byFields } from '../fieldForms';
 import { typed, type Notice } from '../guard';
 import { useCase } from '../useCase';
+import { pauseForm, writeInForm } from './entryForms';
 import { recordEntries } from './recordEntries';
 import { notYours, planRefusal, tickRefusal, type Asker } from './whoMay';
 
@@ -422,26 +424,31 @@ const PAUSE_SAID: Record<string, string> = {
 };
 
 /** A pause for the home, a member, a room, a layer or one job. */
-export function pause(asker: Asker, form: FormData): Promise<Answer> {
-	return write(
-		asker,
-		form,
-		(f, date) => ({
-			id: idOf(f, `pause ${f.scope} ${f.target}`),
-			outcome: 'pause',
-			date,
-			by: byOf(asker, f),
-			scope: f.scope,
-			target: f.scope === 'household' ? null : orNull(f.target),
-			from: f.from,
-			to: f.to === undefined || f.to === '' ? f.from : f.to,
-			reason: f.reason,
-			note: f.note ?? ''
-		}),
-		pauseJudge(asker),
-		(_, entry) =>
-			ENTRY_ACTIONS_SAYS.isPausedWhatFallsDue(
-				entry.outcome === 'pause' ? (PAUSE_SAID[entry.scope] ?? 'It') : 'It'
-			)
+export function pause(asker: Asker, form: FormData) {
+	return byFields(pauseForm, form, () =>
+		write(
+			asker,
+			form,
+			(f, date) => ({
+				id: idOf(f, `pause ${f.scope} ${f.target}`),
+				outcome: 'pause',
+				date,
+				by: byOf(asker, f),
+				scope: f.scope,
+				target: f.scope === 'household' ? null : orNull(f.target),
+				from: f.from,
+				to: f.to === undefined || f.to === '' ? f.from : f.to,
+				reason: f.reason,
+				note: f.note ?? ''
+			}),
+			pauseJudge(asker),
+			(_, entry) =>
+				ENTRY_ACTIONS_SAYS.isPausedWhatFallsDue(
+					entry.outcome === 'pause' ? (PAUSE_SAID[entry.scope] ?? 'It') : 'It'
+				)
+		)
 	);
 }
+
+/** What was done on a day and not ticked then. */
+export const writeIn = (asker: Asker, form: FormData) => byFields(writeInForm, form, () => tick(asker, form));

@@ -1,6 +1,8 @@
 /** What the family has agreed is changed, and the day's captain. */
 import { FAMILY_SAYS } from '$words/answers/people';
 import { isoOf } from '$core/calendar/civil';
+import type { Family } from '$core/household/familySchema';
+import type { Home } from '$core/household/home';
 import { sharers } from '$core/people/agreedShares';
 import { changeHousehold } from '$core/setup/editHome';
 import { memberName } from '$words/names';
@@ -9,8 +11,10 @@ import { transaction } from '../../db/pool';
 import { swapRibbon } from '../../repo/assignmentRepo';
 import { typed } from '../guard';
 import { editHome } from '../home/editHome';
+import { byFields } from '../fieldForms';
 import { useCase } from '../useCase';
 import { familyFacts, ribbonOf } from './familyFacts';
+import { gateForm, linesOf, partIn, ribbonForm, sharesForm } from './familyForms';
 
 export const WAYS = [
 	{ by: 'equal', name: 'Equal', says: FAMILY_SAYS.everybodyTheSame },
@@ -19,68 +23,68 @@ export const WAYS = [
 	{ by: 'hand', name: FAMILY_SAYS.byHand, says: FAMILY_SAYS.asYouHaveAgreedIt }
 ] as const;
 
-const linesOf = (text: string) =>
-	text
-		.split(/\r?\n/)
-		.map((line) => line.trim())
-		.filter(Boolean);
-
+/** What the family agrees, by the `part` of the page that says it. */
 export function editFamily(household: string, form: FormData) {
-	return editHome(
-		household,
-		form,
-		({ home, today, text, list }) => {
-			const { family } = home.household;
-			const part = text('part');
-			if (part === 'shares') {
-				const by = WAYS.find((way) => way.by === text('by'))?.by;
-				if (!by) return FAMILY_SAYS.chooseHowTheWorkIs;
-				const byHand: Record<string, number> = {};
-				for (const one of sharers(home)) {
-					const typed = text(`hand-${one.id}`).replace(',', '.');
-					const value = typed === '' ? 0 : Number(typed);
-					if (!(value >= 0 && value <= 1000)) return FAMILY_SAYS.aPartIsANumber(one.name);
-					byHand[one.id] = value;
-				}
-				return changeHousehold(home, {
-					family: {
-						...family,
-						shares: { by, byHand: by === 'hand' ? byHand : family.shares.byHand, agreedOn: isoOf(today) }
+	switch (form.get('part')) {
+		case 'shares':
+			return editShares(household, form);
+		case 'ribbon':
+			return editRibbon(household, form);
+		default:
+			return byFields(gateForm, form, ({ gate, together }) =>
+				editHome(
+					household,
+					form,
+					({ home }) => withFamily(home, { gate: gate || null, together }),
+					() => 'Kept.'
+				)
+			);
+	}
+}
+
+const withFamily = (home: Home, changed: Partial<Family>) =>
+	changeHousehold(home, { family: { ...home.household.family, ...changed } });
+
+async function editShares(household: string, form: FormData) {
+	// Who shares in the work is asked for a part; whoever came meanwhile has none yet.
+	const asked = sharers((await familyFacts(household)).home.home);
+	return byFields(sharesForm(asked), form, (said: { by: Family['shares']['by'] } & Record<string, unknown>) =>
+		editHome(
+			household,
+			form,
+			({ home, today }) => {
+				const parts = asked.map(({ id }) => [id, Number(partIn(String(said[`hand-${id}`] ?? '')))]);
+				return withFamily(home, {
+					shares: {
+						by: said.by,
+						byHand: said.by === 'hand' ? Object.fromEntries(parts) : home.household.family.shares.byHand,
+						agreedOn: isoOf(today)
 					}
 				});
-			}
-			if (part === 'ribbon') {
-				const members = list('members');
-				return changeHousehold(home, {
-					family: {
-						...family,
-						ribbon: {
-							members: home.members.filter((one) => members.includes(one.id)).map((one) => one.id),
-							every: text('every') === 'week' ? 'week' : 'day',
-							from: family.ribbon.from ?? isoOf(today),
-							duties: linesOf(text('duties')),
-							choices: linesOf(text('choices'))
-						}
-					}
-				});
-			}
-			const together = (['room', 'role', 'share'] as const).find((one) => one === text('together'));
-			return changeHousehold(home, {
-				family: {
-					...family,
-					gate: text('gate') === '' ? null : text('gate'),
-					together: together ?? family.together
-				}
-			});
-		},
-		({ text }) =>
-			text('part') === 'shares'
-				? FAMILY_SAYS.keptTheSharesHoldFrom
-				: text('part') === 'ribbon'
-					? FAMILY_SAYS.savedTheCaptainChangesSo
-					: 'Kept.'
+			},
+			() => FAMILY_SAYS.keptTheSharesHoldFrom
+		)
 	);
 }
+
+const editRibbon = (household: string, form: FormData) =>
+	byFields(ribbonForm, form, ({ members, every, duties, choices }) =>
+		editHome(
+			household,
+			form,
+			({ home, today }) =>
+				withFamily(home, {
+					ribbon: {
+						members: home.members.filter((one) => members.includes(one.id)).map((one) => one.id),
+						every,
+						from: home.household.family.ribbon.from ?? isoOf(today),
+						duties: linesOf(duties),
+						choices: linesOf(choices)
+					}
+				}),
+			() => FAMILY_SAYS.savedTheCaptainChangesSo
+		)
+	);
 
 /** Today's ribbon goes to another child; whoever had it gets that child's next turn. */
 export function giveRibbon(household: string, form: FormData) {

@@ -4,7 +4,9 @@ import { isoOf, parseDay, type CivilDay } from '$core/calendar/civil';
 import type { Home, Member } from '$core/household/home';
 import { changeMember } from '$core/setup/editMembers';
 import { WEEKDAYS } from '$words/general';
+import { byFields } from '../fieldForms';
 import { editHome } from '../home/editHome';
+import { factsForm } from './memberForm';
 
 export type Span = NonNullable<Member['home']>[number];
 
@@ -64,7 +66,7 @@ function readAway(text: string): Member['away'] | string {
 function allowsFrom(
 	home: Home,
 	id: string,
-	families: readonly string[],
+	families: readonly Member['allows'][number]['family'][],
 	by: string,
 	today: CivilDay
 ): Member['allows'] {
@@ -72,7 +74,7 @@ function allowsFrom(
 	return families.map(
 		(family) =>
 			before.find((one) => one.family === family) ?? {
-				family: family as Member['allows'][number]['family'],
+				family,
 				by,
 				on: isoOf(today)
 			}
@@ -80,47 +82,54 @@ function allowsFrom(
 }
 
 /** `by`: who changes it, and so confirms what is made looser. */
-export function editMember(household: string, id: string, form: FormData, by: string) {
+export const editMember = (household: string, id: string, form: FormData, by: string) =>
+	form.get('part') === 'presence' ? editPresence(household, id, form) : editFacts(household, id, form, by);
+
+function editPresence(household: string, id: string, form: FormData) {
 	return editHome(
 		household,
 		form,
-		({ home, today, text, list }) => {
-			const part = text('part');
-			if (part === 'presence') {
-				const spans: Span[] = [];
-				const carries: Span[] = [];
-				for (const weekday of DAYS) {
-					const here = readSpans(text(`home-${weekday}`), weekday);
-					const has = readSpans(text(`carries-${weekday}`), weekday);
-					if (typeof here === 'string') return here;
-					if (typeof has === 'string') return has;
-					spans.push(...here);
-					carries.push(...has);
-				}
-				const away = readAway(text('away'));
-				if (typeof away === 'string') return away;
-				return changeMember(home, id, {
-					home: text('always') === '1' ? undefined : together(spans),
-					carries: together(carries),
-					away
-				});
+		({ home, text }) => {
+			const spans: Span[] = [];
+			const carries: Span[] = [];
+			for (const weekday of DAYS) {
+				const here = readSpans(text(`home-${weekday}`), weekday);
+				const has = readSpans(text(`carries-${weekday}`), weekday);
+				if (typeof here === 'string') return here;
+				if (typeof has === 'string') return has;
+				spans.push(...here);
+				carries.push(...has);
 			}
-			const families = list('families') as Member['excludes']['families'];
-			const born = text('bornOn');
-			if (born !== '' && parseDay(born) === null)
-				return { field: 'bornOn', says: MEMBER_SAYS.chooseTheDayOfBirth };
-			const isChild = home.members.some((one) => one.id === id && one.role === 'child');
-			if (isChild && born === '') return { field: 'bornOn', says: MEMBER_SAYS.aChildsDayOfBirth };
+			const away = readAway(text('away'));
+			if (typeof away === 'string') return away;
 			return changeMember(home, id, {
-				name: text('name'),
-				bornOn: born === '' ? undefined : born,
-				skills: list('skills'),
-				kit: text('ownKit') === '1' ? list('kit') : undefined,
-				excludes: { families, jobs: list('out') },
-				...(text('withAllows') === '1' ? { allows: allowsFrom(home, id, list('allows'), by, today) } : {}),
-				dislikes: list('disliked')
+				home: text('always') === '1' ? undefined : together(spans),
+				carries: together(carries),
+				away
 			});
 		},
 		() => MEMBER_SAYS.savedShareOutTheWeek
 	);
 }
+
+const editFacts = (household: string, id: string, form: FormData, by: string) =>
+	byFields(factsForm, form, (said) =>
+		editHome(
+			household,
+			form,
+			({ home, today }) => {
+				const isChild = home.members.some((one) => one.id === id && one.role === 'child');
+				if (isChild && said.bornOn === '') return { field: 'bornOn', says: MEMBER_SAYS.aChildsDayOfBirth };
+				return changeMember(home, id, {
+					name: said.name,
+					bornOn: said.bornOn || undefined,
+					skills: said.skills,
+					kit: said.ownKit ? said.kit : undefined,
+					excludes: { families: said.families, jobs: said.out },
+					...(said.withAllows ? { allows: allowsFrom(home, id, said.allows, by, today) } : {}),
+					dislikes: said.disliked
+				});
+			},
+			() => MEMBER_SAYS.savedShareOutTheWeek
+		)
+	);

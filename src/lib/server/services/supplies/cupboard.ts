@@ -2,14 +2,13 @@
 import { CUPBOARD_SAYS } from '$words/answers/supplies';
 import {
 	contentsOf,
-	DESCRIPTIONS,
 	descriptionsOf,
 	fromShelf,
 	STARTER_SHELF,
 	type Description
 } from '$core/cupboard/products';
 import { isoOf } from '$core/calendar/civil';
-import { VESSELS, type Kit, type Product, type Tool } from '$core/household/cupboardSchema';
+import type { Kit, Product, Tool } from '$core/household/cupboardSchema';
 import { WEAVES, type Home } from '$core/household/home';
 import {
 	freeLetter,
@@ -28,45 +27,35 @@ import {
 import type { Edit } from '$core/setup/edit';
 import { STARTER_NAMES } from '$words/supplies/products';
 import { SUPPLIES } from '$words/supplies/cupboard';
+import type { z } from 'zod';
+import { byFields, numberIn } from '../fieldForms';
 import { editHome, type EditContext, type Unmade } from '../home/editHome';
 import type { Asker } from '../ledger/whoMay';
+import { kitForm, productForm, toolForm } from './cupboardForms';
 import { mixFromForm } from './mixForm';
 
-const isDescription = (text: string): text is Description => text in DESCRIPTIONS;
-
 /** What the form says is in it; a product told otherwise than by descriptions keeps what it has. */
-function contentsFrom(list: readonly string[], before: Product | undefined) {
-	const told = list.filter(isDescription);
+function contentsFrom(told: readonly Description[], before: Product | undefined) {
 	if (told.length > 0) return contentsOf(told);
 	return before && descriptionsOf(before).length === 0
 		? { families: before.families, perhaps: before.perhaps }
 		: { families: [], perhaps: [] };
 }
 
-/** A number as it was typed; what is none goes on as it is, for the schema to refuse. */
-const numberIn = (text: string): unknown =>
-	text === ''
-		? undefined
-		: Number.isFinite(Number(text.replace(',', '.')))
-			? Number(text.replace(',', '.'))
-			: text;
-
-function productFrom({ home, text, list }: EditContext): Product {
-	const before = home.cupboard.products.find((one) => one.id === text('product'));
-	const { families, perhaps } = contentsFrom(list('is'), before);
-	const vessel = VESSELS.find((one) => one === text('vessel')) ?? before?.vessel ?? 'bottle';
-	const strength = numberIn(text('strength'));
-	const [opened, until] = [text('openedOn'), text('bestBefore')];
+function productFrom({ home }: EditContext, said: z.infer<typeof productForm>): Product {
+	const before = home.cupboard.products.find((one) => one.id === said.product);
+	const { families, perhaps } = contentsFrom(said.is, before);
+	const strength = numberIn(said.strength);
 	return {
-		id: before?.id ?? newCupboardId(home, text('name')),
-		name: text('name'),
+		id: before?.id ?? newCupboardId(home, said.name),
+		name: said.name,
 		families: [...families],
 		perhaps: [...perhaps],
-		vessel,
-		place: text('place'),
-		locked: text('locked') === 'on',
-		...(opened ? { openedOn: opened } : {}),
-		...(until ? { bestBefore: until } : {}),
+		vessel: said.vessel ?? before?.vessel ?? 'bottle',
+		place: said.place,
+		locked: said.locked,
+		...(said.openedOn ? { openedOn: said.openedOn } : {}),
+		...(said.bestBefore ? { bestBefore: said.bestBefore } : {}),
 		...(strength === undefined ? {} : { strength: strength as number })
 	};
 }
@@ -79,44 +68,75 @@ function startersFrom(home: Home, chosen: readonly string[]): Product[] {
 	);
 }
 
-function toolFrom({ home, text }: EditContext): Tool {
-	const before = home.cupboard.tools.find((one) => one.id === text('tool'));
+function toolFrom({ home }: EditContext, said: z.infer<typeof toolForm>): Tool {
+	const before = home.cupboard.tools.find((one) => one.id === said.tool);
 	return {
-		id: before?.id ?? newCupboardId(home, text('name')),
-		name: text('name'),
-		...(text('boundTo') ? { boundTo: text('boundTo') } : {}),
-		hotWash: text('hotWash') === 'on'
+		id: before?.id ?? newCupboardId(home, said.name),
+		name: said.name,
+		...(said.boundTo ? { boundTo: said.boundTo } : {}),
+		hotWash: said.hotWash
 	};
 }
 
-function kitFrom({ home, text, list }: EditContext): Kit {
-	const before = home.cupboard.kits.find((one) => one.id === text('kit'));
+function kitFrom({ home }: EditContext, said: z.infer<typeof kitForm>): Kit {
+	const before = home.cupboard.kits.find((one) => one.id === said.kit);
 	return {
-		id: before?.id ?? newCupboardId(home, text('name')),
-		name: text('name'),
-		letter: text('letter')
-			? text('letter').toUpperCase()
-			: (before?.letter ?? freeLetter(home, text('name'))),
-		weave:
-			WEAVES.find((one) => one === text('weave')) ??
-			before?.weave ??
-			WEAVES[home.cupboard.kits.length % WEAVES.length] ??
-			'dots',
-		place: text('place'),
-		rooms: list('rooms'),
-		contents: list('contents')
+		id: before?.id ?? newCupboardId(home, said.name),
+		name: said.name,
+		letter: said.letter.toUpperCase() || (before?.letter ?? freeLetter(home, said.name)),
+		weave: said.weave ?? before?.weave ?? WEAVES[home.cupboard.kits.length % WEAVES.length] ?? 'dots',
+		place: said.place,
+		rooms: said.rooms,
+		contents: said.contents
 	};
 }
 
 /** The edits of the cupboard, by the name of the form's `op`. */
 export function editCupboard(asker: Asker, form: FormData) {
+	const household = asker.householdId;
 	const op = String(form.get('op') ?? '');
-	return editHome(
-		asker.householdId,
-		form,
-		(context) => editOf(op, context),
-		(context) => savedWords(op, context)
-	);
+	switch (op) {
+		case 'product':
+			return byFields(productForm, form, (said) =>
+				editHome(
+					household,
+					form,
+					(context) => {
+						const product = productFrom(context, said);
+						return product.families.length + product.perhaps.length === 0
+							? { field: 'is', says: CUPBOARD_SAYS.sayWhatIsOrChoose(product.name) }
+							: putProduct(context.home, product);
+					},
+					() => CUPBOARD_SAYS.isKept(said.name)
+				)
+			);
+		case 'tool':
+			return byFields(toolForm, form, (said) =>
+				editHome(
+					household,
+					form,
+					(context) =>
+						putTool(context.home, toolFrom(context, said), said.withJobs === 'yes' ? said.jobs : undefined),
+					() => CUPBOARD_SAYS.isKept(said.name)
+				)
+			);
+		case 'kit':
+			return byFields(kitForm, form, (said) =>
+				editHome(
+					household,
+					form,
+					(context) => putKit(context.home, kitFrom(context, said)),
+					() => CUPBOARD_SAYS.isKept(said.name)
+				)
+			);
+		default:
+			return editHome(
+				household,
+				form,
+				(context) => editOf(op, context),
+				(context) => savedWords(op, context)
+			);
+	}
 }
 
 function editOf(op: string, context: EditContext): Edit | Unmade {
@@ -126,22 +146,10 @@ function editOf(op: string, context: EditContext): Edit | Unmade {
 			const products = startersFrom(home, list('starter'));
 			return products.length === 0 ? CUPBOARD_SAYS.chooseWhatStandsInYour : putProducts(home, products);
 		}
-		case 'product': {
-			if (text('name') === '') return { field: 'name', says: CUPBOARD_SAYS.giveTheProductAName };
-			const product = productFrom(context);
-			if (product.families.length + product.perhaps.length === 0)
-				return CUPBOARD_SAYS.sayWhatIsOrChoose(product.name);
-			return putProduct(home, product);
-		}
 		case 'removeProduct':
 			return removeProduct(home, text('product'));
-		case 'tool':
-			if (text('name') === '') return CUPBOARD_SAYS.giveTheToolAName;
-			return putTool(home, toolFrom(context), text('withJobs') === 'yes' ? list('jobs') : undefined);
 		case 'removeTool':
 			return removeTool(home, text('tool'));
-		case 'kit':
-			return text('name') === '' ? CUPBOARD_SAYS.giveTheKitAName : putKit(home, kitFrom(context));
 		case 'removeKit':
 			return removeKit(home, text('kit'));
 		case 'mix': {
@@ -157,7 +165,7 @@ function editOf(op: string, context: EditContext): Edit | Unmade {
 	}
 }
 
-function savedWords(op: string, { home, text, list }: EditContext): string {
+function savedWords(op: string, { home, list }: EditContext): string {
 	switch (op) {
 		case 'starters':
 			return CUPBOARD_SAYS.onTheShelf(
@@ -169,10 +177,6 @@ function savedWords(op: string, { home, text, list }: EditContext): string {
 		case 'removeTool':
 		case 'removeKit':
 			return CUPBOARD_SAYS.itIsRemoved;
-		case 'product':
-		case 'tool':
-		case 'kit':
-			return CUPBOARD_SAYS.isKept(text('name'));
 		default:
 			return 'Kept.';
 	}
