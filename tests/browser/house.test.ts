@@ -199,6 +199,15 @@ test('the rhythm of the house: old and new side by side, then kept', async ({ pa
 	await page.getByRole('button', { name: 'Compare with before' }).click();
 	await expect(page.getByRole('region', { name: 'Four weeks of As it would be' })).toBeVisible();
 	await expect(page.getByText(/gets no day in/).first()).toBeVisible();
+	// What cannot be so is not compared, and says why.
+	const minutes = page.getByLabel('Minutes for the zone each day');
+	await minutes.fill('0');
+	await page.getByRole('button', { name: 'Compare with before' }).click();
+	await expect(minutes).toHaveAccessibleDescription(/more than 0 and at most 600/);
+	await expect(page.getByRole('region', { name: 'Four weeks of As it would be' })).toHaveCount(0);
+	await minutes.fill('15');
+	await page.getByRole('button', { name: 'Compare with before' }).click();
+	await expect(page.getByRole('region', { name: 'Four weeks of As it would be' })).toBeVisible();
 	await page.getByLabel('Minutes for the zone each day').fill('0');
 	await page.getByRole('button', { name: 'Save', exact: true }).click();
 	await expect(page.getByRole('alert')).toContainText('Minutes for the zone each day');

@@ -7,6 +7,7 @@ import { newRoomForm, newZoneForm, roomForm, zoneForm } from '../../src/lib/serv
 import { editHouse } from '../../src/lib/server/services/home/house';
 import { pause } from '../../src/lib/server/services/ledger/entryActions';
 import { pauseForm, writeInForm } from '../../src/lib/server/services/ledger/entryForms';
+import { rhythmForm } from '../../src/lib/server/services/home/rhythmForm';
 import { gateForm, ribbonForm, sharesForm } from '../../src/lib/server/services/people/familyForms';
 import { editFamily } from '../../src/lib/server/services/people/family';
 import { factsForm } from '../../src/lib/server/services/people/memberForm';
@@ -30,7 +31,8 @@ const SCHEMAS = {
 	sharesForm: sharesForm([{ id: 'ada' }, { id: 'cy' }]),
 	ribbonForm,
 	gateForm,
-	factsForm
+	factsForm,
+	rhythmForm
 };
 
 const words = fc.oneof(

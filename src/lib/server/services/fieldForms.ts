@@ -29,6 +29,23 @@ export const typedFor = (schema: z.ZodType, read: (text: string) => unknown) =>
 type Fields = Record<string, unknown>;
 type Read<S extends z.ZodType<Fields, Fields>> = SuperValidated<z.infer<S>, string, z.input<S>>;
 
+/**
+ * A form for a page: with what is in it, or with what was sent of it to be tried, and what is wrong with that. A text
+ * that was not asked for stays as it is.
+ */
+export async function fieldForm<S extends z.ZodType<Fields, Fields>>(
+	schema: S,
+	id: string,
+	first: z.input<S>,
+	tried: URLSearchParams | null
+): Promise<Read<S>> {
+	if (!tried) return (await superValidate(first as never, zod4(schema), { id, errors: false })) as Read<S>;
+	const sent = new URLSearchParams(tried);
+	for (const [name, value] of Object.entries(first))
+		if (typeof value === 'string' && !sent.has(name)) sent.append(name, value);
+	return (await superValidate(sent, zod4(schema), { id, strict: true })) as Read<S>;
+}
+
 const isRefused = (answer: object): answer is ActionFailure<Notice> => isActionFailure(answer);
 
 /**

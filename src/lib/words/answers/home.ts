@@ -43,6 +43,7 @@ export const SETTINGS_SAYS = {
 	chooseADayOfA: 'Choose a day of a week in which zone 1 is on.',
 	chooseHowTheZonesCome: 'Choose how the zones come round.',
 	minutesOfADayAre: 'Minutes of a day are more than 0 and at most 1440.',
+	chooseTheWeekday: 'Choose the weekday with which a week begins.',
 	minutesForTheZoneEach: 'Minutes for the zone each day are more than 0 and at most 600, such as 15.',
 	writeTheHourAtWhich: 'Write the hour at which a day begins, such as 04:00.',
 	cleaningDaysAndHouseRules:

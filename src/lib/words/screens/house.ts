@@ -246,8 +246,12 @@ export const HOUSE_RHYTHM_PAGE = {
 	beginAgain: 'begin again',
 	haveNoZone: 'have no zone',
 	noZone: 'no zone',
-	zoneDays: 'Zone days',
-	freeDays: 'Free days',
+	kindsOfDays: [
+		{ name: 'zoneDays', label: 'Zone days' },
+		{ name: 'catchUpDays', label: 'Catch-up days' },
+		{ name: 'freeDays', label: 'Free days' },
+		{ name: 'errandDays', label: 'Errand days: things leave the house' }
+	],
 	itsFirstDay: 'its first day',
 	itsFourthDay: 'its fourth day',
 	fivePm: '5 pm',

@@ -4,14 +4,8 @@ import { editRhythm } from '$server/services/home/settings';
 import type { Actions, PageServerLoad } from './$types';
 
 /** What is tried stands in the address: old and new lie side by side, and nothing is written. */
-export const load: PageServerLoad = async ({ locals, url }) => {
-	const tried: Record<string, string> = {};
-	for (const name of new Set(url.searchParams.keys())) tried[name] = url.searchParams.getAll(name).join(',');
-	return {
-		view: await loading(() => loadRhythm(locals.householdId, tried.scheme ? tried : null)),
-		tried: tried.scheme ? tried : null
-	};
-};
+export const load: PageServerLoad = async ({ locals, url }) =>
+	loading(() => loadRhythm(locals.householdId, url.searchParams.has('scheme') ? url.searchParams : null));
 
 export const actions: Actions = {
 	keep: async ({ locals, request }) => editRhythm(locals.householdId, await request.formData())

@@ -29,30 +29,29 @@ import { reading } from '../../db/pool';
 import { allEntries } from '../../repo/ledgerRepo';
 import { pileOf } from '../../repo/pileRepo';
 import { allPatterns } from '../../repo/patterns';
+import { fieldForm } from '../../services/fieldForms';
+import { rhythmForm, rhythmSaid } from '../../services/home/rhythmForm';
 import { facts, rhythmEdit } from '../../services/home/settings';
+import { editRefusalText, refusedField } from '$words/edits';
+import { setError } from 'sveltekit-superforms';
 import { yardOfHome } from '../setup/yardOfHome';
 import { missedWords } from '../today/jobRows';
 
-export async function loadRhythm(
-	household: string,
-	tried: Readonly<Record<string, string>> | null
-): Promise<RhythmView> {
+/** `tried`: what was typed to be compared with what is; null where nothing was. */
+export async function loadRhythm(household: string, tried: URLSearchParams | null) {
 	const { home, projection, revision, today } = await facts(household);
-	const edit = tried
-		? rhythmEdit(
-				home.home,
-				(name) => tried[name] ?? '',
-				(name) => (tried[name] ?? '').split(',').filter(Boolean)
-			)
-		: null;
-	const next =
-		edit !== null && typeof edit !== 'string' && 'ok' in edit && edit.ok
-			? asChanged(home, edit.home, today)
-			: null;
+	const fields = await fieldForm(rhythmForm, 'rhythm', rhythmSaid(home.home.household), tried);
+	const edit = tried && fields.valid ? rhythmEdit(home.home, fields.data) : null;
+	if (edit?.ok === false) {
+		const { field, says } = refusedField(edit.refusal);
+		if (field !== undefined && field in fields.data) setError(fields, field as 'scheme', says ?? '');
+		else fields.message = editRefusalText(edit.refusal);
+	}
+	const next = edit?.ok ? asChanged(home, edit.home, today) : null;
 	const missed = next
 		? missedZones(today, addDays(today, 365), next.rotation)
 		: missedZones(today, addDays(today, 365), home.rotation);
-	return {
+	const view: RhythmView = {
 		revision,
 		formId: uuidv7(),
 		household: home.home.household,
@@ -63,6 +62,7 @@ export async function loadRhythm(
 		timeZones: [...new Set([home.home.household.timeZone, ...Intl.supportedValuesOf('timeZone')])].sort(),
 		patterns: allPatterns().map((pattern) => ({ id: pattern.id, name: pattern.name }))
 	};
+	return { view, fields };
 }
 
 export async function loadPauses(household: string): Promise<PausesView> {
