@@ -74,7 +74,7 @@ test('rooms and zones are added, renamed, put in order, and retired', async ({ p
 	await expect(list.getByRole('listitem').first().getByRole('button', { name: 'every 2nd' })).toBeVisible();
 	await choose(page, 'What to do first', 'the most overdue first');
 	await page.getByRole('button', { name: 'Save', exact: true }).first().click();
-	await expect(page.getByText('Kept.')).toBeVisible();
+	await expect(page.getByText('Saved.', { exact: true })).toBeVisible();
 	await page.getByRole('button', { name: 'not yet' }).click();
 	await expect(page.getByRole('button', { name: 'not yet' })).toHaveAttribute('aria-pressed', 'true');
 });

@@ -115,8 +115,8 @@ test('a product is chosen by keyboard, told of, changed and taken away', async (
 	const sheet = page.getByRole('dialog', { name: 'Wood polish' });
 	await expectAccessibleAnywhere(page, 'a product that is changed');
 	await sheet.getByLabel('Name').fill('Beeswax');
-	await sheet.getByRole('button', { name: 'Keep it' }).click();
-	await expect(page.getByText('Beeswax is kept.')).toBeVisible();
+	await sheet.getByRole('button', { name: 'Save', exact: true }).click();
+	await expect(page.getByText('Beeswax is saved.')).toBeVisible();
 	await page.getByRole('button', { name: 'Change it' }).click();
 	await page.getByRole('button', { name: 'Remove it' }).click();
 	await page.getByRole('alertdialog').getByRole('button', { name: 'Remove it' }).click();
@@ -134,14 +134,14 @@ test('a strength that is none is said beside its field, and nothing of the produ
 	await sheet.getByLabel('Stands where').fill('High shelf');
 	const strength = sheet.getByRole('textbox', { name: 'Strength on the bottle, in percent' });
 	await strength.fill('much');
-	await sheet.getByRole('button', { name: 'Keep it' }).click();
+	await sheet.getByRole('button', { name: 'Save', exact: true }).click();
 	await expect(strength).toHaveAccessibleDescription(/number of percent/);
 	await expect(strength).toBeFocused();
 	await strength.fill('120');
-	await sheet.getByRole('button', { name: 'Keep it' }).click();
+	await sheet.getByRole('button', { name: 'Save', exact: true }).click();
 	await expect(strength).toHaveAccessibleDescription(/100 % at most/);
 	await strength.fill('4,5');
-	await sheet.getByRole('button', { name: 'Keep it' }).click();
+	await sheet.getByRole('button', { name: 'Save', exact: true }).click();
 	await expect(sheet).toBeHidden();
 	await expect(page.getByText('High shelf').first()).toBeVisible();
 });
@@ -179,17 +179,17 @@ test('kits hold what is there, and the sheet for the door says who to call', asy
 	const sheet = page.getByRole('dialog', { name: 'New kit' });
 	await sheet.getByLabel('Name').fill('Windows');
 	await sheet.getByRole('button', { name: 'Toilet brush' }).click();
-	await sheet.getByRole('button', { name: 'Keep it' }).click();
+	await sheet.getByRole('button', { name: 'Save', exact: true }).click();
 	await expect(page.getByText(/is for one room only/)).toBeVisible();
 	await sheet.getByRole('button', { name: 'Toilet brush' }).click();
 	await sheet.getByRole('button', { name: 'Glass cloth' }).click();
 	await expectAccessibleAnywhere(page, 'a new kit');
-	await sheet.getByRole('button', { name: 'Keep it' }).click();
+	await sheet.getByRole('button', { name: 'Save', exact: true }).click();
 	await expect(page.getByText('the whole home: Glass cloth')).toBeVisible();
 	await page.goto('/supplies/door');
 	await ready(page);
 	await page.getByLabel('Number of the poison information centre').fill('01632 960 111');
-	await page.getByRole('button', { name: 'Keep it' }).click();
+	await page.getByRole('button', { name: 'Save', exact: true }).click();
 	await expect(page.getByRole('article')).toContainText('01632 960 111');
 	await expect(page.getByRole('article')).toContainText('Thin bleach or Chlorine tablets with Vinegar');
 	await expectAccessibleAnywhere(page, 'the sheet for the door');
@@ -209,7 +209,7 @@ test('kits hold what is there, and the sheet for the door says who to call', asy
 		const text = execFileSync('pdftotext', ['-layout', file, '-'], { encoding: 'utf8' });
 		for (const words of [/01632 960 111/, /bleach \+ acid/, /Call first/, /licensed trades/, /pests\)/])
 			expect(text, paper).toMatch(words);
-		expect(text).not.toMatch(/Print it|Keep it/);
+		expect(text).not.toMatch(/Print it|Save/);
 	}
 });
 

@@ -347,7 +347,7 @@ test('a note for one time is written on the sheet, read on the row and in the se
 	const sheet = page.getByRole('dialog');
 	await sheet.getByRole('button', { name: 'Write a note for today' }).click();
 	await sheet.getByRole('textbox', { name: 'Note for today' }).fill('Leave the jam pan, it soaks.');
-	await sheet.getByRole('button', { name: 'Keep this note' }).click();
+	await sheet.getByRole('button', { name: 'Save this note' }).click();
 	const row = page.locator(tag('wipe-the-counters'));
 	await expect(row).toContainText('Leave the jam pan, it soaks.');
 	await page.goto('/?open=wipe-the-counters');

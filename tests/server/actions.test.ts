@@ -536,7 +536,7 @@ describe('what the family agrees', () => {
 		const home = await household();
 		const shares = { part: 'shares', by: 'hand', 'hand-ada': '3', 'hand-ben': '1,5', 'hand-cy': '' };
 		expect((await agree(home, shares)).message).toContain('The shares hold');
-		expect((await agree(home, { part: 'gate', gate: 'screens', together: 'role' })).message).toBe('Kept.');
+		expect((await agree(home, { part: 'gate', gate: 'screens', together: 'role' })).message).toBe('Saved.');
 		expect(await agreed(home)).toMatchObject({
 			shares: { by: 'hand', byHand: { ada: 3, ben: 1.5, cy: 0 }, agreedOn: '2027-03-03' },
 			gate: 'screens',

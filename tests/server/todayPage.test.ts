@@ -390,7 +390,7 @@ describe('a note on one time of a job', () => {
 		const written = { line: 'bench', dueOn: '2027-03-03', note: 'The key is under the mat.' };
 		const id = newId();
 		const answer = said(await note(asAda(home), form({ id, ...written })));
-		expect([answer.status, answer.message]).toEqual([200, 'Noted. Whoever does it then reads it.']);
+		expect([answer.status, answer.message]).toEqual([200, 'Saved. Whoever does it then reads it.']);
 		// Sent a second time it is one.
 		expect(said(await note(asAda(home), form({ id, ...written }))).status).toBe(200);
 		expect((await row())?.notes).toEqual(['The key is under the mat.']);

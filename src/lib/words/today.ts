@@ -183,8 +183,8 @@ export const NOTE = {
 	help: 'Whoever does it then reads it. It goes when that is done.',
 	for: (day: string) => (['today', 'tomorrow'].includes(day) ? day : `the one of ${day}`),
 	forNext: 'the next time',
-	keep: 'Keep this note',
-	kept: 'Noted. Whoever does it then reads it.',
+	save: 'Save this note',
+	saved: 'Saved. Whoever does it then reads it.',
 	takenAway: 'That note is taken away.'
 } as const;
 

@@ -45,11 +45,11 @@
 	<h3 class="mt-4.5 mb-1 text-tag">{SESSION_CHANGE_IT.inThisSession}</h3>
 	<ul>
 		{#each [...coming, ...off] as one (one.line)}
-			<li class="flex items-center justify-between gap-3.5 min-h-12 border-b border-b-tin-1">
-				<span
+			<li class="flex flex-wrap items-center justify-between gap-x-3.5 min-h-12 border-b border-b-tin-1">
+				<span class="min-w-0 flex-[1_1_9rem] wrap-anywhere"
 					>{one.name}{#if one.off}<span class="dim">{SESSION_CHANGE_IT.doesNotFitBeforeThe}</span>{/if}</span
 				>
-				<span class="acts flex items-center gap-4 whitespace-nowrap">
+				<span class="acts ml-auto flex items-center gap-4 whitespace-nowrap">
 					{#if clock.held.has(one.line)}<span class="dim">{SESSION_CHANGE_IT.held}</span>{:else}<Button
 							kind="link"
 							type="submit"
@@ -102,7 +102,7 @@
 						class="min-h-11!"
 						aria-label={SESSION_CHANGE_IT.add(one.name)}
 						onclick={() => running.press('added', null, { line: one.line }, false)}
-						>{SESSION_CHANGE_IT.addItAnyway}</Button
+						>{SESSION_CHANGE_IT.addIt}</Button
 					>
 				</li>
 			{/each}

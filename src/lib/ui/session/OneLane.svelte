@@ -63,7 +63,8 @@
 >
 	<div class="head">
 		<RunHeader {running} {onchange}>
-			{#if zone}<span class="plate">{zone.number}</span><b class="text-[1.125rem] max-sm:hidden"
+			{#if zone}<span class="plate">{zone.number}</span><b
+					class="min-w-0 text-[1.125rem] wrap-anywhere max-sm:line-clamp-2 max-sm:text-body max-sm:leading-tight"
 					>{zone.name}</b
 				>{/if}
 			<span

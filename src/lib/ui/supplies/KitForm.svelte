@@ -55,7 +55,7 @@
 				bind:value={contents}
 			/>
 		{/if}
-		<Button kind="solid" type="submit" {sending} class="justify-self-start">{KITS.keep}</Button>
+		<Button kind="solid" type="submit" {sending} class="justify-self-start">{KITS.save}</Button>
 	{/snippet}
 </EditFields>
 {#if kit}

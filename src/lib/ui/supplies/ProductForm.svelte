@@ -94,7 +94,7 @@
 			<DateField label={SUPPLIES.opened} name="openedOn" value={typed.openedOn} />
 			<DateField label={SUPPLIES.bestBefore} name="bestBefore" value={typed.bestBefore} />
 		</div>
-		<Button kind="solid" type="submit" {sending} class="justify-self-start">{SUPPLIES.keep}</Button>
+		<Button kind="solid" type="submit" {sending} class="justify-self-start">{SUPPLIES.save}</Button>
 	{/snippet}
 </EditFields>
 {#if product}

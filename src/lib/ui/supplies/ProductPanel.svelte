@@ -79,7 +79,7 @@
 			value={[level]}
 			onchange={(to) => void tell(to)}
 		/>
-		<noscript><Button type="submit">{SUPPLIES.keep}</Button></noscript>
+		<noscript><Button type="submit">{SUPPLIES.save}</Button></noscript>
 	</ActForm>
 	{#if view.mayEdit}<Button class="mt-3" onclick={onchange}>{SUPPLIES.change}</Button>{/if}
 </section>

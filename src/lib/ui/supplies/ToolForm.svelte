@@ -55,7 +55,7 @@
 				<Toggles label={KITS.jobs(0)} hideLabel name="jobs" many {options} bind:value={jobs} />
 			</More>
 		{/if}
-		<Button kind="solid" type="submit" {sending} class="justify-self-start">{KITS.keep}</Button>
+		<Button kind="solid" type="submit" {sending} class="justify-self-start">{KITS.save}</Button>
 	{/snippet}
 </EditFields>
 {#if tool}

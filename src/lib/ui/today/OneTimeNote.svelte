@@ -43,7 +43,7 @@
 				maxlength={200}
 				bind:value={text}
 			/>
-			<p class="m-0"><Button type="submit" disabled={busy}>{NOTE.keep}</Button></p>
+			<p class="m-0"><Button type="submit" disabled={busy}>{NOTE.save}</Button></p>
 		</form>
 	{/if}
 {/if}

@@ -1,5 +1,8 @@
 /** What the house answers and tells in general: one group a file that says it. */
 
+/** A change that has no words of its own. */
+export const SAVED = 'Saved.';
+
 export const GUARD_SAYS = {
 	theServerCannotSave:
 		'The server cannot save anything just now, so nothing was written. What you entered is still here: try again in a moment.',

@@ -26,7 +26,7 @@ export const ENTRY_ACTIONS_SAYS = {
 	moved: (nameOf: Shown) => `Moved: ${nameOf}.`,
 	addedForThatDay: (nameOf: Shown) => `Added for that day: ${nameOf}.`,
 	called: (nameOf: Shown) => `Called: ${nameOf}.`,
-	keptAZoneThatIs: 'Kept. A zone that is not clear spends its sittings on clearing.',
+	keptAZoneThatIs: 'Saved. A zone that is not clear spends its sittings on clearing.',
 	theHome: 'The home',
 	thatPerson: 'That person',
 	theRoom: 'The room',

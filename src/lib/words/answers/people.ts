@@ -19,7 +19,7 @@ export const FAMILY_SAYS = {
 	asMuchAsTheWaking: 'As much as the waking hours that each is here, by age.',
 	byHand: 'By hand',
 	asYouHaveAgreedIt: 'As you have agreed it.',
-	keptTheSharesHoldFrom: 'Kept. The shares hold from this week on.',
+	keptTheSharesHoldFrom: 'Saved. The shares hold from this week on.',
 	savedTheCaptainChangesSo: 'Saved. The captain changes so from today.',
 	chooseOneOfTheChildren: 'Choose one of the children who take turns.',
 	isTodaysCaptainTheNext: (memberName: Shown) =>

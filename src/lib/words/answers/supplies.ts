@@ -9,7 +9,7 @@ export const CUPBOARD_SAYS = {
 	giveTheKitAName: 'Give the kit a name.',
 	onTheShelf: (join: Shown) => `${join}: on the shelf.`,
 	itIsRemoved: 'It is removed.',
-	isKept: (text: Shown) => `${text} is kept.`
+	isSaved: (text: Shown) => `${text} is saved.`
 } as const;
 
 export const LEVELS_SAYS = {

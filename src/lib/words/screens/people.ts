@@ -30,7 +30,7 @@ export const PEOPLE_PAGE = {
 	moreAboutPeople: 'More about people',
 	theWeek: 'The week',
 	shareOutThisWeeksJobs: 'Share out this week’s jobs …',
-	changeWhoDoesHowMuch: 'Change who does how much',
+	changeWhoDoesHowMuch: 'Change what is agreed',
 	whoCanLogIn: 'Who can log in',
 	addSomebody: 'Add somebody',
 	isTodaysCaptain: (name: Shown) => `${name} is today’s captain`,

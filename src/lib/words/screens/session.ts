@@ -18,7 +18,7 @@ export const SESSION_CHANGE_IT = {
 	neverGets: 'Never gets',
 	addBack: 'Add back',
 	addAnotherJob: 'Add another job',
-	addItAnyway: 'Add it anyway',
+	addIt: 'Add',
 	alwaysKeep: (name: Shown) => `Always keep ${name}`,
 	leaveOutOf: (name: Shown) => `Leave out ${name}`,
 	addBackOf: (name: Shown) => `Add back ${name}`,

@@ -20,5 +20,5 @@ export const BUYING = {
 	share: 'Share as text',
 	copied: 'The list is copied.',
 	print: 'Print it',
-	asText: 'As a file'
+	asText: 'Save as a file'
 } as const;

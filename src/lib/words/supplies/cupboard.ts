@@ -23,7 +23,7 @@ export const SUPPLIES = {
 	bestBefore: 'Good until',
 	strength: 'Strength on the bottle, in percent',
 	strengthHelp: 'Only for bleach, to mix it right.',
-	keep: 'Keep it',
+	save: 'Save',
 	change: 'Change it',
 	more: 'More about it',
 	remove: 'Remove it',

@@ -7,7 +7,7 @@ export const DOOR_SHEET = {
 		'Not in one bucket, not one after the other on the same surface without plenty of water between.',
 	ours: 'In our cupboard',
 	with: 'with',
-	surfaces: 'What does not bear what',
+	surfaces: 'Never on these surfaces',
 	surface: 'On',
 	notThis: 'never',
 	poison: 'Poison information',

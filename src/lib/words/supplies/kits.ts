@@ -21,7 +21,7 @@ export const KITS = {
 	jobIn: (job: string, room: string) => `${job}, ${room}`,
 	only: (room: string) => `only for ${room}`,
 	washWords: 'hot wash after',
-	keep: 'Keep it',
+	save: 'Save',
 	remove: 'Remove it',
 	/** "For Bathroom and Toilet: gloves and a brush"; a kit that is called like its only room says the room once. */
 	holds: (kit: string, rooms: readonly string[], things: readonly string[]) => {

@@ -67,7 +67,7 @@
 						maxlength={60}
 					/>
 				</div>
-				<Button type="submit">{SUPPLIES.keep}</Button>
+				<Button type="submit">{SUPPLIES.save}</Button>
 			</EditForm>
 		{/if}
 	</header>

@@ -1,4 +1,5 @@
 /** Changes of the home: read, tried, said, saved once. Every page that edits a home goes through here. */
+import { SAVED } from '$words/answers/general';
 import { EDIT_HOME_SAYS } from '$words/answers/home';
 import type { CivilDay } from '$core/calendar/civil';
 import { householdTime } from '$core/calendar/instant';
@@ -71,7 +72,7 @@ export function editHome(
 		const id = context.text('id');
 		// Sent again because its answer was lost: it is done, and need not fit the home as it is now.
 		if (!tried && UUID.test(id) && (await reading((db) => isChangeKnown(db, household, id))))
-			return { saved: 'Kept.', effects: [], tried: false, values: {} };
+			return { saved: SAVED, effects: [], tried: false, values: {} };
 		const edit = make(context);
 		if (typeof edit === 'string') return fail(400, { message: edit, values: typed(form) });
 		if ('says' in edit) return fail(400, { message: edit.says, field: edit.field, values: typed(form) });

@@ -1,4 +1,5 @@
 /** Zones and rooms are changed. */
+import { SAVED } from '$words/answers/general';
 import { HOUSE_SAYS } from '$words/answers/home';
 import { saveJob } from '$core/setup/editJobs';
 import {
@@ -39,7 +40,7 @@ export async function editHouse(asker: Asker, form: FormData) {
 	}
 }
 
-const kept = () => 'Kept.';
+const saved = () => SAVED;
 
 const addedRoom = (household: string, form: FormData) =>
 	byFields(newRoomForm, form, ({ kind, name, storey, zone }) =>
@@ -48,7 +49,7 @@ const addedRoom = (household: string, form: FormData) =>
 			form,
 			({ home }) =>
 				addRoom(home, { name: name || KIND_NAMES[kind], kind, storey: Number(storey) }, zoneOrNone(zone)),
-			kept
+			saved
 		)
 	);
 
@@ -64,13 +65,13 @@ const changedRoom = (household: string, form: FormData) =>
 					...(kind ? { kind } : {}),
 					...(storey === '' ? {} : { storey: Number(storey) })
 				}),
-			kept
+			saved
 		)
 	);
 
 const addedZone = (household: string, form: FormData) =>
 	byFields(newZoneForm, form, ({ name }) =>
-		editHome(household, form, ({ home }) => addZone(home, name), kept)
+		editHome(household, form, ({ home }) => addZone(home, name), saved)
 	);
 
 const namedZone = (household: string, form: FormData) =>
@@ -79,7 +80,7 @@ const namedZone = (household: string, form: FormData) =>
 			household,
 			form,
 			({ home }) => changeZone(home, zone, { name, ...(weave ? { weave } : {}) }),
-			kept
+			saved
 		)
 	);
 
@@ -157,6 +158,6 @@ function savedWords(op: string, room: string, zone: string): string {
 		case 'mergeRooms':
 			return HOUSE_SAYS.hasBecomePartOfAnother(room);
 		default:
-			return 'Kept.';
+			return SAVED;
 	}
 }

@@ -1,4 +1,5 @@
 /** Loads of laundry: put on the pile, told from stage to stage, taken off it. */
+import { SAVED } from '$words/answers/general';
 import { LAUNDRY_SAYS } from '$words/answers/laundry';
 import { DRY_MINUTES, KIND_MINUTES, LOAD_KINDS, readLoad, STAGES } from '$core/laundry/laundry';
 import { changeHousehold } from '$core/setup/editHome';
@@ -130,6 +131,6 @@ export function set(household: string, form: FormData) {
 				}
 			});
 		},
-		() => 'Kept.'
+		() => SAVED
 	);
 }

@@ -360,7 +360,7 @@ export function note(asker: Asker, form: FormData): Promise<Answer> {
 			};
 		},
 		(_db, home, entry) => (entry.outcome === 'note' ? planRefusal(asker, home, entry.chore) : null),
-		(_home, entry) => (entry.outcome === 'note' && entry.text === '' ? NOTE.takenAway : NOTE.kept)
+		(_home, entry) => (entry.outcome === 'note' && entry.text === '' ? NOTE.takenAway : NOTE.saved)
 	);
 }
 

@@ -1,4 +1,5 @@
 /** What the family has agreed is changed, and the day's captain. */
+import { SAVED } from '$words/answers/general';
 import { FAMILY_SAYS } from '$words/answers/people';
 import { isoOf } from '$core/calendar/civil';
 import type { Family } from '$core/household/familySchema';
@@ -36,7 +37,7 @@ export function editFamily(household: string, form: FormData) {
 					household,
 					form,
 					({ home }) => withFamily(home, { gate: gate || null, together }),
-					() => 'Kept.'
+					() => SAVED
 				)
 			);
 	}

@@ -1,4 +1,5 @@
 /** Products, tools, kits and mixes are changed. */
+import { SAVED } from '$words/answers/general';
 import { CUPBOARD_SAYS } from '$words/answers/supplies';
 import {
 	contentsOf,
@@ -107,7 +108,7 @@ export function editCupboard(asker: Asker, form: FormData) {
 							? { field: 'is', says: CUPBOARD_SAYS.sayWhatIsOrChoose(product.name) }
 							: putProduct(context.home, product);
 					},
-					() => CUPBOARD_SAYS.isKept(said.name)
+					() => CUPBOARD_SAYS.isSaved(said.name)
 				)
 			);
 		case 'tool':
@@ -117,7 +118,7 @@ export function editCupboard(asker: Asker, form: FormData) {
 					form,
 					(context) =>
 						putTool(context.home, toolFrom(context, said), said.withJobs === 'yes' ? said.jobs : undefined),
-					() => CUPBOARD_SAYS.isKept(said.name)
+					() => CUPBOARD_SAYS.isSaved(said.name)
 				)
 			);
 		case 'kit':
@@ -126,7 +127,7 @@ export function editCupboard(asker: Asker, form: FormData) {
 					household,
 					form,
 					(context) => putKit(context.home, kitFrom(context, said)),
-					() => CUPBOARD_SAYS.isKept(said.name)
+					() => CUPBOARD_SAYS.isSaved(said.name)
 				)
 			);
 		default:
@@ -178,6 +179,6 @@ function savedWords(op: string, { home, list }: EditContext): string {
 		case 'removeKit':
 			return CUPBOARD_SAYS.itIsRemoved;
 		default:
-			return 'Kept.';
+			return SAVED;
 	}
 }
