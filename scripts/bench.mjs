@@ -42,7 +42,16 @@ try {
 	for (const part of parts) {
 		const { code } = await run(
 			process.execPath,
-			['--expose-gc', '--import', 'tsx', 'tests/bench/bench.ts', dir, part],
+			[
+				'--expose-gc',
+				'--import',
+				'tsx',
+				'--import',
+				'./tests/bench/framework.mjs',
+				'tests/bench/bench.ts',
+				dir,
+				part
+			],
 			{ env: { ...process.env, DATABASE_URL: database.url } }
 		);
 		if (code !== 0) missed++;

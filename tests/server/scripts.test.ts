@@ -213,6 +213,19 @@ describe('scripts that are called oddly', () => {
 		expect(existsSync(file)).toBe(false);
 	});
 
+	it('of the bench load what they measure, services included, without the framework around it', () => {
+		const { status, said } = ask('--import', [
+			'tsx',
+			'--import',
+			'./tests/bench/framework.mjs',
+			'tests/bench/bench.ts',
+			folder(),
+			'none'
+		]);
+		expect(status).toBe(1);
+		expect(said).toContain('no such part: none');
+	});
+
 	it('of the plans and cases leave the files that they read as they are', () => {
 		const dir = 'tests/cases/estimate';
 		const before = readdirSync(dir).map((name) => readFileSync(join(dir, name), 'utf8'));

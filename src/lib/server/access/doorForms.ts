@@ -1,5 +1,5 @@
 /** What is typed at the doors: each form is read once, by its schema, and goes back to the page as it was read. */
-import { message, superValidate, type SuperValidated } from 'sveltekit-superforms';
+import { message, superValidate, type SuperValidated } from 'sveltekit-superforms/server';
 import { zod4 } from 'sveltekit-superforms/adapters';
 import { z } from 'zod';
 import { DOORS_SAYS } from '$words/answers/access';

@@ -1,6 +1,6 @@
 /** Forms whose fields one schema reads: what is wrong with a field is answered beside it, what was typed goes back. */
 import { fail, isActionFailure, type ActionFailure } from '@sveltejs/kit';
-import { setError, superValidate, type SuperValidated } from 'sveltekit-superforms';
+import { setError, superValidate, type SuperValidated } from 'sveltekit-superforms/server';
 import { zod4 } from 'sveltekit-superforms/adapters';
 import { z } from 'zod';
 import type { Notice } from './guard';

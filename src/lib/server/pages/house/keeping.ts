@@ -33,7 +33,7 @@ import { fieldForm } from '../../services/fieldForms';
 import { rhythmForm, rhythmSaid } from '../../services/home/rhythmForm';
 import { facts, rhythmEdit } from '../../services/home/settings';
 import { editRefusalText, refusedField } from '$words/edits';
-import { setError } from 'sveltekit-superforms';
+import { setError } from 'sveltekit-superforms/server';
 import { yardOfHome } from '../setup/yardOfHome';
 import { missedWords } from '../today/jobRows';
 

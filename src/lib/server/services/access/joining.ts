@@ -2,7 +2,7 @@
 import { opensByPin } from '$core/people/permissions';
 import { JOINING_SAYS, waitWords } from '$words/answers/access';
 import { fail, redirect, type RequestEvent } from '@sveltejs/kit';
-import { message, setError } from 'sveltekit-superforms';
+import { message, setError } from 'sveltekit-superforms/server';
 import { joinForm, readDoorForm } from '../../access/doorForms';
 import { LIMITS } from '../../access/attempts';
 import { addressMark, COOKIES, letIn, letOut, setCookie } from '../../access/door';

@@ -1,6 +1,6 @@
 /** One's own keys: where one is signed in, one's password, an account of one's own, and the second factor. */
 import { fail, type RequestEvent } from '@sveltejs/kit';
-import { setError } from 'sveltekit-superforms';
+import { setError } from 'sveltekit-superforms/server';
 import { v7 as uuidv7 } from 'uuid';
 import { DOORS_SAYS, waitWords } from '$words/answers/access';
 import { LIMITS } from '../../access/attempts';

@@ -1,5 +1,5 @@
 /** A password that is asked for once more, before what whoever finds a device open must not do. */
-import { setError, type SuperValidated } from 'sveltekit-superforms';
+import { setError, type SuperValidated } from 'sveltekit-superforms/server';
 import { DOORS_SAYS, waitWords } from '$words/answers/access';
 import { LIMITS } from '../../access/attempts';
 import { refuse } from '../../access/doorForms';

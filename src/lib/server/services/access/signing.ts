@@ -1,7 +1,7 @@
 /** Signing up, in and out, the second factor, and a new password. */
 import { SIGNING_SAYS, waitWords } from '$words/answers/access';
 import { fail, redirect, type Cookies, type RequestEvent } from '@sveltejs/kit';
-import { message, setError } from 'sveltekit-superforms';
+import { message, setError } from 'sveltekit-superforms/server';
 import { env } from 'node:process';
 import { v7 as uuidv7 } from 'uuid';
 import { z } from 'zod';

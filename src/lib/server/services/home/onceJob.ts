@@ -6,7 +6,7 @@ import { addOnceJob, onceJobSchema } from '$core/setup/onceJob';
 import { editRefusalText } from '$words/edits';
 import { longDate } from '$words/general';
 import { fail } from '@sveltejs/kit';
-import { message, setError, superValidate } from 'sveltekit-superforms';
+import { message, setError, superValidate } from 'sveltekit-superforms/server';
 import { zod4 } from 'sveltekit-superforms/adapters';
 import { now } from '../../clock';
 import { reading, transaction } from '../../db/pool';
