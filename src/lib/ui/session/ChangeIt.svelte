@@ -46,7 +46,7 @@
 	<ul>
 		{#each [...coming, ...off] as one (one.line)}
 			<li class="flex flex-wrap items-center justify-between gap-x-3.5 min-h-12 border-b border-b-tin-1">
-				<span class="min-w-0 flex-[1_1_9rem] wrap-anywhere"
+				<span class="min-w-0 flex-[1_1_13rem] wrap-anywhere"
 					>{one.name}{#if one.off}<span class="dim">{SESSION_CHANGE_IT.doesNotFitBeforeThe}</span>{/if}</span
 				>
 				<span class="acts ml-auto flex items-center gap-4 whitespace-nowrap">

@@ -22,7 +22,8 @@
 	const digits = $derived(
 		`${left > 0 ? '' : '+'}${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, '0')}`
 	);
-	const size = $derived(digits.length <= 4 ? 176 : digits.length === 5 ? 130 : 104);
+	/** Within the walls at every level, with air on both sides. */
+	const size = $derived(digits.length <= 4 ? 152 : digits.length === 5 ? 122 : 98);
 	const every = $derived(
 		bellMinutes <= 6 ? 1 : bellMinutes <= 12 ? 2 : bellMinutes <= 30 ? 5 : bellMinutes <= 60 ? 10 : 30
 	);
