@@ -111,9 +111,11 @@
 	});
 </script>
 
+<!-- The house says what is wrong, beside each field: no bubble of the browser comes before it. -->
 <form
 	bind:this={element}
 	method="post"
+	novalidate
 	{action}
 	class={classes}
 	use:enhance

@@ -50,7 +50,7 @@
 {:else if what === 'zone'}
 	<EditFields {view} id="new zone" of={{ name: '' }} values={{ op: 'addZone' }} class={GRID} onsaved={ondone}>
 		{#snippet children(typed, sending)}
-			<TextField label={HOUSE_ADD_FORM.name} name="name" value={typed.name} maxlength={80} />
+			<TextField label={HOUSE_ADD_FORM.name} name="name" value={typed.name} maxlength={80} required />
 			<Button type="submit" {sending}>{HOUSE_ADD_FORM.addZone}</Button>
 		{/snippet}
 	</EditFields>

@@ -79,7 +79,7 @@
 				class="facts"
 			>
 				{#snippet children(typed, sending)}
-					<TextField label={HOUSE_ROOM_PAGE.name} name="name" value={typed.name} maxlength={80} />
+					<TextField label={HOUSE_ROOM_PAGE.name} name="name" value={typed.name} maxlength={80} required />
 					<Choice
 						label={HOUSE_ROOM_PAGE.kind}
 						name="kind"

@@ -153,7 +153,7 @@
 				class="facts"
 			>
 				{#snippet children(typed, sending)}
-					<TextField label={HOUSE_ZONE_PAGE.name} name="name" value={typed.name} maxlength={80} />
+					<TextField label={HOUSE_ZONE_PAGE.name} name="name" value={typed.name} maxlength={80} required />
 					<Choice
 						label={HOUSE_ZONE_PAGE.pattern}
 						name="weave"

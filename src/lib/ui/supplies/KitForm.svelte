@@ -28,7 +28,7 @@
 >
 	{#snippet children(typed, sending)}
 		<div class="grid gap-4 min-[520px]:grid-cols-[1fr_7rem]">
-			<TextField label={KITS.name} name="name" value={typed.name} maxlength={80} />
+			<TextField label={KITS.name} name="name" value={typed.name} maxlength={80} required />
 			<TextField label={KITS.letter} name="letter" value={typed.letter} maxlength={1} />
 		</div>
 		<TextField label={KITS.place} name="place" value={typed.place} maxlength={80} />

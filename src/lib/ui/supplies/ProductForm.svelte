@@ -55,6 +55,7 @@
 			value={typed.name}
 			placeholder={SUPPLIES.nameHint}
 			maxlength={80}
+			required
 		/>
 		<Toggles
 			label={SUPPLIES.whatIsIt}

@@ -39,7 +39,7 @@
 	{onsaved}
 >
 	{#snippet children(typed, sending)}
-		<TextField label={KITS.name} name="name" value={typed.name} maxlength={80} />
+		<TextField label={KITS.name} name="name" value={typed.name} maxlength={80} required />
 		<Choice
 			label={KITS.boundTo}
 			name="boundTo"

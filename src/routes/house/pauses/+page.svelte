@@ -15,7 +15,8 @@
 	import ClothWeeks from '$ui/keep/ClothWeeks.svelte';
 	let { data, form } = $props();
 	const view = $derived(data.view);
-	let scope = $state(untrack(() => (form && 'values' in form ? form.values?.scope : null) ?? 'household'));
+	/** Without scripts, what was chosen before. */
+	let scope = $state<string>(untrack(() => form?.form?.data.scope ?? 'household'));
 	const named = (list: readonly { readonly id: string; readonly name: string }[]) =>
 		list.map((one) => ({ value: one.id, label: one.name }));
 	/** What can be paused, by what it is. */

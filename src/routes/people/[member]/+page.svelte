@@ -70,7 +70,13 @@
 				{#snippet children(typed, sending)}
 					<h2 class="mt-2">{PEOPLE_MEMBER_PAGE.whatToKnow}</h2>
 					<div class="w-full grid gap-3 sm:[&>:last-child]:max-w-65">
-						<TextField label={PEOPLE_MEMBER_PAGE.name} name="name" maxlength={80} value={typed.name} />
+						<TextField
+							label={PEOPLE_MEMBER_PAGE.name}
+							name="name"
+							maxlength={80}
+							value={typed.name}
+							required
+						/>
 						<DateField label={PEOPLE_MEMBER_PAGE.bornOn} name="bornOn" value={typed.bornOn} />
 					</div>
 					{#if view.skills.length > 0}
