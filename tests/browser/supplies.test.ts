@@ -47,6 +47,11 @@ test.describe('on a phone', () => {
 		await ready(page);
 		await expect(page.getByText(/^No\. Take soap instead/)).toBeInViewport();
 		await expectAccessibleAnywhere(page, 'the cupboard of a new home');
+		// Without any job there is none to write down, and the way to some.
+		await page.goto('/history?write=1');
+		await expect(
+			page.getByRole('dialog').getByRole('link', { name: 'Add jobs from the library' })
+		).toBeVisible();
 	});
 
 	test('the list goes along to the shop, where there is no connection', async ({ page, context, stack }) => {

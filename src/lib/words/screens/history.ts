@@ -33,7 +33,10 @@ export const HISTORY_WRITE_IN = {
 	onWhichDay: 'On which day',
 	minutesIfYouKnow: 'Minutes, if you know',
 	howItWent: 'How it went',
-	saveItInHistory: 'Save it in History'
+	saveItInHistory: 'Save it in History',
+	noJobs: 'No jobs yet',
+	noJobsLine: 'What was done is one of the jobs of this home. Add some first.',
+	addJobs: 'Add jobs from the library'
 } as const;
 
 export const HISTORY_HOW_TO_READ = {
