@@ -182,10 +182,13 @@ test('kits hold what is there, and the sheet for the door says who to call', asy
 	await ready(page);
 	await page.getByRole('button', { name: 'New kit' }).click();
 	const sheet = page.getByRole('dialog', { name: 'New kit' });
+	// What is wrong comes into sight in the sheet, however far below it was sent.
+	await sheet.getByRole('button', { name: 'Save', exact: true }).click();
+	await expect(sheet.getByText('Give the kit a name.')).toBeInViewport();
 	await sheet.getByLabel('Name').fill('Windows');
 	await sheet.getByRole('button', { name: 'Toilet brush' }).click();
 	await sheet.getByRole('button', { name: 'Save', exact: true }).click();
-	await expect(page.getByText(/is for one room only/)).toBeVisible();
+	await expect(sheet.getByText(/is for one room only/)).toBeInViewport();
 	await sheet.getByRole('button', { name: 'Toilet brush' }).click();
 	await sheet.getByRole('button', { name: 'Glass cloth' }).click();
 	await expectAccessibleAnywhere(page, 'a new kit');

@@ -4,7 +4,7 @@
 	 * and what is wrong stands beside its field, without scripts too.
 	 */
 	import { applyAction } from '$app/forms';
-	import { untrack, type Snippet } from 'svelte';
+	import { tick, untrack, type Snippet } from 'svelte';
 	import { superForm, type SuperValidated } from 'sveltekit-superforms';
 	import { connection, sendingBegan, sendingEnded } from './connection.svelte';
 	import { formAnswer } from './kit/answer.svelte';
@@ -17,6 +17,7 @@
 		values = {},
 		withId = false,
 		empties = false,
+		saysItself = false,
 		onsaved = undefined,
 		class: classes = '',
 		children
@@ -32,6 +33,8 @@
 		withId?: boolean;
 		/** Its fields are empty again once they are written. */
 		empties?: boolean;
+		/** What it stands in says why it was refused, in sight. */
+		saysItself?: boolean;
 		onsaved?: (() => void) | undefined;
 		class?: string;
 		/** Given what was typed, for fields to begin with, and whether it is on its way. */
@@ -42,8 +45,9 @@
 	const fieldsOf = (one: T | SuperValidated<T, string>): T => (isRead(one) ? one.data : one);
 	let said = '';
 	let isWritten = false;
+	let refusal = '';
 	let element = $state<HTMLFormElement>();
-	/** What is wrong with fields that are not in sight. */
+	/** What is wrong, but with no field that is in sight. */
 	let unseen = $state('');
 	const { form, errors, enhance, submitting, delayed } = superForm(
 		untrack(() => of),
@@ -51,6 +55,8 @@
 			id: untrack(() => id),
 			resetForm: untrack(() => empties),
 			multipleSubmits: 'prevent',
+			// Whatever it stands in slides, a sheet as well as the page.
+			scrollToError: { block: 'center' },
 			onSubmit: ({ action: to, formData }) => {
 				unseen = '';
 				if (withId) {
@@ -65,6 +71,7 @@
 				connection.lost = result.type === 'error' && result.error instanceof Error;
 				if (!connection.lost) forgetSaid(said);
 				isWritten = result.type === 'success';
+				refusal = result.type === 'failure' ? String(result.data?.message ?? '') : '';
 				if (isWritten && empties) element?.reset();
 				const isOfForm = result.type === 'redirect' || (result.type !== 'error' && result.data?.form);
 				if (isOfForm) return;
@@ -72,13 +79,17 @@
 				// Records that cannot be reached are said over the form, a fault on the page of faults.
 				if (!connection.lost) await applyAction(result);
 			},
-			onUpdated: ({ form: read }) => {
-				// Well read and yet refused: the page says why.
+			onUpdated: async ({ form: read }) => {
 				if (isWritten) return onsaved?.();
-				unseen = Object.entries(read.errors)
+				const told = Object.entries(read.errors)
 					.filter(([name]) => !answer.isInSight(name))
-					.map(([, told]) => firstOf(told))
-					.join(' ');
+					.map(([, one]) => firstOf(one));
+				// Well read and yet refused: the page says why, but under a sheet nobody sees it.
+				const isOverPage = !saysItself && element?.closest('[role=dialog]');
+				unseen = [...told, isOverPage ? refusal : ''].filter(Boolean).join(' ');
+				if (unseen === '') return;
+				await tick();
+				element?.querySelector('[role=alert]')?.scrollIntoView({ block: 'center' });
 			}
 		}
 	);

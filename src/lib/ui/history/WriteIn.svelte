@@ -44,6 +44,7 @@
 		values={{ seed: view.formId }}
 		withId
 		class="grid gap-4 mt-2"
+		saysItself
 		onsaved={done}
 	>
 		{#snippet children(typed, sending)}

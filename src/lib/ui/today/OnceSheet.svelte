@@ -47,6 +47,7 @@
 		applyAction: false,
 		// A second press while the first is on its way is none.
 		multipleSubmits: 'prevent',
+		scrollToError: { block: 'center' },
 		onResult: ({ result }) => {
 			lost = result.type === 'error' ? FRAME.lost : '';
 			if (result.type === 'failure' && !result.data?.form) lost = String(result.data?.message ?? FRAME.lost);
