@@ -143,9 +143,39 @@ test('what cannot be is said beside the sentence, and nothing is written', async
 	await page.getByRole('button', { name: 'October', exact: true }).click();
 	await expect(page.getByRole('status').first()).not.toBeEmpty();
 	const before = await stack.query<{ n: number }>('SELECT MAX(revision) AS n FROM home_revision');
+	// What is wrong is opened and told beside its field, all of it at once.
+	await page.getByRole('button', { name: /^How often: / }).click();
+	await page.getByRole('button', { name: /^All details/ }).click();
+	const steps = page.getByRole('group', { name: 'Usual: its steps' });
+	await steps.getByLabel('Minutes of step 1').fill('a while');
+	await page.getByRole('tab', { name: 'What it needs' }).click();
 	await page.getByRole('button', { name: 'Save', exact: true }).click();
-	await expect(page.getByRole('alert')).toBeVisible();
+	await expect(page.getByRole('alert').filter({ hasText: 'With no month it never falls due' })).toHaveCount(
+		1
+	);
+	const months = page.getByRole('group', { name: 'In these months' });
+	await expect(months).toHaveAccessibleDescription(/With no month it never falls due/);
+	const minutes = steps.getByLabel('Minutes of step 1');
+	await expect(minutes).toHaveAccessibleDescription('Minutes are a number, such as 5 or 12.5.');
+	await expect(minutes).toHaveValue('a while');
+	// Mended, it is told no longer.
+	await minutes.fill('3');
+	await expect(page.getByText('Minutes are a number')).toBeHidden();
 	expect(await stack.query('SELECT MAX(revision) AS n FROM home_revision')).toEqual(before);
+	await page.getByRole('button', { name: 'May', exact: true }).click();
+	await page.getByRole('button', { name: 'Save', exact: true }).click();
+	await expect(page.getByText('Saved. It holds from today.')).toBeVisible();
+});
+
+test('a job without a name is asked for one beside it, and its dates stand there meanwhile', async ({
+	page
+}) => {
+	await page.goto('/house/job/new?room=lamp-room');
+	await ready(page);
+	await expect(page.getByRole('list', { name: 'The next six times' }).getByRole('listitem')).toHaveCount(6);
+	await page.getByRole('button', { name: 'Add this job' }).click();
+	await expect(page.getByLabel('Name of the job')).toHaveAccessibleDescription('Give it a name.');
+	await expect(page).toHaveURL(/job\/new/);
 });
 
 test('a step is added, and the minutes of the whole follow', async ({ page }) => {

@@ -13,7 +13,8 @@ import { copyJob, lastDoneAbout, retireJob, saveJob } from '../../src/lib/core/s
 import { switchLayer } from '../../src/lib/core/setup/editHome';
 import type { Edit } from '../../src/lib/core/setup/edit';
 import { prepareHome } from '../../src/lib/core/schedule/preparedHome';
-import { jobFromForm, type FormValues } from '../../src/lib/core/setup/jobForm';
+import { jobFromForm } from '../../src/lib/core/setup/jobForm';
+import type { FormValues } from '../../src/lib/core/setup/jobFormFields';
 import type { Job } from '../../src/lib/core/household/home';
 import { readDay } from '../../src/lib/core/schedule/readDay';
 import { projectHome } from '../../src/lib/core/schedule/projection';
@@ -228,41 +229,57 @@ describe('a job from the fields of a form', () => {
 	});
 
 	it('names what is wrong, for every field', () => {
-		const wrong: FormValues[] = [
-			{ type: ['weekly'], weekdays: [], everyWeeks: ['1'] },
-			{ type: ['weekly'], weekdays: ['9'], everyWeeks: ['1'] },
-			{ type: ['weekly'], weekdays: ['1'], everyWeeks: ['0'] },
-			{ type: ['timesAWeek'], times: ['8'] },
-			{ type: ['monthly'], day: ['32'] },
-			{ type: ['months'], months: [] },
-			{ type: ['afterDone'], min: ['0'], max: ['3'] },
-			{ type: ['afterDone'], min: ['ten'], max: ['3'] },
-			{ type: ['sometimes'] },
-			{ name: [''] },
-			{ name: ['x'.repeat(90)] },
-			{ weight: ['6'] },
-			{ lead: ['-1'] },
-			{ 'minutes-usual': ['0'] },
-			{ 'minutes-usual': ['-3'] },
-			{ 'minutes-usual': ['1e9'] },
-			{ 'minutes-usual': ['ten'] },
-			{ startsOn: ['2027-02-31'] },
-			{ type: ['daily'], parts: ['noon'] },
-			{ variants: ['only one'] },
-			{ 'usual-text': ['A'], 'usual-minutes': ['0.3'], 'usual-class': ['3'] },
-			{ 'usual-text': ['A'], 'usual-minutes': ['2'], 'usual-class': ['9'] },
-			{
-				'usual-text': ['A'],
-				'usual-minutes': ['2'],
-				'usual-class': ['3'],
-				'usual-wait': ['soak'],
-				'usual-min': ['9'],
-				'usual-max': ['3']
-			}
+		const step = { 'usual-text': ['A'], 'usual-minutes': ['2'], 'usual-class': ['3'] };
+		const wrong: [FormValues, ...fields: string[]][] = [
+			[{ type: ['weekly'], weekdays: [], everyWeeks: ['1'] }, 'weekdays'],
+			[{ type: ['weekly'], weekdays: ['9'], everyWeeks: ['1'] }, 'weekdays'],
+			[{ type: ['weekly'], weekdays: ['1'], everyWeeks: ['0'] }, 'everyWeeks'],
+			[{ type: ['timesAWeek'], times: ['8'] }, 'times'],
+			[{ type: ['monthly'], day: ['32'] }, 'day'],
+			[{ type: ['nth'], nth: ['2'], weekday: ['9'] }, 'weekday'],
+			[{ type: ['leaf'], leaf: ['5'], weekday: ['1'] }, 'leaf'],
+			[{ type: ['months'], months: [] }, 'months'],
+			[{ type: ['everyMonths'], everyMonths: ['1'], day: ['3'] }, 'everyMonths'],
+			[{ type: ['everyMonths'], everyMonths: ['2'], day: ['32'] }, 'day'],
+			[{ type: ['everyMonths'], everyMonths: ['2'], on: ['weekday'], nth: ['2'], weekday: ['8'] }, 'weekday'],
+			[{ type: ['once'], onceOn: ['2027-02-30'] }, 'onceOn'],
+			[{ type: ['afterDone'], min: ['0'], max: ['3'] }, 'min'],
+			[{ type: ['afterDone'], min: ['ten'], max: ['3'] }, 'min'],
+			[{ type: ['sometimes'] }, 'type'],
+			[{ name: [''] }, 'name'],
+			[{ name: ['x'.repeat(90)] }, 'name'],
+			[{ weight: ['6'] }, 'weight'],
+			[{ lead: ['-1'] }, 'lead'],
+			[{ who: ['fixed'], members: ['No id'] }, 'members'],
+			[{ 'minutes-usual': ['0'] }, 'minutes-usual'],
+			[{ 'minutes-usual': ['-3'] }, 'minutes-usual'],
+			[{ 'minutes-usual': ['1e9'] }, 'minutes-usual'],
+			[{ 'minutes-usual': ['ten'] }, 'minutes-usual'],
+			[{ startsOn: ['2027-02-31'] }, 'startsOn'],
+			[{ type: ['daily'], parts: ['noon'] }, 'parts'],
+			[{ variants: ['only one'] }, 'variants'],
+			[{ seasonal: ['some'], season: ['13'] }, 'season'],
+			[{ ...step, 'usual-minutes': ['0.3'] }, 'usual-minutes[0]'],
+			[{ ...step, 'usual-class': ['9'] }, 'usual-class[0]'],
+			[{ ...step, 'usual-wait': ['soak'], 'usual-min': ['9'], 'usual-max': ['3'] }, 'usual-max[0]'],
+			[{ ...step, 'usual-wait': ['soak'], 'usual-min': ['soon'] }, 'usual-min[0]'],
+			// An empty row is none, and yet it stands there; all that is wrong is told at once.
+			[
+				{
+					name: [''],
+					'usual-text': ['A', '', 'x'.repeat(200)],
+					'usual-minutes': ['2', '', '0.3'],
+					'usual-class': ['3', '3', '3']
+				},
+				'name',
+				'usual-minutes[2]',
+				'usual-text[2]'
+			]
 		];
-		for (const form of wrong) {
+		for (const [form, ...fields] of wrong) {
 			const made = read(form);
-			expect(made.ok ? 'taken' : made.problems.length, JSON.stringify(form)).not.toBe('taken');
+			const told = made.ok ? ['taken'] : [...new Set(made.problems.map(({ field }) => field))].sort();
+			expect(told, JSON.stringify(form)).toEqual(fields);
 		}
 	});
 

@@ -4,6 +4,8 @@ import { describe, expect, it } from 'vitest';
 import { loadHome } from '../../src/lib/server/repo/homeRepo';
 import { byFields } from '../../src/lib/server/services/fieldForms';
 import { newRoomForm, newZoneForm, roomForm, zoneForm } from '../../src/lib/server/services/home/houseForms';
+import { editJob } from '../../src/lib/server/services/home/job';
+import { jobForm } from '../../src/lib/server/services/home/jobForms';
 import { editHouse } from '../../src/lib/server/services/home/house';
 import { pause } from '../../src/lib/server/services/ledger/entryActions';
 import { pauseForm, writeInForm } from '../../src/lib/server/services/ledger/entryForms';
@@ -32,7 +34,8 @@ const SCHEMAS = {
 	ribbonForm,
 	gateForm,
 	factsForm,
-	rhythmForm
+	rhythmForm,
+	jobForm
 };
 
 const words = fc.oneof(
@@ -120,6 +123,22 @@ describe('a form read by its schema', () => {
 				)
 			)
 		).toEqual(['hand-ada', 'hand-ben']);
+		const steps: Fields = {
+			'usual-text': ['Wipe', '', 'Dry'],
+			'usual-minutes': ['2', '', 'a while'],
+			'usual-class': ['3', '3', '3']
+		};
+		const job: Fields = { op: 'keep', type: 'months', lead: '-1', ...steps };
+		const answer = await editJob(home, 'bench', form({ id: newId(), ...job }));
+		expect('data' in answer && answer.data).toMatchObject({
+			form: {
+				errors: {
+					months: [expect.stringMatching(/^With no month/)],
+					lead: [expect.any(String)],
+					'usual-minutes': { 2: ['Minutes are a number, such as 5 or 12.5.'] }
+				}
+			}
+		});
 		expect((await loadHome(pool(), home))?.home).toEqual(before?.home);
 	});
 

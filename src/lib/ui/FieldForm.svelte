@@ -10,6 +10,7 @@
 	import { formAnswer } from './kit/answer.svelte';
 	import Message from './kit/Message.svelte';
 	import { forgetSaid, idOfSaid, saidBy } from './saidIds';
+	import { withoutField, wrongAbout, wrongFields } from './wrongFields';
 	let {
 		of,
 		id = 'posted' in of && typeof of.id === 'string' ? of.id : '',
@@ -19,6 +20,7 @@
 		empties = false,
 		saysItself = false,
 		onsaved = undefined,
+		onwrong = undefined,
 		class: classes = '',
 		children
 	}: {
@@ -36,6 +38,8 @@
 		/** What it stands in says why it was refused, in sight. */
 		saysItself?: boolean;
 		onsaved?: (() => void) | undefined;
+		/** Told which fields are wrong, to show them. */
+		onwrong?: ((fields: readonly string[]) => void) | undefined;
 		class?: string;
 		/** Given what was typed, for fields to begin with, and whether it is on its way. */
 		children: Snippet<[T, boolean]>;
@@ -81,9 +85,10 @@
 			},
 			onUpdated: async ({ form: read }) => {
 				if (isWritten) return onsaved?.();
-				const told = Object.entries(read.errors)
-					.filter(([name]) => !answer.isInSight(name))
-					.map(([, one]) => firstOf(one));
+				const wrong = wrongFields(read.errors);
+				onwrong?.(wrong.map(({ field }) => field));
+				await tick();
+				const told = wrong.filter(({ field }) => !answer.isInSight(field)).map(({ says }) => says);
 				// Well read and yet refused: the page says why, but under a sheet nobody sees it.
 				const isOverPage = !saysItself && element?.closest('[role=dialog]');
 				unseen = [...told, isOverPage ? refusal : ''].filter(Boolean).join(' ');
@@ -93,21 +98,10 @@
 			}
 		}
 	);
-	/** What is wrong with a field is a list; with a list of them, such lists by their places. */
-	const firstOf = (told: unknown): string => {
-		if (typeof told === 'string') return told;
-		if (typeof told !== 'object' || told === null) return '';
-		return Object.values(told).map(firstOf).find(Boolean) ?? '';
-	};
+	const wrongNow = $derived(wrongFields($errors));
 	const answer = formAnswer({
-		about: (field) => firstOf(($errors as Record<string, unknown>)[field]),
-		forget: (field) =>
-			errors.update(
-				(all) =>
-					Object.fromEntries(
-						Object.entries(all).filter(([name]) => field !== undefined && name !== field)
-					) as typeof all
-			)
+		about: (field) => wrongAbout(wrongNow, field),
+		forget: (field) => errors.update((all) => withoutField(all, field))
 	});
 	// What changed at the house meanwhile comes in; what is being typed beside it stays.
 	let known = untrack(() => fieldsOf(of));

@@ -22,6 +22,7 @@ export const EDITOR = {
 	nextSix: 'The next six times',
 	struck: 'The struck ones no longer come.',
 	ifLast: 'If each is done on its last day.',
+	noDatesYet: 'None yet.',
 	noDate: 'This gives no date within three years.',
 	onCallDates: 'It comes only when somebody asks for it.',
 	more: 'More options',

@@ -90,23 +90,35 @@ function closest(issue: z.core.$ZodIssue): readonly z.core.$ZodIssue[] {
 	);
 }
 
+/** 1 for an arm that speaks of something else: of another type by name, or a number where a group stands. */
 const wrongType = (arm: readonly z.core.$ZodIssue[]) =>
-	arm.some((issue) => issue.path[0] === 'type' && issue.code === 'invalid_value') ? 1 : 0;
+	arm.some(
+		(issue) =>
+			(issue.path[0] === 'type' && issue.code === 'invalid_value') ||
+			(issue.path.length === 0 && issue.code === 'invalid_type')
+	)
+		? 1
+		: 0;
 
-/** The problems of a failed parse, each with its place in `data`. At most 50: more help nobody. */
-export function problemsOf(error: z.ZodError, data: unknown): Problem[] {
-	return error.issues
+/** What is wrong, and the keys on the way to it. */
+export interface PlacedProblem {
+	readonly path: readonly PropertyKey[];
+	readonly says: string;
+}
+
+/** What a failed parse has to say, each with its path. At most 50: more help nobody. */
+export const placedProblems = (error: z.ZodError): PlacedProblem[] =>
+	error.issues
 		.flatMap((issue) => closest(issue as z.core.$ZodIssue))
 		.slice(0, 50)
-		.map((issue) => {
-			const field = issue.path.findLast((key) => typeof key === 'string');
-			return {
-				at: placeOf(issue.path, data),
-				says: sentence(issue),
-				...(field === undefined ? {} : { field })
-			};
-		});
-}
+		.map((issue) => ({ path: issue.path, says: sentence(issue) }));
+
+/** The problems of a failed parse, each with its place in `data`, as `placedProblems` finds them. */
+export const problemsOf = (error: z.ZodError, data: unknown): Problem[] =>
+	placedProblems(error).map(({ path, says }) => {
+		const field = path.findLast((key) => typeof key === 'string');
+		return { at: placeOf(path, data), says, ...(field === undefined ? {} : { field }) };
+	});
 
 /** What came of reading foreign data: the value, or every problem with its place. */
 export type Read<T> =

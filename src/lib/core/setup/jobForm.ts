@@ -6,14 +6,13 @@ import { DEPTHS } from '../household/fields';
 import { shareHalves } from './round';
 import type { Job } from '../household/home';
 import { jobSchema } from '../household/jobSchema';
-import { problemsOf, type Problem } from '../household/problems';
+import { placedProblems } from '../household/problems';
 import { withinNeeds } from '../household/stepTools';
-
-/** The values of a form by field name, in their order. */
-export type FormValues = Readonly<Record<string, readonly string[]>>;
+import { fieldAt, type FormProblem, type FormValues } from './jobFormFields';
 
 export type ReadJob =
-	{ readonly ok: true; readonly job: Job } | { readonly ok: false; readonly problems: readonly Problem[] };
+	| { readonly ok: true; readonly job: Job }
+	| { readonly ok: false; readonly problems: readonly FormProblem[] };
 
 /** A number as people write it; the text itself where it is none, for the schema to refuse. */
 function number(text: string | undefined): unknown {
@@ -292,5 +291,8 @@ export function jobFromForm(before: Job, form: FormValues): ReadJob {
 	// A step is done with what the job needs: what was taken off the job leaves it.
 	return read.success
 		? { ok: true, job: withinNeeds(read.data) }
-		: { ok: false, problems: problemsOf(read.error, data) };
+		: {
+				ok: false,
+				problems: placedProblems(read.error).map(({ path, says }) => ({ field: fieldAt(path, form), says }))
+			};
 }

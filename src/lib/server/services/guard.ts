@@ -1,4 +1,5 @@
 /** What pages and actions do when the database is away: say so, keep what was typed, work again when it is back. */
+import type { FormProblem } from '$core/setup/jobFormFields';
 import { GUARD_SAYS } from '$words/answers/general';
 import { error, fail, type ActionFailure } from '@sveltejs/kit';
 import { DatabaseAway, DiskFull } from '../db/pool';
@@ -32,6 +33,8 @@ export interface Notice {
 	readonly field?: string;
 	/** What is wrong, beside that field: without the place, which `message` names. */
 	readonly says?: string;
+	/** All that is wrong, field by field, where it is more than one. */
+	readonly wrong?: readonly FormProblem[];
 }
 
 /** Runs an action; a database that is away becomes a 503 with what was typed. */

@@ -10,7 +10,8 @@
 		action = '/house?/edit',
 		children,
 		class: classes = '',
-		onsaved = undefined
+		onsaved = undefined,
+		onwrong = undefined
 	}: {
 		/** The page that it stands on: what it was made from, and an id for a page without scripts. */
 		view: { readonly revision: number; readonly formId: string };
@@ -23,6 +24,7 @@
 		action?: string;
 		class?: string;
 		onsaved?: (() => void) | undefined;
+		onwrong?: ((fields: readonly string[]) => void) | undefined;
 		/** Given what was typed, for fields to begin with, and whether it is on its way. */
 		children: Snippet<[T, boolean]>;
 	} = $props();
@@ -36,5 +38,6 @@
 	values={{ id: view.formId, revision: view.revision, ...values }}
 	withId
 	{onsaved}
+	{onwrong}
 	{children}
 />

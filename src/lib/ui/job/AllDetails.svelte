@@ -12,7 +12,11 @@
 	import TextField from '../kit/TextField.svelte';
 	import { DEPTH_NAMES, type DepthName, type JobFields } from './jobFields.svelte';
 	import StepRows from './StepRows.svelte';
-	let { view, fields }: { view: JobEditorView; fields: JobFields } = $props();
+	let {
+		view,
+		fields,
+		tab = $bindable('usual')
+	}: { view: JobEditorView; fields: JobFields; /** Which of its pages is open. */ tab?: string } = $props();
 	const tabs = $derived([
 		...DEPTH_NAMES.filter((depth) => fields.has[depth]).map((depth) => ({
 			value: depth,
@@ -22,7 +26,6 @@
 		{ value: 'learn', label: JOB_ALL_DETAILS.howToTeachAndCheck },
 		...(view.others.length > 0 ? [{ value: 'covers', label: EDITOR.covers }] : [])
 	]);
-	let tab = $state('usual');
 	const covers = (id: string, on: boolean) =>
 		(fields.covers = on ? [...new Set([...fields.covers, id])] : fields.covers.filter((one) => one !== id));
 </script>
@@ -36,12 +39,13 @@
 					help={EDITOR.mattersHelp}
 					min={1}
 					max={5}
+					field="weight"
 					bind:value={fields.weight}
 				/>
-				<Choice label={EDITOR.layer} options={LAYERS} bind:value={fields.layer} />
-				<DateField label={EDITOR.firstDay} bind:value={fields.startsOn} />
-				<TextField label={EDITOR.note} lines={3} maxlength={400} bind:value={fields.note} />
-				<TextField label={EDITOR.needs} bind:value={fields.needs} />
+				<Choice label={EDITOR.layer} options={LAYERS} field="layer" bind:value={fields.layer} />
+				<DateField label={EDITOR.firstDay} field="startsOn" bind:value={fields.startsOn} />
+				<TextField label={EDITOR.note} lines={3} maxlength={400} field="note" bind:value={fields.note} />
+				<TextField label={EDITOR.needs} field="needs" bind:value={fields.needs} />
 				<Check label={EDITOR.noisy} bind:checked={fields.noisy} />
 				<Check label={EDITOR.hidden} bind:checked={fields.hidden} />
 				<Check label={EDITOR.errand} bind:checked={fields.errand} />
@@ -51,6 +55,7 @@
 					label={EDITOR.shows}
 					help={EDITOR.showsHelp}
 					options={showsOptions(fields.shows)}
+					field="shows"
 					bind:value={fields.shows}
 				/>
 				{#if view.things.length > 0}
@@ -59,6 +64,7 @@
 							label={EDITOR.things}
 							options={view.things.map((one) => ({ value: one.id, label: one.name }))}
 							many
+							field="things"
 							bind:value={fields.things}
 						/>
 					</div>
@@ -69,22 +75,24 @@
 						help={EDITOR.orderHelp}
 						options={ORDER_PLACES}
 						many
+						field="order"
 						bind:value={fields.order}
 					/>
 				</div>
 			</div>
 		{:else if value === 'learn'}
 			<div class="grid items-start gap-5 sm:grid-cols-2">
-				<TextField label={EDITOR.skill} maxlength={60} bind:value={fields.skill} />
-				<NumberField label={EDITOR.fromAge} max={99} bind:value={fields.fromAge} />
+				<TextField label={EDITOR.skill} maxlength={60} field="skill" bind:value={fields.skill} />
+				<NumberField label={EDITOR.fromAge} max={99} field="fromAge" bind:value={fields.fromAge} />
 				<NumberField
 					label={EDITOR.aloneFrom}
 					help={EDITOR.aloneFromHelp}
 					max={18}
+					field="aloneFrom"
 					bind:value={fields.aloneFrom}
 				/>
-				<TextField label={EDITOR.rungs} lines={4} bind:value={fields.rungs} />
-				<TextField label={EDITOR.checks} lines={4} bind:value={fields.lookRound} />
+				<TextField label={EDITOR.rungs} lines={4} field="rungs" bind:value={fields.rungs} />
+				<TextField label={EDITOR.checks} lines={4} field="lookRound" bind:value={fields.lookRound} />
 			</div>
 		{:else if value === 'covers'}
 			<div class="grid gap-x-8 sm:grid-cols-2 md:grid-cols-3">

@@ -12,7 +12,16 @@
 	import Toggles from '../kit/Toggles.svelte';
 	import TapeMeasure from './TapeMeasure.svelte';
 	import type { JobFields } from './jobFields.svelte';
-	let { view, fields }: { view: JobEditorView; fields: JobFields } = $props();
+	let {
+		view,
+		fields,
+		wrong
+	}: {
+		view: JobEditorView;
+		fields: JobFields;
+		/** What is wrong with a field as it is now; empty for nothing. */
+		wrong: (field: string) => string;
+	} = $props();
 	const types = $derived(OFTEN_TYPES.filter((one) => one.value !== 'zone' || view.room.zone !== null));
 	const weekdays = weekFrom(writing().weekStart).map(({ number, name }) => ({
 		value: String(number),
@@ -24,28 +33,72 @@
 </script>
 
 <div class="flex flex-wrap items-end gap-x-6 gap-y-4">
-	<div class="w-full max-w-96"><Choice label={EDITOR.often} options={types} bind:value={fields.type} /></div>
+	<div class="w-full max-w-96">
+		<Choice
+			label={EDITOR.often}
+			options={types}
+			field="type"
+			wrong={wrong('type')}
+			bind:value={fields.type}
+		/>
+	</div>
 	{#if fields.type === 'weekly'}
-		<NumberField label={EDITOR.everyWeeks} min={1} max={104} bind:value={fields.everyWeeks} />
+		<NumberField
+			label={EDITOR.everyWeeks}
+			min={1}
+			max={104}
+			field="everyWeeks"
+			wrong={wrong('everyWeeks')}
+			bind:value={fields.everyWeeks}
+		/>
 	{/if}
 	{#if fields.type === 'daily' || fields.type === 'weekly'}
 		<Toggles
 			label={EDITOR.weekdays}
 			many
 			options={shortDays}
+			field="weekdays"
+			wrong={wrong('weekdays')}
 			value={fields.weekdays}
 			onchange={(to) => (fields.weekdays = [...to].sort())}
 		/>
 		{#if home}<p class="m-0 w-full text-tin-text">{home}.</p>{/if}
 	{:else if fields.type === 'timesAWeek'}
-		<NumberField label={EDITOR.timesAWeek} min={1} max={7} bind:value={fields.times} />
+		<NumberField
+			label={EDITOR.timesAWeek}
+			min={1}
+			max={7}
+			field="times"
+			wrong={wrong('times')}
+			bind:value={fields.times}
+		/>
 	{:else if fields.type === 'monthly'}
-		<NumberField label={EDITOR.dayOfMonth} min={1} max={31} bind:value={fields.day} />
+		<NumberField
+			label={EDITOR.dayOfMonth}
+			min={1}
+			max={31}
+			field="day"
+			wrong={wrong('day')}
+			bind:value={fields.day}
+		/>
 	{:else if fields.type === 'nth'}
-		<Choice label={EDITOR.nth} options={NTH} bind:value={fields.nth} />
-		<Choice label={EDITOR.weekday} options={weekdays} bind:value={fields.weekday} />
+		<Choice label={EDITOR.nth} options={NTH} field="nth" wrong={wrong('nth')} bind:value={fields.nth} />
+		<Choice
+			label={EDITOR.weekday}
+			options={weekdays}
+			field="weekday"
+			wrong={wrong('weekday')}
+			bind:value={fields.weekday}
+		/>
 	{:else if fields.type === 'everyMonths'}
-		<NumberField label={EDITOR.everyMonths} min={2} max={60} bind:value={fields.everyMonths} />
+		<NumberField
+			label={EDITOR.everyMonths}
+			min={2}
+			max={60}
+			field="everyMonths"
+			wrong={wrong('everyMonths')}
+			bind:value={fields.everyMonths}
+		/>
 		<Radios
 			label={EDITOR.often}
 			row
@@ -56,28 +109,69 @@
 			bind:value={fields.on}
 		/>
 		{#if fields.on === 'day'}
-			<NumberField label={EDITOR.dayOfMonth} min={1} max={31} bind:value={fields.day} />
+			<NumberField
+				label={EDITOR.dayOfMonth}
+				min={1}
+				max={31}
+				field="day"
+				wrong={wrong('day')}
+				bind:value={fields.day}
+			/>
 		{:else}
-			<Choice label={EDITOR.nth} options={NTH} bind:value={fields.nth} />
-			<Choice label={EDITOR.weekday} options={weekdays} bind:value={fields.weekday} />
+			<Choice label={EDITOR.nth} options={NTH} field="nth" wrong={wrong('nth')} bind:value={fields.nth} />
+			<Choice
+				label={EDITOR.weekday}
+				options={weekdays}
+				field="weekday"
+				wrong={wrong('weekday')}
+				bind:value={fields.weekday}
+			/>
 		{/if}
 	{:else if fields.type === 'leaf'}
-		<Choice label={EDITOR.week} options={WEEKS} bind:value={fields.week} />
-		<Choice label={EDITOR.weekday} options={weekdays} bind:value={fields.weekday} />
+		<Choice label={EDITOR.week} options={WEEKS} field="leaf" wrong={wrong('leaf')} bind:value={fields.week} />
+		<Choice
+			label={EDITOR.weekday}
+			options={weekdays}
+			field="weekday"
+			wrong={wrong('weekday')}
+			bind:value={fields.weekday}
+		/>
 	{:else if fields.type === 'months'}
 		<Toggles
 			label={EDITOR.months}
 			many
 			options={months}
+			field="months"
+			wrong={wrong('months')}
 			value={fields.months}
 			onchange={(to) => (fields.months = [...to].sort((a, b) => Number(a) - Number(b)))}
 		/>
 	{:else if fields.type === 'afterDone'}
-		<NumberField label={EDITOR.atLeast} min={1} max={3660} bind:value={fields.min} />
-		<NumberField label={EDITOR.atMost} min={1} max={3660} bind:value={fields.max} />
+		<NumberField
+			label={EDITOR.atLeast}
+			min={1}
+			max={3660}
+			field="min"
+			wrong={wrong('min')}
+			bind:value={fields.min}
+		/>
+		<NumberField
+			label={EDITOR.atMost}
+			min={1}
+			max={3660}
+			field="max"
+			wrong={wrong('max')}
+			bind:value={fields.max}
+		/>
 		<div class="w-full"><TapeMeasure bind:min={fields.min} bind:max={fields.max} /></div>
 	{:else if fields.type === 'once'}
-		<DateField label={EDITOR.onceOn} bind:value={fields.onceOn} required />
+		<DateField
+			label={EDITOR.onceOn}
+			field="onceOn"
+			wrong={wrong('onceOn')}
+			bind:value={fields.onceOn}
+			required
+		/>
 	{:else if fields.type === 'zone'}
 		<Radios
 			label={EDITOR.zoneEvery}

@@ -16,7 +16,8 @@
 	import Shelf from '../kit/Shelf.svelte';
 	import TextField from '../kit/TextField.svelte';
 	import Toggles from '../kit/Toggles.svelte';
-	import { once } from '../once';
+	import EditFields from '../house/EditFields.svelte';
+	import { wrongAbout } from '../wrongFields';
 	import LayerOff from '../house/LayerOff.svelte';
 	import AllDetails from './AllDetails.svelte';
 	import HowOften from './HowOften.svelte';
@@ -24,6 +25,7 @@
 	import MoreOptions from './MoreOptions.svelte';
 	import NextDates from './NextDates.svelte';
 	import Tape from './Tape.svelte';
+	import { OF_DATES, placeOfField } from './placeOfField';
 	import WhoDoes from './WhoDoes.svelte';
 	let { view }: { view: JobEditorView } = $props();
 	const job = $derived(view.job);
@@ -34,11 +36,33 @@
 	let tool = $state<'often' | 'when' | 'who' | 'minutes' | null>(
 		untrack(() => (view.isNew ? 'often' : null))
 	);
-	let sending = $state(false);
-	const made = $derived(jobFromForm(job, fields.form));
+	let more = $state(false);
+	let all = $state(false);
+	let tab = $state('usual');
+	/** What is wrong is opened, wherever it is folded away. */
+	function showWrong(wrong: readonly string[]) {
+		const places = wrong.map(placeOfField);
+		tool = places.find((one) => one.tool)?.tool ?? tool;
+		more ||= places.some((one) => one.more);
+		const detail = places.find((one) => one.tab)?.tab;
+		if (detail === undefined) return;
+		all = true;
+		tab = detail;
+	}
+	const made = $derived(
+		jobFromForm(
+			job,
+			Object.fromEntries(Object.entries(fields.form).filter(([name]) => OF_DATES.includes(name)))
+		)
+	);
+	const wrongNow = $derived(made.ok ? [] : made.problems);
 	const trial = $derived.by(() => {
-		if (!made.ok)
-			return { problem: made.problems[0]?.says ?? '', dates: [] as CivilDay[], gone: [] as CivilDay[] };
+		if (!made.ok) {
+			// What stands beside its field already is not told twice.
+			const isBeside = tool === 'often' && placeOfField(made.problems[0]?.field ?? '').tool === 'often';
+			const problem = isBeside ? EDITOR.noDatesYet : (made.problems[0]?.says ?? '');
+			return { problem, dates: [] as CivilDay[], gone: [] as CivilDay[] };
+		}
 		const projection: HomeProjection = {
 			series: new Map(view.projection ? [[view.projection.id, view.projection.line]] : []),
 			zones: new Map(),
@@ -82,121 +106,130 @@
 {#if !view.isNew && !view.household.layers.includes(job.layer)}
 	<div class="px-edge pt-3"><LayerOff layer={job.layer} {view} /></div>
 {/if}
-<form
+<EditFields
+	{view}
+	of={{}}
+	id="job"
+	values={{ op: 'keep' }}
 	class="flex flex-1 flex-col"
-	method="post"
 	action="/house/job/{view.isNew ? 'new' : job.id}?/edit"
-	use:once={{ sending: (busy) => (sending = busy) }}
+	onwrong={showWrong}
 >
-	<input type="hidden" name="id" value={view.formId} />
-	<input type="hidden" name="revision" value={view.revision} />
-	{#each Object.entries(fields.form) as [name, list] (name)}{#each list as value, i (i)}<input
-				type="hidden"
-				{name}
-				{value}
-			/>{/each}{/each}
-	<header class="flex flex-wrap items-center gap-x-4 gap-y-2 px-edge pt-2">
-		{#if view.zone}<span class="plate">{view.zone.number}</span>{/if}
-		{#if view.isNew}
-			<h1 class="sr-only">{EDITOR.add}</h1>
-			<div class="w-full max-w-96">
-				<TextField label={EDITOR.name} maxlength={80} required bind:value={fields.name} />
-			</div>
-			<Choice
-				label={EDITOR.room}
-				options={view.rooms.map((room) => ({ value: room.id, label: room.name }))}
-				bind:value={fields.room}
-			/>
-		{:else}
-			<h1 class="m-0 wrap-anywhere">{job.name}</h1>
-			<a class="text-lead text-tin-text" href="/house?room={view.room.id}">{view.room.name}</a>
-		{/if}
-		<span class="ml-auto text-tin-text">{view.lastWords}</span>
-	</header>
-	{#if view.late}<p class="mx-edge mt-2 mb-0 text-brass-text">
-			{JOB_JOB_EDITOR.itStaysOverdueUntilIt(view.late)}
-		</p>{/if}
-
-	<p
-		class="mx-edge mt-5 mb-3 flex flex-wrap items-center gap-x-3 gap-y-2.5 font-display text-[1.75rem] max-sm:text-[1.375rem]"
-	>
-		<span>{EDITOR.comes}</span>
-		<Tape text={often} label={EDITOR.often} open={tool === 'often'} onclick={() => toggle('often')} />
-		<Tape
-			text={partsText(fields.parts)}
-			label={EDITOR.whenInDay}
-			open={tool === 'when'}
-			onclick={() => toggle('when')}
-		/>
-		<span>{EDITOR.by}</span>
-		<Tape
-			text={whoDoesText(fields.who as typeof job.who.mode, names)}
-			label={EDITOR.whoDoes}
-			open={tool === 'who'}
-			onclick={() => toggle('who')}
-		/>
-		<span class="inline-flex items-center gap-x-3 whitespace-nowrap">
-			<span>{EDITOR.for}</span>
-			<Tape
-				text={String(fields.minutes.usual)}
-				label={EDITOR.howLong}
-				open={tool === 'minutes'}
-				onclick={() => toggle('minutes')}
-			/>
-			<span>{EDITOR.minutes}.</span>
-		</span>
-	</p>
-	{#if tool}
-		<div class="mx-edge mb-2 rounded-button bg-enamel-hi px-4 py-4 shadow-[0_0_0_1.5px_var(--tin-2)]">
-			{#if tool === 'often'}<HowOften {view} {fields} />
-			{:else if tool === 'when'}
-				<Toggles
-					label={EDITOR.whenInDay}
-					help={isDaily ? EDITOR.partsHelp : EDITOR.partHelp}
-					many
-					options={PARTS}
-					value={fields.parts}
-					onchange={(to) =>
-						(fields.parts = isDaily
-							? PARTS.map((one) => one.value).filter((part) => to.includes(part))
-							: to.slice(-1))}
+	{#snippet children(_, sending)}
+		{#each Object.entries(fields.form) as [name, list] (name)}{#each list as value, i (i)}<input
+					type="hidden"
+					{name}
+					{value}
+				/>{/each}{/each}
+		<header class="flex flex-wrap items-center gap-x-4 gap-y-2 px-edge pt-2">
+			{#if view.zone}<span class="plate">{view.zone.number}</span>{/if}
+			{#if view.isNew}
+				<h1 class="sr-only">{EDITOR.add}</h1>
+				<div class="w-full max-w-96">
+					<TextField label={EDITOR.name} maxlength={80} required field="name" bind:value={fields.name} />
+				</div>
+				<Choice
+					label={EDITOR.room}
+					field="room"
+					options={view.rooms.map((room) => ({ value: room.id, label: room.name }))}
+					bind:value={fields.room}
 				/>
-			{:else if tool === 'who'}<WhoDoes {view} {fields} />
 			{:else}
-				<NumberField
-					label={EDITOR.howLong}
-					about={JOB_JOB_EDITOR.min}
-					min={0.5}
-					step={0.5}
-					max={1440}
-					bind:value={fields.minutes.usual}
-				/>
-				{#if view.estimate}<p class="mt-2 mb-0 text-tin-text">{view.estimate}</p>{/if}
+				<h1 class="m-0 wrap-anywhere">{job.name}</h1>
+				<a class="text-lead text-tin-text" href="/house?room={view.room.id}">{view.room.name}</a>
 			{/if}
-		</div>
-	{/if}
+			<span class="ml-auto text-tin-text">{view.lastWords}</span>
+		</header>
+		{#if view.late}<p class="mx-edge mt-2 mb-0 text-brass-text">
+				{JOB_JOB_EDITOR.itStaysOverdueUntilIt(view.late)}
+			</p>{/if}
 
-	<NextDates
-		dates={trial.dates}
-		gone={trial.gone}
-		problem={trial.problem}
-		type={fields.type}
-		weave={view.zone?.weave ?? null}
-	/>
+		<p
+			class="mx-edge mt-5 mb-3 flex flex-wrap items-center gap-x-3 gap-y-2.5 font-display text-[1.75rem] max-sm:text-[1.375rem]"
+		>
+			<span>{EDITOR.comes}</span>
+			<Tape text={often} label={EDITOR.often} open={tool === 'often'} onclick={() => toggle('often')} />
+			<Tape
+				text={partsText(fields.parts)}
+				label={EDITOR.whenInDay}
+				open={tool === 'when'}
+				onclick={() => toggle('when')}
+			/>
+			<span>{EDITOR.by}</span>
+			<Tape
+				text={whoDoesText(fields.who as typeof job.who.mode, names)}
+				label={EDITOR.whoDoes}
+				open={tool === 'who'}
+				onclick={() => toggle('who')}
+			/>
+			<span class="inline-flex items-center gap-x-3 whitespace-nowrap">
+				<span>{EDITOR.for}</span>
+				<Tape
+					text={String(fields.minutes.usual)}
+					label={EDITOR.howLong}
+					open={tool === 'minutes'}
+					onclick={() => toggle('minutes')}
+				/>
+				<span>{EDITOR.minutes}.</span>
+			</span>
+		</p>
+		{#if tool}
+			<div class="mx-edge mb-2 rounded-button bg-enamel-hi px-4 py-4 shadow-[0_0_0_1.5px_var(--tin-2)]">
+				{#if tool === 'often'}<HowOften {view} {fields} wrong={(field) => wrongAbout(wrongNow, field)} />
+				{:else if tool === 'when'}
+					<Toggles
+						label={EDITOR.whenInDay}
+						help={isDaily ? EDITOR.partsHelp : EDITOR.partHelp}
+						many
+						field="parts"
+						options={PARTS}
+						value={fields.parts}
+						onchange={(to) =>
+							(fields.parts = isDaily
+								? PARTS.map((one) => one.value).filter((part) => to.includes(part))
+								: to.slice(-1))}
+					/>
+				{:else if tool === 'who'}<WhoDoes {view} {fields} />
+				{:else}
+					<NumberField
+						label={EDITOR.howLong}
+						about={JOB_JOB_EDITOR.min}
+						field="minutes-usual"
+						min={0.5}
+						step={0.5}
+						max={1440}
+						bind:value={fields.minutes.usual}
+					/>
+					{#if view.estimate}<p class="mt-2 mb-0 text-tin-text">{view.estimate}</p>{/if}
+				{/if}
+			</div>
+		{/if}
 
-	<div class="mt-auto pt-4">
-		<Shelf title={EDITOR.more} line={EDITOR.moreLine}><MoreOptions {view} {fields} /></Shelf>
-		<Shelf title={EDITOR.all} line={EDITOR.allLine}><AllDetails {view} {fields} /></Shelf>
-	</div>
-	<div
-		class="sticky bottom-(--rim) z-20 flex flex-wrap items-center gap-3 border-t border-linen-deep bg-enamel px-edge py-3 max-sm:bottom-[62px]"
-	>
-		<span class="text-tin-text max-sm:hidden">{EDITOR.holds}</span>
-		<span class="ml-auto flex gap-3">
-			{#if !view.isNew}<Button href="/house/job/{job.id}" data-sveltekit-reload>{EDITOR.discard}</Button>{/if}
-			<Button kind="solid" type="submit" name="op" value="keep" {sending}
-				>{view.isNew ? EDITOR.add : EDITOR.save}</Button
+		<NextDates
+			dates={trial.dates}
+			gone={trial.gone}
+			problem={trial.problem}
+			type={fields.type}
+			weave={view.zone?.weave ?? null}
+		/>
+
+		<div class="mt-auto pt-4">
+			<Shelf title={EDITOR.more} line={EDITOR.moreLine} bind:open={more}
+				><MoreOptions {view} {fields} /></Shelf
 			>
-		</span>
-	</div>
-</form>
+			<Shelf title={EDITOR.all} line={EDITOR.allLine} bind:open={all}
+				><AllDetails {view} {fields} bind:tab /></Shelf
+			>
+		</div>
+		<div
+			class="sticky bottom-(--rim) z-20 flex flex-wrap items-center gap-3 border-t border-linen-deep bg-enamel px-edge py-3 max-sm:bottom-[62px]"
+		>
+			<span class="text-tin-text max-sm:hidden">{EDITOR.holds}</span>
+			<span class="ml-auto flex gap-3">
+				{#if !view.isNew}<Button href="/house/job/{job.id}" data-sveltekit-reload>{EDITOR.discard}</Button
+					>{/if}
+				<Button kind="solid" type="submit" {sending}>{view.isNew ? EDITOR.add : EDITOR.save}</Button>
+			</span>
+		</div>
+	{/snippet}
+</EditFields>

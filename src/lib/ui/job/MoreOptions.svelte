@@ -26,6 +26,7 @@
 							min={0.5}
 							step={0.5}
 							max={1440}
+							field={`minutes-${depth}`}
 							bind:value={fields.minutes[depth]}
 						/>
 					{/if}
@@ -40,6 +41,7 @@
 				label={EDITOR.deepEvery}
 				help={EDITOR.deepEveryHelp}
 				max={100}
+				field="deepEvery"
 				bind:value={fields.deepEvery}
 			/>{/if}
 		{#if view.estimate}<p class="m-0 text-tin-text">{view.estimate}</p>{/if}
@@ -48,7 +50,7 @@
 		<Radios label={EDITOR.missed} options={missOptions(view.household)} bind:value={fields.missRule} />
 	{/if}
 	<div class="grid content-start gap-2">
-		<NumberField label={EDITOR.early} max={60} bind:value={fields.lead} />
+		<NumberField label={EDITOR.early} max={60} field="lead" bind:value={fields.lead} />
 		{#if fields.type !== 'months'}
 			<Switch label={EDITOR.allYear} bind:checked={fields.seasonal} />
 			{#if fields.seasonal}<Toggles
@@ -56,11 +58,17 @@
 					hideLabel
 					many
 					options={months}
+					field="season"
 					value={fields.season}
 					onchange={(to) => (fields.season = [...to].sort((a, b) => Number(a) - Number(b)))}
 				/>{/if}
 		{/if}
 		<Switch label={EDITOR.alternates} bind:checked={fields.alternates} />
-		{#if fields.alternates}<TextField label={EDITOR.variants} lines={3} bind:value={fields.variants} />{/if}
+		{#if fields.alternates}<TextField
+				label={EDITOR.variants}
+				lines={3}
+				field="variants"
+				bind:value={fields.variants}
+			/>{/if}
 	</div>
 </div>

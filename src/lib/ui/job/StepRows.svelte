@@ -61,29 +61,57 @@
 	<legend class="mb-2 p-0 font-display text-h3">{EDITOR.steps(word)}</legend>
 	{#each steps as step, i (step)}
 		<div
-			class="grid grid-cols-2 items-end gap-x-3 gap-y-2 sm:grid-cols-[2fr_5rem_1.1fr_1.1fr_1.2fr_5rem_5rem_3rem]"
+			class="grid grid-cols-2 items-start gap-x-3 gap-y-2 sm:grid-cols-[2fr_5.5rem_1.1fr_1.1fr_1.2fr_5.5rem_5.5rem_3rem]"
 		>
 			<div class="max-sm:col-span-2">
-				<TextField label={EDITOR.step(i + 1)} maxlength={160} bind:value={step.text} />
+				<TextField
+					label={EDITOR.step(i + 1)}
+					maxlength={160}
+					field={`${depth}-text[${i}]`}
+					bind:value={step.text}
+				/>
 			</div>
 			<TextField
 				label={JOB_STEP_ROWS.minutes}
 				aria-label={EDITOR.stepMinutes(i + 1)}
 				inputmode="decimal"
+				field={`${depth}-minutes[${i}]`}
 				bind:value={step.minutes}
 			/>
-			<Choice label={JOB_STEP_ROWS.kindOfWork} options={kinds} bind:value={step.kind} onchange={changed} />
+			<Choice
+				label={JOB_STEP_ROWS.kindOfWork}
+				options={kinds}
+				field={`${depth}-class[${i}]`}
+				bind:value={step.kind}
+				onchange={changed}
+			/>
 			<Choice
 				label={EDITOR.stepTakes}
 				options={appliancesFor(step.appliance)}
+				field={`${depth}-appliance[${i}]`}
 				bind:value={step.appliance}
 				onchange={changed}
 			/>
-			<TextField label={JOB_STEP_ROWS.thenItSoaksOrRuns} maxlength={80} bind:value={step.wait} />
-			<TextField label={JOB_STEP_ROWS.atLeast} inputmode="decimal" bind:value={step.least} />
-			<TextField label={JOB_STEP_ROWS.atMost} inputmode="decimal" bind:value={step.most} />
+			<TextField
+				label={JOB_STEP_ROWS.thenItSoaksOrRuns}
+				maxlength={80}
+				field={`${depth}-wait[${i}]`}
+				bind:value={step.wait}
+			/>
+			<TextField
+				label={JOB_STEP_ROWS.atLeast}
+				inputmode="decimal"
+				field={`${depth}-min[${i}]`}
+				bind:value={step.least}
+			/>
+			<TextField
+				label={JOB_STEP_ROWS.atMost}
+				inputmode="decimal"
+				field={`${depth}-max[${i}]`}
+				bind:value={step.most}
+			/>
 			<Button
-				class="px-2! max-sm:justify-self-start"
+				class="px-2! max-sm:justify-self-start sm:mt-7"
 				aria-label={EDITOR.removeStep(i + 1)}
 				disabled={steps.length === 1}
 				onclick={() => {
@@ -95,6 +123,7 @@
 				<Choice
 					label={EDITOR.stepWith}
 					options={usesFor(products, step.with)}
+					field={`${depth}-with[${i}]`}
 					bind:value={step.with}
 					onchange={changed}
 				/>
@@ -102,6 +131,7 @@
 					<Choice
 						label={EDITOR.stepOn}
 						options={surfacesFor(step.surface)}
+						field={`${depth}-surface[${i}]`}
 						bind:value={step.surface}
 						onchange={changed}
 					/>

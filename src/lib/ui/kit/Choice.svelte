@@ -15,6 +15,7 @@
 		hideLabel,
 		look = 'field',
 		name,
+		field,
 		value = $bindable(''),
 		options,
 		disabled = false,
@@ -29,6 +30,8 @@
 		/** `tape`: a word of a sentence, with its label said aloud only. */
 		look?: 'field' | 'tape';
 		name?: string;
+		/** What it holds by name, where it is not sent under it. */
+		field?: string | undefined;
 		value?: string;
 		/** `why`: the reason for which it cannot be chosen. `group`: what several belong to; they stand together. */
 		options: readonly {
@@ -115,7 +118,7 @@
 {#if look === 'tape'}
 	<span class="inline-flex max-w-full min-w-0">{@render root(undefined, undefined, undefined)}</span>
 {:else}
-	<Field {label} {about} {help} {wrong} {hideLabel} {name}>
+	<Field {label} {about} {help} {wrong} {hideLabel} name={field ?? name}>
 		{#snippet children({ id, describedBy, invalid })}{@render root(id, describedBy, invalid)}{/snippet}
 	</Field>
 {/if}

@@ -16,6 +16,7 @@
 		label,
 		hideLabel = false,
 		name,
+		field: fieldName,
 		value = $bindable(''),
 		min = '',
 		max = '',
@@ -28,6 +29,8 @@
 		label: string;
 		hideLabel?: boolean;
 		name?: string;
+		/** What it holds by name, where it is not sent under it. */
+		field?: string | undefined;
 		value?: string;
 		min?: string;
 		max?: string;
@@ -42,7 +45,7 @@
 	const id = $props.id();
 	const settings = $derived(writing());
 	const beside = wrongBeside(
-		() => name,
+		() => fieldName ?? name,
 		() => wrong,
 		() => field?.querySelector<HTMLElement>('[role=spinbutton]')
 	);

@@ -11,6 +11,7 @@
 		wrong,
 		hideLabel,
 		name,
+		field,
 		value = $bindable(0),
 		min = 0,
 		max = 999,
@@ -24,6 +25,8 @@
 		wrong?: string | readonly string[];
 		hideLabel?: boolean;
 		name?: string;
+		/** What it holds by name, where it is not sent under it. */
+		field?: string | undefined;
 		value?: number;
 		min?: number;
 		max?: number;
@@ -47,7 +50,7 @@
 		'hover:bg-cobalt-wash focus-visible:shadow-focus disabled:cursor-default disabled:text-tin-2';
 </script>
 
-<Field {label} {about} {help} {wrong} {hideLabel} {name}>
+<Field {label} {about} {help} {wrong} {hideLabel} name={field ?? name}>
 	{#snippet children({ id, describedBy, invalid })}
 		<div
 			class="inline-flex h-12 w-36 items-stretch overflow-hidden rounded-button border-2 border-tin-2 bg-enamel-hi has-aria-invalid:border-brass-text"

@@ -11,6 +11,7 @@
 		hideLabel,
 		lines = 1,
 		look = 'field',
+		field,
 		value = $bindable(''),
 		class: classes = '',
 		...rest
@@ -23,6 +24,8 @@
 		lines?: number;
 		/** `tape`: a word of a sentence, with its label said aloud only. */
 		look?: 'field' | 'tape';
+		/** What it holds by name, where it is not sent under it. */
+		field?: string | undefined;
 		value?: string;
 	} = $props();
 </script>
@@ -33,7 +36,7 @@
 	{help}
 	{wrong}
 	hideLabel={hideLabel || look === 'tape'}
-	name={rest.name}
+	name={field ?? rest.name}
 	class={classes as string}
 >
 	{#snippet children({ id, describedBy, invalid })}

@@ -40,9 +40,9 @@ export class FormAnswer {
 		return control && control.getClientRects().length > 0 ? control : null;
 	}
 
-	/** True where that field is in sight, and so shows what is wrong with it. */
+	/** True where that field is in sight, or all of which it is one, and so shows what is wrong with it. */
 	isInSight(field: string): boolean {
-		return this.#inSight(field) !== null;
+		return this.#inSight(field) !== null || this.#inSight(field.replace(/\[\d+\]$/, '')) !== null;
 	}
 
 	/** Takes what is wrong with a field: true where that field is in sight and shows it. */

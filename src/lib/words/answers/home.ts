@@ -28,7 +28,6 @@ export const JOB_SAYS = {
 	chooseTheDayOnWhich: 'Choose the day on which it was last done: today or before.',
 	onlyAJobThatCounts: 'Only a job that counts from when it was last done can be told so.',
 	thisJobIsNotIn: 'This job is not in the home any more. What was done of it is still in History.',
-	thatCannotBeKeptSo: 'That cannot be kept so.',
 	removedWhatWasDoneOf: 'Removed. What was done of it stays in History.',
 	theJobIsInThat: 'The job is in that room, too.',
 	thatJobIsNotIn: 'That job is not in the library. Search for another.',

@@ -6,6 +6,7 @@ import { householdTime } from '$core/calendar/instant';
 import type { Home } from '$core/household/home';
 import { newlyInVain } from '$core/people/namedInVain';
 import type { Edit } from '$core/setup/edit';
+import type { FormProblem } from '$core/setup/jobFormFields';
 import { editRefusalText, effectText, refusedField } from '$words/edits';
 import { thingOfHome } from '$words/names';
 import { namedInVainWords } from '$words/people';
@@ -27,8 +28,15 @@ export interface Edited {
 	readonly values: Readonly<Record<string, string>>;
 }
 
-/** Why an edit is not made: a sentence, with the field of the form that it speaks of where it is one. */
-export type Unmade = string | { readonly field: string; readonly says: string };
+/** Why an edit is not made: a sentence, with the field of the form that it speaks of where it is one; or all of them. */
+export type Unmade = string | FormProblem | readonly FormProblem[];
+
+/** What is answered where an edit is not made. */
+const unmadeNotice = (unmade: Unmade): Notice => {
+	if (typeof unmade === 'string') return { message: unmade };
+	if ('says' in unmade) return { message: unmade.says, field: unmade.field };
+	return { message: unmade.map((one) => one.says).join(' '), wrong: unmade };
+};
 
 export interface EditContext {
 	readonly home: Home;
@@ -74,8 +82,8 @@ export function editHome(
 		if (!tried && UUID.test(id) && (await reading((db) => isChangeKnown(db, household, id))))
 			return { saved: SAVED, effects: [], tried: false, values: {} };
 		const edit = make(context);
-		if (typeof edit === 'string') return fail(400, { message: edit, values: typed(form) });
-		if ('says' in edit) return fail(400, { message: edit.says, field: edit.field, values: typed(form) });
+		if (typeof edit === 'string' || !('ok' in edit))
+			return fail(400, { ...unmadeNotice(edit), values: typed(form) });
 		if (!edit.ok)
 			return fail(400, {
 				message: editRefusalText(edit.refusal),

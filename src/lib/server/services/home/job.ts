@@ -2,15 +2,17 @@
 import { JOB_SAYS } from '$words/answers/home';
 import { isoOf, parseDay } from '$core/calendar/civil';
 import { LAYERS, type Home, type Job } from '$core/household/home';
-import { describeProblems } from '$core/household/problems';
 import { blankJob } from '$core/setup/blankJob';
 import { addFromLibrary, copyJob, lastDoneAbout, retireJob, saveJob } from '$core/setup/editJobs';
-import { jobFromForm, type FormValues } from '$core/setup/jobForm';
+import { jobFromForm } from '$core/setup/jobForm';
+import type { FormValues } from '$core/setup/jobFormFields';
 import { freeId } from '$core/setup/library';
 import { LAYER_OFF } from '$words/house';
 import { redirect } from '@sveltejs/kit';
 import { starterLibrary } from '../../repo/patterns';
+import { byFields } from '../fieldForms';
 import { editHome } from './editHome';
+import { jobForm } from './jobForms';
 
 /** A job of one's own before anything is said of it. */
 export const newJob = (home: Home, room: string, today: string): Job => ({
@@ -44,47 +46,76 @@ function savedText(home: Home, layer: string | undefined): string {
 	return off ? LAYER_OFF.saved(off) : JOB_SAYS.savedItHoldsFromToday;
 }
 
-/** Keeps, retires or copies a job. */
-export async function editJob(household: string, id: string, form: FormData) {
-	const op = String(form.get('op') ?? 'keep');
+/** Saves a job as the fields of its editor say it. */
+async function keepJob(household: string, id: string, form: FormData) {
+	const isNew = id === 'new';
 	const result = await editHome(
 		household,
 		form,
 		({ home, today, text }) => {
-			if (op === 'retire') return retireJob(home, id);
-			if (op === 'copy') return copyJob(home, id, text('to'), today);
-			if (op === 'lastDone') {
-				const day = parseDay(text('day'));
-				if (day === null || day > today) return { field: 'day', says: JOB_SAYS.chooseTheDayOnWhich };
-				const edit = lastDoneAbout(home, id, day);
-				return edit.ok ? edit : JOB_SAYS.onlyAJobThatCounts;
-			}
-			const before =
-				id === 'new'
-					? newJob(home, text('room') || (home.rooms[0]?.id ?? ''), isoOf(today))
-					: home.jobs.find((job) => job.id === id);
+			const before = isNew
+				? newJob(home, text('room') || (home.rooms[0]?.id ?? ''), isoOf(today))
+				: home.jobs.find((job) => job.id === id);
 			if (!before) return JOB_SAYS.thisJobIsNotIn;
 			const read = jobFromForm(before, valuesOfForm(form));
-			if (!read.ok)
-				return read.problems[0] ? describeProblems([read.problems[0]]) : JOB_SAYS.thatCannotBeKeptSo;
-			const job =
-				id === 'new'
-					? { ...read.job, id: freeId(read.job.name, new Set(home.jobs.map((one) => one.id))) }
-					: read.job;
+			if (!read.ok) return read.problems;
+			const job = isNew
+				? { ...read.job, id: freeId(read.job.name, new Set(home.jobs.map((one) => one.id))) }
+				: read.job;
 			return saveJob(home, job);
 		},
-		({ home, text }) =>
-			op === 'retire'
-				? JOB_SAYS.removedWhatWasDoneOf
-				: op === 'copy'
-					? JOB_SAYS.theJobIsInThat
-					: savedText(home, text('layer') || home.jobs.find((job) => job.id === id)?.layer)
+		({ home, text }) => savedText(home, text('layer') || home.jobs.find((job) => job.id === id)?.layer)
 	);
-	if (op === 'retire' && 'saved' in result && !result.tried) redirect(303, '/house');
-	if (id === 'new' && op === 'keep' && 'saved' in result && !result.tried) {
+	if (isNew && 'saved' in result && !result.tried) {
 		redirect(303, `/house?room=${String(form.get('room') ?? '')}`);
 	}
 	return result;
+}
+
+async function retire(household: string, id: string, form: FormData) {
+	const result = await editHome(
+		household,
+		form,
+		({ home }) => retireJob(home, id),
+		() => JOB_SAYS.removedWhatWasDoneOf
+	);
+	if ('saved' in result && !result.tried) redirect(303, '/house');
+	return result;
+}
+
+const copy = (household: string, id: string, form: FormData) =>
+	editHome(
+		household,
+		form,
+		({ home, today, text }) => copyJob(home, id, text('to'), today),
+		() => JOB_SAYS.theJobIsInThat
+	);
+
+const tellLastDone = (household: string, id: string, form: FormData) =>
+	editHome(
+		household,
+		form,
+		({ home, today, text }) => {
+			const day = parseDay(text('day'));
+			if (day === null || day > today) return { field: 'day', says: JOB_SAYS.chooseTheDayOnWhich };
+			const edit = lastDoneAbout(home, id, day);
+			return edit.ok ? edit : JOB_SAYS.onlyAJobThatCounts;
+		},
+		({ home }) => savedText(home, home.jobs.find((job) => job.id === id)?.layer)
+	);
+
+/** Saves, retires or copies a job, or tells when it was last done. */
+export async function editJob(household: string, id: string, form: FormData) {
+	switch (form.get('op')) {
+		case 'retire':
+			return retire(household, id, form);
+		case 'copy':
+			return copy(household, id, form);
+		case 'lastDone':
+			return tellLastDone(household, id, form);
+		default:
+			return byFields(jobForm, form, () => keepJob(household, id, form));
+	}
 }
 
 export function addJob(household: string, form: FormData) {
