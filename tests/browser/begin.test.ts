@@ -129,6 +129,18 @@ test('what is missing or odd is said, and nothing is lost', async ({ browser, st
 	await page.getByLabel('Minutes a day').fill('ten');
 	await page.getByRole('button', { name: 'Save the minutes' }).click();
 	await expect(page.getByRole('alert')).toContainText('Minutes are a number');
+	await expect(page.getByLabel('Minutes a day')).toHaveAccessibleDescription(/Minutes are a number/);
+	await expect(page.getByLabel('Minutes a day')).toHaveValue('ten');
+	await page.getByLabel('Minutes a day').fill('62,5');
+	const kept = page.waitForResponse((one) => one.url().includes('/begin?/touch'));
+	await page.getByRole('button', { name: 'Save the minutes' }).click();
+	await kept;
+	await page.reload();
+	await expect(page.getByLabel('Minutes a day')).toHaveValue('62.5');
+	await page.goto('/begin?step=people');
+	await ready(page);
+	await page.getByRole('button', { name: 'Add child' }).click();
+	await expect(page.getByLabel('Your own name')).toHaveAccessibleDescription('Say a name first.');
 	const response = await page.request.post('/begin?/touch', {
 		headers: { origin: stack.url, accept: 'text/html' },
 		form: { op: 'hang', kind: 'ballroom', storey: '0' }

@@ -398,6 +398,25 @@ test('hours at home are told in words, changed by from and until, and taken for 
 	await expect(page.getByRole('group', { name: 'Friday, here' })).toContainText('until 09:15');
 	await expect(page.getByRole('group', { name: 'Saturday, here' })).toContainText('all day');
 	await page.getByRole('button', { name: 'Add days away' }).click();
+	// All that is wrong is told at once, beside the day that it is of, and stays as it was typed.
+	await tuesday.getByRole('button', { name: 'Change the hours: Tuesday, here' }).click();
+	const from = tuesday.getByRole('group', { name: 'Tuesday, here, from' });
+	await from.getByRole('spinbutton').first().focus();
+	await page.keyboard.type('1000');
+	await page
+		.getByRole('group', { name: 'First day away', exact: true })
+		.getByRole('spinbutton')
+		.first()
+		.focus();
+	await page.keyboard.type('01042027');
+	await page.getByRole('button', { name: 'Save the days' }).click();
+	await expect(tuesday.getByRole('alert')).toHaveText('Tuesday: "10:00-09:15" ends before it begins.');
+	const away = page.getByRole('group', { name: 'Away for longer, such as school terms' });
+	await expect(away.getByRole('alert')).toContainText('is no stretch of days');
+	await expect(page.getByRole('alert')).toHaveCount(2);
+	await from.getByRole('spinbutton').first().focus();
+	await page.keyboard.type('0000');
+	await expect(tuesday.getByRole('alert')).toBeHidden();
 	for (const [label, digits] of [
 		['First day away', '01042027'],
 		['Last day away', '09042027']

@@ -100,16 +100,16 @@ describe('touches', () => {
 		for (const fields of [
 			{ op: 'device', timeZone: 'Moon/Base', clock: '24h', dates: 'dayFirst', units: 'metric' },
 			{ op: 'minutes', minutes: 'ten' },
+			{ op: 'minutes', minutes: '' },
 			{ op: 'hang', kind: 'ballroom', storey: '0' },
 			{ op: 'person', name: '', role: 'adult' },
 			{ op: 'explode' }
 		]) {
-			const answer = (await one.touch(fields as unknown as Record<string, string>)) as {
-				status?: number;
-				data?: { message: string };
-			};
+			const answer = said(await one.touch(fields as unknown as Record<string, string>));
 			expect(answer.status, JSON.stringify(fields)).toBe(400);
-			expect(answer.data?.message.length).toBeGreaterThan(5);
+			expect(answer.message.length).toBeGreaterThan(5);
+			// What is typed is told beside its field.
+			if ('name' in fields || 'minutes' in fields) expect(answer.field).toBe(Object.keys(fields)[1]);
 		}
 		expect(await one.draft()).toEqual(before);
 	});

@@ -20,6 +20,12 @@ import type { Pattern } from './pattern';
 
 const storey = z.coerce.number().int().min(-5).max(60);
 const text = z.string().trim().max(80, 'Keep the name to 80 characters.');
+/** Minutes as people write them, with a comma or a point. */
+const typedMinutes = z
+	.string()
+	.transform((said) => Number(said.trim().replace(',', '.') || NaN))
+	.pipe(z.number('Minutes are a number, such as 60.'))
+	.pipe(minutes);
 const numbers = z
 	.string()
 	.transform((list) => list.split(',').filter(Boolean).map(Number))
@@ -60,7 +66,7 @@ export const touchSchema = z.discriminatedUnion('op', [
 	z.strictObject({ op: z.literal('pattern'), pattern: id }),
 	z.strictObject({
 		op: z.literal('minutes'),
-		minutes: z.coerce.number('Minutes are a number, such as 60.').pipe(minutes)
+		minutes: typedMinutes
 	}),
 	z.strictObject({ op: z.literal('days'), free: numbers, catchUp: numbers }),
 	z.strictObject({ op: z.literal('weekStart'), weekStart: z.coerce.number().pipe(weekday) }),

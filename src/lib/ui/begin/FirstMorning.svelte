@@ -1,4 +1,5 @@
 <script lang="ts">
+	import TypedTouch from './TypedTouch.svelte';
 	/** The first week as it will be, and the one button that begins it. */
 	import Button from '../kit/Button.svelte';
 	import { BEGIN_FIRST_MORNING } from '$words/screens/begin';
@@ -16,7 +17,6 @@
 		WITHOUT
 	} from '$words/firstSteps';
 	import Touch from './Touch.svelte';
-	import TouchForm from './TouchForm.svelte';
 	import type { BeginView, JobAWeek } from '$views/setup';
 	let { view }: { view: BeginView } = $props();
 	const first = $derived(view.first);
@@ -167,16 +167,17 @@
 				</Touch>
 			</div>
 		{/if}
-		<TouchForm values={{ op: 'name' }} class="name">
-			<TextField
-				label={BEGIN_FIRST_MORNING.whatTheHomeIsCalled}
-				class="flex-1"
-				name="name"
-				value={view.draft.name}
-				maxlength={80}
-				placeholder={BEGIN_FIRST_MORNING.ourHome}
-			/>
-			<Button type="submit">{BEGIN_FIRST_MORNING.save}</Button></TouchForm
+		<TypedTouch of={{ name: view.draft.name }} id="name" values={{ op: 'name' }} class="name"
+			>{#snippet children(typed, sending)}
+				<TextField
+					label={BEGIN_FIRST_MORNING.whatTheHomeIsCalled}
+					class="flex-1"
+					name="name"
+					value={typed.name}
+					maxlength={80}
+					placeholder={BEGIN_FIRST_MORNING.ourHome}
+				/>
+				<Button type="submit" {sending}>{BEGIN_FIRST_MORNING.save}</Button>{/snippet}</TypedTouch
 		>
 		{#if first}
 			<p class="dim small text-lead mt-4.5">

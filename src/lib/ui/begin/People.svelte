@@ -1,4 +1,5 @@
 <script lang="ts">
+	import TypedTouch from './TypedTouch.svelte';
 	/** Who lives here, when they are there, whose room is whose. Everything can be left out. */
 	import Button from '../kit/Button.svelte';
 	import { ROLES } from '$words/people';
@@ -6,7 +7,6 @@
 	import TextField from '../kit/TextField.svelte';
 	import Animal from './Animal.svelte';
 	import Touch from './Touch.svelte';
-	import TouchForm from './TouchForm.svelte';
 	import type { BeginView } from '$views/setup';
 	let { view }: { view: BeginView } = $props();
 	const ADD = [
@@ -146,19 +146,21 @@
 				</li>
 			{/each}
 		</ul>
-		<TouchForm values={{ op: 'person' }} empties class="add">
-			<TextField
-				label={view.draft.people.length === 0 ? BEGIN_PEOPLE.yourOwnName : BEGIN_PEOPLE.name}
-				name="name"
-				maxlength={80}
-				autocomplete="off"
-				required
-			/>
-			<span class="flex flex-wrap gap-2.5">
-				{#each ADD as [role, words] (role)}
-					<Button type="submit" name="role" value={role}>{words}</Button>
-				{/each}
-			</span></TouchForm
+		<TypedTouch of={{ name: '' }} id="person" values={{ op: 'person' }} empties class="add"
+			>{#snippet children(typed, sending)}
+				<TextField
+					label={view.draft.people.length === 0 ? BEGIN_PEOPLE.yourOwnName : BEGIN_PEOPLE.name}
+					name="name"
+					value={typed.name}
+					maxlength={80}
+					autocomplete="off"
+					required
+				/>
+				<span class="flex flex-wrap gap-2.5">
+					{#each ADD as [role, words] (role)}
+						<Button type="submit" {sending} name="role" value={role}>{words}</Button>
+					{/each}
+				</span>{/snippet}</TypedTouch
 		>
 		<h2 class="mt-7.5">{BEGIN_PEOPLE.andAnimals}</h2>
 		<ul class="mt-3.5 grid grid-cols-[repeat(5,minmax(0,92px))] gap-3">

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import TypedTouch from './TypedTouch.svelte';
 	/** Choosing a rhythm: the ten with their own week each, and two drying yards of this very home. */
 	import Button from '../kit/Button.svelte';
 	import { BEGIN_RHYTHM } from '$words/screens/begin';
@@ -7,7 +8,6 @@
 	import { page } from '$app/state';
 	import DryingYard from './DryingYard.svelte';
 	import Touch from './Touch.svelte';
-	import TouchForm from './TouchForm.svelte';
 	import { RECOMMENDED } from '$words/firstSteps';
 	import type { BeginView } from '$views/setup';
 	let { view }: { view: BeginView } = $props();
@@ -120,17 +120,22 @@
 		class="linen col-span-full relative flex items-center gap-6 justify-between mx-[calc(-1_*_(var(--page-edge)_-_var(--rim)))] mt-1.5 -mb-5 px-edge pt-3.5 pb-2.5 border-t border-t-linen-deep before:absolute before:left-0 before:right-0 before:top-1.5 before:[border-top:var(--stitch)] max-md:flex-col max-md:items-stretch"
 	>
 		<div class="sets grid gap-0.5">
-			<TouchForm values={{ op: 'minutes' }} class="minutes">
-				<TextField
-					class="w-72"
-					label={view.draft.minutesADay === undefined && holds !== undefined
-						? BEGIN_RHYTHM.minutesSuggested
-						: BEGIN_RHYTHM.minutesADay}
-					name="minutes"
-					inputmode="numeric"
-					value={String(holds ?? '')}
-				/>
-				<Button kind="link" type="submit">{BEGIN_RHYTHM.save}</Button></TouchForm
+			<TypedTouch
+				of={{ minutes: String(holds ?? '') }}
+				id="minutes"
+				values={{ op: 'minutes' }}
+				class="minutes"
+				>{#snippet children(typed, sending)}
+					<TextField
+						class="w-72"
+						label={view.draft.minutesADay === undefined && holds !== undefined
+							? BEGIN_RHYTHM.minutesSuggested
+							: BEGIN_RHYTHM.minutesADay}
+						name="minutes"
+						inputmode="numeric"
+						value={typed.minutes}
+					/>
+					<Button kind="link" type="submit" {sending}>{BEGIN_RHYTHM.save}</Button>{/snippet}</TypedTouch
 			>
 			<div class="days" role="group" aria-label={BEGIN_RHYTHM.freeDays}>
 				<span>{BEGIN_RHYTHM.freeDays}<Help help={BEGIN_RHYTHM.freeHelp} of={BEGIN_RHYTHM.freeDays} /></span>

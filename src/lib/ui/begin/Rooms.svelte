@@ -1,4 +1,5 @@
 <script lang="ts">
+	import TypedTouch from './TypedTouch.svelte';
 	/** The walk from the top of the house down: keys hang under it, a touch puts a room in. */
 	import Button from '../kit/Button.svelte';
 	import { BEGIN_ROOMS } from '$words/screens/begin';
@@ -9,7 +10,6 @@
 	import { lowerNumber, plural } from '$words/general';
 	import Sample from './Sample.svelte';
 	import Touch from './Touch.svelte';
-	import TouchForm from './TouchForm.svelte';
 	import type { BeginView } from '$views/setup';
 	let { view }: { view: BeginView } = $props();
 	let renaming = $state(false);
@@ -186,21 +186,23 @@
 			</header>
 			<p class="dim">{room.kindName}, {room.where}.</p>
 			{#if renaming}
-				<TouchForm
-					values={{ op: 'nameRoom', room: room.id }}
-					class="rename"
-					onkept={() => (renaming = false)}
-				>
-					<TextField
-						label={BEGIN_ROOMS.itsName}
-						hideLabel
-						name="name"
-						value={room.name}
-						maxlength={80}
-						required
-					/>
-					<Button type="submit">{BEGIN_ROOMS.save}</Button></TouchForm
-				>
+				{#key room.id}<TypedTouch
+						of={{ name: room.name }}
+						id="room"
+						values={{ op: 'nameRoom', room: room.id }}
+						class="rename"
+						onsaved={() => (renaming = false)}
+						>{#snippet children(typed, sending)}
+							<TextField
+								label={BEGIN_ROOMS.itsName}
+								hideLabel
+								name="name"
+								value={typed.name}
+								maxlength={80}
+								required
+							/>
+							<Button type="submit" {sending}>{BEGIN_ROOMS.save}</Button>{/snippet}</TypedTouch
+					>{/key}
 			{/if}
 			<h3 class="mt-3.5 text-tag flex items-baseline justify-between">
 				{BEGIN_ROOMS.floor}

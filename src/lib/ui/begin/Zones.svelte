@@ -1,4 +1,5 @@
 <script lang="ts">
+	import TypedTouch from './TypedTouch.svelte';
 	/** Rooms that lie together, in zones that are even; each room can be put elsewhere with one touch. */
 	import Button from '../kit/Button.svelte';
 	import { BEGIN_ZONES } from '$words/screens/begin';
@@ -54,17 +55,23 @@
 					><Weave weave={zone.weave} /><span class="plate absolute left-1.75 top-3">{zone.number}</span></span
 				>
 				<div class="body relative flex-1 min-w-0">
-					<TouchForm values={{ op: 'nameZone', zone: zone.id }} class="name">
-						<TextField
-							label={BEGIN_ZONES.nameOfZone(zone.number)}
-							hideLabel
-							class="flex-1"
-							name="name"
-							value={zone.name}
-							maxlength={80}
-							required
-						/>
-						<Button kind="link" type="submit">{BEGIN_ZONES.saveTheName}</Button></TouchForm
+					<TypedTouch
+						of={{ name: zone.name }}
+						id={zone.id}
+						values={{ op: 'nameZone', zone: zone.id }}
+						class="name"
+						>{#snippet children(typed, sending)}
+							<TextField
+								label={BEGIN_ZONES.nameOfZone(zone.number)}
+								hideLabel
+								class="flex-1"
+								name="name"
+								value={typed.name}
+								maxlength={80}
+								required
+							/>
+							<Button kind="link" type="submit" {sending}>{BEGIN_ZONES.saveTheName}</Button
+							>{/snippet}</TypedTouch
 					>
 					<div class="grid grid-cols-[minmax(0,1fr)_64px] items-center gap-2.5 mt-1 mb-1.5">
 						<span

@@ -49,9 +49,10 @@
 		all = true;
 		tab = detail;
 	}
+	const named = $derived(view.isNew ? { ...job, name: EDITOR.add } : job);
 	const made = $derived(
 		jobFromForm(
-			job,
+			named,
 			Object.fromEntries(Object.entries(fields.form).filter(([name]) => OF_DATES.includes(name)))
 		)
 	);

@@ -29,8 +29,7 @@ export class FormAnswer {
 	}
 
 	/** What is wrong with a field, or nothing. */
-	about(name: string | undefined): string {
-		if (name === undefined) return '';
+	about(name: string): string {
 		return this.#wrong?.field === name ? this.#wrong.says : (this.#told?.about(name) ?? '');
 	}
 
@@ -67,24 +66,27 @@ export const formAnswer = (told: ToldFields | null = null): FormAnswer =>
 
 /**
  * What a field shows beside itself: what it was given, else what its form was answered. Call it while the field is
- * made; `control` is what is focused.
+ * made; `control` is what is focused. What holds several at once has several names.
  */
 export function wrongBeside(
-	name: () => string | undefined,
+	name: () => string | readonly string[] | undefined,
 	given: () => string | readonly string[] | undefined,
 	control: () => HTMLElement | null | undefined
 ): { readonly text: string; mending(): void } {
 	const answer = getContext<FormAnswer | undefined>(KEY);
+	const names = $derived([name() ?? []].flat());
 	$effect(() => {
-		const named = name();
-		if (answer && named !== undefined) return untrack(() => answer.join(named, control));
+		if (!answer) return;
+		const leave = names.map((one) => untrack(() => answer.join(one, control)));
+		return () => leave.forEach((one) => one());
 	});
 	return {
 		get text() {
 			const told = given();
 			const own = typeof told === 'string' ? told : (told?.[0] ?? '');
-			return own === '' ? (answer?.about(name()) ?? '') : own;
+			if (own !== '' || !answer) return own;
+			return names.map((one) => answer.about(one)).find(Boolean) ?? '';
 		},
-		mending: () => answer?.clear(name())
+		mending: () => names.forEach((one) => answer?.clear(one))
 	};
 }

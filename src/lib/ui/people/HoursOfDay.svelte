@@ -3,6 +3,7 @@
 	import { untrack } from 'svelte';
 	import X from '@lucide/svelte/icons/x';
 	import { HOURS, hoursWords } from '$words/people';
+	import { wrongBeside } from '../kit/answer.svelte';
 	import Button from '../kit/Button.svelte';
 	import { writing } from '../kit/settings';
 	import TimeField from '../kit/TimeField.svelte';
@@ -27,6 +28,12 @@
 	} = $props();
 	const MOST = 4;
 	let open = $state(false);
+	let group: HTMLElement | null = $state(null);
+	const beside = wrongBeside(
+		() => names,
+		() => undefined,
+		() => group
+	);
 	/** Midnight at the end of a day is 24:00 in the home, and 00:00 in a field. */
 	const read = (text: string) =>
 		[...text.matchAll(/(\d\d:\d\d)-(\d\d:\d\d)/g)].map(([, from = '', to = '']) => ({
@@ -42,7 +49,13 @@
 	});
 </script>
 
-<div class="grid min-w-0 justify-items-start" role="group" aria-label={label}>
+<div
+	bind:this={group}
+	class="grid min-w-0 justify-items-start"
+	role="group"
+	aria-label={label}
+	data-invalid={beside.text ? 'true' : undefined}
+>
 	{#if !open}
 		<p class="m-0 flex min-h-11 flex-wrap items-center gap-x-3">
 			<span>{hoursWords(value, writing().clock) || none}</span>
@@ -60,9 +73,21 @@
 	{:else}
 		{#each spans as span, i (i)}
 			<div class="flex flex-wrap items-center gap-2 pb-1.5">
-				<TimeField label={HOURS.from(label)} hideLabel width="w-28" bind:value={span.from} />
+				<TimeField
+					label={HOURS.from(label)}
+					hideLabel
+					width="w-28"
+					onchange={beside.mending}
+					bind:value={span.from}
+				/>
 				<span class="text-tin-text">{HOURS.to}</span>
-				<TimeField label={HOURS.until(label)} hideLabel width="w-28" bind:value={span.to} />
+				<TimeField
+					label={HOURS.until(label)}
+					hideLabel
+					width="w-28"
+					onchange={beside.mending}
+					bind:value={span.to}
+				/>
 				<Button
 					class="w-12 px-0!"
 					aria-label={HOURS.remove(label)}
@@ -80,5 +105,6 @@
 			{#if oncopy}<Button kind="link" onclick={oncopy}>{HOURS.copy}</Button>{/if}
 		</p>
 	{/if}
+	{#if beside.text}<p class="m-0 pb-1.5 font-name text-brass-text" role="alert">{beside.text}</p>{/if}
 	{#each names as name (name)}<input type="hidden" {name} {value} />{/each}
 </div>

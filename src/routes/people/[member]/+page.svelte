@@ -12,7 +12,6 @@
 	import TextField from '$ui/kit/TextField.svelte';
 	import Toggles from '$ui/kit/Toggles.svelte';
 	import DateField from '$ui/kit/DateField.svelte';
-	import EditForm from '$ui/house/EditForm.svelte';
 	import EditFields from '$ui/house/EditFields.svelte';
 	import Notice from '$ui/Notice.svelte';
 	let { data, form } = $props();
@@ -44,12 +43,14 @@
 			class="grid grid-cols-[minmax(0,1fr)_minmax(0,1fr)] gap-x-10 gap-y-7 items-start max-[901px]:grid-cols-[minmax(0,1fr)]"
 		>
 			<div class="grid gap-7">
-				<EditForm {view} values={{ part: 'presence' }} action="?/keep" class="part">
-					<h2 class="mt-2">{HOURS.title}</h2>
-					<HoursAtHome {view} fixed={!data.mayEdit} />
-					<AwayDays name="away" value={view.away} fixed={!data.mayEdit} />
-					<Button kind="solid" type="submit">{HOURS.save}</Button>
-				</EditForm>
+				<EditFields {view} of={{}} id="presence" values={{ part: 'presence' }} action="?/keep" class="part">
+					{#snippet children(_, sending)}
+						<h2 class="mt-2">{HOURS.title}</h2>
+						<HoursAtHome {view} fixed={!data.mayEdit} />
+						<AwayDays name="away" value={view.away} fixed={!data.mayEdit} />
+						<Button kind="solid" type="submit" {sending}>{HOURS.save}</Button>
+					{/snippet}
+				</EditFields>
 				<RoleInHome {view} fixed={!data.mayEdit} />
 			</div>
 			<EditFields

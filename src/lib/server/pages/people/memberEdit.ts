@@ -16,7 +16,7 @@ import { v7 as uuidv7 } from 'uuid';
 import { reading } from '../../db/pool';
 import { revisionOf } from '../../repo/homeRows';
 import { familyFacts } from '../../services/people/familyFacts';
-import { type Span } from '../../services/people/member';
+import { type Span } from '../../services/people/presenceForm';
 import { awayToday } from './loadCrew';
 
 /** "16:45-24:00", several with commas; empty for not at all. */

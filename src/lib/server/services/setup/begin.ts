@@ -27,18 +27,25 @@ import { homesAmong } from '../../repo/householdRepo';
 import { allPatterns, patternById, starterLibrary } from '../../repo/patterns';
 import { rebuildProjection } from '../../repo/projectionRepo';
 import { doorRefusal } from '../access/keepsItsDoor';
+import { byFields } from '../fieldForms';
 import { acting, typed } from '../guard';
 import { takeLeave } from '../people/leave';
 import { shareOutFirst } from '../people/shareOut';
 import { inHousehold } from '../useCase';
 import { COOKIE, draftOf, keep, todayOf, YEAR } from './draft';
+import { typedTouches } from './touchForms';
 
 /** Asks for the ages of children, without which nobody knows what is theirs to do. */
 const howOld = (children: Draft['people']) =>
 	fail(400, { message: BEGIN_SAYS.howOldIs(children.map((child) => child.name)) });
 
-/** One touch: changes the answers and keeps them. */
-export async function touch({ cookies, getClientAddress }: RequestEvent, form: FormData) {
+/** One touch: changes the answers and keeps them. What was typed is answered beside its field. */
+export async function touch(event: RequestEvent, form: FormData) {
+	const typedTouch = typedTouches.get(String(form.get('op') ?? ''));
+	return typedTouch ? byFields(typedTouch, form, () => keepTouch(event, form)) : keepTouch(event, form);
+}
+
+async function keepTouch({ cookies, getClientAddress }: RequestEvent, form: FormData) {
 	return acting(form, async () => {
 		const { id, isNew } = await draftOf(cookies);
 		if (isNew) {
@@ -51,7 +58,7 @@ export async function touch({ cookies, getClientAddress }: RequestEvent, form: F
 					values: typed(form)
 				});
 		}
-		const { seed: _seed, ...values } = Object.fromEntries(form);
+		const { seed: _seed, __superform_id: _id, ...values } = Object.fromEntries(form);
 		if (
 			['person', 'age'].includes(String(values.op)) &&
 			!values.bornOn &&
@@ -60,8 +67,10 @@ export async function touch({ cookies, getClientAddress }: RequestEvent, form: F
 			values.bornOn = bornAt(Number(values.age), todayOf(EMPTY_DRAFT));
 		const read = touchSchema.safeParse(values);
 		if (!read.success) {
+			const { issues } = read.error;
 			return fail(400, {
-				message: read.error.issues[0]?.message ?? BEGIN_SAYS.thatTouchWasNotUnderstood,
+				message: issues[0]?.message ?? BEGIN_SAYS.thatTouchWasNotUnderstood,
+				wrong: issues.map(({ path, message }) => ({ field: String(path[0] ?? ''), says: message })),
 				values: typed(form)
 			});
 		}
