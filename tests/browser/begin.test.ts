@@ -149,6 +149,49 @@ test('what is missing or odd is said, and nothing is lost', async ({ browser, st
 	await context.close();
 });
 
+test('what is typed and not saved is kept before the steps go on, or asked about', async ({
+	browser,
+	stack
+}) => {
+	const context = await browser.newContext({ baseURL: stack.url });
+	const page = await context.newPage();
+	await page.goto('/begin');
+	await ready(page);
+	await page.getByRole('button', { name: /^Bedroom/ }).click();
+	await page.getByRole('button', { name: 'Rename' }).click();
+	await page.getByLabel('Its name').fill('Ada’s nest');
+	// Another touch shows another room.
+	await page.getByRole('button', { name: /^Kitchen/ }).click();
+	await expect(page.getByRole('heading', { name: 'Kitchen' })).toBeVisible();
+	await page.getByRole('button', { name: 'To the zones' }).click();
+	await expect(page.getByText('Ada’s nest').first()).toBeVisible();
+	await page.getByLabel('Name of zone 1').fill('The quiet end');
+	await page.getByRole('button', { name: /^Next: how you clean/ }).click();
+	await page.getByLabel(/^Minutes a day/).fill('ten');
+	await page.getByRole('button', { name: /^Take / }).click();
+	// What cannot be is told, and the steps stay.
+	await expect(page.getByLabel(/^Minutes a day/)).toHaveAccessibleDescription(/Minutes are a number/);
+	await page.getByLabel(/^Minutes a day/).fill('70');
+	await page.getByRole('button', { name: /^Take / }).click();
+	await page.getByLabel('Your own name').fill('Ada');
+	await page.getByRole('button', { name: /^Next: the first morning/ }).click();
+	await page.getByLabel('What the home is called').fill('The old mill');
+	await page.getByRole('link', { name: 'People' }).click();
+	await expect(page.getByText('Ada', { exact: true }).first()).toBeVisible();
+	await page.getByLabel('Name', { exact: true }).fill('Bo');
+	await page.getByRole('button', { name: /^Next: the first morning/ }).click();
+	await expect(page.getByRole('alert')).toContainText('Who is that?');
+	await page.getByRole('button', { name: 'Add adult' }).click();
+	await expect(page.getByText('Bo', { exact: true }).first()).toBeVisible();
+	await page.getByRole('button', { name: /^Next: the first morning/ }).click();
+	await expect(page.getByLabel('What the home is called')).toHaveValue('The old mill');
+	await page.getByRole('link', { name: 'How you clean' }).click();
+	await expect(page.getByLabel(/^Minutes a day/)).toHaveValue('70');
+	await page.getByRole('link', { name: 'Zones', exact: true }).click();
+	await expect(page.getByLabel('Name of zone 1')).toHaveValue('The quiet end');
+	await context.close();
+});
+
 test('axe finds nothing on the first steps, and nothing runs off the side', async ({ page }) => {
 	await page.goto('/begin');
 	await ready(page);

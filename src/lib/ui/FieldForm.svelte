@@ -21,6 +21,7 @@
 		saysItself = false,
 		onsaved = undefined,
 		onwrong = undefined,
+		onsettled = undefined,
 		class: classes = '',
 		children
 	}: {
@@ -40,6 +41,8 @@
 		onsaved?: (() => void) | undefined;
 		/** Told which fields are wrong, to show them. */
 		onwrong?: ((fields: readonly string[]) => void) | undefined;
+		/** Told that an answer is there, or none: whether it is written. */
+		onsettled?: ((written: boolean) => void) | undefined;
 		class?: string;
 		/** Given what was typed, for fields to begin with, and whether it is on its way. */
 		children: Snippet<[T, boolean]>;
@@ -80,10 +83,12 @@
 				const isOfForm = result.type === 'redirect' || (result.type !== 'error' && result.data?.form);
 				if (isOfForm) return;
 				cancel();
+				onsettled?.(false);
 				// Records that cannot be reached are said over the form, a fault on the page of faults.
 				if (!connection.lost) await applyAction(result);
 			},
 			onUpdated: async ({ form: read }) => {
+				onsettled?.(isWritten);
 				if (isWritten) return onsaved?.();
 				const wrong = wrongFields(read.errors);
 				onwrong?.(wrong.map(({ field }) => field));

@@ -1,7 +1,8 @@
 <script lang="ts">
 	import Button from '$ui/kit/Button.svelte';
 	import { BEGIN_PAGE } from '$words/screens/begin';
-	import { invalidateAll } from '$app/navigation';
+	import { beforeNavigate, goto, invalidateAll } from '$app/navigation';
+	import { unsentFields } from '$ui/begin/unsent';
 	import { onMount } from 'svelte';
 	import Glyph from '$ui/glyphs/Glyph.svelte';
 	import { waysOf } from '$ui/begin/device';
@@ -14,6 +15,27 @@
 	let { data, form } = $props();
 	const view = $derived(data.view);
 	const step = $derived(view.draft.step);
+	const unsent = unsentFields();
+	/** Touches that lead on from what is shown. */
+	const LEAVING = ['step', 'walk'];
+	/** What is typed and not sent goes first: whatever is touched next would leave it behind. */
+	async function sendFirst(event: SubmitEvent) {
+		const form = event.target as HTMLFormElement;
+		// What is typed sends itself.
+		if (form.querySelector('[name=__superform_id]')) return;
+		const op = new FormData(form).get('op');
+		const leaving = op === null || LEAVING.includes(String(op));
+		if (!unsent.has(leaving)) return;
+		event.preventDefault();
+		event.stopPropagation();
+		const { submitter } = event;
+		if (await unsent.sendAll(leaving)) form.requestSubmit(submitter);
+	}
+	beforeNavigate(async ({ to, type, cancel }) => {
+		if (type !== 'link' || !to || !unsent.has(true)) return;
+		cancel();
+		if (await unsent.sendAll(true)) await goto(to.url);
+	});
 	onMount(async () => {
 		// The device knows its time zone and how its people write; the house rules can change it.
 		const { timeZone } = Intl.DateTimeFormat().resolvedOptions();
@@ -35,7 +57,7 @@
 	></svelte:head
 >
 
-<div class="[--edge:calc(var(--page-edge)_-_var(--rim))] flex-1 flex flex-col">
+<div class="[--edge:calc(var(--page-edge)_-_var(--rim))] flex-1 flex flex-col" onsubmitcapture={sendFirst}>
 	<header
 		class="flex items-center gap-5 px-(--edge) pt-2 min-h-15.5 max-md:flex-wrap max-md:gap-x-3.5 max-md:gap-y-1.5"
 	>

@@ -44,7 +44,7 @@ export const touchSchema = z.discriminatedUnion('op', [
 	z.strictObject({
 		op: z.literal('person'),
 		name: text.min(1, 'Say a name first.'),
-		role: z.enum(PERSON_ROLES),
+		role: z.enum(PERSON_ROLES, 'Who is that? Press Add adult, Add child or Add helper on a day.'),
 		bornOn: z.union([z.literal(''), isoDate]).optional(),
 		age: z
 			.union([z.literal(''), z.coerce.number('An age is a number, such as 7.').int().min(0).max(120)])

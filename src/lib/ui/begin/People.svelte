@@ -9,6 +9,8 @@
 	import Touch from './Touch.svelte';
 	import type { BeginView } from '$views/setup';
 	let { view }: { view: BeginView } = $props();
+	/** Whoever begins a home is an adult, if they go on without saying it; a button pressed says otherwise. */
+	const first = $derived({ op: 'person', ...(view.draft.people.length === 0 ? { role: 'adult' } : {}) });
 	const ADD = [
 		['adult', BEGIN_PEOPLE.addAdult],
 		['child', BEGIN_PEOPLE.addChild],
@@ -146,7 +148,7 @@
 				</li>
 			{/each}
 		</ul>
-		<TypedTouch of={{ name: '' }} id="person" values={{ op: 'person' }} empties class="add"
+		<TypedTouch of={{ name: '' }} id="person" values={first} adds class="add"
 			>{#snippet children(typed, sending)}
 				<TextField
 					label={view.draft.people.length === 0 ? BEGIN_PEOPLE.yourOwnName : BEGIN_PEOPLE.name}

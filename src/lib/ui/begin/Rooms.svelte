@@ -201,7 +201,8 @@
 								maxlength={80}
 								required
 							/>
-							<Button type="submit" {sending}>{BEGIN_ROOMS.save}</Button>{/snippet}</TypedTouch
+							<Button class="self-start" type="submit" {sending}>{BEGIN_ROOMS.save}</Button
+							>{/snippet}</TypedTouch
 					>{/key}
 			{/if}
 			<h3 class="mt-3.5 text-tag flex items-baseline justify-between">

@@ -2,12 +2,13 @@
 	/** A form of the first steps in which something is typed: what is wrong with it stands beside its field. */
 	import type { Snippet } from 'svelte';
 	import FieldForm from '../FieldForm.svelte';
+	import { unsentOfPage } from './unsent';
 	let {
 		of,
 		id,
 		values,
 		children,
-		empties = false,
+		adds = false,
 		class: classes = '',
 		onsaved = undefined
 	}: {
@@ -19,11 +20,46 @@
 		values: Readonly<Record<string, string>>;
 		/** Given what was typed, for fields to begin with, and whether it is on its way. */
 		children: Snippet<[T, boolean]>;
-		/** Its fields are empty again once they are written. */
-		empties?: boolean;
+		/** It adds something: its fields are empty again once that is written. */
+		adds?: boolean;
 		class?: string;
 		onsaved?: (() => void) | undefined;
 	} = $props();
+	let here = $state<HTMLElement>();
+	let isTyped = false;
+	let settle: (written: boolean) => void = () => undefined;
+	const unsent = unsentOfPage();
+	$effect(() =>
+		unsent?.join({
+			adds,
+			isTyped: () => isTyped,
+			send: () =>
+				new Promise((done) => {
+					settle = done;
+					here?.querySelector('form')?.requestSubmit();
+				})
+		})
+	);
+	function settled(written: boolean) {
+		if (written) isTyped = false;
+		settle(written);
+		settle = () => undefined;
+	}
+	/** A field that is to be added and is empty again has nothing to lose. */
+	const typing = (event: Event) =>
+		(isTyped = !adds || (event.target as HTMLInputElement).value.trim() !== '');
 </script>
 
-<FieldForm {of} {id} action="/begin?/touch" class={classes} {values} {empties} {onsaved} {children} />
+<div class="contents" bind:this={here} oninput={typing}>
+	<FieldForm
+		{of}
+		{id}
+		action="/begin?/touch"
+		class={classes}
+		{values}
+		empties={adds}
+		{onsaved}
+		onsettled={settled}
+		{children}
+	/>
+</div>
