@@ -180,7 +180,7 @@ test('what is typed and not saved is kept before the steps go on, or asked about
 	await expect(page.getByText('Ada', { exact: true }).first()).toBeVisible();
 	await page.getByLabel('Name', { exact: true }).fill('Bo');
 	await page.getByRole('button', { name: /^Next: the first morning/ }).click();
-	await expect(page.getByRole('alert')).toContainText('Who is that?');
+	await expect(page.getByLabel('Name', { exact: true })).toHaveAccessibleDescription(/^Who is that\?/);
 	await page.getByRole('button', { name: 'Add adult' }).click();
 	await expect(page.getByText('Bo', { exact: true }).first()).toBeVisible();
 	await page.getByRole('button', { name: /^Next: the first morning/ }).click();

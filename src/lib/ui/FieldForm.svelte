@@ -133,6 +133,8 @@
 >
 	<input type="hidden" name="__superform_id" value={id} />
 	{#each Object.entries(values) as [name, value] (name)}<input type="hidden" {name} {value} />{/each}
-	{#if unseen}<Message tone="wrong"><span>{unseen}</span></Message>{/if}
+	{#if unseen}<div class="col-span-full w-full">
+			<Message tone="wrong"><span>{unseen}</span></Message>
+		</div>{/if}
 	{@render children($form, $delayed)}
 </form>

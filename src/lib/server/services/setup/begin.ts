@@ -45,6 +45,9 @@ export async function touch(event: RequestEvent, form: FormData) {
 	return typedTouch ? byFields(typedTouch, form, () => keepTouch(event, form)) : keepTouch(event, form);
 }
 
+/** What somebody is, is said by a button: it is asked for beside the name. */
+const fieldOfTouch = (key: string) => (key === 'role' ? 'name' : key);
+
 async function keepTouch({ cookies, getClientAddress }: RequestEvent, form: FormData) {
 	return acting(form, async () => {
 		const { id, isNew } = await draftOf(cookies);
@@ -70,7 +73,10 @@ async function keepTouch({ cookies, getClientAddress }: RequestEvent, form: Form
 			const { issues } = read.error;
 			return fail(400, {
 				message: issues[0]?.message ?? BEGIN_SAYS.thatTouchWasNotUnderstood,
-				wrong: issues.map(({ path, message }) => ({ field: String(path[0] ?? ''), says: message })),
+				wrong: issues.map(({ path, message }) => ({
+					field: fieldOfTouch(String(path[0] ?? '')),
+					says: message
+				})),
 				values: typed(form)
 			});
 		}
