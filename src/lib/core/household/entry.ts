@@ -4,6 +4,11 @@ import { civilDay, dayPart, depth, id, minutes, name, uuid } from './fields';
 import { readBy, type Read } from './problems';
 
 /** What a pause holds for, and why. */
+/** True where a stretch of days, as days or as their dates, does not end before it begins. */
+export const isInOrder = <T extends number | string>({ from, to }: { from: T; to: T }): boolean => from <= to;
+
+export const PAUSE_IN_ORDER = 'A pause ends on or after the day on which it begins.';
+
 export const PAUSE_SCOPES = ['household', 'member', 'room', 'layer', 'job'] as const;
 export const PAUSE_REASONS = ['away', 'ill', 'holiday', 'visitors', 'exams', 'other'] as const;
 
@@ -75,7 +80,7 @@ export const entrySchema = z.discriminatedUnion(
 				/** A few words of one's own, such as "paint drying". */
 				note: z.string().trim().max(60).default('')
 			})
-			.refine((p) => p.from <= p.to, 'A pause ends on or after the day on which it begins.'),
+			.refine(isInOrder, PAUSE_IN_ORDER),
 		z.strictObject({
 			outcome: z.literal('judgement'),
 			...common,

@@ -6,7 +6,6 @@ export const ENTRY_ACTIONS_SAYS = {
 	chooseWhichOne: 'Choose which one.',
 	chooseWhyItIsPaused: 'Choose why it is paused.',
 	keepTheNoteShort: 'Keep it to 60 characters.',
-	aPauseEndsAfterIt: 'A pause ends on or after the day on which it begins.',
 	chooseWhatWasDone: 'Choose what was done.',
 	thatCannotBeWrittenDown: 'That cannot be written down.',
 	thisFormWasNotUnderstood: 'This form was not understood. Reload the page and try again.',

@@ -1,7 +1,7 @@
 /** What is typed of a pause, or of what was done on another day. */
 import { z } from 'zod';
 import { ENTRY_ACTIONS_SAYS } from '$words/answers/ledger';
-import { PAUSE_REASONS, PAUSE_SCOPES } from '$core/household/entry';
+import { isInOrder, PAUSE_IN_ORDER, PAUSE_REASONS, PAUSE_SCOPES } from '$core/household/entry';
 import { isoDate, minutes } from '$core/household/fields';
 import { idOrNone, numberIn, typedFor } from '../fieldForms';
 
@@ -18,8 +18,8 @@ export const pauseForm = z
 	.superRefine(({ scope, target, from, to }, context) => {
 		if (scope !== 'household' && target === '')
 			context.addIssue({ code: 'custom', path: ['target'], message: ENTRY_ACTIONS_SAYS.chooseWhichOne });
-		if (to !== '' && to < from)
-			context.addIssue({ code: 'custom', path: ['to'], message: ENTRY_ACTIONS_SAYS.aPauseEndsAfterIt });
+		if (to !== '' && !isInOrder({ from, to }))
+			context.addIssue({ code: 'custom', path: ['to'], message: PAUSE_IN_ORDER });
 	});
 
 export const writeInForm = z.object({
