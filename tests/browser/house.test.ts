@@ -167,6 +167,44 @@ test('what cannot be is said beside the sentence, and nothing is written', async
 	await expect(page.getByText('Saved. It holds from today.')).toBeVisible();
 });
 
+test('who leaves with something changed and not saved is asked first', async ({ page }) => {
+	await page.goto('/house/job/stair-treads');
+	await ready(page);
+	const to = page.getByRole('link', { name: 'Schedule', exact: true });
+	await page.getByRole('button', { name: /^More options/ }).click();
+	const early = page.getByRole('spinbutton', { name: 'Can be done so many days early' });
+	const was = await early.inputValue();
+	await early.fill('9');
+	await page.keyboard.press('Tab');
+	await to.click();
+	const ask = page.getByRole('alertdialog', { name: 'Leave without saving?' });
+	await expectAccessibleAnywhere(page, 'leaving');
+	await ask.getByRole('button', { name: 'Stay here' }).click();
+	await expect(early).toHaveValue('9');
+	// As it was again, nothing is asked.
+	await early.fill(was);
+	await page.keyboard.press('Tab');
+	await to.click();
+	await expect(page).toHaveURL(/schedule/);
+	await page.goBack();
+	await ready(page);
+	await page.getByRole('button', { name: /^More options/ }).click();
+	await early.fill('9');
+	await page.keyboard.press('Tab');
+	await to.click();
+	await ask.getByRole('button', { name: 'Leave', exact: true }).click();
+	await expect(page).toHaveURL(/schedule/);
+	// Saved, it is left without a word.
+	await page.goBack();
+	await ready(page);
+	await page.getByRole('button', { name: /^More options/ }).click();
+	await early.fill('8');
+	await page.getByRole('button', { name: 'Save', exact: true }).click();
+	await expect(page.getByText('Saved. It holds from today.')).toBeVisible();
+	await to.click();
+	await expect(page).toHaveURL(/schedule/);
+});
+
 test('a job without a name is asked for one beside it, and its dates stand there meanwhile', async ({
 	page
 }) => {
@@ -376,7 +414,7 @@ test('hours at home are told in words, changed by from and until, and taken for 
 	await page.goto('/people/bram');
 	await ready(page);
 	// Days that follow each other alike have one row, which is changed for all of them.
-	const together = page.getByRole('group', { name: 'Monday to Friday, here' });
+	const together = page.getByRole('group', { name: 'Monday to Friday, here', exact: true });
 	await expect(together).toContainText('until 07:30, from 16:45');
 	await together.getByRole('button', { name: /^Change the hours/ }).click();
 	await together
@@ -387,6 +425,9 @@ test('hours at home are told in words, changed by from and until, and taken for 
 	await expect(page.getByText('Saved. Share out the week again')).toBeVisible();
 	await expect(together).toContainText('until 07:30');
 	await expect(together).not.toContainText('16:45');
+	// What is read anew meanwhile has the days together again.
+	await page.reload();
+	await ready(page);
 	await page.getByRole('button', { name: 'Say it for each day' }).click();
 	const tuesday = page.getByRole('group', { name: 'Tuesday, here' });
 	await expect(tuesday).toContainText('until 07:30');

@@ -89,7 +89,7 @@ export function offText(names: readonly string[]): string {
 /** What a session is filled by. */
 export const WHO_AND_HOW = {
 	minutes: 'Minutes you have',
-	comeIn: 'Visitors come in',
+	comeIn: 'Minutes until visitors come',
 	for: 'For',
 	with: 'With',
 	withWhom: (names: readonly string[]) => (names.length === 0 ? 'With others' : `With ${listNames(names)}`),

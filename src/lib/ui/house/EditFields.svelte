@@ -1,7 +1,13 @@
 <script lang="ts" generics="T extends Record<string, unknown>">
-	/** Fields that edit the home: read by one schema, under an id of the change, from the revision it was made from. */
+	/**
+	 * Fields that edit the home: read by one schema, under an id of the change, from the revision it was made from. Who
+	 * goes to another page with something changed and not saved is asked first.
+	 */
+	import { beforeNavigate, goto } from '$app/navigation';
 	import type { Snippet } from 'svelte';
+	import { LEAVING } from '$words/screens/house';
 	import FieldForm from '../FieldForm.svelte';
+	import Confirm from '../kit/Confirm.svelte';
 	let {
 		view,
 		of,
@@ -28,16 +34,42 @@
 		/** Given what was typed, for fields to begin with, and whether it is on its way. */
 		children: Snippet<[T, boolean]>;
 	} = $props();
+	const sent = $derived({ id: view.formId, revision: view.revision, ...values });
+	let here = $state<HTMLElement>();
+	/** What stood in the fields before a hand was laid on them; null where none was, or all is saved. */
+	let before: string | null = null;
+	let leaving = $state(false);
+	let goOn: () => void = () => undefined;
+	const fields = () => {
+		const form = here?.querySelector('form');
+		const all = form ? [...new FormData(form)] : [];
+		return JSON.stringify(all.filter(([name]) => !(name in sent)));
+	};
+	const begin = () => (before ??= fields());
+	beforeNavigate(({ from, to, type, cancel }) => {
+		const isLeaving = type === 'link' && to?.url.pathname !== from?.url.pathname;
+		if (!isLeaving || !to || before === null || before === fields()) return;
+		cancel();
+		goOn = () => {
+			before = null;
+			void goto(to.url);
+		};
+		leaving = true;
+	});
+	function saved() {
+		before = null;
+		onsaved?.();
+	}
 </script>
 
-<FieldForm
-	{of}
-	{id}
-	{action}
-	class={classes}
-	values={{ id: view.formId, revision: view.revision, ...values }}
-	withId
-	{onsaved}
-	{onwrong}
-	{children}
+<div class="contents" bind:this={here} onfocusin={begin} onpointerdowncapture={begin}>
+	<FieldForm {of} {id} {action} class={classes} values={sent} withId onsaved={saved} {onwrong} {children} />
+</div>
+<Confirm
+	bind:open={leaving}
+	title={LEAVING.title}
+	text={LEAVING.text}
+	yes={LEAVING.yes}
+	no={LEAVING.no}
+	onyes={() => goOn()}
 />

@@ -59,7 +59,6 @@ export function oftenType(cadence: Job['cadence']): string {
 
 export class JobFields {
 	readonly #isNew: boolean;
-	readonly #before: string;
 	name = $state('');
 	room = $state('');
 	type = $state('');
@@ -180,17 +179,11 @@ export class JobFields {
 		this.noisy = job.noisy;
 		this.hidden = job.hidden;
 		this.covers = [...job.covers];
-		this.#before = JSON.stringify(this.form);
 	}
 
 	/** All that it needs at hand, as its steps name it. */
 	get atHand(): readonly string[] {
 		return [...needsSaid(this.needs), ...this.things];
-	}
-
-	/** Whether anything is other than it was. */
-	get isChanged(): boolean {
-		return JSON.stringify(this.form) !== this.#before;
 	}
 
 	/** The fields as the form sends them. */

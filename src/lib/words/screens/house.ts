@@ -317,3 +317,10 @@ export const JOB_HOW_OFTEN = {
 	everyTime: 'every time',
 	everySecondTime: 'every second time'
 } as const;
+
+export const LEAVING = {
+	title: 'Leave without saving?',
+	text: 'What you changed here is not saved yet.',
+	yes: 'Leave',
+	no: 'Stay here'
+} as const;
