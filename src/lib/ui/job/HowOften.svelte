@@ -22,6 +22,7 @@
 		/** What is wrong with a field as it is now; empty for nothing. */
 		wrong: (field: string) => string;
 	} = $props();
+	const told = (field: string) => ({ field, wrong: wrong(field) });
 	const types = $derived(OFTEN_TYPES.filter((one) => one.value !== 'zone' || view.room.zone !== null));
 	const weekdays = weekFrom(writing().weekStart).map(({ number, name }) => ({
 		value: String(number),
@@ -34,21 +35,14 @@
 
 <div class="flex flex-wrap items-end gap-x-6 gap-y-4">
 	<div class="w-full max-w-96">
-		<Choice
-			label={EDITOR.often}
-			options={types}
-			field="type"
-			wrong={wrong('type')}
-			bind:value={fields.type}
-		/>
+		<Choice label={EDITOR.often} options={types} {...told('type')} bind:value={fields.type} />
 	</div>
 	{#if fields.type === 'weekly'}
 		<NumberField
 			label={EDITOR.everyWeeks}
 			min={1}
 			max={104}
-			field="everyWeeks"
-			wrong={wrong('everyWeeks')}
+			{...told('everyWeeks')}
 			bind:value={fields.everyWeeks}
 		/>
 	{/if}
@@ -57,46 +51,24 @@
 			label={EDITOR.weekdays}
 			many
 			options={shortDays}
-			field="weekdays"
-			wrong={wrong('weekdays')}
+			{...told('weekdays')}
 			value={fields.weekdays}
 			onchange={(to) => (fields.weekdays = [...to].sort())}
 		/>
 		{#if home}<p class="m-0 w-full text-tin-text">{home}.</p>{/if}
 	{:else if fields.type === 'timesAWeek'}
-		<NumberField
-			label={EDITOR.timesAWeek}
-			min={1}
-			max={7}
-			field="times"
-			wrong={wrong('times')}
-			bind:value={fields.times}
-		/>
+		<NumberField label={EDITOR.timesAWeek} min={1} max={7} {...told('times')} bind:value={fields.times} />
 	{:else if fields.type === 'monthly'}
-		<NumberField
-			label={EDITOR.dayOfMonth}
-			min={1}
-			max={31}
-			field="day"
-			wrong={wrong('day')}
-			bind:value={fields.day}
-		/>
+		<NumberField label={EDITOR.dayOfMonth} min={1} max={31} {...told('day')} bind:value={fields.day} />
 	{:else if fields.type === 'nth'}
-		<Choice label={EDITOR.nth} options={NTH} field="nth" wrong={wrong('nth')} bind:value={fields.nth} />
-		<Choice
-			label={EDITOR.weekday}
-			options={weekdays}
-			field="weekday"
-			wrong={wrong('weekday')}
-			bind:value={fields.weekday}
-		/>
+		<Choice label={EDITOR.nth} options={NTH} {...told('nth')} bind:value={fields.nth} />
+		<Choice label={EDITOR.weekday} options={weekdays} {...told('weekday')} bind:value={fields.weekday} />
 	{:else if fields.type === 'everyMonths'}
 		<NumberField
 			label={EDITOR.everyMonths}
 			min={2}
 			max={60}
-			field="everyMonths"
-			wrong={wrong('everyMonths')}
+			{...told('everyMonths')}
 			bind:value={fields.everyMonths}
 		/>
 		<Radios
@@ -109,69 +81,29 @@
 			bind:value={fields.on}
 		/>
 		{#if fields.on === 'day'}
-			<NumberField
-				label={EDITOR.dayOfMonth}
-				min={1}
-				max={31}
-				field="day"
-				wrong={wrong('day')}
-				bind:value={fields.day}
-			/>
+			<NumberField label={EDITOR.dayOfMonth} min={1} max={31} {...told('day')} bind:value={fields.day} />
 		{:else}
-			<Choice label={EDITOR.nth} options={NTH} field="nth" wrong={wrong('nth')} bind:value={fields.nth} />
-			<Choice
-				label={EDITOR.weekday}
-				options={weekdays}
-				field="weekday"
-				wrong={wrong('weekday')}
-				bind:value={fields.weekday}
-			/>
+			<Choice label={EDITOR.nth} options={NTH} {...told('nth')} bind:value={fields.nth} />
+			<Choice label={EDITOR.weekday} options={weekdays} {...told('weekday')} bind:value={fields.weekday} />
 		{/if}
 	{:else if fields.type === 'leaf'}
-		<Choice label={EDITOR.week} options={WEEKS} field="leaf" wrong={wrong('leaf')} bind:value={fields.week} />
-		<Choice
-			label={EDITOR.weekday}
-			options={weekdays}
-			field="weekday"
-			wrong={wrong('weekday')}
-			bind:value={fields.weekday}
-		/>
+		<Choice label={EDITOR.week} options={WEEKS} {...told('leaf')} bind:value={fields.week} />
+		<Choice label={EDITOR.weekday} options={weekdays} {...told('weekday')} bind:value={fields.weekday} />
 	{:else if fields.type === 'months'}
 		<Toggles
 			label={EDITOR.months}
 			many
 			options={months}
-			field="months"
-			wrong={wrong('months')}
+			{...told('months')}
 			value={fields.months}
 			onchange={(to) => (fields.months = [...to].sort((a, b) => Number(a) - Number(b)))}
 		/>
 	{:else if fields.type === 'afterDone'}
-		<NumberField
-			label={EDITOR.atLeast}
-			min={1}
-			max={3660}
-			field="min"
-			wrong={wrong('min')}
-			bind:value={fields.min}
-		/>
-		<NumberField
-			label={EDITOR.atMost}
-			min={1}
-			max={3660}
-			field="max"
-			wrong={wrong('max')}
-			bind:value={fields.max}
-		/>
+		<NumberField label={EDITOR.atLeast} min={1} max={3660} {...told('min')} bind:value={fields.min} />
+		<NumberField label={EDITOR.atMost} min={1} max={3660} {...told('max')} bind:value={fields.max} />
 		<div class="w-full"><TapeMeasure bind:min={fields.min} bind:max={fields.max} /></div>
 	{:else if fields.type === 'once'}
-		<DateField
-			label={EDITOR.onceOn}
-			field="onceOn"
-			wrong={wrong('onceOn')}
-			bind:value={fields.onceOn}
-			required
-		/>
+		<DateField label={EDITOR.onceOn} {...told('onceOn')} bind:value={fields.onceOn} required />
 	{:else if fields.type === 'zone'}
 		<Radios
 			label={EDITOR.zoneEvery}
