@@ -127,7 +127,9 @@ test('every so many months on a weekday, and once on one day', async ({ page, st
 	await page.getByRole('button', { name: /^How often: / }).click();
 	await choose(page, 'How often', 'once, on one day');
 	await expect(page.getByRole('list', { name: 'The next six times' }).getByRole('listitem')).toHaveCount(1);
+	const kept = page.waitForResponse((one) => one.request().method() === 'POST');
 	await page.getByRole('button', { name: 'Save', exact: true }).click();
+	await kept;
 	await expect(page.getByRole('button', { name: 'How often: once, on Thursday, 4 March' })).toBeVisible();
 	expect(await stack.query('SELECT COUNT(*) AS n FROM household WHERE deleted_at IS NULL')).toEqual([
 		{ n: 1 }
