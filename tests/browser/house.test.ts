@@ -1,3 +1,4 @@
+import type { Page } from '@playwright/test';
 import { choose, expect, expectAccessible, expectAccessibleAnywhere, ready, test, typeDay } from './stack';
 
 test.use({ stackOf: 'the House' });
@@ -210,6 +211,55 @@ test('who leaves with something changed and not saved is asked first', async ({ 
 	await expect(page.getByText('Saved. It holds from today.')).toBeVisible();
 	await to.click();
 	await expect(page).toHaveURL(/schedule/);
+});
+
+/** Somebody else gives a job other minutes, on a page of theirs. */
+async function changeMinutes(other: Page, job: string, to: string) {
+	await other.goto(`/house/job/${job}`);
+	await ready(other);
+	await other.getByRole('button', { name: /^How many minutes/ }).click();
+	await other.getByRole('spinbutton', { name: /^How many minutes/ }).fill(to);
+	await other.getByRole('button', { name: 'Save', exact: true }).click();
+	await expect(other.getByText('Saved. It holds from today.')).toBeVisible();
+}
+
+test('a page that is behind the home says so, keeps what is typed, and the next press is taken', async ({
+	page
+}) => {
+	await page.goto('/house/job/stair-treads');
+	await ready(page);
+	await page.getByRole('button', { name: /^More options/ }).click();
+	const early = page.getByRole('spinbutton', { name: 'Can be done so many days early' });
+	await early.fill('5');
+	await page.keyboard.press('Tab');
+	const other = await page.context().newPage();
+	await changeMinutes(other, 'mirrors', '22');
+	await other.close();
+	await page.getByRole('button', { name: 'Save', exact: true }).click();
+	await expect(page.getByText('Somebody changed the home meanwhile')).toBeVisible();
+	await expect(early).toHaveValue('5');
+	await expect(async () => {
+		await page.getByRole('button', { name: 'Save', exact: true }).click();
+		await expect(page.getByText('Saved. It holds from today.')).toBeVisible({ timeout: 2_000 });
+	}).toPass();
+});
+
+test('what somebody else changed of the same job is not written over without a word', async ({ page }) => {
+	await page.goto('/house/job/stair-treads');
+	await ready(page);
+	const early = page.getByRole('spinbutton', { name: 'Can be done so many days early' });
+	await page.getByRole('button', { name: /^More options/ }).click();
+	await early.fill('6');
+	await page.keyboard.press('Tab');
+	const other = await page.context().newPage();
+	await changeMinutes(other, 'stair-treads', '27');
+	await other.close();
+	await page.getByRole('button', { name: 'Save', exact: true }).click();
+	await expect(page.getByText('Somebody changed this job meanwhile')).toBeVisible();
+	await expect(early).toHaveValue('6');
+	await page.getByRole('link', { name: 'Discard my changes' }).click();
+	await expect(page.getByRole('button', { name: /^How many minutes.*: 27$/ })).toBeVisible();
+	await expect(page.getByText('Somebody changed this job meanwhile')).toHaveCount(0);
 });
 
 test('a job without a name is asked for one beside it, and its dates stand there meanwhile', async ({

@@ -18,7 +18,14 @@ import type { FormValues } from '../../src/lib/core/setup/jobFormFields';
 import type { Job } from '../../src/lib/core/household/home';
 import { readDay } from '../../src/lib/core/schedule/readDay';
 import { projectHome } from '../../src/lib/core/schedule/projection';
-import { trialDates, trialYear, zoneDaysAhead } from '../../src/lib/core/setup/trial';
+import {
+	datesBefore,
+	movedFirst,
+	trialDates,
+	trialYear,
+	zoneDaysAhead,
+	type TrialInput
+} from '../../src/lib/core/setup/trial';
 import { isoOf } from '../../src/lib/core/calendar/civil';
 import { NOTHING_DONE } from '../../src/lib/core/schedule/occurrences';
 import { done } from './entries';
@@ -312,9 +319,9 @@ describe('trying a rhythm', () => {
 	const home = prepareHome([{ from: toDay('2027-01-04'), home: makeHome() }]);
 	const bench = makeHome().jobs.find((job) => job.id === 'bench') as Job;
 	const [room] = makeHome().rooms;
-	const dates = (cadence: Job['cadence'], rest: Partial<Job> = {}) => {
+	const trial = (cadence: Job['cadence'], rest: Partial<Job> = {}): TrialInput => {
 		if (!room) throw new Error('no room');
-		return trialDates({
+		return {
 			household: home.home.household,
 			room,
 			before: bench,
@@ -323,8 +330,19 @@ describe('trying a rhythm', () => {
 			pauses: [],
 			today: TODAY,
 			zoneDays: zoneDaysAhead(home, 'front', TODAY)
-		}).map((day) => isoOf(day));
+		};
 	};
+	const dates = (cadence: Job['cadence'], rest: Partial<Job> = {}) =>
+		trialDates(trial(cadence, rest)).map((day) => isoOf(day));
+
+	it('tells which time is another one by the change, and no other', () => {
+		const moved = (cadence: Job['cadence']) => movedFirst(trial(cadence));
+		expect(moved(bench.cadence)).toBeNull();
+		const [first] = datesBefore(trial(bench.cadence), 1);
+		expect(moved({ type: 'monthly', day: 31 })).toEqual({ from: first, to: toDay('2027-03-31') });
+		// Where there is none any more, nothing moves.
+		expect(moved({ type: 'onCall' })).toBeNull();
+	});
 
 	it('shows the next six dates, live', () => {
 		expect(dates({ type: 'weekly', weekdays: [4], everyWeeks: 2 })).toEqual([

@@ -6,6 +6,7 @@
 	import { applyAction } from '$app/forms';
 	import { tick, untrack, type Snippet } from 'svelte';
 	import { superForm, type SuperValidated } from 'sveltekit-superforms';
+	import { catchUp } from './behind';
 	import { connection, sendingBegan, sendingEnded } from './connection.svelte';
 	import { formAnswer } from './kit/answer.svelte';
 	import Message from './kit/Message.svelte';
@@ -19,6 +20,7 @@
 		withId = false,
 		empties = false,
 		saysItself = false,
+		onwritten = undefined,
 		onsaved = undefined,
 		onwrong = undefined,
 		onsettled = undefined,
@@ -38,6 +40,8 @@
 		empties?: boolean;
 		/** What it stands in says why it was refused, in sight. */
 		saysItself?: boolean;
+		/** Told as soon as it is written, before the page is read anew. */
+		onwritten?: (() => void) | undefined;
 		onsaved?: (() => void) | undefined;
 		/** Told which fields are wrong, to show them. */
 		onwrong?: ((fields: readonly string[]) => void) | undefined;
@@ -52,6 +56,7 @@
 	const fieldsOf = (one: T | SuperValidated<T, string>): T => (isRead(one) ? one.data : one);
 	let said = '';
 	let isWritten = false;
+	let catchingUp: () => Promise<void> = () => Promise.resolve();
 	let refusal = '';
 	let element = $state<HTMLFormElement>();
 	/** What is wrong, but with no field that is in sight. */
@@ -78,18 +83,23 @@
 				connection.lost = result.type === 'error' && result.error instanceof Error;
 				if (!connection.lost) forgetSaid(said);
 				isWritten = result.type === 'success';
+				if (isWritten) onwritten?.();
 				refusal = result.type === 'failure' ? String(result.data?.message ?? '') : '';
 				if (isWritten && empties) element?.reset();
+				catchingUp = () => catchUp(result);
 				const isOfForm = result.type === 'redirect' || (result.type !== 'error' && result.data?.form);
 				if (isOfForm) return;
 				cancel();
 				onsettled?.(false);
 				// Records that cannot be reached are said over the form, a fault on the page of faults.
-				if (!connection.lost) await applyAction(result);
+				if (connection.lost) return;
+				await applyAction(result);
+				await catchingUp();
 			},
 			onUpdated: async ({ form: read }) => {
 				onsettled?.(isWritten);
 				if (isWritten) return onsaved?.();
+				await catchingUp();
 				const wrong = wrongFields(read.errors);
 				onwrong?.(wrong.map(({ field }) => field));
 				await tick();

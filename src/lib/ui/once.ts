@@ -4,6 +4,7 @@
  */
 import { applyAction, enhance } from '$app/forms';
 import type { ActionResult } from '@sveltejs/kit';
+import { catchUp } from './behind';
 import { connection, sendingBegan, sendingEnded, wayEnded } from './connection.svelte';
 import { ONE_PRESS } from './kit/times';
 import { forgetAllSaid, forgetSaid, idOfSaid, saidBy } from './saidIds';
@@ -80,6 +81,7 @@ export function once(form: HTMLFormElement, given: OnceOptions = {}) {
 				show();
 				// What the page does with the answer may lead elsewhere: nothing is read anew before that has begun.
 				options.ended?.(result);
+				await catchUp(result);
 			} finally {
 				underWay.delete(said);
 				show();

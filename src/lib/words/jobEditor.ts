@@ -1,7 +1,8 @@
 /** Every label of the editor of a job. */
 import { SAME_USES } from '$core/setup/jobForm';
+import type { CivilDay } from '$core/calendar/civil';
 import type { Household, Job } from '$core/household/home';
-import { listNames, WEEKDAYS } from './general';
+import { listNames, longDate, WEEKDAYS } from './general';
 import { FAMILY_WORDS, SURFACE_SHORT } from './supplies/products';
 
 export const EDITOR = {
@@ -37,7 +38,11 @@ export const EDITOR = {
 	removeTitle: 'Remove this job?',
 	removeText: 'It does not come any more. What was done of it stays in History.',
 	removeYes: 'Remove this job',
+	changedMeanwhile:
+		'Somebody changed this job meanwhile. Save writes yours over theirs; Discard my changes shows theirs.',
 	holds: 'Holds from today.',
+	/** Which of its times is another one by what is changed. */
+	moves: (from: CivilDay, to: CivilDay) => `The one of ${longDate(from)} moves to ${longDate(to)}.`,
 	discard: 'Discard my changes',
 	save: 'Save',
 	add: 'Add this job',

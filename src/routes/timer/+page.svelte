@@ -251,14 +251,14 @@
 						>{/if}
 				</div>{/if}
 			<p
-				class="flex-1 pl-6 [border-left:var(--stitch)] text-tin-text max-[901px]:basis-full max-[901px]:border-0 max-[901px]:pl-0 {along.length >
+				class="flex-1 pl-6 not-empty:[border-left:var(--stitch)] text-tin-text max-[901px]:basis-full max-[901px]:border-0 max-[901px]:pl-0 {along.length >
 				0
 					? ''
 					: 'max-[901px]:hidden'}"
 			>
 				{#if along.length > 0}<b class="text-ink">{TIMER_PAGE.takeWithYou}</b><br />{along.join(
 						', '
-					)}{:else if view.cut}{TIMER_PAGE.whatIsNotFinishedStays}{:else}{TIMER_PAGE.aBellRingsAtThe}{/if}
+					)}{:else if view.cut}{TIMER_PAGE.whatIsNotFinishedStays}{:else if plan.entries.length > 0}{TIMER_PAGE.aBellRingsAtThe}{/if}
 			</p>
 			<form class="max-[901px]:w-full" method="post" action="/timer?/start" use:once>
 				<input type="hidden" name="id" value={view.formId} />

@@ -71,6 +71,16 @@ export function zoneDaysAhead(
 	);
 }
 
+/**
+ * The first of its times that is another one after the change, and when that comes; null where both begin alike, or where
+ * either of them has none.
+ */
+export function movedFirst(input: TrialInput): { readonly from: CivilDay; readonly to: CivilDay } | null {
+	const [from] = datesBefore(input, 1);
+	const [to] = trialDates(input, 1);
+	return from === undefined || to === undefined || from === to ? null : { from, to };
+}
+
 /** A year of the whole home with one job changed: new picture data for the Round and the minutes of each day. */
 export function trialYear(
 	home: PreparedHome,

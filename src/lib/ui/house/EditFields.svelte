@@ -46,9 +46,11 @@
 		return JSON.stringify(all.filter(([name]) => !(name in sent)));
 	};
 	const begin = () => (before ??= fields());
+	/** Something is typed and not saved. */
+	export const isTyped = (): boolean => before !== null && before !== fields();
 	beforeNavigate(({ from, to, type, cancel }) => {
 		const isLeaving = type === 'link' && to?.url.pathname !== from?.url.pathname;
-		if (!isLeaving || !to || before === null || before === fields()) return;
+		if (!isLeaving || !to || !isTyped()) return;
 		cancel();
 		goOn = () => {
 			before = null;
@@ -56,14 +58,21 @@
 		};
 		leaving = true;
 	});
-	function saved() {
-		before = null;
-		onsaved?.();
-	}
 </script>
 
 <div class="contents" bind:this={here} onfocusin={begin} onpointerdowncapture={begin}>
-	<FieldForm {of} {id} {action} class={classes} values={sent} withId onsaved={saved} {onwrong} {children} />
+	<FieldForm
+		{of}
+		{id}
+		{action}
+		class={classes}
+		values={sent}
+		withId
+		onwritten={() => (before = null)}
+		{onsaved}
+		{onwrong}
+		{children}
+	/>
 </div>
 <Confirm
 	bind:open={leaving}

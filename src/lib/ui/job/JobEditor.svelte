@@ -4,7 +4,7 @@
 	import { addDays, isoOf, type CivilDay } from '$core/calendar/civil';
 	import type { HomeProjection } from '$core/schedule/projection';
 	import { jobFromForm } from '$core/setup/jobForm';
-	import { datesBefore, trialDates, type TrialInput } from '$core/setup/trial';
+	import { datesBefore, movedFirst, trialDates, type TrialInput } from '$core/setup/trial';
 	import { untrack } from 'svelte';
 	import type { JobEditorView } from '$views/jobEditor';
 	import { PART_NAMES } from '$words/general';
@@ -29,10 +29,13 @@
 	import WhoDoes from './WhoDoes.svelte';
 	let { view }: { view: JobEditorView } = $props();
 	const job = $derived(view.job);
-	/** The editor is made anew for each revision: what it began with stays. */
+	/** What it began with stays: it is made anew where the job is another one. */
 	const fields = untrack(
 		() => new JobFields(view.job, view.isNew, isoOf(addDays(view.today as CivilDay, 1)))
 	);
+	let edit = $state<{ isTyped(): boolean }>();
+	/** Something is typed and not saved. */
+	export const isTyped = (): boolean => edit?.isTyped() ?? false;
 	let tool = $state<'often' | 'when' | 'who' | 'minutes' | null>(
 		untrack(() => (view.isNew ? 'often' : null))
 	);
@@ -62,7 +65,7 @@
 			// What stands beside its field already is not told twice.
 			const isBeside = tool === 'often' && placeOfField(made.problems[0]?.field ?? '').tool === 'often';
 			const problem = isBeside ? EDITOR.noDatesYet : (made.problems[0]?.says ?? '');
-			return { problem, dates: [] as CivilDay[], gone: [] as CivilDay[] };
+			return { problem, dates: [] as CivilDay[], gone: [] as CivilDay[], moved: null };
 		}
 		const projection: HomeProjection = {
 			series: new Map(view.projection ? [[view.projection.id, view.projection.line]] : []),
@@ -84,7 +87,7 @@
 		const now = new Set<number>(dates);
 		const end = dates[dates.length - 1] ?? addDays(today, 60);
 		const gone = datesBefore(input, 12).filter((day) => !now.has(day) && day <= end);
-		return { problem: '', dates, gone: gone.slice(0, 6) };
+		return { problem: '', dates, gone: gone.slice(0, 6), moved: movedFirst(input) };
 	});
 	/** How often in words: as it was last understood, while what is typed makes no sense. */
 	let often = $state(untrack(() => cadenceText(view.job.cadence)));
@@ -108,6 +111,7 @@
 	<div class="px-edge pt-3"><LayerOff layer={job.layer} {view} /></div>
 {/if}
 <EditFields
+	bind:this={edit}
 	{view}
 	of={{}}
 	id="job"
@@ -225,7 +229,10 @@
 		<div
 			class="sticky bottom-(--rim) z-20 flex flex-wrap items-center gap-3 border-t border-linen-deep bg-enamel px-edge py-3 max-sm:bottom-[62px]"
 		>
-			<span class="text-tin-text max-sm:hidden">{EDITOR.holds}</span>
+			<span class="text-tin-text {trial.moved ? '' : 'max-sm:hidden'}"
+				>{EDITOR.holds}
+				{#if trial.moved}{EDITOR.moves(trial.moved.from, trial.moved.to)}{/if}</span
+			>
 			<span class="ml-auto flex gap-3">
 				{#if !view.isNew}<Button href="/house/job/{job.id}" data-sveltekit-reload>{EDITOR.discard}</Button
 					>{/if}

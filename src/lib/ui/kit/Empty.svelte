@@ -6,13 +6,16 @@
 		title,
 		line,
 		act,
-		drawing
+		drawing,
+		children
 	}: {
 		title: string;
 		line: string;
 		/** Left out where whoever looks cannot fill it. */
 		act?: { readonly href: string; readonly label: string } | null;
 		drawing?: Snippet;
+		/** An act that is no link. */
+		children?: Snippet;
 	} = $props();
 </script>
 
@@ -20,5 +23,6 @@
 	{@render drawing?.()}
 	<p class="m-0 font-display text-h2 leading-display">{title}</p>
 	<p class="m-0 text-lead text-tin-text">{line}</p>
+	{@render children?.()}
 	{#if act}<p class="m-0 mt-1"><Button href={act.href}>{act.label}</Button></p>{/if}
 </div>

@@ -30,6 +30,13 @@ export const KITS = {
 		return rooms.length === 0 ? `For the whole home: ${what}` : `For ${listNames(rooms)}: ${what}`;
 	},
 	things: (n: number) => `${n} ${plural(n, 'thing')}`,
-	noKits: 'No kit yet. Make one for the kitchen and one for the bathroom, each with what lives in it.',
-	noTools: 'No tools yet. A toilet brush that goes nowhere else is a good first one.'
+	/** The marks of two kits, drawn where there is none yet. */
+	drawn: [
+		{ letter: 'K', weave: 'check' },
+		{ letter: 'B', weave: 'waffle' }
+	],
+	noKits: 'No kit yet',
+	noKitsLine: 'Make one for the kitchen and one for the bathroom, each with what lives in it.',
+	noTools: 'No tools yet',
+	noToolsLine: 'A toilet brush that goes nowhere else is a good first one.'
 } as const;

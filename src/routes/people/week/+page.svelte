@@ -134,7 +134,7 @@
 		</nav>
 		<div class="yard px-edge pb-4.5" style:--parts={parts.length}>
 			<div
-				class="grid grid-cols-[150px_repeat(var(--parts),minmax(0,1fr))] gap-x-3.5 gap-y-0 py-1.5 font-name text-tin-text max-sm:hidden"
+				class="grid grid-cols-[clamp(150px,15vw,184px)_repeat(var(--parts),minmax(0,1fr))] gap-x-3.5 gap-y-0 py-1.5 font-name text-tin-text max-sm:hidden"
 				aria-hidden="true"
 			>
 				<span class="font-display font-normal text-ink">{view.dayName}</span>{#each parts as part (part)}<span
@@ -145,7 +145,7 @@
 				{@const balance = view.balance.find((one) => one.id === line.id)}
 				<div
 					class={[
-						'line grid grid-cols-[150px_repeat(var(--parts),minmax(0,1fr))] gap-x-3.5 gap-y-0 relative pb-2 min-h-17.5 border-t-2 max-sm:grid-cols-[1fr]',
+						'line grid grid-cols-[clamp(150px,15vw,184px)_repeat(var(--parts),minmax(0,1fr))] gap-x-3.5 gap-y-0 relative pb-2 min-h-17.5 border-t-2 max-sm:grid-cols-[1fr]',
 						line.id === null
 							? '[border-top-style:dashed] border-t-tin-2'
 							: '[border-top-style:solid] border-t-ink'
@@ -167,10 +167,13 @@
 							aria-label="{line.name}, {parts[i]}"
 						>
 							{#each cloths as cloth (cloth.turn)}
-								<li class="max-sm:min-w-[calc(50%-0.25rem)]" style:width="{width(cloth.minutes)}px">
+								<li
+									class="max-w-full min-w-min max-sm:min-w-[calc(50%-0.25rem)]"
+									style:width="{width(cloth.minutes)}px"
+								>
 									<a
 										class={[
-											'relative grid content-start min-h-13 px-2.5 pt-1.5 pb-3.5 text-ink no-underline leading-[1.15]',
+											'relative block min-h-13 px-2.5 pt-1.5 pb-3.5 text-ink no-underline leading-[1.15]',
 											view.why?.turn === cloth.turn
 												? 'bg-enamel-hi [box-shadow:0_0_0_2.5px_var(--cobalt-ink)]'
 												: 'bg-linen-hi shadow-cloth'
@@ -178,8 +181,8 @@
 										href={to({ turn: cloth.turn })}
 										data-sveltekit-noscroll
 									>
-										<span class="wrap-break-word hyphens-auto min-w-0">{cloth.name}</span>
-										<span class="minutes text-tin-text text-[0.9375rem]"
+										<span class="block wrap-break-word hyphens-auto">{cloth.name}</span>
+										<span class="minutes block text-tin-text text-[0.9375rem]"
 											>{PEOPLE_WEEK_PAGE.min(minutesText(cloth.minutes))}{cloth.held
 												? `, ${PEOPLE_WEEK_PAGE.byHand}`
 												: ''}</span

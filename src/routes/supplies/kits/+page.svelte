@@ -2,6 +2,8 @@
 	/** Kits and tools of the home. */
 	import { SUPPLIES_KITS_PAGE } from '$words/screens/supplies';
 	import Button from '$ui/kit/Button.svelte';
+	import BrushCleaning from '@lucide/svelte/icons/brush-cleaning';
+	import Empty from '$ui/kit/Empty.svelte';
 	import Sheet from '$ui/kit/Sheet.svelte';
 	import Notice from '$ui/Notice.svelte';
 	import KitForm from '$ui/supplies/KitForm.svelte';
@@ -22,6 +24,13 @@
 	);
 </script>
 
+{#snippet newKit()}{#if view.mayEdit}<Button onclick={() => (open = { what: 'kit', id: null })}
+			>{KITS.addKit}</Button
+		>{/if}{/snippet}
+{#snippet newTool()}{#if view.mayEdit}<Button onclick={() => (open = { what: 'tool', id: null })}
+			>{KITS.addTool}</Button
+		>{/if}{/snippet}
+
 <svelte:head><title>{SUPPLIES_KITS_PAGE.pailRound(KITS.title)}</title></svelte:head>
 
 <header class="px-edge pt-3.5">
@@ -36,7 +45,11 @@
 <div class="grid items-start gap-x-10 gap-y-7 px-edge pt-4 pb-7 md:grid-cols-2">
 	<section class="min-w-0">
 		<h2 class="mt-0 mb-2">{KITS.kits}</h2>
-		{#if view.kits.length === 0}<p class="mt-0 mb-3 text-tin-text">{KITS.noKits}</p>{/if}
+		{#if view.kits.length === 0}<Empty title={KITS.noKits} line={KITS.noKitsLine}
+				>{#snippet drawing()}<span class="flex gap-3"
+						>{#each KITS.drawn as one (one.letter)}<KitLetter {...one} />{/each}</span
+					>{/snippet}{@render newKit()}</Empty
+			>{/if}
 		<ul class="m-0 list-none p-0">
 			{#each view.kits as one (one.id)}
 				<li
@@ -59,13 +72,16 @@
 				</li>
 			{/each}
 		</ul>
-		{#if view.mayEdit}<Button class="mt-4" onclick={() => (open = { what: 'kit', id: null })}
-				>{KITS.addKit}</Button
-			>{/if}
+		{#if view.kits.length > 0}<p class="mt-4 mb-0">{@render newKit()}</p>{/if}
 	</section>
 	<section class="min-w-0">
 		<h2 class="mt-0 mb-2">{KITS.tools}</h2>
-		{#if view.tools.length === 0}<p class="mt-0 mb-3 text-tin-text">{KITS.noTools}</p>{/if}
+		{#if view.tools.length === 0}<Empty title={KITS.noTools} line={KITS.noToolsLine}
+				>{#snippet drawing()}<BrushCleaning
+						class="size-10 text-cobalt-ink"
+						aria-hidden="true"
+					/>{/snippet}{@render newTool()}</Empty
+			>{/if}
 		<ul class="m-0 list-none p-0">
 			{#each view.tools as one (one.id)}
 				<li class="flex min-w-0 items-center gap-3.5 border-b-2 border-dashed border-linen-deep py-2">
@@ -79,9 +95,7 @@
 				</li>
 			{/each}
 		</ul>
-		{#if view.mayEdit}<Button class="mt-4" onclick={() => (open = { what: 'tool', id: null })}
-				>{KITS.addTool}</Button
-			>{/if}
+		{#if view.tools.length > 0}<p class="mt-4 mb-0">{@render newTool()}</p>{/if}
 	</section>
 </div>
 

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { untrack } from 'svelte';
 	import { HOUSE_JOB_ID_PAGE } from '$words/screens/house';
 	import EditForm from '$ui/house/EditForm.svelte';
 	import JobEditor from '$ui/job/JobEditor.svelte';
@@ -10,6 +11,20 @@
 	import { EDITOR } from '$words/jobEditor';
 	let { data, form } = $props();
 	const view = $derived(data.view);
+	let editor = $state<JobEditor>();
+	/** The job that the editor was made from, and how often it was made anew. */
+	let from = $state.raw(untrack(() => data.view.job));
+	let made = $state(0);
+	const isAnother = $derived(JSON.stringify(view.job) !== JSON.stringify(from));
+	/** What is typed was begun from what somebody else has changed meanwhile. */
+	let isOverTheirs = $state(false);
+	$effect.pre(() => {
+		const now = view.job;
+		isOverTheirs = isAnother && now.id === from.id && (untrack(() => editor)?.isTyped() ?? false);
+		if (!isAnother || isOverTheirs) return;
+		from = now;
+		made++;
+	});
 	let copyTo = $state('');
 	let asks = $state(false);
 	let remove: HTMLFormElement | undefined = $state();
@@ -20,12 +35,14 @@
 	><title>{HOUSE_JOB_ID_PAGE.pailRound(view.isNew ? EDITOR.add : view.job.name)}</title></svelte:head
 >
 
-{#if form && 'message' in form && form.message}
+{#if isOverTheirs}
+	<Message tone="wrong"><span>{EDITOR.changedMeanwhile}</span></Message>
+{:else if form && 'message' in form && form.message}
 	<Message tone="wrong"><span>{form.message}</span></Message>
 {:else if form && 'saved' in form && form.saved}
 	<Message><span>{form.saved}</span></Message>
 {/if}
-{#key view.revision}<JobEditor {view} />{/key}
+{#key made}<JobEditor bind:this={editor} {view} />{/key}
 {#if !view.isNew}
 	<div class="linen flex flex-wrap items-end gap-x-8 gap-y-3 px-edge py-4">
 		<EditForm values={{ op: 'copy' }} {view} {action} class="flex flex-wrap items-end gap-3">
