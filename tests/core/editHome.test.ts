@@ -14,7 +14,7 @@ import { switchLayer } from '../../src/lib/core/setup/editHome';
 import type { Edit } from '../../src/lib/core/setup/edit';
 import { prepareHome } from '../../src/lib/core/schedule/preparedHome';
 import { jobFromForm } from '../../src/lib/core/setup/jobForm';
-import type { FormValues } from '../../src/lib/core/setup/jobFormFields';
+import type { FormValues } from '../../src/lib/core/household/formProblem';
 import type { Job } from '../../src/lib/core/household/home';
 import { readDay } from '../../src/lib/core/schedule/readDay';
 import { projectHome } from '../../src/lib/core/schedule/projection';

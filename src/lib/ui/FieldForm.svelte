@@ -20,10 +20,8 @@
 		withId = false,
 		empties = false,
 		saysItself = false,
-		onwritten = undefined,
 		onsaved = undefined,
 		onwrong = undefined,
-		onsettled = undefined,
 		class: classes = '',
 		children
 	}: {
@@ -40,13 +38,9 @@
 		empties?: boolean;
 		/** What it stands in says why it was refused, in sight. */
 		saysItself?: boolean;
-		/** Told as soon as it is written, before the page is read anew. */
-		onwritten?: (() => void) | undefined;
 		onsaved?: (() => void) | undefined;
 		/** Told which fields are wrong, to show them. */
 		onwrong?: ((fields: readonly string[]) => void) | undefined;
-		/** Told that an answer is there, or none: whether it is written. */
-		onsettled?: ((written: boolean) => void) | undefined;
 		class?: string;
 		/** Given what was typed, for fields to begin with, and whether it is on its way. */
 		children: Snippet<[T, boolean]>;
@@ -59,6 +53,25 @@
 	let catchingUp: () => Promise<void> = () => Promise.resolve();
 	let refusal = '';
 	let element = $state<HTMLFormElement>();
+	/** What stood in its fields before a hand was laid on them; null where none was, or all is written. */
+	let before: string | null = null;
+	const inFields = () => {
+		const all = element ? [...new FormData(element)] : [];
+		return JSON.stringify(all.filter(([name]) => !(name in values) && name !== '__superform_id'));
+	};
+	const begin = () => void (before ??= inFields());
+	/** Something is typed and not written. */
+	export const isTyped = (): boolean => before !== null && before !== inFields();
+	let settle: (written: boolean) => void = () => undefined;
+	/** Sends it, as its button would; true once it is written. */
+	export const send = (): Promise<boolean> =>
+		new Promise((done) => {
+			settle = (written) => {
+				settle = () => undefined;
+				done(written);
+			};
+			element?.requestSubmit();
+		});
 	/** What is wrong, but with no field that is in sight. */
 	let unseen = $state('');
 	const { form, errors, enhance, submitting, delayed } = superForm(
@@ -83,21 +96,22 @@
 				connection.lost = result.type === 'error' && result.error instanceof Error;
 				if (!connection.lost) forgetSaid(said);
 				isWritten = result.type === 'success';
-				if (isWritten) onwritten?.();
+				// What is read anew for it comes into fields in which nothing is left to lose.
+				if (isWritten) before = null;
 				refusal = result.type === 'failure' ? String(result.data?.message ?? '') : '';
 				if (isWritten && empties) element?.reset();
 				catchingUp = () => catchUp(result);
 				const isOfForm = result.type === 'redirect' || (result.type !== 'error' && result.data?.form);
 				if (isOfForm) return;
 				cancel();
-				onsettled?.(false);
+				settle(false);
 				// Records that cannot be reached are said over the form, a fault on the page of faults.
 				if (connection.lost) return;
 				await applyAction(result);
 				await catchingUp();
 			},
 			onUpdated: async ({ form: read }) => {
-				onsettled?.(isWritten);
+				settle(isWritten);
 				if (isWritten) return onsaved?.();
 				await catchingUp();
 				const wrong = wrongFields(read.errors);
@@ -139,6 +153,9 @@
 	{action}
 	class={classes}
 	use:enhance
+	onfocusin={begin}
+	onpointerdowncapture={begin}
+	onbeforeinput={begin}
 	aria-busy={$submitting || undefined}
 >
 	<input type="hidden" name="__superform_id" value={id} />

@@ -2,7 +2,7 @@
  * What a form was answered about its fields. Errors of a field are a list of sentences; those of a field that holds
  * several are such lists by their places, beside what is wrong with all of it.
  */
-import type { FormProblem } from '$core/setup/jobFormFields';
+import type { FormProblem } from '$core/household/formProblem';
 
 const OF_ALL = '_errors';
 

@@ -4,11 +4,12 @@
  */
 import { DEPTHS } from '../household/fields';
 import { shareHalves } from './round';
+import type { FormProblem, FormValues } from '../household/formProblem';
 import type { Job } from '../household/home';
 import { jobSchema } from '../household/jobSchema';
 import { placedProblems } from '../household/problems';
 import { withinNeeds } from '../household/stepTools';
-import { fieldAt, type FormProblem, type FormValues } from './jobFormFields';
+import { fieldAt } from './jobFormFields';
 
 export type ReadJob =
 	| { readonly ok: true; readonly job: Job }

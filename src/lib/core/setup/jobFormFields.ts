@@ -1,13 +1,6 @@
 /** Which field of the form of a job speaks of what is wrong with the job. */
 
-/** The values of a form by field name, in their order. */
-export type FormValues = Readonly<Record<string, readonly string[]>>;
-
-/** What is wrong with a field of a form; one of several of a name is told by its place, as `usual-text[2]`. */
-export interface FormProblem {
-	readonly field: string;
-	readonly says: string;
-}
+import type { FormValues } from '../household/formProblem';
 
 /** Fields that have another name than what of the job they say. */
 const JOB_FIELDS: Readonly<Record<string, string>> = { leadDays: 'lead' };

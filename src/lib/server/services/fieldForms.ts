@@ -3,7 +3,7 @@ import { fail, isActionFailure, type ActionFailure } from '@sveltejs/kit';
 import { setError, superValidate, type SuperValidated } from 'sveltekit-superforms/server';
 import { zod4 } from 'sveltekit-superforms/adapters';
 import { z } from 'zod';
-import type { FormProblem } from '$core/setup/jobFormFields';
+import { nameOfField } from '$core/household/formProblem';
 import type { Notice } from './guard';
 
 /** Which thing of the home is meant; empty where it is new, or none. */
@@ -65,11 +65,8 @@ export async function byFields<S extends z.ZodType<Fields, Fields>, T extends ob
 	if (!isRefused(answer)) return { ...answer, form };
 	const { field, says, message } = answer.data;
 	const wrong = answer.data.wrong ?? (field === undefined ? [] : [{ field, says: says ?? message }]);
-	const isOfForm = wrong.length > 0 && wrong.every((one) => fieldOf(one) in form.data);
+	const isOfForm = wrong.length > 0 && wrong.every((one) => nameOfField(one.field) in form.data);
 	if (!isOfForm) return fail(answer.status, { ...answer.data, form });
 	for (const one of wrong) setError(form, one.field as never, one.says);
 	return fail(answer.status, { form });
 }
-
-/** `usual-text` of `usual-text[2]`. */
-const fieldOf = ({ field }: FormProblem) => field.split('[')[0] ?? field;

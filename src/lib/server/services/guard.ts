@@ -1,5 +1,5 @@
 /** What pages and actions do when the database is away: say so, keep what was typed, work again when it is back. */
-import type { FormProblem } from '$core/setup/jobFormFields';
+import type { FormProblem } from '$core/household/formProblem';
 import { GUARD_SAYS } from '$words/answers/general';
 import { error, fail, type ActionFailure } from '@sveltejs/kit';
 import { DatabaseAway, DiskFull } from '../db/pool';

@@ -25,41 +25,25 @@
 		class?: string;
 		onsaved?: (() => void) | undefined;
 	} = $props();
-	let here = $state<HTMLElement>();
-	let isTyped = false;
-	let settle: (written: boolean) => void = () => undefined;
+	let form = $state<{ isTyped(): boolean; send(): Promise<boolean> }>();
 	const unsent = unsentOfPage();
 	$effect(() =>
 		unsent?.join({
 			adds,
-			isTyped: () => isTyped,
-			send: () =>
-				new Promise((done) => {
-					settle = done;
-					here?.querySelector('form')?.requestSubmit();
-				})
+			isTyped: () => form?.isTyped() ?? false,
+			send: () => form?.send() ?? Promise.resolve(true)
 		})
 	);
-	function settled(written: boolean) {
-		if (written) isTyped = false;
-		settle(written);
-		settle = () => undefined;
-	}
-	/** A field that is to be added and is empty again has nothing to lose. */
-	const typing = (event: Event) =>
-		(isTyped = !adds || (event.target as HTMLInputElement).value.trim() !== '');
 </script>
 
-<div class="contents" bind:this={here} oninput={typing}>
-	<FieldForm
-		{of}
-		{id}
-		action="/begin?/touch"
-		class={classes}
-		{values}
-		empties={adds}
-		{onsaved}
-		onsettled={settled}
-		{children}
-	/>
-</div>
+<FieldForm
+	bind:this={form}
+	{of}
+	{id}
+	action="/begin?/touch"
+	class={classes}
+	{values}
+	empties={adds}
+	{onsaved}
+	{children}
+/>

@@ -4,12 +4,14 @@
 	import { HOUSE_ADD_FORM } from '$words/screens/house';
 	import TextField from '../kit/TextField.svelte';
 	import Choice from '../kit/Choice.svelte';
+	import { FIELD_ROW } from '../kit/styles';
 	import EditFields from './EditFields.svelte';
 	import type { HouseView } from '$views/house';
 	let { view, what, ondone }: { view: HouseView; what: 'room' | 'zone' | null; ondone: () => void } =
 		$props();
 	const GRID =
-		'grid grid-cols-[repeat(4,1fr)_auto] items-end gap-3 py-3.5 [border-top:var(--stitch)] max-md:grid-cols-2';
+		FIELD_ROW +
+		' grid grid-cols-[repeat(4,1fr)_auto] gap-3 py-3.5 [border-top:var(--stitch)] max-md:grid-cols-2';
 </script>
 
 {#if what === 'room'}

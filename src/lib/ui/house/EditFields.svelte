@@ -35,50 +35,37 @@
 		children: Snippet<[T, boolean]>;
 	} = $props();
 	const sent = $derived({ id: view.formId, revision: view.revision, ...values });
-	let here = $state<HTMLElement>();
-	/** What stood in the fields before a hand was laid on them; null where none was, or all is saved. */
-	let before: string | null = null;
+	let form = $state<{ isTyped(): boolean }>();
 	let leaving = $state(false);
-	let goOn: () => void = () => undefined;
-	const fields = () => {
-		const form = here?.querySelector('form');
-		const all = form ? [...new FormData(form)] : [];
-		return JSON.stringify(all.filter(([name]) => !(name in sent)));
-	};
-	const begin = () => (before ??= fields());
+	let leavingTo: URL | null = null;
 	/** Something is typed and not saved. */
-	export const isTyped = (): boolean => before !== null && before !== fields();
+	export const isTyped = (): boolean => form?.isTyped() ?? false;
 	beforeNavigate(({ from, to, type, cancel }) => {
 		const isLeaving = type === 'link' && to?.url.pathname !== from?.url.pathname;
 		if (!isLeaving || !to || !isTyped()) return;
 		cancel();
-		goOn = () => {
-			before = null;
-			void goto(to.url);
-		};
+		leavingTo = to.url;
 		leaving = true;
 	});
 </script>
 
-<div class="contents" bind:this={here} onfocusin={begin} onpointerdowncapture={begin}>
-	<FieldForm
-		{of}
-		{id}
-		{action}
-		class={classes}
-		values={sent}
-		withId
-		onwritten={() => (before = null)}
-		{onsaved}
-		{onwrong}
-		{children}
-	/>
-</div>
+<FieldForm
+	bind:this={form}
+	{of}
+	{id}
+	{action}
+	class={classes}
+	values={sent}
+	withId
+	{onsaved}
+	{onwrong}
+	{children}
+/>
 <Confirm
 	bind:open={leaving}
 	title={LEAVING.title}
 	text={LEAVING.text}
 	yes={LEAVING.yes}
 	no={LEAVING.no}
-	onyes={() => goOn()}
+	onyes={() => leavingTo && void goto(leavingTo)}
 />

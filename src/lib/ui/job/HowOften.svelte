@@ -1,6 +1,7 @@
 <script lang="ts">
 	/** The tool for how often: the way of counting, and what it counts. */
 	import { JOB_HOW_OFTEN } from '$words/screens/house';
+	import { FIELD_ROW } from '../kit/styles';
 	import type { JobEditorView } from '$views/jobEditor';
 	import { daysOfHome, EDITOR, NTH, OFTEN_TYPES, shortDays } from '$words/jobEditor';
 	import { MONTHS, weekFrom } from '$words/general';
@@ -33,7 +34,7 @@
 	const home = $derived(daysOfHome(view.household));
 </script>
 
-<div class="flex flex-wrap items-end gap-x-6 gap-y-4">
+<div class="{FIELD_ROW} flex flex-wrap gap-x-6 gap-y-4">
 	<div class="w-full max-w-96">
 		<Choice label={EDITOR.often} options={types} {...told('type')} bind:value={fields.type} />
 	</div>

@@ -4,6 +4,7 @@
 	import { addDays, isoOf, type CivilDay } from '$core/calendar/civil';
 	import type { HomeProjection } from '$core/schedule/projection';
 	import { jobFromForm } from '$core/setup/jobForm';
+	import { isOfDates } from '$core/setup/jobFormNames';
 	import { datesBefore, movedFirst, trialDates, type TrialInput } from '$core/setup/trial';
 	import { untrack } from 'svelte';
 	import type { JobEditorView } from '$views/jobEditor';
@@ -25,7 +26,7 @@
 	import MoreOptions from './MoreOptions.svelte';
 	import NextDates from './NextDates.svelte';
 	import Tape from './Tape.svelte';
-	import { OF_DATES, placeOfField } from './placeOfField';
+	import { placeOfField } from './placeOfField';
 	import WhoDoes from './WhoDoes.svelte';
 	let { view }: { view: JobEditorView } = $props();
 	const job = $derived(view.job);
@@ -54,10 +55,7 @@
 	}
 	const named = $derived(view.isNew ? { ...job, name: EDITOR.add } : job);
 	const made = $derived(
-		jobFromForm(
-			named,
-			Object.fromEntries(Object.entries(fields.form).filter(([name]) => OF_DATES.includes(name)))
-		)
+		jobFromForm(named, Object.fromEntries(Object.entries(fields.form).filter(([name]) => isOfDates(name))))
 	);
 	const wrongNow = $derived(made.ok ? [] : made.problems);
 	const trial = $derived.by(() => {

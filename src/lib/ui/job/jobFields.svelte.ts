@@ -1,7 +1,7 @@
 /** What the editor of a job holds while it is changed, and the form that it sends. */
 import type { Job } from '$core/household/home';
 import { needsSaid, SAME_USES, toolsWord, useWord } from '$core/setup/jobForm';
-import type { FormValues } from '$core/setup/jobFormFields';
+import type { FormValues } from '$core/household/formProblem';
 
 export type DepthName = 'quick' | 'usual' | 'deep';
 export const DEPTH_NAMES: readonly DepthName[] = ['quick', 'usual', 'deep'];

@@ -1,4 +1,6 @@
 /** Where in the editor of a job a field stands: behind a word of the sentence, in more options, or among all details. */
+import { nameOfField } from '$core/household/formProblem';
+import { aboutField, type AboutJob } from '$core/setup/jobFormNames';
 
 interface Place {
 	readonly tool?: 'often' | 'when' | 'who' | 'minutes';
@@ -6,41 +8,23 @@ interface Place {
 	readonly tab?: string;
 }
 
-const OFTEN = [
-	'type',
-	'weekdays',
-	'everyWeeks',
-	'times',
-	'day',
-	'nth',
-	'weekday',
-	'leaf',
-	'months',
-	'everyMonths',
-	'on',
-	'onceOn',
-	'min',
-	'max',
-	'every'
-];
-const MORE = ['minutes-quick', 'minutes-deep', 'deepEvery', 'missRule', 'lead', 'season', 'variants'];
-const LEARNT = ['skill', 'fromAge', 'aloneFrom', 'rungs', 'lookRound'];
-/** What dates come of: whatever else is wrong, they can be told. */
-export const OF_DATES = [...OFTEN, 'seasonal', 'season', 'startsOn', 'missRule', 'lead', 'parts'];
-/** They stand in sight. */
-const ABOVE = ['name', 'room'];
+const PLACES: Readonly<Record<AboutJob, Place>> = {
+	// They stand in sight.
+	name: {},
+	cadence: { tool: 'often' },
+	parts: { tool: 'when' },
+	who: { tool: 'who' },
+	options: { more: true },
+	needs: { tab: 'needs' },
+	learning: { tab: 'learn' },
+	covers: { tab: 'covers' }
+};
 
 /** The place of a field of the form; empty where nothing has to be opened. */
 export function placeOfField(field: string): Place {
-	const name = field.replace(/\[\d+\]$/, '');
-	if (ABOVE.includes(name)) return {};
-	if (OFTEN.includes(name)) return { tool: 'often' };
-	if (name === 'parts') return { tool: 'when' };
-	if (name === 'who' || name === 'members') return { tool: 'who' };
+	const name = nameOfField(field);
 	if (name === 'minutes-usual') return { tool: 'minutes' };
-	if (MORE.includes(name)) return { more: true };
-	if (LEARNT.includes(name)) return { tab: 'learn' };
-	if (name === 'covers') return { tab: 'covers' };
+	if (name.startsWith('minutes-')) return { more: true };
 	const depth = /^(quick|usual|deep)-/.exec(name)?.[1];
-	return { tab: depth ?? 'needs' };
+	return depth ? { tab: depth } : PLACES[aboutField(name) ?? 'needs'];
 }

@@ -1,4 +1,5 @@
 /** What came of a form, by the names of its fields: a field of the kit shows beside itself what is wrong with it. */
+import { nameOfField } from '$core/household/formProblem';
 import { getContext, setContext, untrack } from 'svelte';
 
 const KEY = Symbol('the answer of a form');
@@ -41,7 +42,7 @@ export class FormAnswer {
 
 	/** True where that field is in sight, or all of which it is one, and so shows what is wrong with it. */
 	isInSight(field: string): boolean {
-		return this.#inSight(field) !== null || this.#inSight(field.replace(/\[\d+\]$/, '')) !== null;
+		return this.#inSight(field) !== null || this.#inSight(nameOfField(field)) !== null;
 	}
 
 	/** Takes what is wrong with a field: true where that field is in sight and shows it. */

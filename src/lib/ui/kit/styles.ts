@@ -40,6 +40,9 @@ export const TOGGLE =
 /** Fields side by side: their labels stand on one line, they themselves on the next, whatever is said under one. */
 export const FIELDS = 'grid gap-x-3 *:row-span-3 *:grid-rows-subgrid *:pb-3 [&>*>:first-child]:self-end';
 
+/** Fields and what sends them: on one line at their feet, and at their heads where something is said under one of them. */
+export const FIELD_ROW = 'items-end has-[[role=alert]]:items-start has-[[role=alert]]:[&>button]:mt-7';
+
 /** A name between a sign and what can be done: where a long word of it is short of room, what can be done goes below. */
 export const ROOMY = 'max-w-[calc(100%-3.25rem)] flex-[1_1_5.5rem] wrap-break-word';
 

@@ -1,6 +1,7 @@
 <script lang="ts">
 	/** Puts a load on the pile: what it is, whose, and how it dries. */
 	import FieldForm from '../FieldForm.svelte';
+	import { FIELD_ROW } from '../kit/styles';
 	import Button from '../kit/Button.svelte';
 	import Choice from '../kit/Choice.svelte';
 	import TextField from '../kit/TextField.svelte';
@@ -16,7 +17,7 @@
 	values={{ id: view.formId }}
 	withId
 	empties
-	class="grid grid-cols-1 items-end gap-3 min-[480px]:grid-cols-2"
+	class="{FIELD_ROW} grid grid-cols-1 gap-3 min-[480px]:grid-cols-2"
 >
 	{#snippet children(typed, sending)}
 		<TextField

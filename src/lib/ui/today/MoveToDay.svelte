@@ -1,6 +1,7 @@
 <script lang="ts">
 	/** Puts one time of a job on another day. */
 	import { TODAY_MOVE_TO_DAY } from '$words/screens/today';
+	import { FIELD_ROW } from '../kit/styles';
 	import { addDays, isoOf, toDay } from '$core/calendar/civil';
 	import type { SheetView } from '$views/today';
 	import { SHEET } from '$words/today';
@@ -25,7 +26,7 @@
 		method="post"
 		action="/?/move&on={sheet.date}"
 		use:once={writes}
-		class="flex w-full flex-wrap items-end gap-3"
+		class="{FIELD_ROW} flex w-full flex-wrap gap-3"
 	>
 		<input type="hidden" name="seed" value={formId} />
 		<input type="hidden" name="line" value={sheet.row.line} />

@@ -1,6 +1,7 @@
 <script lang="ts">
 	/** One sheet for the inside of the cupboard door. */
 	import { SUPPLIES_DOOR_PAGE } from '$words/screens/supplies';
+	import { FIELD_ROW } from '$ui/kit/styles';
 	import EditForm from '$ui/house/EditForm.svelte';
 	import Button from '$ui/kit/Button.svelte';
 	import TextField from '$ui/kit/TextField.svelte';
@@ -56,7 +57,7 @@
 				action="/supplies/door?/edit"
 				{view}
 				values={{ op: 'poison' }}
-				class="flex min-w-0 flex-1 basis-80 flex-wrap items-end gap-3"
+				class="flex min-w-0 flex-1 basis-80 flex-wrap gap-3 {FIELD_ROW}"
 			>
 				<div class="min-w-0 max-w-80 flex-1">
 					<TextField

@@ -6,7 +6,7 @@ import { householdTime } from '$core/calendar/instant';
 import type { Home } from '$core/household/home';
 import { newlyInVain } from '$core/people/namedInVain';
 import type { Edit } from '$core/setup/edit';
-import type { FormProblem } from '$core/setup/jobFormFields';
+import type { FormProblem } from '$core/household/formProblem';
 import { editRefusalText, effectText, refusedField } from '$words/edits';
 import { thingOfHome } from '$words/names';
 import { namedInVainWords } from '$words/people';

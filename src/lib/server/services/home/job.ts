@@ -5,7 +5,7 @@ import { LAYERS, type Home, type Job } from '$core/household/home';
 import { blankJob } from '$core/setup/blankJob';
 import { addFromLibrary, copyJob, lastDoneAbout, retireJob, saveJob } from '$core/setup/editJobs';
 import { jobFromForm } from '$core/setup/jobForm';
-import type { FormValues } from '$core/setup/jobFormFields';
+import type { FormValues } from '$core/household/formProblem';
 import { freeId } from '$core/setup/library';
 import { LAYER_OFF } from '$words/house';
 import { redirect } from '@sveltejs/kit';

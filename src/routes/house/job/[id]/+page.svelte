@@ -8,6 +8,7 @@
 	import Confirm from '$ui/kit/Confirm.svelte';
 	import DateField from '$ui/kit/DateField.svelte';
 	import Message from '$ui/kit/Message.svelte';
+	import { FIELD_ROW } from '$ui/kit/styles';
 	import { EDITOR } from '$words/jobEditor';
 	let { data, form } = $props();
 	const view = $derived(data.view);
@@ -45,7 +46,7 @@
 {#key made}<JobEditor bind:this={editor} {view} />{/key}
 {#if !view.isNew}
 	<div class="linen flex flex-wrap items-end gap-x-8 gap-y-3 px-edge py-4">
-		<EditForm values={{ op: 'copy' }} {view} {action} class="flex flex-wrap items-end gap-3">
+		<EditForm values={{ op: 'copy' }} {view} {action} class="{FIELD_ROW} flex flex-wrap gap-3">
 			<Choice
 				label={EDITOR.copyTo}
 				name="to"
@@ -57,7 +58,7 @@
 			<Button type="submit" disabled={copyTo === ''}>{EDITOR.copy}</Button>
 		</EditForm>
 		{#if view.job.cadence.type === 'afterDone'}
-			<EditForm values={{ op: 'lastDone' }} {view} {action} class="flex flex-wrap items-end gap-3">
+			<EditForm values={{ op: 'lastDone' }} {view} {action} class="{FIELD_ROW} flex flex-wrap gap-3">
 				<DateField label={EDITOR.lastDone} name="day" required />
 				<Button type="submit">{EDITOR.saveDate}</Button>
 			</EditForm>
