@@ -13,6 +13,7 @@ import { loadCrew } from '../../src/lib/server/pages/people/loadCrew';
 import { loadSchedule } from '../../src/lib/server/pages/schedule/loadSchedule';
 import { loadBegin } from '../../src/lib/server/pages/setup/loadBegin';
 import { editHouse } from '../../src/lib/server/services/home/house';
+import { editJob } from '../../src/lib/server/services/home/job';
 import { makeAccount } from '../../src/lib/server/repo/accountRepo';
 import { loadDraft } from '../../src/lib/server/repo/draftRepo';
 import { loadHome } from '../../src/lib/server/repo/homeRepo';
@@ -61,7 +62,14 @@ function browser() {
 		}
 	};
 	return {
-		open: () => loadBegin(cookies, { step: null, room: null, beside: null, hasHome: false }),
+		open: (room: string | null = null) =>
+			loadBegin(cookies, {
+				step: null,
+				room,
+				beside: null,
+				hasHome: false,
+				organises: jar.get('home') ?? null
+			}),
 		touch: (fields: Record<string, string>) =>
 			through(touch({ cookies, getClientAddress: () => '10.0.0.1' } as never, form(fields))),
 		start: async () => {
@@ -243,6 +251,55 @@ describe('the beginning of a home', () => {
 		await one.touch({ op: 'pet', kind: 'cat' });
 		expect(await one.start()).toMatchObject({ status: 400 });
 		expect(one.home()).toBe('');
+	});
+
+	it('run again shows the jobs that there are, and says of the days what Today says once it is saved', async () => {
+		const one = browser();
+		await one.open();
+		for (const kind of ['kitchen', 'bathroom', 'bedroom', 'hall', 'living', 'child'])
+			await one.touch({ op: 'hang', kind, storey: '0' });
+		await one.touch({ op: 'person', name: 'Ada', role: 'adult' });
+		await one.touch({ op: 'minutes', minutes: '30' });
+		await one.touch({ op: 'begin', begin: 'all' });
+		await one.start();
+		const household = one.home();
+		const retired = (await loadHome(pool(), household))?.home.jobs[0]?.id ?? '';
+		const form = new FormData();
+		form.set('op', 'retire');
+		form.set('id', '01900000-0000-7000-b000-00000000f0a1');
+		await expect(editJob(household, retired, form)).rejects.toMatchObject({ location: '/house' });
+		const jobs = (await loadHome(pool(), household))?.home.jobs.length ?? 0;
+		await one.take(household, 'first-morning');
+		await one.touch({ op: 'step', step: 'first-morning' });
+		const asItIs = (await one.open()).first;
+		// What was taken out stays out, and nothing that there is does not fit.
+		expect([asItIs?.jobs, asItIs?.isAnew, asItIs?.leftOut]).toEqual([jobs, false, []]);
+		await one.touch({ op: 'hang', kind: 'study', storey: '0' });
+		await one.touch({ op: 'step', step: 'first-morning' });
+		const { first } = await one.open();
+		expect(first?.jobs).toBeGreaterThan(jobs);
+		const kept = async (room: string) => (await one.open(room)).room?.keeps;
+		expect([await kept('kitchen'), await kept('study')]).toEqual([expect.any(Number), null]);
+		await one.start();
+		const shown = await Promise.all(
+			['2027-03-03', '2027-03-04', '2027-03-05', '2027-03-06'].map((on) =>
+				loadToday({ household, on, open: null, me: null, now: now() })
+			)
+		);
+		expect(first?.days.slice(0, 4).map((day) => day.minutes)).toEqual(
+			shown.map((day) => Math.round(day.minutesLeft))
+		);
+		expect((await loadHome(pool(), household))?.home.jobs.length).toBe(first?.jobs);
+	});
+
+	it('tells apart whose room it is where two are called alike', async () => {
+		const one = browser();
+		await one.open();
+		for (const kind of ['bedroom', 'bedroom']) await one.touch({ op: 'hang', kind, storey: '1' });
+		for (const role of ['adult', 'adult', 'child']) await one.touch({ op: 'person', name: 'Ada', role });
+		const { apart } = await one.open();
+		expect(Object.values(apart.people)).toEqual(['Ada (adult, 1)', 'Ada (adult, 2)', 'Ada (child)']);
+		expect(new Set(Object.values(apart.rooms)).size).toBe(2);
 	});
 
 	it('run again for the people takes somebody out with all that was given to them', async () => {

@@ -106,6 +106,8 @@ export interface BeginView {
 			readonly wanted: boolean;
 		}[];
 		readonly minutesAWeek: number;
+		/** So many jobs of its own it has and keeps, where it is a room of the home that is changed; else null. */
+		readonly keeps: number | null;
 	} | null;
 	readonly zones: readonly {
 		readonly id: string;
@@ -124,7 +126,14 @@ export interface BeginView {
 	readonly freeDays: readonly number[];
 	readonly catchUpDays: readonly number[];
 	readonly weekdays: readonly { readonly number: number; readonly name: string }[];
+	/** Names that tell apart people and rooms that are called alike, by their ids. */
+	readonly apart: {
+		readonly people: Readonly<Record<string, string>>;
+		readonly rooms: Readonly<Record<string, string>>;
+	};
 	readonly first: {
+		/** The jobs are laid out by these answers; false where those of a home that is there stay as they are. */
+		readonly isAnew: boolean;
 		readonly days: readonly FirstDay[];
 		readonly jobs: number;
 		readonly begun: number;

@@ -3,13 +3,14 @@ import { loading } from '$server/services/guard';
 import { anew, beginnerOf, start, take, touch } from '$server/services/setup/begin';
 import type { Actions, PageServerLoad } from './$types';
 
-export const load: PageServerLoad = async ({ locals, url, cookies }) => ({
+export const load: PageServerLoad = async (event) => ({
 	view: await loading(() =>
-		loadBegin(cookies, {
-			step: url.searchParams.get('step'),
-			room: url.searchParams.get('room'),
-			beside: url.searchParams.get('beside'),
-			hasHome: locals.homes.length > 0
+		loadBegin(event.cookies, {
+			step: event.url.searchParams.get('step'),
+			room: event.url.searchParams.get('room'),
+			beside: event.url.searchParams.get('beside'),
+			hasHome: event.locals.homes.length > 0,
+			organises: beginnerOf(event).organises
 		})
 	)
 });

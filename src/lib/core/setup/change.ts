@@ -13,6 +13,10 @@ import { jobsByRoom, walkRooms } from './jobsOfRooms';
 import type { Library } from './library';
 import type { Pattern } from './pattern';
 
+/** Whether this pattern lays the library's jobs of a home anew: it is another one than the home lives by. */
+export const isLaidAnew = (home: Home, pattern: Pattern): boolean =>
+	pattern.name !== home.household.rhythm.pattern;
+
 /**
  * The home with the answers' changes. A room that was hung gets its usual jobs, one that was taken down retires
  * with its own; people and animals follow the answers. Another pattern lays the library's jobs anew; jobs of the
@@ -25,8 +29,9 @@ export function changeHome(
 	pattern: Pattern,
 	today: CivilDay
 ): Edit {
-	const anew = pattern.name !== home.household.rhythm.pattern;
-	return anew ? layAnew(home, draft, library, pattern, today) : onlyChanges(home, draft, library, today);
+	return isLaidAnew(home, pattern)
+		? layAnew(home, draft, library, pattern, today)
+		: onlyChanges(home, draft, library, today);
 }
 
 function onlyChanges(home: Home, draft: Draft, library: Library, today: CivilDay): Edit {

@@ -42,14 +42,16 @@
 		</h1>
 		{#if first}
 			<p class="dim text-lead mt-1.5">
-				{BEGIN_FIRST_MORNING.ofJobsBeginAboutMinutes(
-					first.begun,
-					first.jobs,
-					view.draft.begin === 'basics' ? BEGIN_FIRST_MORNING.theRestStartsLater : '',
-					first.minutes
-				)}
+				{changing
+					? BEGIN_FIRST_MORNING.jobsAndMinutes(first.jobs, first.minutes)
+					: BEGIN_FIRST_MORNING.ofJobsBeginAboutMinutes(
+							first.begun,
+							first.jobs,
+							view.draft.begin === 'basics' ? BEGIN_FIRST_MORNING.theRestStartsLater : '',
+							first.minutes
+						)}
 			</p>
-			{#if first.leftOut.length + first.beyondParts.length + first.rarer.length > 0 || view.draft.everything}
+			{#if first.isAnew && (first.leftOut.length + first.beyondParts.length + first.rarer.length > 0 || view.draft.everything)}
 				<section class="my-4 grid gap-3 rounded-xl border-2 border-tin-2 p-4" aria-label={LEFT_OUT.label}>
 					{#if view.draft.everything}<h2 class="m-0 font-display text-h3">
 							{everythingTitle(first.isOver)}

@@ -35,6 +35,11 @@
 	const AGES = Array.from({ length: 18 }, (_, age) => age);
 	/** Whose age is asked for again. */
 	let aging = $state<string | null>(null);
+	/** Names that tell apart who is called alike. */
+	const nameOf = (person: { readonly id: string; readonly name: string }) =>
+		view.apart.people[person.id] ?? person.name;
+	const nameOfRoom = (room: { readonly id: string; readonly name: string }) =>
+		view.apart.rooms[room.id] ?? room.name;
 	/** Children are at school, grown-ups at work. */
 	const presenceFor = (role: string) =>
 		PRESENCE.filter(([value]) => value !== (role === 'child' ? 'evenings' : 'school'));
@@ -58,7 +63,7 @@
 						<div
 							class="min-w-37.5 py-2 px-4 border-2 border-cobalt-ink rounded-[4px] bg-enamel-hi grid leading-tight"
 						>
-							<b class="wrap-anywhere">{person.name}</b>
+							<b class="wrap-anywhere">{nameOf(person)}</b>
 							<span class="text-tin-text text-[0.9375rem]"
 								>{ROLES[person.id === organiser ? 'organiser' : person.role].name}{person.bornOn
 									? BEGIN_PEOPLE.born(person.bornOn.slice(0, 4))
@@ -69,7 +74,7 @@
 							<Button
 								kind="link"
 								class="min-h-11!"
-								aria-label={BEGIN_PEOPLE.changeTheAgeOf(person.name)}
+								aria-label={BEGIN_PEOPLE.changeTheAgeOf(nameOf(person))}
 								onclick={() => (aging = person.id)}>{BEGIN_PEOPLE.age}</Button
 							>
 						{/if}
@@ -77,11 +82,15 @@
 							<Touch
 								values={{ op: 'unperson', person: person.id }}
 								kind="link"
-								label={BEGIN_PEOPLE.removeOf(person.name)}>{BEGIN_PEOPLE.remove}</Touch
+								label={BEGIN_PEOPLE.removeOf(nameOf(person))}>{BEGIN_PEOPLE.remove}</Touch
 							>
 						</span>
 					</div>
-					<div class="flex flex-wrap gap-1.5" role="group" aria-label={BEGIN_PEOPLE.whenIsThere(person.name)}>
+					<div
+						class="flex flex-wrap gap-1.5"
+						role="group"
+						aria-label={BEGIN_PEOPLE.whenIsThere(nameOf(person))}
+					>
 						{#each presenceFor(person.role) as [value, words] (value)}
 							<Touch
 								values={{ op: 'presence', person: person.id, presence: value }}
@@ -101,7 +110,7 @@
 						<div
 							class="flex flex-wrap items-center gap-1.5"
 							role="group"
-							aria-label={BEGIN_PEOPLE.howOldIs(person.name)}
+							aria-label={BEGIN_PEOPLE.howOldIs(nameOf(person))}
 						>
 							<span class="pr-1">{BEGIN_PEOPLE.howOld}</span>
 							{#each AGES as age (age)}
@@ -121,7 +130,7 @@
 						<div
 							class="flex flex-wrap gap-1.5"
 							role="group"
-							aria-label={BEGIN_PEOPLE.onWhichDayComes(person.name)}
+							aria-label={BEGIN_PEOPLE.onWhichDayComes(nameOf(person))}
 						>
 							{#each WEEKDAYS as day (day.number)}
 								<Touch
@@ -181,20 +190,20 @@
 			<ul>
 				{#each own as room (room.id)}
 					<li class="flex justify-between items-center gap-3.5 py-2.5 border-b border-b-tin-1 flex-wrap">
-						<b>{room.name}</b>
+						<b>{nameOfRoom(room)}</b>
 						<span class="flex flex-wrap gap-1.5">
 							{#each view.draft.people.filter((person) => person.role !== 'helper') as person (person.id)}
 								<Touch
 									values={{ op: 'owner', room: room.id, person: person.id }}
 									pressed={room.owners.includes(person.id)}
-									label={BEGIN_PEOPLE.belongsTo(room.name, person.name)}
+									label={BEGIN_PEOPLE.belongsTo(nameOfRoom(room), nameOf(person))}
 									><span
 										class={[
 											'grid place-items-center min-h-8.5 px-3 rounded-[8px]',
 											room.owners.includes(person.id)
 												? 'border-2 border-cobalt-ink bg-cobalt-wash font-name'
 												: 'border-[1.5px] border-tin-2'
-										]}>{person.name}</span
+										]}>{nameOf(person)}</span
 									></Touch
 								>
 							{/each}

@@ -1,5 +1,5 @@
 /** What the screens of the first steps say: one group a screen or part. What several share stands in the files above. */
-import { lowerNumber } from '../general';
+import { lowerNumber, plural } from '../general';
 import type { Shown } from './shown';
 
 export const BEGIN_DRYING_YARD = {
@@ -31,6 +31,9 @@ export const BEGIN_FIRST_MORNING = {
 	beginOurHome: 'Begin our home',
 	ofJobsBeginAboutMinutes: (begun: Shown, jobs: Shown, theRestStartsLater: Shown, minutes: Shown) =>
 		`${begun} of ${jobs} jobs begin${theRestStartsLater}. About ${minutes} minutes a day in the first week.`,
+	/** Of a home that is there already. */
+	jobsAndMinutes: (jobs: number, minutes: Shown) =>
+		`${jobs} ${plural(jobs, 'job')}. About ${minutes} minutes a day in the coming week.`,
 	min: (minutes: Shown) => `${minutes} min`,
 	andMore: (count: Shown) => ` and ${count} more`,
 	minutesADayEverythingCan: (count: Shown, noun: Shown, name: Shown, minutesADay: Shown, isAll: boolean) =>
@@ -63,6 +66,7 @@ export const BEGIN_PEOPLE = {
 	backToHowYouClean: 'Back to how you clean',
 	nextTheFirstMorning: 'Next: the first morning',
 	born: (bornOn: Shown) => `, born ${bornOn}`,
+	bornIn: (year: string) => `born ${year}`,
 	changeTheAgeOf: (name: Shown) => `Change the age of ${name}`,
 	removeOf: (name: Shown) => `Remove ${name}`,
 	whenIsThere: (name: Shown) => `When ${name} is there`,
@@ -143,6 +147,9 @@ export const BEGIN_ROOMS = {
 	allOfThem: 'All of them',
 	whatGetsWiped: 'What gets wiped',
 	whichAnimalsComeInHere: 'Which animals come in here?',
+	/** Of a room of a home that is there already. */
+	keepsItsJobs: (jobs: number) =>
+		jobs === 0 ? 'It has no jobs yet.' : `It keeps its ${lowerNumber(jobs)} ${plural(jobs, 'job')}.`,
 	thatMakes: 'That makes',
 	about: ', about',
 	aWeek: 'a week.',

@@ -2,11 +2,12 @@
 import { addDays, type CivilDay } from '$core/calendar/civil';
 import { DAY_PARTS } from '$core/calendar/dayParts';
 import { minutesOfDay } from '$core/household/dayMinutes';
-import type { Home, Job } from '$core/household/home';
+import type { Job } from '$core/household/home';
 import { agendaOf } from '$core/schedule/agenda';
 import { comingDay } from '$core/schedule/comingDay';
 import { NOTHING_DONE } from '$core/schedule/occurrences';
-import { prepareHome } from '$core/schedule/preparedHome';
+import { prepareHome, type PreparedHome } from '$core/schedule/preparedHome';
+import type { HomeProjection } from '$core/schedule/projection';
 import { readDay } from '$core/schedule/readDay';
 import type { MadeHome } from '$core/setup/homeFromDraft';
 import { minutesAWeek } from '$core/setup/fitWeek';
@@ -15,17 +16,16 @@ import type { Pattern } from '$core/setup/pattern';
 import type { BeginView, FirstDay } from '$views/setup';
 import { weekdayName } from '$words/general';
 import { rhythmWords } from '$words/recurrence';
+import type { asAnswered } from './homeThatIs';
 
 type First = NonNullable<BeginView['first']>;
+type Made = Extract<MadeHome, { ok: true }>;
+type FirstWeek = Pick<First, 'days' | 'jobs' | 'begun' | 'minutes'>;
 type LeftOut =
 	'minutesADay' | 'rarer' | 'leftOut' | 'wanted' | 'isOver' | 'beyondParts' | 'aPart' | 'pattern';
 
 /** What the days do not hold and what the pattern does without, by name and room, and what would help. */
-function leftOut(
-	made: Extract<MadeHome, { ok: true }>,
-	pattern: Pattern,
-	isBeyond: boolean
-): Pick<First, LeftOut> {
+function leftOut(made: Made, pattern: Pattern, isBeyond: boolean): Pick<First, LeftOut> {
 	const rooms = new Map(made.home.rooms.map((room) => [room.id, room.name]));
 	const given = minutesOfDay(made.home.household);
 	const aWeek = (job: Job) => ({
@@ -48,15 +48,23 @@ function leftOut(
 	};
 }
 
-/** The first seven days as they will be. */
-function firstWeek(home: Home, today: CivilDay): Omit<First, LeftOut> {
-	const prepared = prepareHome([{ from: today, home }]);
-	// Each day is the one that Today shows when it has come.
+/** Of a home whose jobs stay as they are nothing is left out. */
+const NONE_LEFT_OUT = {
+	leftOut: [],
+	wanted: null,
+	rarer: [],
+	isOver: false,
+	beyondParts: [],
+	aPart: 0
+} as const;
+
+/** The first seven days as they will be: each is the one that Today shows when it has come. */
+function firstWeek(prepared: PreparedHome, projection: HomeProjection, today: CivilDay): FirstWeek {
+	const { home } = prepared;
 	const days = Array.from({ length: 7 }, (_, i): FirstDay => {
 		const date = addDays(today, i);
-		const day =
-			i === 0 ? readDay(prepared, NOTHING_DONE, date) : comingDay(prepared, NOTHING_DONE, today, date);
-		const hung = agendaOf(prepared, NOTHING_DONE, day, 'morning', minutesOfDay(home.household));
+		const day = i === 0 ? readDay(prepared, projection, date) : comingDay(prepared, projection, today, date);
+		const hung = agendaOf(prepared, projection, day, 'morning', minutesOfDay(home.household));
 		const lines = [...DAY_PARTS.flatMap((part) => hung.parts[part]), ...hung.sitting];
 		return {
 			name: i === 0 ? 'Today' : weekdayName(date),
@@ -73,9 +81,27 @@ function firstWeek(home: Home, today: CivilDay): Omit<First, LeftOut> {
 }
 
 /** What the first morning shows of a home that could begin. */
-export const firstMorning = (
-	made: Extract<MadeHome, { ok: true }>,
+export const firstMorning = (made: Made, pattern: Pattern, isBeyond: boolean, today: CivilDay): First => ({
+	isAnew: true,
+	...firstWeek(prepareHome([{ from: today, home: made.home }]), NOTHING_DONE, today),
+	...leftOut(made, pattern, isBeyond)
+});
+
+/** The same of a home that is there, as it will be with the answers. Its jobs are left out where they are laid anew alone. */
+export const nextMorning = (
+	changed: NonNullable<ReturnType<typeof asAnswered>>,
+	made: Made,
 	pattern: Pattern,
 	isBeyond: boolean,
 	today: CivilDay
-): First => ({ ...firstWeek(made.home, today), ...leftOut(made, pattern, isBeyond) });
+): First => ({
+	isAnew: changed.isAnew,
+	...firstWeek(changed.home, changed.projection, today),
+	...(changed.isAnew
+		? leftOut(made, pattern, isBeyond)
+		: {
+				...NONE_LEFT_OUT,
+				minutesADay: minutesOfDay(changed.home.home.household),
+				pattern: { name: pattern.name, without: [], isBeyond: false }
+			})
+});

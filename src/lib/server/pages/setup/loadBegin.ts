@@ -1,14 +1,11 @@
 /** What the first steps show. */
 import { LOAD_BEGIN_SAYS } from '$words/answers/setup';
 import { workingDays } from '$core/setup/schemeOf';
-import { addDays, type CivilDay } from '$core/calendar/civil';
-import { weekStartOf } from '$core/calendar/weeks';
-import type { Home } from '$core/household/home';
-import { NOTHING_DONE } from '$core/schedule/occurrences';
-import { outlook, type OutlookDay } from '$core/schedule/outlook';
-import { prepareHome } from '$core/schedule/preparedHome';
+import type { CivilDay } from '$core/calendar/civil';
+import { toldApart } from '$core/household/toldApart';
+import { isLaidAnew } from '$core/setup/change';
 import { STEPS, type Draft, type Step } from '$core/setup/draft';
-import { homeFromDraft, zonesOf, type MadeHome } from '$core/setup/homeFromDraft';
+import { homeFromDraft, zonesOf } from '$core/setup/homeFromDraft';
 import { jobsByRoom, walkRooms } from '$core/setup/jobsOfRooms';
 import { minutesAWeek } from '$core/setup/fitWeek';
 import { jobForRoom } from '$core/setup/library';
@@ -16,16 +13,19 @@ import type { Pattern } from '$core/setup/pattern';
 import { patternOf, recommendPattern } from '$core/setup/recommend';
 import { recommendText } from '$words/firstSteps';
 import { KIND_NAMES } from '$core/setup/steps';
-import type { BeginView, StepView, Yard } from '$views/setup';
+import type { BeginView, StepView } from '$views/setup';
 import { weekFrom } from '$words/general';
+import { ROLES } from '$words/people';
+import { BEGIN_PEOPLE } from '$words/screens/begin';
 import type { Cookies } from '@sveltejs/kit';
 import { v7 as uuidv7 } from 'uuid';
 import { reading } from '../../db/pool';
 import { homesAmong } from '../../repo/householdRepo';
 import { allPatterns, patternById, starterLibrary } from '../../repo/patterns';
 import { draftOf, keep, todayOf } from '../../services/setup/draft';
-import { firstMorning } from './firstMorning';
-import { yardOfHome } from './yardOfHome';
+import { firstMorning, nextMorning } from './firstMorning';
+import { asAnswered, homeThatIs, type HomeThatIs } from './homeThatIs';
+import { usualWeek, yardOf } from './patternTrials';
 
 const STEP_NAMES: Record<Step, string> = {
 	rooms: 'Rooms',
@@ -63,6 +63,8 @@ export async function loadBegin(
 		readonly room: string | null;
 		readonly beside: string | null;
 		readonly hasHome: boolean;
+		/** The home that whoever looks organises, if any. */
+		readonly organises: string | null;
 	}
 ): Promise<BeginView> {
 	const { id, draft: stored } = await draftOf(cookies);
@@ -109,7 +111,9 @@ export async function loadBegin(
 	).length;
 	const showsRhythm = step === 'rhythm';
 	const best = recommendPattern(draft);
-	const made = step === 'first-morning' ? homeFromDraft(draft, library, pattern, today) : null;
+	const apart = namesApart(draft);
+	const that = await homeThatIs(draft, query.organises);
+	const kept = that && !isLaidAnew(that.home.home, pattern) ? that.home.home : null;
 	return {
 		id,
 		draft,
@@ -158,7 +162,10 @@ export async function loadBegin(
 						...job,
 						wanted: !draft.without.includes(job.key)
 					})),
-					minutesAWeek: Math.round(wanted(chosen.id).reduce((sum, job) => sum + job.aWeek, 0))
+					minutesAWeek: Math.round(wanted(chosen.id).reduce((sum, job) => sum + job.aWeek, 0)),
+					keeps: kept?.rooms.some((one) => one.id === chosen.id)
+						? kept.jobs.filter((job) => job.room === chosen.id).length
+						: null
 				}
 			: null,
 		zones: zones.map(({ zone, rooms }, i) => ({
@@ -169,7 +176,7 @@ export async function loadBegin(
 			minutes: rooms.reduce((sum, room) => sum + deep(room), 0),
 			rooms: rooms.map((room) => ({
 				id: room,
-				name: draft.rooms.find((one) => one.id === room)?.name ?? room
+				name: apart.rooms[room] ?? room
 			}))
 		})),
 		scheme: pattern.rhythm.scheme,
@@ -180,21 +187,51 @@ export async function loadBegin(
 			says: one.says,
 			forWhom: one.forWhom,
 			why: one.id === best.pattern ? recommendText(best.reason) : null,
-			week: showsRhythm ? usualWeek(draft, one, today) : []
+			week: showsRhythm ? usualWeek(draft, one, today, that) : []
 		})),
-		yard: showsRhythm ? yardOf(draft, pattern, today) : null,
+		yard: showsRhythm ? yardOf(draft, pattern, today, that) : null,
 		beside:
 			showsRhythm &&
 			query.beside &&
 			query.beside !== pattern.id &&
 			allPatterns().some((one) => one.id === query.beside)
-				? yardOf({ ...draft, freeDays: undefined, catchUpDays: undefined }, patternById(query.beside), today)
+				? yardOf(
+						{ ...draft, freeDays: undefined, catchUpDays: undefined },
+						patternById(query.beside),
+						today,
+						that
+					)
 				: null,
 		freeDays: draft.freeDays ?? pattern.rhythm.freeDays,
 		catchUpDays: draft.catchUpDays ?? pattern.rhythm.catchUpDays,
 		weekdays: weekFrom(draft.weekStart).map(({ number, name }) => ({ number, name })),
-		first: made?.ok ? firstMorning(made, pattern, draft.beyondPattern, today) : null,
+		apart,
+		first: step === 'first-morning' ? morningOf(draft, pattern, today, that) : null,
 		formId: uuidv7()
+	};
+}
+
+function morningOf(draft: Draft, pattern: Pattern, today: CivilDay, that: HomeThatIs | null) {
+	const made = homeFromDraft(draft, starterLibrary(), pattern, today);
+	if (!made.ok) return null;
+	const changed = that && asAnswered(that, draft, pattern, today);
+	return changed
+		? nextMorning(changed, made, pattern, draft.beyondPattern, today)
+		: firstMorning(made, pattern, draft.beyondPattern, today);
+}
+
+/** People and rooms that are called alike are told apart where one of several is chosen. */
+function namesApart(draft: Draft): BeginView['apart'] {
+	const named = (list: readonly { readonly id: string; readonly name: string }[]) =>
+		Object.fromEntries(list.map(({ id, name }) => [id, name]));
+	return {
+		people: named(
+			toldApart(draft.people, [
+				(one) => ROLES[one.role].name,
+				(one) => (one.bornOn ? BEGIN_PEOPLE.bornIn(one.bornOn.slice(0, 4)) : '')
+			])
+		),
+		rooms: named(toldApart(draft.rooms, [(room) => storeyName(room.storey).toLowerCase()]))
 	};
 }
 
@@ -214,35 +251,4 @@ function stepViews(draft: Draft, step: Step): StepView[] {
 						: 1,
 		current: key === step
 	}));
-}
-
-/** The whole home, all layers on, as a pattern would have it: for previews. */
-function whole(draft: Draft, pattern: Pattern, from: CivilDay): Extract<MadeHome, { ok: true }> | null {
-	if (draft.rooms.length === 0) return null;
-	const made = homeFromDraft({ ...draft, begin: 'all' }, starterLibrary(), pattern, from);
-	return made.ok ? made : null;
-}
-
-function fourWeeks(
-	draft: Draft,
-	pattern: Pattern,
-	today: CivilDay
-): { home: Home; days: OutlookDay[] } | null {
-	const from = weekStartOf(addDays(today, 6), draft.weekStart);
-	const home = whole(draft, pattern, from)?.home;
-	if (!home) return null;
-	return { home, days: outlook(prepareHome([{ from, home }]), from, 28) };
-}
-
-function usualWeek(draft: Draft, pattern: Pattern, today: CivilDay): number[] {
-	const weeks = fourWeeks({ ...draft, freeDays: undefined, catchUpDays: undefined }, pattern, today);
-	return Array.from({ length: 7 }, (_, i) => Math.round(weeks?.days[7 + i]?.total ?? 0));
-}
-
-function yardOf(draft: Draft, pattern: Pattern, today: CivilDay): Yard | null {
-	const from = weekStartOf(addDays(today, 6), draft.weekStart);
-	const made = whole(draft, pattern, from);
-	if (!made) return null;
-	const yard = yardOfHome(prepareHome([{ from, home: made.home }]), NOTHING_DONE, today, pattern.name);
-	return { ...yard, pattern: pattern.id, says: pattern.says, without: made.notOfPattern.length };
 }

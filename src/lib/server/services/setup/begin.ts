@@ -139,7 +139,7 @@ export interface Beginner {
 	readonly organises: string | null;
 }
 
-export const beginnerOf = (event: RequestEvent): Beginner => ({
+export const beginnerOf = (event: Pick<RequestEvent, 'locals'>): Beginner => ({
 	account: event.locals.access.signIn?.account ?? null,
 	organises:
 		event.locals.viewer?.role === 'organiser' && !event.locals.isDemo ? event.locals.householdId : null
