@@ -2,6 +2,7 @@
 import { LOAD_BEGIN_SAYS } from '$words/answers/setup';
 import { workingDays } from '$core/setup/schemeOf';
 import type { CivilDay } from '$core/calendar/civil';
+import type { Home, Job } from '$core/household/home';
 import { toldApart } from '$core/household/toldApart';
 import { isLaidAnew } from '$core/setup/change';
 import { STEPS, type Draft, type Step } from '$core/setup/draft';
@@ -76,19 +77,9 @@ export async function loadBegin(
 	const library = starterLibrary();
 	const pattern = patternById(draft.pattern);
 	const today = todayOf(draft);
-	const taken = jobsByRoom(draft, library);
-	const jobs = new Map(
-		walkRooms(draft).map((room) => [
-			room.id,
-			(taken.get(room.id) ?? []).map((job) => ({
-				key: `${job.id}/${room.id}`,
-				name: job.name,
-				minutes: job.depths.usual.minutes,
-				layer: job.layer,
-				aWeek: minutesAWeek(jobForRoom(job, room, new Set()))
-			}))
-		])
-	);
+	const that = await homeThatIs(draft, query.organises);
+	const kept = that && !isLaidAnew(that.home.home, pattern) ? that.home.home : null;
+	const jobs = jobsOfRooms(draft, kept);
 	const zones = pattern.rhythm.scheme === 'none' && step !== 'zones' ? [] : zonesOf(draft, pattern, library);
 	const numberOf = new Map(
 		zones.flatMap(({ zone, rooms }, i) => rooms.map((room) => [room, { zone, number: i + 1 }] as const))
@@ -112,8 +103,6 @@ export async function loadBegin(
 	const showsRhythm = step === 'rhythm';
 	const best = recommendPattern(draft);
 	const apart = namesApart(draft);
-	const that = await homeThatIs(draft, query.organises);
-	const kept = that && !isLaidAnew(that.home.home, pattern) ? that.home.home : null;
 	return {
 		id,
 		draft,
@@ -163,9 +152,7 @@ export async function loadBegin(
 						wanted: !draft.without.includes(job.key)
 					})),
 					minutesAWeek: Math.round(wanted(chosen.id).reduce((sum, job) => sum + job.aWeek, 0)),
-					keeps: kept?.rooms.some((one) => one.id === chosen.id)
-						? kept.jobs.filter((job) => job.room === chosen.id).length
-						: null
+					keeps: isKept(kept, chosen.id) ? (jobs.get(chosen.id)?.length ?? 0) : null
 				}
 			: null,
 		zones: zones.map(({ zone, rooms }, i) => ({
@@ -209,6 +196,30 @@ export async function loadBegin(
 		first: step === 'first-morning' ? morningOf(draft, pattern, today, that) : null,
 		formId: uuidv7()
 	};
+}
+
+const isKept = (kept: Home | null, room: string) => kept?.rooms.some((one) => one.id === room) ?? false;
+
+/** The jobs of each room: those that it has and keeps, or those that the library gives it. */
+function jobsOfRooms(draft: Draft, kept: Home | null) {
+	const given = jobsByRoom(draft, starterLibrary());
+	const told = (key: string, job: Pick<Job, 'name' | 'depths' | 'layer'>, aWeek: number) => ({
+		key,
+		name: job.name,
+		minutes: job.depths.usual.minutes,
+		layer: job.layer,
+		aWeek
+	});
+	return new Map(
+		walkRooms(draft).map((room) => [
+			room.id,
+			kept && isKept(kept, room.id)
+				? kept.jobs.filter((job) => job.room === room.id).map((job) => told(job.id, job, minutesAWeek(job)))
+				: (given.get(room.id) ?? []).map((job) =>
+						told(`${job.id}/${room.id}`, job, minutesAWeek(jobForRoom(job, room, new Set())))
+					)
+		])
+	);
 }
 
 function morningOf(draft: Draft, pattern: Pattern, today: CivilDay, that: HomeThatIs | null) {
