@@ -513,6 +513,16 @@ describe('the first steps', () => {
 		if (!added.ok) throw new Error(JSON.stringify(added.refusal));
 		expect(added.home.jobs.filter((job) => job.room === 'study').length).toBeGreaterThan(3);
 		expect(added.home.jobs.filter((job) => job.room !== 'study')).toEqual(home.jobs);
+		// Its deep work comes round: it has joined a zone of its storey, and none of it is in no list.
+		const zone = added.home.zones.find(
+			(one) => one.id === added.home.rooms.find((r) => r.id === 'study')?.zone
+		);
+		const items = added.home.jobs.filter((job) => job.room === 'study' && job.cadence.type === 'zone');
+		expect(items.length).toBeGreaterThan(0);
+		expect(items.map((job) => zone?.list.includes(job.id))).toEqual(items.map(() => true));
+		expect(
+			added.home.rooms.some((room) => room.zone === zone?.id && room.id !== 'study' && room.storey === 0)
+		).toBe(true);
 		const less = applyTouch(
 			again,
 			touchSchema.parse({ op: 'unhang', room: 'hall' }),

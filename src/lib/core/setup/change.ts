@@ -20,7 +20,7 @@ export const isLaidAnew = (home: Home, pattern: Pattern): boolean =>
 /**
  * The home with the answers' changes. A room that was hung gets its usual jobs, one that was taken down retires
  * with its own; people and animals follow the answers. Another pattern lays the library's jobs anew; jobs of the
- * household's own making stay as they are.
+ * household's own making stay as they are. Rules: "First steps taken again".
  */
 export function changeHome(
 	home: Home,

@@ -161,7 +161,10 @@ export function applyTouch(draft: Draft, touch: Touch, pattern: Pattern, library
 				owners: [],
 				sheds: []
 			};
-			return { ...withoutZones(draft), storey: touch.storey, rooms: [...draft.rooms, made].slice(0, 80) };
+			const all = [...draft.rooms, made].slice(0, 80);
+			// Beyond the most that there can be it is none.
+			const held = all.includes(made) ? joined(draft, made) : draft;
+			return { ...withoutZones(held), storey: touch.storey, rooms: all };
 		}
 		case 'unhang':
 			return { ...withoutZones(draft), rooms: draft.rooms.filter((room) => room.id !== touch.room) };
@@ -335,6 +338,21 @@ function addPet(draft: Draft, kind: (typeof PETS)[number]): Draft {
 			...draft.pets,
 			{ id: freeId(kind, new Set(draft.pets.map((pet) => pet.id))), name: PET_NAMES[kind], kind }
 		]
+	};
+}
+
+/** A new room of a home that is only changed joins a zone: one of its storey if there is any, of those the smallest. */
+function joined(draft: Draft, made: DraftRoom): Draft {
+	const { zones = [], rooms, changes } = draft;
+	if (changes === null || zones.length === 0) return draft;
+	const storeyOf = new Map(rooms.map((room) => [room.id, room.storey]));
+	const beside = zones.filter((zone) => zone.rooms.some((id) => storeyOf.get(id) === made.storey));
+	const among = beside.length > 0 ? beside : zones;
+	const fewest = Math.min(...among.map((zone) => zone.rooms.length));
+	const into = among.find((zone) => zone.rooms.length === fewest);
+	return {
+		...draft,
+		zones: zones.map((zone) => (zone === into ? { ...zone, rooms: [...zone.rooms, made.id] } : zone))
 	};
 }
 

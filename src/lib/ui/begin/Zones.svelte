@@ -34,16 +34,19 @@
 				)}
 			/>
 		</div>
-		<div class="counts flex flex-wrap items-center gap-2.5 mt-4.5 max-md:gap-2">
-			<span>{BEGIN_ZONES.howManyZones}</span>
-			{#each [4, 5, 6, 7].filter((n) => n <= Math.max(4, view.rooms.length)) as count (count)}
-				<Touch
-					values={{ op: 'zonesAnew', count: String(count) }}
-					kind="plain"
-					pressed={view.zones.length === count}>{String(count)}</Touch
-				>
-			{/each}
-		</div>
+		<!-- The zones of a home that is there stay: more or fewer are made on the House. -->
+		{#if view.draft.changes === null}<div
+				class="counts flex flex-wrap items-center gap-2.5 mt-4.5 max-md:gap-2"
+			>
+				<span>{BEGIN_ZONES.howManyZones}</span>
+				{#each [4, 5, 6, 7].filter((n) => n <= Math.max(4, view.rooms.length)) as count (count)}
+					<Touch
+						values={{ op: 'zonesAnew', count: String(count) }}
+						kind="plain"
+						pressed={view.zones.length === count}>{String(count)}</Touch
+					>
+				{/each}
+			</div>{/if}
 		{#if view.sharedDays}<p class="m-0 mt-2 text-body">
 				{sharedDaysText(view.zones.length, view.sharedDays)}
 			</p>{/if}
