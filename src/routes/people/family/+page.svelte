@@ -1,7 +1,7 @@
 <script lang="ts">
 	/** What the family has agreed. */
 	import Button from '$ui/kit/Button.svelte';
-	import { FIELD_ROW } from '$ui/kit/styles';
+	import { FIELDS } from '$ui/kit/styles';
 	import { PEOPLE_FAMILY_PAGE } from '$words/screens/people';
 	import CardRadios from '$ui/kit/CardRadios.svelte';
 	import Radios from '$ui/kit/Radios.svelte';
@@ -57,7 +57,7 @@
 					}))}
 				/>
 				<div
-					class="{FIELD_ROW} grid w-full grid-cols-[repeat(auto-fill,minmax(min(9rem,100%),1fr))] gap-3 [&[hidden]]:hidden"
+					class="{FIELDS} w-full grid-cols-[repeat(auto-fill,minmax(min(9rem,100%),1fr))] [&[hidden]]:hidden"
 					hidden={by !== 'hand'}
 				>
 					{#each view.shares as one (one.id)}
