@@ -51,12 +51,14 @@
 	const uid = $props.id();
 	/** What frames a name, in units of the drawing, and how wide a bold letter is beside its size. */
 	const [FRAME, LETTER] = [40, 0.58];
-	/** A long word is set smaller rather than broken. */
-	const sizeOf = (name: string, width: number) =>
-		Math.max(11, Math.min(15, (width - FRAME) / (longestWord(name) * LETTER)));
+	/** A long word is set smaller rather than broken; smaller still where the whole house is drawn smaller. */
+	const sizeOf = (name: string, width: number) => {
+		const size = Math.min(15, (width - FRAME) / (longestWord(name) * LETTER));
+		return `clamp(11px, ${(size / section.width) * 100}cqw, 15px)`;
+	};
 </script>
 
-<div class="house" style:aspect-ratio="{section.width} / {section.height}">
+<div class="house @container" style:aspect-ratio="{section.width} / {section.height}">
 	<svg viewBox="0 0 {section.width} {section.height}" role="img" aria-label={label}>
 		{#each section.slopes as slope, i (i)}
 			<path
@@ -138,7 +140,7 @@
 				style:top="{(b.y / section.height) * 100}%"
 				style:width="{(b.w / section.width) * 100}%"
 				style:height="{(b.h / section.height) * 100}%"
-				style:--name-size="{sizeOf(room.name, b.w)}px"
+				style:--name-size={sizeOf(room.name, b.w)}
 			>
 				{#if hrefOf}
 					<a
