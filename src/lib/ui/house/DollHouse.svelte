@@ -53,7 +53,7 @@
 	const [FRAME, LETTER] = [40, 0.58];
 	/** A long word is set smaller rather than broken; smaller still where the whole house is drawn smaller. */
 	const sizeOf = (name: string, width: number) => {
-		const size = Math.min(15, (width - FRAME) / (longestWord(name) * LETTER));
+		const size = (width - FRAME) / (longestWord(name) * LETTER);
 		return `clamp(11px, ${(size / section.width) * 100}cqw, 15px)`;
 	};
 </script>
