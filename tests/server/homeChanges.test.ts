@@ -1,6 +1,9 @@
 /** Jobs for one day, and changes of the home that are taken back: through the actions, also two at once. */
 import { describe, expect, it } from 'vitest';
 import { loadChanges } from '../../src/lib/server/pages/house/changes';
+import type { CivilDay } from '../../src/lib/core/calendar/civil';
+import { nextDates, NOTHING_DONE } from '../../src/lib/core/schedule/occurrences';
+import type { Series } from '../../src/lib/core/schedule/preparedHome';
 import { loadToday } from '../../src/lib/server/pages/today/loadToday';
 import { loadHome } from '../../src/lib/server/repo/homeRepo';
 import { revisionOf } from '../../src/lib/server/repo/homeRows';
@@ -9,6 +12,7 @@ import { loadJobEditor } from '../../src/lib/server/pages/house/jobEditor';
 import { editMany } from '../../src/lib/server/services/home/manyJobs';
 import { editJob } from '../../src/lib/server/services/home/job';
 import { undoChange } from '../../src/lib/server/services/home/undoChange';
+import { trialOfView } from '../../src/lib/ui/job/trialOfView';
 import { job, makeHome, step } from '../core/home';
 import { form, newId, NOW, said, someHomes } from './asking';
 
@@ -157,5 +161,34 @@ describe('somebody who is named for what they may not do', () => {
 			['Ben', null],
 			['Cy', 'is 8; it is for 16 and over']
 		]);
+	});
+});
+
+describe('what the editor says of a job that nobody changed', () => {
+	it('is what comes of it, with a first day of its own or without', async () => {
+		const rhythms = {
+			weeks: { type: 'weekly', weekdays: [3], everyWeeks: 3 },
+			months: { type: 'everyMonths', every: 2, on: 12 },
+			seldom: { type: 'months', months: [4, 10] },
+			often: { type: 'afterDone', min: 20, max: 27 }
+		};
+		const jobs = Object.entries(rhythms).flatMap(([id, cadence]) => [
+			job(id, { cadence }),
+			job(`${id}-own`, { cadence, startsOn: '2027-02-11' })
+		]);
+		const home = await household(makeHome({ jobs, zones: [], rooms: [{ ...makeHome().rooms[0], zone: null }] }));
+		const prepared = await loadHome(pool(), home);
+		for (const { id } of jobs) {
+			const view = await loadJobEditor(home, id, { room: null });
+			const { dates, gone, moved } = trialOfView(view, view.job);
+			const line = prepared?.series.find((one) => one.id === id) as Series;
+			const today = view.today as CivilDay;
+			expect(dates.length, id).toBeGreaterThan(0);
+			expect({ dates, gone, moved }, id).toEqual({
+				dates: nextDates(line, { today, projection: NOTHING_DONE, pauses: [] }, 6),
+				gone: [],
+				moved: null
+			});
+		}
 	});
 });

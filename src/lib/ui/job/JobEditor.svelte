@@ -2,10 +2,8 @@
 	/** A job in three layers: a sentence that can be unpicked, more options, all details. */
 	import { JOB_JOB_EDITOR } from '$words/screens/house';
 	import { addDays, isoOf, type CivilDay } from '$core/calendar/civil';
-	import type { HomeProjection } from '$core/schedule/projection';
 	import { jobFromForm } from '$core/setup/jobForm';
 	import { isOfDates } from '$core/setup/jobFormNames';
-	import { datesBefore, movedFirst, trialDates, type TrialInput } from '$core/setup/trial';
 	import { untrack } from 'svelte';
 	import type { JobEditorView } from '$views/jobEditor';
 	import { PART_NAMES } from '$words/general';
@@ -27,6 +25,7 @@
 	import NextDates from './NextDates.svelte';
 	import Tape from './Tape.svelte';
 	import { placeOfField } from './placeOfField';
+	import { trialOfView } from './trialOfView';
 	import WhoDoes from './WhoDoes.svelte';
 	let { view }: { view: JobEditorView } = $props();
 	const job = $derived(view.job);
@@ -63,29 +62,9 @@
 			// What stands beside its field already is not told twice.
 			const isBeside = tool === 'often' && placeOfField(made.problems[0]?.field ?? '').tool === 'often';
 			const problem = isBeside ? EDITOR.noDatesYet : (made.problems[0]?.says ?? '');
-			return { problem, dates: [] as CivilDay[], gone: [] as CivilDay[], moved: null };
+			return { problem, dates: [], gone: [], moved: null };
 		}
-		const projection: HomeProjection = {
-			series: new Map(view.projection ? [[view.projection.id, view.projection.line]] : []),
-			zones: new Map(),
-			home: []
-		};
-		const today = view.today as CivilDay;
-		const input: TrialInput = {
-			household: view.household,
-			room: view.room,
-			before: view.isNew ? null : job,
-			after: made.job.startsOn ? made.job : { ...made.job, startsOn: isoOf(today) },
-			projection,
-			pauses: view.pauses,
-			today,
-			zoneDays: view.zoneDays as CivilDay[]
-		};
-		const dates = trialDates(input);
-		const now = new Set<number>(dates);
-		const end = dates[dates.length - 1] ?? addDays(today, 60);
-		const gone = datesBefore(input, 12).filter((day) => !now.has(day) && day <= end);
-		return { problem: '', dates, gone: gone.slice(0, 6), moved: movedFirst(input) };
+		return { problem: '', ...trialOfView(view, made.job) };
 	});
 	/** How often in words: as it was last understood, while what is typed makes no sense. */
 	let often = $state(untrack(() => cadenceText(view.job.cadence)));
