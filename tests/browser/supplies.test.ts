@@ -67,9 +67,17 @@ test.describe('on a phone', () => {
 		expect((await levels())[0]?.level).toBe('out');
 		await context.setOffline(false);
 		await expect.poll(async () => (await levels())[0]?.level).toBe('plenty');
-		await page.getByLabel('Write something on it').fill('Sponges');
+		// Nothing on it is told beside it, in the words of the app, before anything is sent.
+		const something = page.getByLabel('Write something on it');
+		await page.getByRole('button', { name: 'Put it on the list' }).tap();
+		await expect(something).toHaveAccessibleDescription('Fill this in first.');
+		await expect(something).toBeFocused();
+		await something.fill('Sponges');
+		await expect(page.getByText('Fill this in first.')).toHaveCount(0);
 		await page.getByRole('button', { name: 'Put it on the list' }).tap();
 		await expect(page.getByRole('checkbox', { name: 'Sponges' })).toBeVisible();
+		// The next thing is written from where the hand is.
+		await expect(page.getByRole('button', { name: 'Put it on the list' })).toBeFocused();
 		await expectAccessibleAnywhere(page, 'the list to buy');
 		await page.reload();
 		await ready(page);

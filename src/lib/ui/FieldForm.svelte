@@ -8,6 +8,7 @@
 	import { superForm, type SuperValidated } from 'sveltekit-superforms';
 	import { catchUp } from './behind';
 	import { connection, sendingBegan, sendingEnded } from './connection.svelte';
+	import { holdFocus } from './heldFocus';
 	import { formAnswer } from './kit/answer.svelte';
 	import Message from './kit/Message.svelte';
 	import { forgetSaid, idOfSaid, saidBy } from './saidIds';
@@ -52,6 +53,7 @@
 	let isWritten = false;
 	let catchingUp: () => Promise<void> = () => Promise.resolve();
 	let refusal = '';
+	let giveBack: () => Promise<void> = () => Promise.resolve();
 	let element = $state<HTMLFormElement>();
 	/** What stood in its fields before a hand was laid on them; null where none was, or all is written. */
 	let before: string | null = null;
@@ -62,6 +64,8 @@
 	const begin = () => void (before ??= inFields());
 	/** Something is typed and not written. */
 	export const isTyped = (): boolean => before !== null && before !== inFields();
+	/** Whatever is typed counts as written. */
+	export const forget = () => void (before = null);
 	let settle: (written: boolean) => void = () => undefined;
 	/** Sends it, as its button would; true once it is written. */
 	export const send = (): Promise<boolean> =>
@@ -84,6 +88,7 @@
 			scrollToError: { block: 'center' },
 			onSubmit: ({ action: to, formData }) => {
 				unseen = '';
+				if (element) giveBack = holdFocus(element);
 				if (withId) {
 					said = saidBy(to, formData, false);
 					formData.set('id', idOfSaid(said));
@@ -112,7 +117,10 @@
 			},
 			onUpdated: async ({ form: read }) => {
 				settle(isWritten);
-				if (isWritten) return onsaved?.();
+				if (isWritten) {
+					onsaved?.();
+					return giveBack();
+				}
 				await catchingUp();
 				const wrong = wrongFields(read.errors);
 				onwrong?.(wrong.map(({ field }) => field));

@@ -5,6 +5,7 @@
 import { applyAction, enhance } from '$app/forms';
 import type { ActionResult } from '@sveltejs/kit';
 import { catchUp } from './behind';
+import { holdFocus } from './heldFocus';
 import { connection, sendingBegan, sendingEnded, wayEnded } from './connection.svelte';
 import { ONE_PRESS } from './kit/times';
 import { forgetAllSaid, forgetSaid, idOfSaid, saidBy } from './saidIds';
@@ -60,6 +61,7 @@ export function once(form: HTMLFormElement, given: OnceOptions = {}) {
 			lastTick = performance.now();
 		}
 		if (!withoutId) formData.set('id', idOfSaid(said));
+		const giveBack = holdFocus(form);
 		underWay.add(said);
 		sendingBegan();
 		show();
@@ -81,6 +83,7 @@ export function once(form: HTMLFormElement, given: OnceOptions = {}) {
 				show();
 				// What the page does with the answer may lead elsewhere: nothing is read anew before that has begun.
 				options.ended?.(result);
+				if (result.type === 'success') await giveBack();
 				await catchUp(result);
 			} finally {
 				underWay.delete(said);

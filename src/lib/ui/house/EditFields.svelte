@@ -35,11 +35,13 @@
 		children: Snippet<[T, boolean]>;
 	} = $props();
 	const sent = $derived({ id: view.formId, revision: view.revision, ...values });
-	let form = $state<{ isTyped(): boolean }>();
+	let form = $state<{ isTyped(): boolean; forget(): void }>();
 	let leaving = $state(false);
 	let leavingTo: URL | null = null;
 	/** Something is typed and not saved. */
 	export const isTyped = (): boolean => form?.isTyped() ?? false;
+	/** Whatever is typed counts as written. */
+	export const forget = () => form?.forget();
 	beforeNavigate(({ from, to, type, cancel }) => {
 		const isLeaving = type === 'link' && to?.url.pathname !== from?.url.pathname;
 		if (!isLeaving || !to || !isTyped()) return;

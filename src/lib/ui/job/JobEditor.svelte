@@ -29,13 +29,17 @@
 	import WhoDoes from './WhoDoes.svelte';
 	let { view }: { view: JobEditorView } = $props();
 	const job = $derived(view.job);
-	/** What it began with stays: it is made anew where the job is another one. */
-	const fields = untrack(
-		() => new JobFields(view.job, view.isNew, isoOf(addDays(view.today as CivilDay, 1)))
-	);
-	let edit = $state<{ isTyped(): boolean }>();
+	const begun = () => new JobFields(view.job, view.isNew, isoOf(addDays(view.today as CivilDay, 1)));
+	/** What it began with stays, until it begins anew. */
+	let fields = $state.raw(untrack(begun));
+	let edit = $state<EditFields<Record<string, never>>>();
 	/** Something is typed and not saved. */
 	export const isTyped = (): boolean => edit?.isTyped() ?? false;
+	/** Begins anew from the job as it is; what is open stays open. */
+	export function beginAnew() {
+		fields = begun();
+		edit?.forget();
+	}
 	let tool = $state<'often' | 'when' | 'who' | 'minutes' | null>(
 		untrack(() => (view.isNew ? 'often' : null))
 	);

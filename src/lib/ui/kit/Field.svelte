@@ -1,5 +1,6 @@
 <script lang="ts">
 	/** A label, its field, one sentence of help and what is wrong with it: beside the field, read aloud with it. */
+	import { KIT_FIELDS } from '$words/screens/frame';
 	import type { Snippet } from 'svelte';
 	import { wrongBeside } from './answer.svelte';
 	import Help from './Help.svelte';
@@ -8,6 +9,7 @@
 		about = '',
 		help = '',
 		wrong = '',
+		missing = KIT_FIELDS.fillThisIn,
 		hideLabel = false,
 		name,
 		class: classes = '',
@@ -18,6 +20,8 @@
 		about?: string;
 		help?: string;
 		wrong?: string | readonly string[] | undefined;
+		/** Said where nothing is in it and something has to be, before anything is sent. */
+		missing?: string;
 		hideLabel?: boolean;
 		/** The name it is sent by: what its form is answered about it stands beside it. */
 		name?: string | null | undefined;
@@ -31,10 +35,25 @@
 		() => wrong,
 		() => document.getElementById(id)
 	);
-	const wrongText = $derived(beside.text);
+	/** What the browser would say in a bubble over it, in its own language. */
+	let unsent = $state('');
+	function notSent(event: Event) {
+		const control = event.target as HTMLInputElement;
+		event.preventDefault();
+		unsent = control.validity.valueMissing ? missing : control.validationMessage;
+		if (control.form?.querySelector(':is(input, textarea, select):invalid') === control) control.focus();
+	}
+	const wrongText = $derived(beside.text || unsent);
 </script>
 
-<div class="grid min-w-0 grid-cols-1 content-start gap-1 {classes}" oninput={beside.mending}>
+<div
+	class="grid min-w-0 grid-cols-1 content-start gap-1 {classes}"
+	oninput={() => {
+		unsent = '';
+		beside.mending();
+	}}
+	oninvalidcapture={notSent}
+>
 	<div class="flex items-center gap-2" class:sr-only={hideLabel}>
 		<label for={id} class="min-w-0 font-name wrap-break-word">{label}</label>
 		{#if about}<span class="text-tin-text">{about}</span>{/if}

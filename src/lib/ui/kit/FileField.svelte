@@ -1,5 +1,6 @@
 <script lang="ts">
 	/** A file of this device. */
+	import { KIT_FIELDS } from '$words/screens/frame';
 	import Field from './Field.svelte';
 	import { FIELD } from './styles';
 	let {
@@ -19,7 +20,7 @@
 	} = $props();
 </script>
 
-<Field {label} {help} {wrong} {name}>
+<Field {label} {help} {wrong} {name} missing={KIT_FIELDS.chooseAFile}>
 	{#snippet children({ id, describedBy, invalid })}
 		<input
 			{id}

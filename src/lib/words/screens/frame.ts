@@ -43,6 +43,8 @@ export const SAY_PAGE = {
 export const KIT_SHEET = { close: 'Close' } as const;
 
 export const KIT_FIELDS = {
+	fillThisIn: 'Fill this in first.',
+	chooseAFile: 'Choose a file first.',
 	pickADate: (label: Shown) => `Pick a date: ${label}`,
 	less: (label: Shown) => `Less: ${label}`,
 	more: (label: Shown) => `More: ${label}`

@@ -13,18 +13,18 @@
 	let { data, form } = $props();
 	const view = $derived(data.view);
 	let editor = $state<JobEditor>();
-	/** The job that the editor was made from, and how often it was made anew. */
+	/** The job that the editor began from. */
 	let from = $state.raw(untrack(() => data.view.job));
-	let made = $state(0);
 	const isAnother = $derived(JSON.stringify(view.job) !== JSON.stringify(from));
 	/** What is typed was begun from what somebody else has changed meanwhile. */
 	let isOverTheirs = $state(false);
 	$effect.pre(() => {
 		const now = view.job;
-		isOverTheirs = isAnother && now.id === from.id && (untrack(() => editor)?.isTyped() ?? false);
+		const isSame = now.id === from.id;
+		isOverTheirs = isAnother && isSame && (untrack(() => editor)?.isTyped() ?? false);
 		if (!isAnother || isOverTheirs) return;
 		from = now;
-		made++;
+		if (isSame) untrack(() => editor)?.beginAnew();
 	});
 	let copyTo = $state('');
 	let asks = $state(false);
@@ -43,7 +43,7 @@
 {:else if form && 'saved' in form && form.saved}
 	<Message><span>{form.saved}</span></Message>
 {/if}
-{#key made}<JobEditor bind:this={editor} {view} />{/key}
+{#key view.job.id}<JobEditor bind:this={editor} {view} />{/key}
 {#if !view.isNew}
 	<div class="linen flex flex-wrap items-end gap-x-8 gap-y-3 px-edge py-4">
 		<EditForm values={{ op: 'copy' }} {view} {action} class="{FIELD_ROW} flex flex-wrap gap-3">
