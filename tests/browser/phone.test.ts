@@ -90,6 +90,41 @@ for (const path of PAGES) {
 	});
 }
 
+test('what hangs below the first screen is laid out last, and moves nothing that is seen', async ({
+	page,
+	browser,
+	stack
+}) => {
+	// Without scripts it comes by itself.
+	const plain = await browser.newContext({
+		baseURL: stack.url,
+		viewport: { width: 390, height: 844 },
+		javaScriptEnabled: false,
+		storageState: await page.context().storageState()
+	});
+	const unscripted = await plain.newPage();
+	await unscripted.goto('/');
+	const parts = await unscripted.locator('section.below').all();
+	expect(parts.length).toBeGreaterThan(0);
+	for (const part of parts) {
+		await expect(part).toHaveCSS('content-visibility', 'visible');
+		expect((await part.boundingBox())?.y).toBeGreaterThan(844);
+	}
+	await plain.close();
+
+	await page.addInitScript(() => {
+		const seen = Object.assign(window, { moved: 0 });
+		new PerformanceObserver((list) => {
+			for (const entry of list.getEntries()) seen.moved += (entry as unknown as { value: number }).value;
+		}).observe({ type: 'layout-shift', buffered: true });
+	});
+	await page.goto('/');
+	await ready(page);
+	for (const part of await page.locator('section.below').all())
+		expect(await part.evaluate((one) => getComputedStyle(one).contentVisibility)).toBe('visible');
+	expect(await page.evaluate(() => (window as unknown as { moved: number }).moved)).toBe(0);
+});
+
 test('the whole home is laid under a cloth and taken out again; the sheet of weeks shows it', async ({
 	page
 }) => {

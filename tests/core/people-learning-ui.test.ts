@@ -8,7 +8,7 @@ import { inChargeSpans, homeSpans, nextAtHome } from '../../src/lib/core/people/
 import { ageOn, mayDo } from '../../src/lib/core/people/whoCan';
 import { rhythmWords } from '../../src/lib/words/recurrence';
 import { keyAct } from '../../src/lib/ui/today/keys';
-import { dayColumns, intoRolls } from '../../src/lib/ui/today/columns';
+import { belowFirstScreen, dayColumns, intoRolls } from '../../src/lib/ui/today/columns';
 import {
 	clockText,
 	dayAhead,
@@ -84,6 +84,14 @@ describe('the Line of a wide screen', () => {
 
 	it('hangs the parts of a day of forty jobs one under the other', () => {
 		expect(dayColumns([40, 3, 2], 4, 1)).toEqual({ rolls: [3, 1, 1], isStacked: true });
+	});
+
+	it('knows which parts begin below the first screen of a phone', () => {
+		expect(belowFirstScreen([3, 3, 7], true)).toEqual([false, true, true]);
+		// A part after little else is seen at once.
+		expect(belowFirstScreen([0, 3, 7], true)).toEqual([false, false, true]);
+		expect(belowFirstScreen([2, 2, 2, 2, 9], false)).toEqual([false, false, false, false, true]);
+		expect(belowFirstScreen([40], true)).toEqual([false]);
 	});
 
 	it('never has more rolls than places, and deals every row once, in order', () => {

@@ -4,7 +4,7 @@
 	import { untrack } from 'svelte';
 	import { TODAY } from '$words/today';
 	import type { PartView, TodayView } from '$views/today';
-	import { dayColumns, intoRolls } from './columns';
+	import { belowFirstScreen, dayColumns, intoRolls } from './columns';
 	import DoneOfToday from './DoneOfToday.svelte';
 	import Button from '../kit/Button.svelte';
 	import NextTowel from './NextTowel.svelte';
@@ -42,19 +42,14 @@
 		);
 	const lists = $derived(view.parts.map(rowsOf));
 	const taken = $derived(view.next ? 1 : 0);
-	const columns = $derived(
-		dayColumns(
-			lists.map((list, i) => list.length + (view.parts[i]?.sitting ? 1 : 0)),
-			PLACES,
-			taken
-		)
-	);
-	const nothing = $derived(
-		view.next === null && lists.every((list, i) => list.length === 0 && !view.parts[i]?.sitting)
-	);
+	/** Rows of each part, those who sit with somebody among them. */
+	const rows = $derived(lists.map((list, i) => list.length + (view.parts[i]?.sitting ? 1 : 0)));
+	const columns = $derived(dayColumns(rows, PLACES, taken));
+	const nothing = $derived(view.next === null && rows.every((count) => count === 0));
 	/** Nothing was due, so nothing was done either. */
 	const untouched = $derived(view.done.length === 0 && view.off.length === 0 && view.overdue.length === 0);
 	const places = (i: number) => (columns.rolls[i] ?? 1) + (i === 0 ? taken : 0);
+	const below = $derived(belowFirstScreen(rows, view.next !== null));
 	const grid = $derived(
 		columns.isStacked ? '1fr' : view.parts.map((_, i) => `minmax(0, ${places(i)}fr)`).join(' ')
 	);
@@ -100,7 +95,9 @@
 				{@const list = lists[i] ?? []}
 				{@const withNext = i === 0 && view.next !== null}
 				<section
-					class="min-w-0 {places(i) > 1 ? 'sm:max-md:col-span-2' : ''}"
+					class={['min-w-0', places(i) > 1 && 'sm:max-md:col-span-2', below[i] && 'below']}
+					style:--nth={below[i] ? i : null}
+					style:--room={below[i] ? `${4 + (rows[i] ?? 0) * 4}rem` : null}
 					aria-labelledby="part-{part.key}"
 				>
 					<header class="flex flex-wrap content-end items-baseline gap-x-2.5 px-2.5 max-sm:px-0 md:h-13">

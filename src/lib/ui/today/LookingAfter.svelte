@@ -16,7 +16,7 @@
 					>{#if person.carriesNow}<Glyph name="yoke" size={26} />{/if}</span
 				>
 				<span class="min-w-0 wrap-anywhere {person.carriesNow ? 'font-name' : ''}">{person.name}</span>
-				<span class="ml-auto text-right text-tin-text">{person.words}</span>
+				<span class="ml-auto max-w-[55%] shrink-0 text-right text-tin-text">{person.words}</span>
 			</li>
 		{/each}
 	</ul>

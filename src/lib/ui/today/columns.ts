@@ -40,3 +40,18 @@ export function intoRolls<Row>(rows: readonly Row[], rolls: number): Row[][] {
 	for (let i = 0; i < rows.length; i += each) dealt.push(rows.slice(i, i + each));
 	return dealt;
 }
+
+/** Rows of a phone's first screen, a tall one's as well, below what stands over the Line. */
+const FIRST_SCREEN = 8;
+/** The next towel is as high as so many rows. */
+const NEXT_ROWS = 5;
+
+/** Of parts with so many rows, under each other: which begin below the first screen of a phone. */
+export function belowFirstScreen(rows: readonly number[], hasNext: boolean): boolean[] {
+	let before = hasNext ? NEXT_ROWS : 0;
+	return rows.map((count, i) => {
+		const isBelow = i > 0 && before >= FIRST_SCREEN;
+		before += Math.max(1, count);
+		return isBelow;
+	});
+}
