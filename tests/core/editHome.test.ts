@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { toDay } from '../../src/lib/core/calendar/civil';
+import { addDays, isoOf, toDay, type CivilDay } from '../../src/lib/core/calendar/civil';
 import {
 	addRoom,
 	mergeRooms,
@@ -12,7 +12,7 @@ import { addZone, changeZone, reorderZone, retireZone } from '../../src/lib/core
 import { copyJob, lastDoneAbout, retireJob, saveJob } from '../../src/lib/core/setup/editJobs';
 import { switchLayer } from '../../src/lib/core/setup/editHome';
 import type { Edit } from '../../src/lib/core/setup/edit';
-import { prepareHome } from '../../src/lib/core/schedule/preparedHome';
+import { prepareHome, type Series } from '../../src/lib/core/schedule/preparedHome';
 import { jobFromForm } from '../../src/lib/core/setup/jobForm';
 import type { FormValues } from '../../src/lib/core/household/formProblem';
 import type { Job } from '../../src/lib/core/household/home';
@@ -26,8 +26,7 @@ import {
 	zoneDaysAhead,
 	type TrialInput
 } from '../../src/lib/core/setup/trial';
-import { isoOf } from '../../src/lib/core/calendar/civil';
-import { NOTHING_DONE } from '../../src/lib/core/schedule/occurrences';
+import { nextDates, NOTHING_DONE } from '../../src/lib/core/schedule/occurrences';
 import { done } from './entries';
 import { makeHome } from './home';
 
@@ -326,6 +325,7 @@ describe('trying a rhythm', () => {
 			room,
 			before: bench,
 			after: { ...bench, ...rest, cadence, startsOn: '2027-03-03' },
+			versions: home.seriesById.get('bench')?.versions ?? [],
 			projection: NOTHING_DONE,
 			pauses: [],
 			today: TODAY,
@@ -342,6 +342,30 @@ describe('trying a rhythm', () => {
 		expect(moved({ type: 'monthly', day: 31 })).toEqual({ from: first, to: toDay('2027-03-31') });
 		// Where there is none any more, nothing moves.
 		expect(moved({ type: 'onCall' })).toBeNull();
+	});
+
+	it('goes on from the rules that the job has had, and writes over a change of the same day', () => {
+		const often = { type: 'afterDone', min: 16, max: 24 } as const;
+		const now = { ...bench, cadence: often };
+		const changed = (from: CivilDay) =>
+			prepareHome([
+				{ from: toDay('2027-01-04'), home: makeHome() },
+				{
+					from,
+					home: { ...makeHome(), jobs: makeHome().jobs.map((job) => (job.id === 'bench' ? now : job)) }
+				}
+			]).seriesById.get('bench') as Series;
+		for (const from of [addDays(TODAY, -9), TODAY]) {
+			const line = changed(from);
+			const input = { ...trial(often), before: now, after: now, versions: line.versions };
+			const known = { today: TODAY, projection: NOTHING_DONE, pauses: [] };
+			expect(trialDates(input)).toEqual(nextDates(line, known, 6));
+			expect(datesBefore(input)).toEqual(nextDates(line, known, 6));
+			expect(movedFirst(input)).toBeNull();
+		}
+		// Back to what it was this morning: nothing has been changed.
+		const back = { ...trial(bench.cadence), before: now, after: bench, versions: changed(TODAY).versions };
+		expect(trialDates(back)).toEqual(trialDates({ ...trial(bench.cadence), after: bench }));
 	});
 
 	it('shows the next six dates, live', () => {

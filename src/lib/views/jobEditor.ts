@@ -1,6 +1,7 @@
 /** What the server hands to the rhythm editor of a job. */
 import type { Household, Job, Layer, Room } from '$core/household/home';
 import type { SeriesProjection } from '$core/schedule/projection';
+import type { SeriesVersions } from '$core/schedule/series';
 import type { Span } from '$core/calendar/pauses';
 import type { ZoneMark } from './today';
 
@@ -14,6 +15,8 @@ export interface JobEditorView {
 	readonly zone: ZoneMark | null;
 	readonly lastWords: string;
 	readonly today: number;
+	/** Its rules, with the days from which they hold. */
+	readonly versions: SeriesVersions;
 	readonly projection: { readonly id: string; readonly line: SeriesProjection } | null;
 	readonly pauses: readonly Span[];
 	readonly zoneDays: readonly number[];

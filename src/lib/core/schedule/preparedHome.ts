@@ -122,6 +122,13 @@ export function ruleOf(job: Job, household: Household): SeriesRule {
 
 const sameRule = (a: SeriesRule | null, b: SeriesRule | null) => JSON.stringify(a) === JSON.stringify(b);
 
+/** The versions of a line with one more rule from a day on (null: none); one that leaves it as it was begins nothing new. */
+export function withRule(before: SeriesVersions, from: CivilDay, rule: SeriesRule | null): SeriesVersions {
+	const last = before[before.length - 1];
+	if (last && sameRule(last.rule, rule)) return before;
+	return [...before, { from: last ? from : BEGINNING, rule }];
+}
+
 /** The versions of a line with one more version of the home, which may leave it as it was. */
 function withVersion(
 	before: readonly SeriesVersion[],
@@ -131,11 +138,7 @@ function withVersion(
 ): readonly SeriesVersion[] {
 	const has =
 		job !== undefined && home.household.layers.includes(job.layer) && partsWithSeries(job).includes(part);
-	const rule = has ? ruleOf(job, home.household) : null;
-	const last = before[before.length - 1];
-	// A version that leaves this line as it was begins nothing new for it.
-	if (last && sameRule(last.rule, rule)) return before;
-	return [...before, { from: last ? from : BEGINNING, rule }];
+	return withRule(before, from, has ? ruleOf(job, home.household) : null);
 }
 
 function itemsOf(home: Home, zone: Zone | undefined): ZoneItem[] {

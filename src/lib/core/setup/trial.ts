@@ -6,9 +6,9 @@ import { zoneOn } from '../calendar/rotation';
 import type { Household, Job, Room } from '../household/home';
 import { nextDates } from '../schedule/occurrences';
 import { outlook, type OutlookDay } from '../schedule/outlook';
-import { asChanged, ruleOf, type PreparedHome, type Series } from '../schedule/preparedHome';
+import { asChanged, ruleOf, withRule, type PreparedHome, type Series } from '../schedule/preparedHome';
 import type { HomeProjection } from '../schedule/projection';
-import { BEGINNING, type SeriesVersions } from '../schedule/series';
+import type { SeriesVersions } from '../schedule/series';
 import { saveJob } from './editJobs';
 
 export interface TrialInput {
@@ -17,6 +17,8 @@ export interface TrialInput {
 	/** The job as it was; null for a new one. */
 	readonly before: Job | null;
 	readonly after: Job;
+	/** Its rules as they are, with the days from which they hold; none of a new one. */
+	readonly versions: SeriesVersions;
 	readonly projection: HomeProjection;
 	readonly pauses: Pauses;
 	readonly today: CivilDay;
@@ -24,16 +26,18 @@ export interface TrialInput {
 	readonly zoneDays: readonly CivilDay[];
 }
 
-function lineOf(input: TrialInput, job: Job): Series {
+function lineOf(input: TrialInput, job: Job, versions: SeriesVersions): Series {
 	const part = job.parts.length > 1 ? (job.parts[0] ?? null) : null;
-	const versions: SeriesVersions = input.before
-		? [
-				{ from: BEGINNING, rule: ruleOf(input.before, input.household) },
-				{ from: input.today, rule: ruleOf(job, input.household) }
-			]
-		: [{ from: BEGINNING, rule: ruleOf(job, input.household) }];
 	return { id: part === null ? job.id : `${job.id}/${part}`, job, part, room: input.room, versions };
 }
+
+/** Its rules as a change from today on leaves them: another one of today is written over. */
+const changedToday = ({ versions, today, household }: TrialInput, job: Job): SeriesVersions =>
+	withRule(
+		versions.filter((one) => one.from < today),
+		today,
+		ruleOf(job, household)
+	);
 
 /** The next dates of a job as it would be, at most `count`, none before tomorrow. A zone's item: its visits. */
 export function trialDates(input: TrialInput, count = 6): CivilDay[] {
@@ -45,7 +49,7 @@ export function trialDates(input: TrialInput, count = 6): CivilDay[] {
 		// A visit outside the season is no date of the item, though its pass goes by.
 		return visits.filter((day, i) => i % every === 0 && inSeason(day, after.season)).slice(0, count);
 	}
-	return nextDates(lineOf(input, after), input, count);
+	return nextDates(lineOf(input, after, changedToday(input, after)), input, count);
 }
 
 /** The same for the job as it was. */
@@ -54,8 +58,7 @@ export function datesBefore(input: TrialInput, count = 6): CivilDay[] {
 	const { before } = input;
 	if (before.cadence.type === 'onCall') return [];
 	if (before.cadence.type === 'zone') return trialDates({ ...input, after: before }, count);
-	const whole: TrialInput = { ...input, before: null };
-	return nextDates(lineOf(whole, before), input, count);
+	return nextDates(lineOf(input, before, input.versions), input, count);
 }
 
 /** The coming zone days of a zone, from tomorrow on: enough for a year. */

@@ -18,6 +18,7 @@ export function trialOfView(view: JobEditorView, after: Job): JobTrial {
 		before: view.isNew ? null : view.job,
 		// A job without a first day of its own began with the home; a new one has today as its first day already.
 		after,
+		versions: view.versions,
 		projection: {
 			series: new Map(view.projection ? [[view.projection.id, view.projection.line]] : []),
 			zones: new Map(),

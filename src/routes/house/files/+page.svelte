@@ -83,7 +83,7 @@
 			<div class="grid grid-cols-[repeat(auto-fit,minmax(240px,1fr))] gap-x-6 gap-y-3.5">
 				{#each TABLES as [kind, words] (kind)}
 					<form
-						class="grid gap-2 justify-items-start"
+						class="grid content-start gap-2 justify-items-start"
 						method="post"
 						action="/house/files?/{kind}"
 						enctype="multipart/form-data"

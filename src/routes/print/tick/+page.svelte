@@ -3,6 +3,7 @@
 	import Button from '$ui/kit/Button.svelte';
 	import { PRINT_TICK_PAGE } from '$words/screens/print';
 	import Check from '$ui/kit/Check.svelte';
+	import { FIELD_ROW } from '$ui/kit/styles';
 	import TextField from '$ui/kit/TextField.svelte';
 	import Choice from '$ui/kit/Choice.svelte';
 	import ActForm from '$ui/ActForm.svelte';
@@ -25,8 +26,13 @@
 	</header>
 	{#if wrong}<Notice tone="wrong"><span>{wrong}</span></Notice>{/if}
 	{#if said}<Notice><span>{said}</span></Notice>{/if}
-	<form method="get" action="/print/tick" class="row code max-w-120 items-end">
+	<form
+		method="get"
+		action="/print/tick"
+		class="{FIELD_ROW} my-3.5 flex max-w-120 flex-wrap gap-3 max-sm:[&>button]:mt-0!"
+	>
 		<TextField
+			class="min-w-0 flex-1 basis-52"
 			label={PRINT_TICK_PAGE.theCodeAtTheFoot}
 			name="code"
 			required

@@ -1,7 +1,6 @@
 <script lang="ts">
 	/** The list to buy, for the hand in the shop: a tick is bought, with or without a connection. */
 	import { SUPPLIES_LIST_PAGE } from '$words/screens/supplies';
-	import { FIELD_ROW } from '$ui/kit/styles';
 	import ActForm from '$ui/ActForm.svelte';
 	import Button from '$ui/kit/Button.svelte';
 	import Check from '$ui/kit/Check.svelte';
@@ -84,7 +83,7 @@
 			action="/supplies/list?/write"
 			values={{ id: data.view.formId }}
 			then={{ empties: true }}
-			class="{FIELD_ROW} flex flex-wrap gap-3"
+			class="flex flex-wrap items-end gap-3"
 		>
 			<div class="min-w-0 flex-1 basis-52">
 				<TextField label={BUYING.add} name="name" maxlength={80} placeholder={BUYING.addHint} required />

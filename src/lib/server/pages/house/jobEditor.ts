@@ -91,6 +91,7 @@ export async function loadJobEditor(
 				? ''
 				: JOB_EDITOR_SAYS.notDoneYet,
 		today,
+		versions: line?.versions ?? [],
 		projection: line && stored ? { id: line.id, line: stored } : null,
 		pauses: line ? pausesForSeries(line, pauses) : [],
 		zoneDays: zoneDaysAhead(home, room.zone, today),
