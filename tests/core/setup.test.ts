@@ -24,6 +24,7 @@ import { chooseJobs } from '../../src/lib/core/setup/jobsOfRooms';
 import { draftFromHome } from '../../src/lib/core/setup/draftFromHome';
 import { jobForRoom, readLibrary, searchLibrary, suitsRoom } from '../../src/lib/core/setup/library';
 import { type Pattern } from '../../src/lib/core/setup/pattern';
+import { roomJobs } from '../../src/lib/core/setup/roomJobs';
 import { roundSteps } from '../../src/lib/core/setup/round';
 import { recommendText } from '../../src/lib/words/firstSteps';
 import { patternOf, recommendPattern } from '../../src/lib/core/setup/recommend';
@@ -540,6 +541,46 @@ describe('the first steps', () => {
 		);
 		expect(other.ok && other.home.household.rhythm.pattern).toBe('Upkeep');
 	});
+	it.each([...ROOM_KINDS])('run again, they show of a new room (%s) what it will have', (kind) => {
+		const home = made('rolling-zones');
+		const again = { ...draftFromHome(home, 'h'), pattern: 'rolling-zones' };
+		const hang = touchSchema.parse({ op: 'hang', kind, storey: '0' });
+		const shown = (of: Draft) => {
+			const room = of.rooms.find((one) => !home.rooms.some(({ id }) => id === one.id))?.id ?? '';
+			const changed = changeHome(home, of, library, pattern('rolling-zones'), addDays(FROM, 30));
+			if (!changed.ok) throw new Error(JSON.stringify(changed.refusal));
+			const names = (jobs: readonly { readonly name: string }[] = []) => jobs.map((job) => job.name).sort();
+			const told = names(roomJobs(of, library, home).get(room));
+			expect(told).toEqual(names(changed.home.jobs.filter((job) => job.room === room)));
+			return told;
+		};
+		const hung = applyTouch(again, hang, pattern('rolling-zones'), library);
+		const added = shown(hung);
+		// In the place of all others it takes over what comes once in a home.
+		const alone = shown({ ...hung, rooms: hung.rooms.slice(-1) });
+		for (const name of added) expect(alone).toContain(name);
+	});
+
+	it('run again, a new room takes over what came once in a home with a room that is taken down', () => {
+		const home = made('rolling-zones');
+		const [wash] = home.jobs.filter((job) => job.library === 'wash-load');
+		if (!wash) throw new Error('nobody washes');
+		const again = { ...draftFromHome(home, 'h'), pattern: 'rolling-zones' };
+		const hung = applyTouch(
+			again,
+			touchSchema.parse({ op: 'hang', kind: 'laundry', storey: '0' }),
+			pattern('rolling-zones'),
+			library
+		);
+		const washes = (of: Draft) => {
+			const changed = changeHome(home, of, library, pattern('rolling-zones'), addDays(FROM, 30));
+			return changed.ok ? changed.home.jobs.filter((job) => job.library === 'wash-load') : null;
+		};
+		expect(washes(hung)?.map((job) => job.room)).toEqual([wash.room]);
+		const less = { ...hung, rooms: hung.rooms.filter((room) => room.id !== wash.room) };
+		expect(washes(less)?.map((job) => job.room)).toEqual(['laundry']);
+	});
+
 	it.each(['rolling-zones', 'upkeep'])('run again as %s, they leave the cupboard as it is', (id) => {
 		const home = made('rolling-zones');
 		const [job] = home.jobs;

@@ -12,6 +12,7 @@ import { homeFromDraft } from './homeFromDraft';
 import { jobsByRoom, walkRooms } from './jobsOfRooms';
 import type { Library } from './library';
 import type { Pattern } from './pattern';
+import { stayingOfLibrary } from './roomJobs';
 
 /** Whether this pattern lays the library's jobs of a home anew: it is another one than the home lives by. */
 export const isLaidAnew = (home: Home, pattern: Pattern): boolean =>
@@ -38,14 +39,13 @@ function onlyChanges(home: Home, draft: Draft, library: Library, today: CivilDay
 	let current = withPeople(home, draft);
 	const steps: ((home: Home) => Edit)[] = [];
 	const wanted = new Set(draft.rooms.map((room) => room.id));
-	for (const room of home.rooms) {
-		if (!wanted.has(room.id)) steps.push((now) => retireRoom(now, room.id));
-	}
+	const takenDown = home.rooms
+		.filter((room) => !wanted.has(room.id))
+		.map((room) => (now: Home) => retireRoom(now, room.id));
 	const zoneOf = new Map(
 		(draft.zones ?? []).flatMap((zone) => zone.rooms.map((room) => [room, zone.id] as const))
 	);
-	const has = new Set(home.jobs.flatMap((job) => (job.library ? [job.library] : [])));
-	const byRoom = jobsByRoom(draft, library, has);
+	const byRoom = jobsByRoom(draft, library, stayingOfLibrary(home, draft));
 	for (const room of walkRooms(draft)) {
 		const { id, ...facts } = room;
 		const before = home.rooms.find((one) => one.id === id);
@@ -69,7 +69,9 @@ function onlyChanges(home: Home, draft: Draft, library: Library, today: CivilDay
 			steps.push((now) => addFromLibrary(now, job, id, today));
 		}
 	}
-	for (const step of steps) {
+	// A home is never without a room: where none stays, the new ones come first.
+	const isNoneLeft = takenDown.length === home.rooms.length;
+	for (const step of isNoneLeft ? [...steps, ...takenDown] : [...takenDown, ...steps]) {
 		const next = step(current);
 		// Walked last to first: nothing is kept of a change that cannot be made whole.
 		if (!next.ok) {

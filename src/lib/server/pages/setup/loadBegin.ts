@@ -2,16 +2,14 @@
 import { LOAD_BEGIN_SAYS } from '$words/answers/setup';
 import { workingDays } from '$core/setup/schemeOf';
 import type { CivilDay } from '$core/calendar/civil';
-import type { Home, Job } from '$core/household/home';
 import { toldApart } from '$core/household/toldApart';
 import { isLaidAnew } from '$core/setup/change';
 import { STEPS, type Draft, type Step } from '$core/setup/draft';
 import { homeFromDraft, zonesOf } from '$core/setup/homeFromDraft';
-import { jobsByRoom, walkRooms } from '$core/setup/jobsOfRooms';
-import { minutesAWeek } from '$core/setup/fitWeek';
-import { jobForRoom } from '$core/setup/library';
+import { walkRooms } from '$core/setup/jobsOfRooms';
 import type { Pattern } from '$core/setup/pattern';
 import { patternOf, recommendPattern } from '$core/setup/recommend';
+import { isKept, roomJobs } from '$core/setup/roomJobs';
 import { recommendText } from '$words/firstSteps';
 import { KIND_NAMES } from '$core/setup/steps';
 import type { BeginView, StepView } from '$views/setup';
@@ -79,7 +77,7 @@ export async function loadBegin(
 	const today = todayOf(draft);
 	const that = await homeThatIs(draft, query.organises);
 	const kept = that && !isLaidAnew(that.home.home, pattern) ? that.home.home : null;
-	const jobs = jobsOfRooms(draft, kept);
+	const jobs = roomJobs(draft, library, kept);
 	const zones = pattern.rhythm.scheme === 'none' && step !== 'zones' ? [] : zonesOf(draft, pattern, library);
 	const numberOf = new Map(
 		zones.flatMap(({ zone, rooms }, i) => rooms.map((room) => [room, { zone, number: i + 1 }] as const))
@@ -196,30 +194,6 @@ export async function loadBegin(
 		first: step === 'first-morning' ? morningOf(draft, pattern, today, that) : null,
 		formId: uuidv7()
 	};
-}
-
-const isKept = (kept: Home | null, room: string) => kept?.rooms.some((one) => one.id === room) ?? false;
-
-/** The jobs of each room: those that it has and keeps, or those that the library gives it. */
-function jobsOfRooms(draft: Draft, kept: Home | null) {
-	const given = jobsByRoom(draft, starterLibrary());
-	const told = (key: string, job: Pick<Job, 'name' | 'depths' | 'layer'>, aWeek: number) => ({
-		key,
-		name: job.name,
-		minutes: job.depths.usual.minutes,
-		layer: job.layer,
-		aWeek
-	});
-	return new Map(
-		walkRooms(draft).map((room) => [
-			room.id,
-			kept && isKept(kept, room.id)
-				? kept.jobs.filter((job) => job.room === room.id).map((job) => told(job.id, job, minutesAWeek(job)))
-				: (given.get(room.id) ?? []).map((job) =>
-						told(`${job.id}/${room.id}`, job, minutesAWeek(jobForRoom(job, room, new Set())))
-					)
-		])
-	);
 }
 
 function morningOf(draft: Draft, pattern: Pattern, today: CivilDay, that: HomeThatIs | null) {
