@@ -177,7 +177,9 @@ describe('what the editor says of a job that nobody changed', () => {
 			job(id, { cadence }),
 			job(`${id}-own`, { cadence, startsOn: '2027-02-11' })
 		]);
-		const home = await household(makeHome({ jobs, zones: [], rooms: [{ ...makeHome().rooms[0], zone: null }] }));
+		const home = await household(
+			makeHome({ jobs, zones: [], rooms: [{ ...makeHome().rooms[0], zone: null }] })
+		);
 		const prepared = await loadHome(pool(), home);
 		for (const { id } of jobs) {
 			const view = await loadJobEditor(home, id, { room: null });
