@@ -20,9 +20,9 @@ import { readDay } from '../../src/lib/core/schedule/readDay';
 import { projectHome } from '../../src/lib/core/schedule/projection';
 import {
 	datesBefore,
-	movedFirst,
 	trialDates,
 	trialYear,
+	tryJob,
 	zoneDaysAhead,
 	type TrialInput
 } from '../../src/lib/core/setup/trial';
@@ -336,12 +336,27 @@ describe('trying a rhythm', () => {
 		trialDates(trial(cadence, rest)).map((day) => isoOf(day));
 
 	it('tells which time is another one by the change, and no other', () => {
-		const moved = (cadence: Job['cadence']) => movedFirst(trial(cadence));
+		const moved = (cadence: Job['cadence']) => tryJob(trial(cadence)).moved;
 		expect(moved(bench.cadence)).toBeNull();
 		const [first] = datesBefore(trial(bench.cadence), 1);
 		expect(moved({ type: 'monthly', day: 31 })).toEqual({ from: first, to: toDay('2027-03-31') });
 		// Where there is none any more, nothing moves.
 		expect(moved({ type: 'onCall' })).toBeNull();
+	});
+
+	it('tells which dates are no more, and none that the six to come do not reach', () => {
+		const before = datesBefore(trial(bench.cadence), 12);
+		for (const cadence of [
+			{ type: 'monthly', day: 31 },
+			{ type: 'weekly', weekdays: [4], everyWeeks: 1 },
+			{ type: 'onCall' }
+		] satisfies Job['cadence'][]) {
+			const { dates, gone } = tryJob(trial(cadence));
+			const end = dates.at(-1) ?? addDays(TODAY, 60);
+			expect(gone).toEqual(before.filter((day) => day <= end && !dates.includes(day)).slice(0, 6));
+			expect(gone.length).toBeGreaterThan(0);
+		}
+		expect(tryJob({ ...trial(bench.cadence), before: null })).toMatchObject({ gone: [], moved: null });
 	});
 
 	it('goes on from the rules that the job has had, and writes over a change of the same day', () => {
@@ -361,7 +376,7 @@ describe('trying a rhythm', () => {
 			const known = { today: TODAY, projection: NOTHING_DONE, pauses: [] };
 			expect(trialDates(input)).toEqual(nextDates(line, known, 6));
 			expect(datesBefore(input)).toEqual(nextDates(line, known, 6));
-			expect(movedFirst(input)).toBeNull();
+			expect(tryJob(input)).toMatchObject({ gone: [], moved: null });
 		}
 		// Back to what it was this morning: nothing has been changed.
 		const back = { ...trial(bench.cadence), before: now, after: bench, versions: changed(TODAY).versions };

@@ -181,7 +181,7 @@ describe('any row of touches', () => {
 				const made = homeFromDraft(now, starter, patternOf(now), FROM);
 				if (!made.ok) throw new Error('no home');
 				const again = { ...draftFromHome(made.home, 'h'), pattern: now.pattern };
-				const same = changeHome(made.home, again, starter, patternOf(now), addDays(FROM, 30));
+				const same = changeHome(made.home, again, starter, patternOf(now), addDays(FROM, 30), []);
 				expect(same.ok && same.home.jobs).toEqual(made.home.jobs);
 				expect(same.ok && same.home.rooms).toEqual(made.home.rooms);
 				expect(same.ok && same.home.zones).toEqual(made.home.zones);

@@ -18,17 +18,18 @@ import {
 import { outlook } from '../../src/lib/core/schedule/outlook';
 import { workOfHome } from '../../src/lib/core/schedule/workOfHome';
 import { changeHome } from '../../src/lib/core/setup/change';
-import { EMPTY_DRAFT, type Draft } from '../../src/lib/core/setup/draft';
+import { EMPTY_DRAFT, MOST, type Draft } from '../../src/lib/core/setup/draft';
 import { homeFromDraft } from '../../src/lib/core/setup/homeFromDraft';
 import { chooseJobs } from '../../src/lib/core/setup/jobsOfRooms';
 import { draftFromHome } from '../../src/lib/core/setup/draftFromHome';
 import { jobForRoom, readLibrary, searchLibrary, suitsRoom } from '../../src/lib/core/setup/library';
-import { type Pattern } from '../../src/lib/core/setup/pattern';
+import { readPattern, type Pattern } from '../../src/lib/core/setup/pattern';
+import { patternOfHome } from '../../src/lib/core/setup/patternOfHome';
 import { roomJobs } from '../../src/lib/core/setup/roomJobs';
 import { roundSteps } from '../../src/lib/core/setup/round';
 import { recommendText } from '../../src/lib/words/firstSteps';
 import { patternOf, recommendPattern } from '../../src/lib/core/setup/recommend';
-import { applyTouch, touchSchema, type Touch } from '../../src/lib/core/setup/steps';
+import { applyTouch, fullBy, touchSchema, type Touch } from '../../src/lib/core/setup/steps';
 import { partRooms, suggestZones } from '../../src/lib/core/setup/zones';
 import { draft, library as starterLibrary, patterns } from './library';
 
@@ -501,7 +502,7 @@ describe('the first steps', () => {
 	it('run again, they change one thing and leave the rest', () => {
 		const home = made('rolling-zones');
 		const again = { ...draftFromHome(home, 'h'), pattern: 'rolling-zones' };
-		const same = changeHome(home, again, library, pattern('rolling-zones'), addDays(FROM, 30));
+		const same = changeHome(home, again, library, pattern('rolling-zones'), addDays(FROM, 30), patterns());
 		expect(same.ok && same.home.jobs).toEqual(home.jobs);
 		expect(same.ok && same.home.zones).toEqual(home.zones);
 		const more = applyTouch(
@@ -510,7 +511,7 @@ describe('the first steps', () => {
 			pattern('rolling-zones'),
 			library
 		);
-		const added = changeHome(home, more, library, pattern('rolling-zones'), addDays(FROM, 30));
+		const added = changeHome(home, more, library, pattern('rolling-zones'), addDays(FROM, 30), patterns());
 		if (!added.ok) throw new Error(JSON.stringify(added.refusal));
 		expect(added.home.jobs.filter((job) => job.room === 'study').length).toBeGreaterThan(3);
 		expect(added.home.jobs.filter((job) => job.room !== 'study')).toEqual(home.jobs);
@@ -530,24 +531,81 @@ describe('the first steps', () => {
 			pattern('rolling-zones'),
 			library
 		);
-		const gone = changeHome(home, less, library, pattern('rolling-zones'), addDays(FROM, 30));
+		const gone = changeHome(home, less, library, pattern('rolling-zones'), addDays(FROM, 30), patterns());
 		expect(gone.ok && gone.home.rooms.some((room) => room.id === 'hall')).toBe(false);
 		const other = changeHome(
 			home,
 			{ ...again, pattern: 'upkeep' },
 			library,
 			pattern('upkeep'),
-			addDays(FROM, 30)
+			addDays(FROM, 30),
+			patterns()
 		);
 		expect(other.ok && other.home.household.rhythm.pattern).toBe('Upkeep');
 	});
+	it('run again on a home of many zones, rooms and people, they leave each where it is', () => {
+		const home = made('rolling-zones', { minutesADay: undefined });
+		const many = Array.from({ length: 12 }, (_, i) => ({
+			id: `zone-${i}`,
+			name: `Zone ${i}`,
+			weave: 'dots' as const,
+			list: [],
+			orderBy: 'list' as const
+		}));
+		const rooms = Array.from({ length: MOST.rooms }, (_, i) => ({
+			id: `room-${i}`,
+			name: 'Room',
+			kind: 'store' as const,
+			storey: i % 3,
+			walkOrder: i,
+			seenByVisitors: false,
+			zone: `zone-${i % 12}`,
+			surfaces: [],
+			owners: [],
+			sheds: []
+		}));
+		const { minutesADay: _minutes, ...household } = home.household;
+		const read = readHome({ ...home, household, zones: many, rooms, jobs: [] });
+		if (!read.ok) throw new Error(JSON.stringify(read.problems));
+		const again = draftFromHome(read.home, 'h');
+		const same = changeHome(
+			read.home,
+			again,
+			library,
+			pattern('rolling-zones'),
+			addDays(FROM, 30),
+			patterns()
+		);
+		if (!same.ok) throw new Error(JSON.stringify(same.refusal));
+		const zoneOf = (one: Home) => new Map(one.rooms.map((room) => [room.id, room.zone]));
+		expect(zoneOf(same.home)).toEqual(zoneOf(read.home));
+		// It goes by its habit, and nobody has said otherwise.
+		expect(same.home.household.minutesADay).toBeUndefined();
+		expect(fullBy(again, touchSchema.parse({ op: 'hang', kind: 'study', storey: '0' }))).toBe('rooms');
+		expect(fullBy(again, touchSchema.parse({ op: 'person', name: 'Fay', role: 'adult' }))).toBeNull();
+	});
+
+	it('run again on a home with a way of its own, they keep to it', () => {
+		const home = made('rolling-zones');
+		const { rhythm } = home.household;
+		const own: Home = {
+			...home,
+			household: { ...home.household, rhythm: { ...rhythm, pattern: 'As we did' } }
+		};
+		const way = patternOfHome(own, 'As it is.');
+		expect(readPattern({ ...way }).ok).toBe(true);
+		const again = { ...draftFromHome(own, 'h'), pattern: way.id };
+		const same = changeHome(own, again, library, way, addDays(FROM, 30), [way, ...patterns()]);
+		expect(same.ok && same.home).toEqual(own);
+	});
+
 	it.each([...ROOM_KINDS])('run again, they show of a new room (%s) what it will have', (kind) => {
 		const home = made('rolling-zones');
 		const again = { ...draftFromHome(home, 'h'), pattern: 'rolling-zones' };
 		const hang = touchSchema.parse({ op: 'hang', kind, storey: '0' });
 		const shown = (of: Draft) => {
 			const room = of.rooms.find((one) => !home.rooms.some(({ id }) => id === one.id))?.id ?? '';
-			const changed = changeHome(home, of, library, pattern('rolling-zones'), addDays(FROM, 30));
+			const changed = changeHome(home, of, library, pattern('rolling-zones'), addDays(FROM, 30), patterns());
 			if (!changed.ok) throw new Error(JSON.stringify(changed.refusal));
 			const names = (jobs: readonly { readonly name: string }[] = []) => jobs.map((job) => job.name).sort();
 			const told = names(roomJobs(of, library, home).get(room));
@@ -573,7 +631,7 @@ describe('the first steps', () => {
 			library
 		);
 		const washes = (of: Draft) => {
-			const changed = changeHome(home, of, library, pattern('rolling-zones'), addDays(FROM, 30));
+			const changed = changeHome(home, of, library, pattern('rolling-zones'), addDays(FROM, 30), patterns());
 			return changed.ok ? changed.home.jobs.filter((job) => job.library === 'wash-load') : null;
 		};
 		expect(washes(hung)?.map((job) => job.room)).toEqual([wash.room]);
@@ -608,13 +666,13 @@ describe('the first steps', () => {
 		});
 		if (!read.ok) throw new Error(JSON.stringify(read.problems));
 		const again = { ...draftFromHome(read.home, 'h'), pattern: id };
-		const changed = changeHome(read.home, again, library, pattern(id), addDays(FROM, 30));
+		const changed = changeHome(read.home, again, library, pattern(id), addDays(FROM, 30), patterns());
 		if (!changed.ok) throw new Error(JSON.stringify(changed.refusal));
 		expect(changed.home.cupboard).toEqual(read.home.cupboard);
 		expect(changed.home.jobs.some((one) => one.id === 'own-descale')).toBe(true);
 		// A tool of a room that is gone is for any.
 		const less = { ...again, rooms: again.rooms.filter((room) => room.id !== 'hall') };
-		const gone = changeHome(read.home, less, library, pattern(id), addDays(FROM, 30));
+		const gone = changeHome(read.home, less, library, pattern(id), addDays(FROM, 30), patterns());
 		if (!gone.ok) throw new Error(JSON.stringify(gone.refusal));
 		expect(gone.home.cupboard.tools[0]?.boundTo).toBeUndefined();
 		expect(gone.home.cupboard.products).toEqual(read.home.cupboard.products);

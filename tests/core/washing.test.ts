@@ -79,7 +79,7 @@ describe('the washing of a new home', () => {
 		const home = begun(draft());
 		const again = draftFromHome(home, 'h');
 		const more = { ...again, rooms: [...again.rooms, draft({ rooms: [room('wash', 'laundry')] }).rooms[0]!] };
-		const changed = changeHome(home, more, library(), rolling, addDays(FROM, 30));
+		const changed = changeHome(home, more, library(), rolling, addDays(FROM, 30), [rolling]);
 		if (!changed.ok) throw new Error('refused');
 		expect(changed.home.rooms.map((one) => one.id)).toContain('wash');
 		expect(changed.home.jobs.filter((job) => job.library === 'wash-load')).toHaveLength(1);

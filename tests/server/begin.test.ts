@@ -292,6 +292,71 @@ describe('the beginning of a home', () => {
 		expect((await loadHome(pool(), household))?.home.jobs.length).toBe(first?.jobs);
 	});
 
+	it('run again by another way of cleaning shows what it will be, and it is so once it is saved', async () => {
+		const one = browser();
+		await one.open();
+		for (const kind of ['kitchen', 'bathroom', 'bedroom', 'hall', 'living', 'child'])
+			await one.touch({ op: 'hang', kind, storey: '0' });
+		await one.touch({ op: 'person', name: 'Ada', role: 'adult' });
+		await one.touch({ op: 'minutes', minutes: '120' });
+		await one.touch({ op: 'pattern', pattern: 'rolling-zones' });
+		await one.touch({ op: 'begin', begin: 'all' });
+		await one.start();
+		const household = one.home();
+		const jobsOf = async () => (await loadHome(pool(), household))?.home.jobs ?? [];
+		const [retired] = await jobsOf();
+		const form = new FormData();
+		form.set('op', 'retire');
+		form.set('id', '01900000-0000-7000-b000-00000000f0a2');
+		await expect(editJob(household, retired?.id ?? '', form)).rejects.toMatchObject({ location: '/house' });
+		await one.take(household, 'rhythm');
+		await one.touch({ op: 'pattern', pattern: 'upkeep' });
+		await one.touch({ op: 'step', step: 'first-morning' });
+		const { first, room } = await one.open('kitchen');
+		// In each room that stays stand the jobs that it will have, and none is asked for again.
+		expect([first?.isAnew, room?.keeps]).toEqual([true, room?.jobs.length]);
+		await one.start();
+		const after = await jobsOf();
+		expect(after.length).toBe(first?.jobs);
+		expect(after.some((job) => job.library === retired?.library && job.room === retired?.room)).toBe(false);
+		const shown = await Promise.all(
+			['2027-03-03', '2027-03-04', '2027-03-05'].map((on) =>
+				loadToday({ household, on, open: null, me: null, now: now() })
+			)
+		);
+		expect(first?.days.slice(0, 3).map((day) => day.minutes)).toEqual(
+			shown.map((day) => Math.round(day.minutesLeft))
+		);
+	});
+
+	it('run again without anybody who organises shows nothing, and says why', async () => {
+		const one = browser();
+		await one.open();
+		await one.touch({ op: 'hang', kind: 'kitchen', storey: '0' });
+		await one.touch({ op: 'person', name: 'Ada', role: 'adult' });
+		await one.touch({ op: 'person', name: 'Ben', role: 'adult' });
+		await one.start();
+		await one.take(one.home());
+		await one.touch({ op: 'unperson', person: 'ada' });
+		await one.touch({ op: 'step', step: 'first-morning' });
+		const { first, refused } = await one.open();
+		expect(first).toBeNull();
+		expect(refused).toContain('Make somebody else an organiser first.');
+		expect(await one.start()).toMatchObject({ status: 400, data: { message: refused } });
+	});
+
+	it('says that there are as many rooms as there can be, and forgets none', async () => {
+		const one = browser();
+		await one.open();
+		const hang = () => one.touch({ op: 'hang', kind: 'store', storey: '0' });
+		for (let i = 0; i < 200; i++) await hang();
+		expect(await hang()).toMatchObject({
+			status: 400,
+			data: { message: 'A home has 200 rooms at most. Take one away before you add another.' }
+		});
+		expect((await one.open()).rooms.length).toBe(200);
+	});
+
 	it('tells apart whose room it is where two are called alike', async () => {
 		const one = browser();
 		await one.open();

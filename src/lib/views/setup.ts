@@ -157,5 +157,7 @@ export interface BeginView {
 			readonly isBeyond: boolean;
 		};
 	} | null;
+	/** Why the answers make no home, in words; null where they do, or where there is no room yet. */
+	readonly refused: string | null;
 	readonly formId: string;
 }

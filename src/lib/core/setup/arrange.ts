@@ -221,7 +221,7 @@ function childrenFor(job: Job, work: Work): string[] {
 }
 
 function applyWho(job: Job, rule: PatternRule, work: Work): Job {
-	if (rule.who === undefined || job.who.mode === 'fixed') return job;
+	if (rule.who === undefined || job.who.mode === 'fixed' || work.input.named.has(job.id)) return job;
 	if (rule.who !== 'children') {
 		return rule.who === 'free'
 			? { ...job, who: { mode: 'free', members: [] } }
@@ -277,7 +277,7 @@ export function arrange(
 ): Arranged {
 	const work: Work = {
 		input,
-		taken: new Set(input.jobs.map((job) => job.id)),
+		taken: new Set([...input.taken, ...input.jobs.map((job) => job.id)]),
 		weekdayLoad: new Map(),
 		childMinutes: new Map(),
 		listed: new Map()

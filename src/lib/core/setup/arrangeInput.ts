@@ -10,6 +10,10 @@ export interface ArrangeInput {
 	/** The weekday of each zone, for schemes by weekdays. */
 	readonly zoneWeekday: ReadonlyMap<string, Weekday>;
 	readonly today: CivilDay;
+	/** Ids of other jobs of the home: none is given again. */
+	readonly taken: ReadonlySet<string>;
+	/** Ids of jobs whose doers the household has named: they stay theirs. */
+	readonly named: ReadonlySet<string>;
 }
 
 export interface Arranged {

@@ -1,38 +1,54 @@
 /** The first steps run again on a home that is there: only what was changed changes. */
-import { isoOf, type CivilDay } from '../calendar/civil';
+import type { CivilDay } from '../calendar/civil';
 import { addFromLibrary } from './editJobs';
-import { changeRoom, cupboardWithoutRoom, moveRoom, retireRoom } from './editRooms';
+import { changeRoom, moveRoom, retireRoom } from './editRooms';
 import type { Edit } from './edit';
-import { agreedAmong } from '../household/familySchema';
+import { minutesOfDay } from '../household/dayMinutes';
 import { readHome, type Home } from '../household/home';
 import type { Draft } from './draft';
-import { membersOf } from './draftMembers';
-import { withMembers } from './editMembers';
-import { homeFromDraft } from './homeFromDraft';
-import { jobsByRoom, walkRooms } from './jobsOfRooms';
+import { withPeople } from './draftMembers';
+import { jobsByRoom, stayingOfLibrary, walkRooms } from './jobsOfRooms';
+import type { MadeHome } from './homeFromDraft';
+import { layAnew } from './layAnew';
 import type { Library } from './library';
 import type { Pattern } from './pattern';
-import { stayingOfLibrary } from './roomJobs';
 
 /** Whether this pattern lays the library's jobs of a home anew: it is another one than the home lives by. */
 export const isLaidAnew = (home: Home, pattern: Pattern): boolean =>
 	pattern.name !== home.household.rhythm.pattern;
 
+/** The home with the answers' changes, and where its work is laid anew, what has no place; or why not. */
+export type ChangedHome =
+	| {
+			readonly ok: true;
+			readonly home: Home;
+			readonly anew: Extract<MadeHome, { ok: true }> | null;
+	  }
+	| Extract<Edit, { ok: false }>;
+
 /**
  * The home with the answers' changes. A room that was hung gets its usual jobs, one that was taken down retires
- * with its own; people and animals follow the answers. Another pattern lays the library's jobs anew; jobs of the
- * household's own making stay as they are. Rules: "First steps taken again".
+ * with its own; people and animals follow the answers. Another of the `patterns` than the home lives by lays the library's
+ * jobs anew. Rules: "First steps taken again", "Another way of cleaning".
  */
 export function changeHome(
 	home: Home,
 	draft: Draft,
 	library: Library,
 	pattern: Pattern,
-	today: CivilDay
-): Edit {
-	return isLaidAnew(home, pattern)
-		? layAnew(home, draft, library, pattern, today)
-		: onlyChanges(home, draft, library, today);
+	today: CivilDay,
+	patterns: readonly Pattern[]
+): ChangedHome {
+	if (!withPeople(home, draft).members.some((member) => member.role === 'organiser'))
+		return { ok: false, refusal: { code: 'last-organiser' } };
+	if (!isLaidAnew(home, pattern)) {
+		const edit = onlyChanges(home, draft, library, today);
+		return edit.ok ? { ok: true, home: edit.home, anew: null } : edit;
+	}
+	const made = layAnew(home, draft, library, { pattern, patterns }, today);
+	return made.ok
+		? { ok: true, home: made.home, anew: made }
+		: { ok: false, refusal: { code: 'problems', problems: made.problems } };
 }
 
 function onlyChanges(home: Home, draft: Draft, library: Library, today: CivilDay): Edit {
@@ -91,7 +107,11 @@ function onlyChanges(home: Home, draft: Draft, library: Library, today: CivilDay
 		household: {
 			...current.household,
 			name: draft.name.trim() || current.household.name,
-			minutesADay: draft.minutesADay ?? current.household.minutesADay,
+			// A home that has set none goes by its habit, and so it stays where nobody answered otherwise.
+			minutesADay:
+				draft.minutesADay === undefined || draft.minutesADay === minutesOfDay(home.household)
+					? current.household.minutesADay
+					: draft.minutesADay,
 			weekStart: draft.weekStart,
 			rhythm: {
 				...current.household.rhythm,
@@ -99,55 +119,6 @@ function onlyChanges(home: Home, draft: Draft, library: Library, today: CivilDay
 				catchUpDays: draft.catchUpDays ?? current.household.rhythm.catchUpDays
 			}
 		}
-	});
-	return read.ok
-		? { ok: true, home: read.home, effects: [{ code: 'history-stays' }] }
-		: { ok: false, refusal: { code: 'problems', problems: read.problems } };
-}
-
-/** People as the answers name them; who was there already keeps what the answers do not ask. */
-function withPeople(home: Home, draft: Draft): Home {
-	if (draft.people.length === 0) return { ...home, pets: draft.pets };
-	const asked = new Map(draft.people.map((person) => [person.id, person]));
-	const members = membersOf(draft).map((member) => {
-		const before = home.members.find((one) => one.id === member.id);
-		return before
-			? { ...before, name: member.name, ...(asked.get(member.id)?.bornOn ? { bornOn: member.bornOn } : {}) }
-			: member;
-	});
-	const devices = home.members.filter((member) => member.role === 'device');
-	return { ...withMembers(home, [...members, ...devices]), pets: draft.pets };
-}
-
-function layAnew(home: Home, draft: Draft, library: Library, pattern: Pattern, today: CivilDay): Edit {
-	const made = homeFromDraft(draft, library, pattern, today);
-	if (!made.ok) return { ok: false, refusal: { code: 'problems', problems: made.problems } };
-	const rooms = new Set(made.home.rooms.map((room) => room.id));
-	const taken = new Set(made.home.jobs.map((job) => job.id));
-	const members = withPeople(home, draft).members;
-	const known = new Set(members.map((member) => member.id));
-	const own = home.jobs
-		.filter((job) => !job.library && job.cadence.type !== 'zone' && rooms.has(job.room) && !taken.has(job.id))
-		.map((job) => ({
-			...job,
-			covers: job.covers.filter((id) => taken.has(id)),
-			who: job.who.members.every((one) => known.has(one)) ? job.who : { mode: 'shared' as const, members: [] }
-		}));
-	const read = readHome({
-		...made.home,
-		household: {
-			...home.household,
-			...made.home.household,
-			family: agreedAmong(home.household.family, known),
-			layers: home.household.layers,
-			startsOn: isoOf(today)
-		},
-		members,
-		// What stands in the cupboard has nothing to do with when the work is done.
-		cupboard: home.rooms
-			.filter((room) => !rooms.has(room.id))
-			.reduce((cupboard, room) => cupboardWithoutRoom(cupboard, room.id, null), home.cupboard),
-		jobs: [...made.home.jobs, ...own]
 	});
 	return read.ok
 		? { ok: true, home: read.home, effects: [{ code: 'history-stays' }] }

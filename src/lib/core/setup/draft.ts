@@ -9,6 +9,9 @@ export type Step = (typeof STEPS)[number];
 /** When somebody is at home, in one touch. */
 export const PRESENCE = ['always', 'school', 'evenings', 'weekends', 'oneday'] as const;
 
+/** So many of each a home has at most. */
+export const MOST = { rooms: 200, people: 40, pets: 40 } as const;
+
 const draftRoom = z.strictObject({
 	id,
 	name,
@@ -16,7 +19,7 @@ const draftRoom = z.strictObject({
 	storey: z.number().int().min(-5).max(60),
 	floor: z.enum(FLOORS).optional(),
 	surfaces: z.array(z.enum(SURFACES)).max(20).default([]),
-	owners: z.array(id).max(20).default([]),
+	owners: z.array(id).max(MOST.people).default([]),
 	sheds: z.array(z.enum(PETS)).default([])
 });
 
@@ -40,16 +43,16 @@ export const draftSchema = z.strictObject({
 	clock: z.enum(['24h', '12h']).default('24h'),
 	dates: z.enum(DATE_ORDERS).default('dayFirst'),
 	units: z.enum(UNITS).default('metric'),
-	rooms: z.array(draftRoom).max(80, 'Eighty rooms are the most that the first steps take.').default([]),
-	people: z.array(draftPerson).max(40).default([]),
+	rooms: z.array(draftRoom).max(MOST.rooms).default([]),
+	people: z.array(draftPerson).max(MOST.people).default([]),
 	pets: z
 		.array(z.strictObject({ id, name, kind: z.enum(PETS) }))
-		.max(20)
+		.max(MOST.pets)
 		.default([]),
 	/** Left out: as the pattern suggests. Rooms in no zone's list are in none. */
 	zones: z
 		.array(z.strictObject({ id, name, weave: z.enum(WEAVES), rooms: z.array(id) }))
-		.max(7)
+		.max(12, 'A home has twelve zones at most.')
 		.optional(),
 	pattern: id.default('rolling-zones'),
 	/** The pattern was taken: until then it is the one that suits. */

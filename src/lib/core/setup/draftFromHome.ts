@@ -48,12 +48,17 @@ export function draftFromHome(home: Home, household: string): Draft {
 				weekday: member.home?.[0]?.weekdays[0] ?? 4
 			})),
 		pets: home.pets,
-		zones: home.zones.slice(0, 7).map((zone) => ({
-			id: zone.id,
-			name: zone.name,
-			weave: zone.weave,
-			rooms: home.rooms.filter((room) => room.zone === zone.id).map((room) => room.id)
-		})),
+		// A home without zones has parted nothing: a way of cleaning with zones parts it.
+		...(home.zones.length === 0
+			? {}
+			: {
+					zones: home.zones.map((zone) => ({
+						id: zone.id,
+						name: zone.name,
+						weave: zone.weave,
+						rooms: home.rooms.filter((room) => room.zone === zone.id).map((room) => room.id)
+					}))
+				}),
 		minutesADay: minutesOfDay(home.household),
 		weekStart: home.household.weekStart,
 		freeDays: home.household.rhythm.freeDays,

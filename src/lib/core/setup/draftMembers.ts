@@ -1,6 +1,7 @@
-/** The people of a new home, as the answers of the first steps name them. */
-import { PLAIN_PERSON, type Member } from '../household/home';
+/** The people of a home, as the answers of the first steps name them. */
+import { PLAIN_PERSON, type Home, type Member } from '../household/home';
 import type { Draft } from './draft';
+import { withMembers } from './editMembers';
 
 const presenceOf = (person: Draft['people'][number]): Member['home'] => {
 	switch (person.presence) {
@@ -58,3 +59,17 @@ const UNNAMED: Draft['people'][number] = {
 	presence: 'always',
 	weekday: 4
 };
+
+/** People as the answers name them; who was there already keeps what the answers do not ask. */
+export function withPeople(home: Home, draft: Draft): Home {
+	if (draft.people.length === 0) return { ...home, pets: draft.pets };
+	const asked = new Map(draft.people.map((person) => [person.id, person]));
+	const members = membersOf(draft).map((member) => {
+		const before = home.members.find((one) => one.id === member.id);
+		return before
+			? { ...before, name: member.name, ...(asked.get(member.id)?.bornOn ? { bornOn: member.bornOn } : {}) }
+			: member;
+	});
+	const devices = home.members.filter((member) => member.role === 'device');
+	return { ...withMembers(home, [...members, ...devices]), pets: draft.pets };
+}

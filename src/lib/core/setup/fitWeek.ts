@@ -63,7 +63,7 @@ const byNeed = (a: Job, b: Job) =>
  * seldom done, then to the rest: among alike to work of the whole house, then the weightiest and shortest. What is somebody's
  * own takes none of them. The minutes are those of the days that are neither free nor for catching up. What is left is for the
  * home to decide on: nothing is dropped in silence. `rooms` with their zones; `zones`: how many; `stretch`: the rest comes
- * less often until it has room, before any of it is left.
+ * less often until it has room, before any of it is left; `fixed`: other jobs, that come whatever there is room for.
  * Rules: "A week within its minutes".
  */
 export function fitWeek(
@@ -72,8 +72,14 @@ export function fitWeek(
 	{
 		rooms,
 		zones,
-		stretch = false
-	}: { readonly rooms: readonly Room[]; readonly zones: number; readonly stretch?: boolean }
+		stretch = false,
+		fixed = []
+	}: {
+		readonly rooms: readonly Room[];
+		readonly zones: number;
+		readonly stretch?: boolean;
+		readonly fixed?: readonly Job[];
+	}
 ): FittedWeek {
 	const { freeDays, catchUpDays } = household.rhythm;
 	// A day to catch up on is kept for what was missed, and a free day free: neither holds work of a usual week.
@@ -82,7 +88,9 @@ export function fitWeek(
 	const takes = (job: Job) => minutesAWeek(job) * (job.layer === 'basics' ? days / 7 : 1);
 	const sum = (list: readonly Job[]) => list.reduce((total, job) => total + takes(job), 0);
 	// What waits for its zone is done in the zone's sittings; what is somebody's own, such as a bed, is no work of the home.
-	const ofHome = jobs.filter((job) => job.cadence.type !== 'zone' && !isOwnWork(job, rooms)).sort(byNeed);
+	const isOfHome = (job: Job) => job.cadence.type !== 'zone' && !isOwnWork(job, rooms);
+	const ofHome = jobs.filter(isOfHome).sort(byNeed);
+	const already = sum(fixed.filter(isOfHome));
 	const basics = ofHome.filter((job) => job.core && job.layer === 'basics');
 	const core = ofHome.filter((job) => job.core && job.layer !== 'basics');
 	// What is seldom done takes little of a week, and is nobody's habit.
@@ -90,19 +98,22 @@ export function fitWeek(
 	const usual = [...ofHome.filter(isSeldom), ...ofHome.filter((job) => !isSeldom(job))].filter(
 		(job) => !job.core
 	);
-	const minutes = minutesOfDay(household) * days - sum(basics);
+	const minutes = minutesOfDay(household) * days - sum(basics) - already;
 	const roomBeside = (sittings: number) => Math.max(LEAST_ROUND, minutes - sittings);
 	const most = mostSittings(household);
 	const zoneOf = new Map(rooms.map((room) => [room.id, room.zone]));
-	const items = jobs
-		.filter((job) => job.cadence.type === 'zone')
-		.sort(byNeed)
-		.map((job): ZoneItem => ({ job, zone: zoneOf.get(job.room) ?? '' }));
+	const itemsOf = (list: readonly Job[]) =>
+		list
+			.filter((job) => job.cadence.type === 'zone')
+			.sort(byNeed)
+			.map((job): ZoneItem => ({ job, zone: zoneOf.get(job.room) ?? '' }));
+	const items = itemsOf(jobs);
+	const fixedItems = itemsOf(fixed);
 	const stay =
 		most.days > 0
 			? itemsBesideCore(items, zones, most, (sittings) => roomBeside(sittings) >= sum(core))
 			: items;
-	const room = roomBeside(sittingsOfWeek(stay, zones, most));
+	const room = roomBeside(sittingsOfWeek([...stay, ...fixedItems], zones, most));
 	/** What has no room, of the core and then of the rest; nothing of the rest has while some of the core has none. */
 	const without = (rest: readonly Job[]): Job[] => {
 		let free = room;
@@ -125,7 +136,8 @@ export function fitWeek(
 	// As often as is usual, so that it is said what it would take.
 	const left = [...[...core, ...usual].filter((job) => out.has(job.id)), ...waiting];
 	for (const job of waiting) out.add(job.id);
-	const needed = sum(basics) + sittingsOfWeek(items, zones, most) + sum(core) + sum(usual);
+	const sittings = sittingsOfWeek([...items, ...fixedItems], zones, most);
+	const needed = sum(basics) + already + sittings + sum(core) + sum(usual);
 	return {
 		jobs: jobs.filter((job) => !out.has(job.id)).map((job) => rarer.get(job.id) ?? job),
 		left,

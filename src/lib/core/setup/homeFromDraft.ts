@@ -1,21 +1,23 @@
 /** The home that comes of the answers of the first steps. */
-import { isoOf, type CivilDay } from '../calendar/civil';
-import { weekStartOf } from '../calendar/weeks';
-import { NOTHING_AGREED } from '../household/familySchema';
-import { LAYERS, readHome, type Home, type Job, type Room, type Zone } from '../household/home';
+import type { CivilDay } from '../calendar/civil';
+import { EMPTY_CUPBOARD } from '../household/cupboardSchema';
+import { readHome, type Home, type Job, type Room, type Zone } from '../household/home';
 import type { Problem } from '../household/problems';
 import { isOfADay, timesAYear } from '../schedule/zoneItems';
 import { arrange } from './arrange';
 import type { Draft } from './draft';
 import { membersOf } from './draftMembers';
+import { floatItem } from './edit';
 import { fitWeek } from './fitWeek';
+import { householdOf } from './householdOf';
 import { minutesSuggested } from './minutesSuggested';
 import { besideFreeDays, cadenceBesideFreeDays } from './freeDays';
 import { chooseJobs, walkRooms } from './jobsOfRooms';
 import { fixedByAge, type Library } from './library';
 import type { Pattern } from './pattern';
-import { schemeOf, weekdaysOfZones, workingDays } from './schemeOf';
+import { weekdaysOfZones, workingDays } from './schemeOf';
 import { spreadFirstDays } from './spread';
+import type { Standing } from './standing';
 import { suggestZones } from './zones';
 
 const SEEN: readonly string[] = ['hall', 'living', 'dining', 'toilet', 'kitchen'];
@@ -89,37 +91,48 @@ export type MadeHome =
 
 /**
  * The home that comes of the answers, beginning on `from`. Where only the basics begin, the other layers are
- * there and switched off. Problems name what is missing.
+ * there and switched off. Of a home that stands, its work is laid anew, and the rest stays. Problems name what is missing.
  */
-export function homeFromDraft(draft: Draft, library: Library, chosen: Pattern, from: CivilDay): MadeHome {
+export function homeFromDraft(
+	draft: Draft,
+	library: Library,
+	chosen: Pattern,
+	from: CivilDay,
+	standing: Standing | null = null
+): MadeHome {
 	const freeDays = draft.freeDays ?? chosen.rhythm.freeDays;
 	const catchUpDays = draft.catchUpDays ?? chosen.rhythm.catchUpDays;
 	const pattern = besideFreeDays(chosen, freeDays, catchUpDays);
-	const members = membersOf(draft);
+	const members = standing?.home.members ?? membersOf(draft);
+	const own = standing?.own ?? [];
+	const named = standing?.named ?? new Set<string>();
 	const known = new Set(members.map((member) => member.id));
 	const zones = pattern.rhythm.scheme === 'none' ? [] : zonesOf(draft, pattern, library);
 	const zoneOfRoom = new Map(
 		zones.flatMap(({ zone, rooms }) => rooms.map((room) => [room, zone.id] as const))
 	);
+	const before = new Map(standing?.home.rooms.map((room) => [room.id, room]));
 	const rooms: Room[] = walkRooms(draft).map((room, i) => ({
 		...room,
 		owners: room.owners.filter((owner) => known.has(owner)),
 		walkOrder: i,
-		seenByVisitors: SEEN.includes(room.kind),
+		seenByVisitors: before.get(room.id)?.seenByVisitors ?? SEEN.includes(room.kind),
 		zone: zoneOfRoom.get(room.id) ?? null
 	}));
-	const { rhythm } = pattern;
 	const zoneWeekday = weekdaysOfZones(
 		zones.map(({ zone }) => zone),
 		freeDays,
 		catchUpDays
 	);
 	const input = {
-		jobs: chooseJobs(
-			{ ...draft, rooms: rooms.map(({ walkOrder: _w, seenByVisitors: _s, zone: _z, ...room }) => room) },
-			library
+		jobs: (
+			standing?.jobs ??
+			chooseJobs(
+				{ ...draft, rooms: rooms.map(({ walkOrder: _w, seenByVisitors: _s, zone: _z, ...room }) => room) },
+				library
+			)
 		)
-			.map((job) => fixedByAge(job, members, from))
+			.map((job) => (named.has(job.id) ? job : fixedByAge(job, members, from)))
 			.map((job) =>
 				// Basics are for every day; all else keeps clear of the free ones.
 				job.layer === 'basics'
@@ -130,44 +143,19 @@ export function homeFromDraft(draft: Draft, library: Library, chosen: Pattern, f
 		zones: zones.map(({ zone }) => zone),
 		members,
 		zoneWeekday,
-		today: from
+		today: from,
+		taken: new Set(own.map((job) => job.id)),
+		named
 	};
 	const { everything, beyondPattern: beyond } = draft;
 	const arranged = arrange(pattern, input, { everything, beyond });
-	const household: Home['household'] = {
-		name: draft.name.trim() || 'Our home',
-		timeZone: draft.timeZone,
-		dayStartsAt: '04:00',
-		clock: draft.clock,
-		dates: draft.dates,
-		units: draft.units,
-		weekStart: draft.weekStart,
-		weekBelongs: 'start',
-		parts: { morning: '05:00', midday: '12:00', evening: '17:00' },
-		startsOn: isoOf(from),
-		minutesADay: draft.minutesADay,
-		moves: { sameStorey: 0.5, perStorey: 1 },
-		floors: 'by-room',
-		layers: draft.begin === 'basics' ? ['basics'] : [...LAYERS],
-		rhythm: {
-			pattern: pattern.name,
-			scheme: schemeOf(pattern, zoneWeekday, isoOf(weekStartOf(from, draft.weekStart))),
-			zoneDays: rhythm.zoneDays,
-			sittingMinutes: rhythm.sittingMinutes,
-			catchUpDays,
-			freeDays,
-			errandDays: [],
-			swaps: [],
-			shifts: [],
-			subjects: rhythm.subjects
-		},
-		laundry: { days: [], aDay: 1, dry: 'line' },
-		// A family with children shares by age; others, all the same.
-		family: members.some((member) => member.role === 'child')
-			? { ...NOTHING_AGREED, shares: { by: 'age' as const, byHand: {} } }
-			: NOTHING_AGREED
-	};
-	const within = { rooms, zones: zones.length, stretch: draft.lessOften };
+	const household = householdOf(draft, pattern, {
+		members,
+		zoneWeekday,
+		from,
+		before: standing?.home.household ?? null
+	});
+	const within = { rooms, zones: zones.length, stretch: draft.lessOften, fixed: own };
 	household.minutesADay ??= minutesSuggested(
 		fitWeek(arranged.jobs, household, within).neededADay,
 		members,
@@ -182,22 +170,41 @@ export function homeFromDraft(draft: Draft, library: Library, chosen: Pattern, f
 		? arranged.jobs
 		: arranged.jobs.filter((job) => !out.has(job.id)).map((job) => asOften.get(job.id) ?? job);
 	if (household.rhythm.scheme.type === 'weekdays')
-		household.rhythm.sittingMinutes = sittingOfDay(rooms, inWeek);
-	const jobs = spreadFirstDays(inWeek, [], from, household, rooms);
+		household.rhythm.sittingMinutes = sittingOfDay(rooms, [...inWeek, ...own]);
+	// Of its own, what came with a zone has none any more where its room is in none.
+	const isHomeless = (job: Job) => job.cadence.type === 'zone' && !zoneOfRoom.has(job.room);
+	const settled = own.filter((job) => !isHomeless(job));
+	const floating = own.filter(isHomeless).map(floatItem);
+	const jobs = [...spreadFirstDays([...inWeek, ...floating], settled, from, household, rooms), ...settled];
 	const kept = new Set(jobs.map((job) => job.id));
+	const isKept = (id: string) => kept.has(id);
+	const ownItems = settled.filter((job) => job.cadence.type === 'zone');
+	const orderBy = new Map(standing?.home.zones.map((zone) => [zone.id, zone.orderBy]));
 	const read = readHome({
 		format: 'pail-round/home',
 		version: 4,
 		household,
-		zones: arranged.zones.map((zone) => ({ ...zone, list: zone.list.filter((id) => kept.has(id)) })),
+		zones: arranged.zones.map((zone) => ({
+			...zone,
+			orderBy: orderBy.get(zone.id) ?? zone.orderBy,
+			list: [
+				...zone.list.filter(isKept),
+				...ownItems.filter((job) => zoneOfRoom.get(job.room) === zone.id).map((job) => job.id)
+			]
+		})),
 		rooms,
-		members,
+		members: members.map((member) => ({
+			...member,
+			excludes: { ...member.excludes, jobs: member.excludes.jobs.filter(isKept) },
+			dislikes: member.dislikes.filter(isKept)
+		})),
 		pets: draft.pets,
+		cupboard: standing?.home.cupboard ?? EMPTY_CUPBOARD,
 		jobs: jobs.map((job) => ({
 			...job,
 			// Without zones what is seldom done is one part of the work, not two.
 			layer: zones.length === 0 && job.layer === 'zone' ? ('long' as const) : job.layer,
-			covers: job.covers.filter((id) => kept.has(id))
+			covers: job.covers.filter(isKept)
 		}))
 	});
 	if (!read.ok) return { ok: false, problems: read.problems };

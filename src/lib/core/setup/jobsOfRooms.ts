@@ -1,6 +1,6 @@
 /** Which jobs of the library the rooms of a new home take, and how often there. Rules: "Jobs of a new room". */
 import type { Weekday } from '../calendar/civil';
-import type { Job, Member } from '../household/home';
+import type { Home, Job, Member } from '../household/home';
 import type { Draft, DraftRoom } from './draft';
 import { membersOf } from './draftMembers';
 import { jobForRoom, suitsRoom, type Library, type LibraryJob } from './library';
@@ -64,6 +64,12 @@ export function jobsByRoom(
 				.map((job) => forPeople(job, people))
 		])
 	);
+}
+
+/** The library's jobs that stay in a home with these answers: those of rooms that are not taken down, by their ids. */
+export function stayingOfLibrary(home: Home, draft: Draft): Set<string> {
+	const rooms = new Set(draft.rooms.map((room) => room.id));
+	return new Set(home.jobs.flatMap((job) => (job.library && rooms.has(job.room) ? [job.library] : [])));
 }
 
 /** The jobs that the rooms of a draft take from the library, before a pattern lays them. Rules: "Patterns". */

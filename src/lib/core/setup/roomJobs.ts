@@ -2,8 +2,9 @@
 import type { Home, Job, Layer } from '../household/home';
 import type { Draft } from './draft';
 import { minutesAWeek } from './fitWeek';
-import { jobsByRoom, walkRooms } from './jobsOfRooms';
+import { jobsByRoom, stayingOfLibrary, walkRooms } from './jobsOfRooms';
 import { jobForRoom, type Library } from './library';
+import type { Standing } from './standing';
 
 export interface RoomJob {
 	/** Which one it is: of a room that is kept the job's id, else that of the library and of the room. */
@@ -16,18 +17,20 @@ export interface RoomJob {
 	readonly aWeek: number;
 }
 
-/** The library's jobs that stay in a home with these answers: those of rooms that are not taken down, by their ids. */
-export function stayingOfLibrary(home: Home, draft: Draft): Set<string> {
-	const rooms = new Set(draft.rooms.map((room) => room.id));
-	return new Set(home.jobs.flatMap((job) => (job.library && rooms.has(job.room) ? [job.library] : [])));
-}
-
 /** Whether a room is one of a home that keeps its jobs. */
 export const isKept = (kept: Home | null, room: string): boolean =>
 	kept?.rooms.some((one) => one.id === room) ?? false;
 
-/** The jobs of each room of the answers: those that it has in a home that keeps them, or those that the library gives it. */
-export function roomJobs(draft: Draft, library: Library, kept: Home | null): Map<string, RoomJob[]> {
+/**
+ * The jobs of each room of the answers: those that it has in a home that keeps them, and that it will have where they are
+ * laid anew, or those that the library gives it.
+ */
+export function roomJobs(
+	draft: Draft,
+	library: Library,
+	kept: Home | null,
+	anew: Standing | null = null
+): Map<string, RoomJob[]> {
 	const given = jobsByRoom(draft, library, kept ? stayingOfLibrary(kept, draft) : undefined);
 	const told = (key: string, job: Pick<Job, 'name' | 'depths' | 'layer'>, aWeek: number): RoomJob => ({
 		key,
@@ -36,11 +39,12 @@ export function roomJobs(draft: Draft, library: Library, kept: Home | null): Map
 		layer: job.layer,
 		aWeek
 	});
+	const stay = anew ? [...anew.jobs, ...anew.own] : (kept?.jobs ?? []);
 	return new Map(
 		walkRooms(draft).map((room) => [
 			room.id,
-			kept && isKept(kept, room.id)
-				? kept.jobs.filter((job) => job.room === room.id).map((job) => told(job.id, job, minutesAWeek(job)))
+			isKept(kept, room.id)
+				? stay.filter((job) => job.room === room.id).map((job) => told(job.id, job, minutesAWeek(job)))
 				: (given.get(room.id) ?? []).map((job) =>
 						told(`${job.id}/${room.id}`, job, minutesAWeek(jobForRoom(job, room, new Set())))
 					)

@@ -12,7 +12,7 @@ import {
 	UNITS,
 	WEAVES
 } from '../household/home';
-import { PRESENCE, STEPS, type Draft, type DraftRoom } from './draft';
+import { MOST, PRESENCE, STEPS, type Draft, type DraftRoom } from './draft';
 import { zonesOf } from './homeFromDraft';
 import { patternOf } from './recommend';
 import { freeId, type Library } from './library';
@@ -144,6 +144,24 @@ const PET_NAMES: Record<(typeof PETS)[number], string> = {
 	fish: 'Fish'
 };
 
+/** Of what there are as many already as there can be, where a touch adds one more; null where it can be taken. */
+export function fullBy(draft: Draft, touch: Touch): keyof typeof MOST | null {
+	const isFull = (what: keyof typeof MOST) => draft[what].length >= MOST[what];
+	switch (touch.op) {
+		case 'hang':
+			return isFull('rooms') ? 'rooms' : null;
+		case 'person':
+			return isFull('people') ? 'people' : null;
+		case 'pet':
+		case 'sheds': {
+			const kind = touch.op === 'pet' ? touch.kind : touch.pet;
+			return isFull('pets') && !draft.pets.some((pet) => pet.kind === kind) ? 'pets' : null;
+		}
+		default:
+			return null;
+	}
+}
+
 /** The answers after one touch. What names something that is not there changes nothing. */
 export function applyTouch(draft: Draft, touch: Touch, pattern: Pattern, library: Library): Draft {
 	switch (touch.op) {
@@ -161,10 +179,11 @@ export function applyTouch(draft: Draft, touch: Touch, pattern: Pattern, library
 				owners: [],
 				sheds: []
 			};
-			const all = [...draft.rooms, made].slice(0, 80);
-			// Beyond the most that there can be it is none.
-			const held = all.includes(made) ? joined(draft, made) : draft;
-			return { ...withoutZones(held), storey: touch.storey, rooms: all };
+			return {
+				...withoutZones(joined(draft, made)),
+				storey: touch.storey,
+				rooms: [...draft.rooms, made]
+			};
 		}
 		case 'unhang':
 			return { ...withoutZones(draft), rooms: draft.rooms.filter((room) => room.id !== touch.room) };
@@ -227,7 +246,7 @@ export function applyTouch(draft: Draft, touch: Touch, pattern: Pattern, library
 									: ('always' as const),
 						weekday: 4 as const
 					}
-				].slice(0, 40)
+				]
 			};
 		}
 		case 'age':

@@ -74,14 +74,32 @@ export function zoneDaysAhead(
 	);
 }
 
-/**
- * The first of its times that is another one after the change, and when that comes; null where both begin alike, or where
- * either of them has none.
- */
-export function movedFirst(input: TrialInput): { readonly from: CivilDay; readonly to: CivilDay } | null {
-	const [from] = datesBefore(input, 1);
-	const [to] = trialDates(input, 1);
-	return from === undefined || to === undefined || from === to ? null : { from, to };
+/** What a change makes of the dates of a job. */
+export interface JobTrial {
+	/** Its next dates, as it would be. */
+	readonly dates: CivilDay[];
+	/** Those it would have had up to the last of them, and has no more: at most six. */
+	readonly gone: CivilDay[];
+	/** The first of its times, where the change moves it; null where both begin alike, or where either has none. */
+	readonly moved: { readonly from: CivilDay; readonly to: CivilDay } | null;
+}
+
+/** How far the dates of before are looked at where no date is left. */
+const AHEAD_DAYS = 60;
+
+/** The dates of a job as it would be beside those it had. A new job had none. */
+export function tryJob(input: TrialInput): JobTrial {
+	const dates = trialDates(input);
+	const before = datesBefore(input, 12);
+	const [from] = before;
+	const [to] = dates;
+	const now = new Set(dates);
+	const end = dates[dates.length - 1] ?? addDays(input.today, AHEAD_DAYS);
+	return {
+		dates,
+		gone: before.filter((day) => !now.has(day) && day <= end).slice(0, 6),
+		moved: from === undefined || to === undefined || from === to ? null : { from, to }
+	};
 }
 
 /** A year of the whole home with one job changed: new picture data for the Round and the minutes of each day. */

@@ -49,8 +49,3 @@ export function allPatterns(): readonly Pattern[] {
 	patterns = [...found].sort((a, b) => place(a) - place(b));
 	return patterns;
 }
-
-/** A pattern by its id; the first where there is no such. */
-export function patternById(id: string): Pattern {
-	return allPatterns().find((pattern) => pattern.id === id) ?? (allPatterns()[0] as Pattern);
-}

@@ -131,6 +131,8 @@
 					</li>
 				{/each}
 			</ol>
+		{:else if view.refused}
+			<p class="text-lead mt-1.5">{BEGIN_FIRST_MORNING.cannotBeTaken(view.refused)}</p>
 		{:else}
 			<p class="dim text-lead mt-1.5">{BEGIN_FIRST_MORNING.noRoomsYetAddOne}</p>
 			<div class="mt-3">

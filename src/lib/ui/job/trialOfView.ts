@@ -1,18 +1,11 @@
-/** What comes of a job as its editor has it now: its next dates, those that are no more, and which of them moves. */
-import { addDays, type CivilDay } from '$core/calendar/civil';
+/** What comes of a job as its editor has it now. */
+import type { CivilDay } from '$core/calendar/civil';
 import type { Job } from '$core/household/home';
-import { datesBefore, movedFirst, trialDates, type TrialInput } from '$core/setup/trial';
+import { tryJob, type JobTrial } from '$core/setup/trial';
 import type { JobEditorView } from '$views/jobEditor';
 
-export interface JobTrial {
-	readonly dates: CivilDay[];
-	readonly gone: CivilDay[];
-	readonly moved: ReturnType<typeof movedFirst>;
-}
-
-export function trialOfView(view: JobEditorView, after: Job): JobTrial {
-	const today = view.today as CivilDay;
-	const input: TrialInput = {
+export const trialOfView = (view: JobEditorView, after: Job): JobTrial =>
+	tryJob({
 		household: view.household,
 		room: view.room,
 		before: view.isNew ? null : view.job,
@@ -25,12 +18,6 @@ export function trialOfView(view: JobEditorView, after: Job): JobTrial {
 			home: []
 		},
 		pauses: view.pauses,
-		today,
+		today: view.today as CivilDay,
 		zoneDays: view.zoneDays as CivilDay[]
-	};
-	const dates = trialDates(input);
-	const now = new Set<number>(dates);
-	const end = dates[dates.length - 1] ?? addDays(today, 60);
-	const gone = datesBefore(input, 12).filter((day) => !now.has(day) && day <= end);
-	return { dates, gone: gone.slice(0, 6), moved: movedFirst(input) };
-}
+	});

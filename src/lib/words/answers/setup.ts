@@ -8,6 +8,8 @@ export const BEGIN_SAYS = {
 	thatHomeIsNotHere: 'That home is not here any more. Begin with an empty house.',
 	theseFirstStepsAreNot: 'These first steps are not here any more. Add a room, and go on.',
 	aHomeHasAtLeast: 'A home has at least one room. Add one, then begin.',
+	asManyAsThereCanBe: (most: number, what: 'rooms' | 'people' | 'pets') =>
+		`A home has ${most} ${what === 'pets' ? 'animals' : what} at most. Take one away before you add another.`,
 	howOldIs: (names: readonly string[]) =>
 		`How old ${names.length > 1 ? 'are' : 'is'} ${listNames(names)}? Touch the age under “People”: jobs and products are given by age.`,
 	onlyWhoeverOrganisesThatHome: 'Only whoever organises that home may change it.',
@@ -29,5 +31,6 @@ export const LOAD_BEGIN_SAYS = {
 	whatIsInTheCellar: 'What is in the cellar?',
 	whatIsOn: (toLowerCase: Shown) => `What is on ${toLowerCase}?`,
 	stairsHall: 'Stairs, hall',
-	balconyYard: 'Balcony, yard'
+	balconyYard: 'Balcony, yard',
+	asItIs: 'The way your home cleans now. Its jobs keep their days.'
 } as const;

@@ -16,6 +16,7 @@ export const BEGIN_FIRST_MORNING = {
 	theFirstMorning: 'The first morning',
 	theRestStartsLater: '; the rest starts later',
 	noRoomsYetAddOne: 'No rooms yet. Add one to see its first week here.',
+	cannotBeTaken: (why: string) => `These answers cannot be used yet. ${why}`,
 	toTheRooms: 'To the rooms',
 	howToBegin: 'How to begin',
 	startWithTheDailyRoutine: 'Start with the daily routine',

@@ -16,7 +16,7 @@ import type { Pattern } from '$core/setup/pattern';
 import type { BeginView, FirstDay } from '$views/setup';
 import { weekdayName } from '$words/general';
 import { rhythmWords } from '$words/recurrence';
-import type { asAnswered } from './homeThatIs';
+import type { AsAnswered } from './homeThatIs';
 
 type First = NonNullable<BeginView['first']>;
 type Made = Extract<MadeHome, { ok: true }>;
@@ -89,16 +89,15 @@ export const firstMorning = (made: Made, pattern: Pattern, isBeyond: boolean, to
 
 /** The same of a home that is there, as it will be with the answers. Its jobs are left out where they are laid anew alone. */
 export const nextMorning = (
-	changed: NonNullable<ReturnType<typeof asAnswered>>,
-	made: Made,
+	changed: Extract<AsAnswered, { ok: true }>,
 	pattern: Pattern,
 	isBeyond: boolean,
 	today: CivilDay
 ): First => ({
-	isAnew: changed.isAnew,
+	isAnew: changed.anew !== null,
 	...firstWeek(changed.home, changed.projection, today),
-	...(changed.isAnew
-		? leftOut(made, pattern, isBeyond)
+	...(changed.anew
+		? leftOut(changed.anew, pattern, isBeyond)
 		: {
 				...NONE_LEFT_OUT,
 				minutesADay: minutesOfDay(changed.home.home.household),

@@ -2,14 +2,15 @@
 import { LOAD_BEGIN_SAYS } from '$words/answers/setup';
 import { workingDays } from '$core/setup/schemeOf';
 import type { CivilDay } from '$core/calendar/civil';
+import type { EditRefusal } from '$core/setup/edit';
 import { toldApart } from '$core/household/toldApart';
-import { isLaidAnew } from '$core/setup/change';
 import { STEPS, type Draft, type Step } from '$core/setup/draft';
 import { homeFromDraft, zonesOf } from '$core/setup/homeFromDraft';
 import { walkRooms } from '$core/setup/jobsOfRooms';
 import type { Pattern } from '$core/setup/pattern';
 import { patternOf, recommendPattern } from '$core/setup/recommend';
 import { isKept, roomJobs } from '$core/setup/roomJobs';
+import { editRefusalText } from '$words/edits';
 import { recommendText } from '$words/firstSteps';
 import { KIND_NAMES } from '$core/setup/steps';
 import type { BeginView, StepView } from '$views/setup';
@@ -20,10 +21,11 @@ import type { Cookies } from '@sveltejs/kit';
 import { v7 as uuidv7 } from 'uuid';
 import { reading } from '../../db/pool';
 import { homesAmong } from '../../repo/householdRepo';
-import { allPatterns, patternById, starterLibrary } from '../../repo/patterns';
+import { starterLibrary } from '../../repo/patterns';
 import { draftOf, keep, todayOf } from '../../services/setup/draft';
+import { patternAmong, patternsFor } from '../../services/setup/patternsFor';
 import { firstMorning, nextMorning } from './firstMorning';
-import { asAnswered, homeThatIs, type HomeThatIs } from './homeThatIs';
+import { asAnswered, homeThatIs, standingBy, type HomeThatIs } from './homeThatIs';
 import { usualWeek, yardOf } from './patternTrials';
 
 const STEP_NAMES: Record<Step, string> = {
@@ -70,14 +72,15 @@ export async function loadBegin(
 	// All touches of this page are of the same answers, however quick they follow.
 	keep(cookies, id);
 	const step = STEPS.find((one) => one === query.step) ?? stored.step;
-	const draft = { ...stored, step, pattern: patternOf({ ...stored, step }) };
+	const that = await homeThatIs(stored, query.organises);
+	const patterns = patternsFor(that?.home.home ?? null);
+	const pattern = patternAmong(patterns, patternOf({ ...stored, step }));
+	const draft = { ...stored, step, pattern: pattern.id };
 	const homes = await reading((db) => homesAmong(db, []));
 	const library = starterLibrary();
-	const pattern = patternById(draft.pattern);
 	const today = todayOf(draft);
-	const that = await homeThatIs(draft, query.organises);
-	const kept = that && !isLaidAnew(that.home.home, pattern) ? that.home.home : null;
-	const jobs = roomJobs(draft, library, kept);
+	const kept = that?.home.home ?? null;
+	const jobs = roomJobs(draft, library, kept, that && standingBy(that, draft, pattern, today));
 	const zones = pattern.rhythm.scheme === 'none' && step !== 'zones' ? [] : zonesOf(draft, pattern, library);
 	const numberOf = new Map(
 		zones.flatMap(({ zone, rooms }, i) => rooms.map((room) => [room, { zone, number: i + 1 }] as const))
@@ -166,7 +169,7 @@ export async function loadBegin(
 		})),
 		scheme: pattern.rhythm.scheme,
 		sharedDays: pattern.rhythm.scheme === 'weekdays' && zones.length > days ? days : null,
-		patterns: allPatterns().map((one) => ({
+		patterns: patterns.map((one) => ({
 			id: one.id,
 			name: one.name,
 			says: one.says,
@@ -179,10 +182,10 @@ export async function loadBegin(
 			showsRhythm &&
 			query.beside &&
 			query.beside !== pattern.id &&
-			allPatterns().some((one) => one.id === query.beside)
+			patterns.some((one) => one.id === query.beside)
 				? yardOf(
 						{ ...draft, freeDays: undefined, catchUpDays: undefined },
-						patternById(query.beside),
+						patternAmong(patterns, query.beside),
 						today,
 						that
 					)
@@ -191,18 +194,30 @@ export async function loadBegin(
 		catchUpDays: draft.catchUpDays ?? pattern.rhythm.catchUpDays,
 		weekdays: weekFrom(draft.weekStart).map(({ number, name }) => ({ number, name })),
 		apart,
-		first: step === 'first-morning' ? morningOf(draft, pattern, today, that) : null,
+		...(step === 'first-morning' ? morningOf(draft, pattern, today, that) : { first: null, refused: null }),
 		formId: uuidv7()
 	};
 }
 
-function morningOf(draft: Draft, pattern: Pattern, today: CivilDay, that: HomeThatIs | null) {
+/** The days as they will be, or why the answers cannot be taken; neither where there is no room yet. */
+function morningOf(
+	draft: Draft,
+	pattern: Pattern,
+	today: CivilDay,
+	that: HomeThatIs | null
+): Pick<BeginView, 'first' | 'refused'> {
+	if (draft.rooms.length === 0) return { first: null, refused: null };
+	const refusedBy = (refusal: EditRefusal) => ({ first: null, refused: editRefusalText(refusal) });
+	if (that) {
+		const changed = asAnswered(that, draft, pattern, today);
+		return changed.ok
+			? { first: nextMorning(changed, pattern, draft.beyondPattern, today), refused: null }
+			: refusedBy(changed.refusal);
+	}
 	const made = homeFromDraft(draft, starterLibrary(), pattern, today);
-	if (!made.ok) return null;
-	const changed = that && asAnswered(that, draft, pattern, today);
-	return changed
-		? nextMorning(changed, made, pattern, draft.beyondPattern, today)
-		: firstMorning(made, pattern, draft.beyondPattern, today);
+	return made.ok
+		? { first: firstMorning(made, pattern, draft.beyondPattern, today), refused: null }
+		: refusedBy({ code: 'problems', problems: made.problems });
 }
 
 /** People and rooms that are called alike are told apart where one of several is chosen. */

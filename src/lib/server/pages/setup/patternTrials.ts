@@ -29,15 +29,19 @@ interface Trial {
 }
 
 function trialOf(draft: Draft, pattern: Pattern, today: CivilDay, that: HomeThatIs | null): Trial | null {
+	if (that) {
+		const changed = asAnswered(that, draft, pattern, today);
+		return changed.ok ? { ...changed, without: changed.anew?.notOfPattern.length ?? 0 } : null;
+	}
 	const from = weekStartOf(addDays(today, 6), draft.weekStart);
-	const changed = that && asAnswered(that, draft, pattern, today);
-	if (changed && !changed.isAnew) return { ...changed, without: 0 };
 	const made = whole(draft, pattern, from);
-	if (!made) return null;
-	const without = made.notOfPattern.length;
-	return changed
-		? { ...changed, without }
-		: { home: prepareHome([{ from, home: made.home }]), projection: NOTHING_DONE, without };
+	return (
+		made && {
+			home: prepareHome([{ from, home: made.home }]),
+			projection: NOTHING_DONE,
+			without: made.notOfPattern.length
+		}
+	);
 }
 
 /** Minutes of the seven days of a usual week. */

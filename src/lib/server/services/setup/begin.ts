@@ -3,13 +3,12 @@ import { waitWords } from '$words/answers/access';
 import { BEGIN_SAYS } from '$words/answers/setup';
 import { prepareHome } from '$core/schedule/preparedHome';
 import { changeHome } from '$core/setup/change';
-import { EMPTY_DRAFT, STEPS, type Draft } from '$core/setup/draft';
+import { EMPTY_DRAFT, MOST, STEPS, type Draft } from '$core/setup/draft';
 import { childrenWithoutAge } from '$core/setup/draftMembers';
 import { homeFromDraft } from '$core/setup/homeFromDraft';
 import { draftFromHome } from '$core/setup/draftFromHome';
-import { patternOf } from '$core/setup/recommend';
 import { bornAt } from '$core/people/whoCan';
-import { applyTouch, touchSchema } from '$core/setup/steps';
+import { applyTouch, fullBy, touchSchema } from '$core/setup/steps';
 import { editRefusalText } from '$words/edits';
 import { fail, redirect, type Cookies, type RequestEvent } from '@sveltejs/kit';
 import { v7 as uuidv7 } from 'uuid';
@@ -24,7 +23,7 @@ import { finishDraft, holdDraft, loadDraft, saveDraft, type StoredDraft } from '
 import { changeHomeOnce, loadHome } from '../../repo/homeRepo';
 import { createHousehold, revisionOf } from '../../repo/homeRows';
 import { homesAmong } from '../../repo/householdRepo';
-import { allPatterns, patternById, starterLibrary } from '../../repo/patterns';
+import { allPatterns, starterLibrary } from '../../repo/patterns';
 import { rebuildProjection } from '../../repo/projectionRepo';
 import { doorRefusal } from '../access/keepsItsDoor';
 import { byFields } from '../fieldForms';
@@ -33,6 +32,7 @@ import { takeLeave } from '../people/leave';
 import { shareOutFirst } from '../people/shareOut';
 import { inHousehold } from '../useCase';
 import { COOKIE, draftOf, keep, todayOf, YEAR } from './draft';
+import { patternOfAnswers, patternsFor } from './patternsFor';
 import { typedTouches } from './touchForms';
 
 /** Asks for the ages of children, without which nobody knows what is theirs to do. */
@@ -80,21 +80,20 @@ async function keepTouch({ cookies, getClientAddress }: RequestEvent, form: Form
 				values: typed(form)
 			});
 		}
-		const ageless = await transaction(async (db) => {
+		const refused = await transaction(async (db) => {
 			const held = await holdDraft(db, id, now());
 			const draft = held?.draft ?? EMPTY_DRAFT;
 			const goesOn = read.data.op === 'step' && read.data.step === 'first-morning';
 			const unknown = goesOn ? childrenWithoutAge(draft) : [];
-			if (unknown.length > 0) return unknown;
-			await saveDraft(
-				db,
-				id,
-				applyTouch(draft, read.data, patternById(patternOf(draft)), starterLibrary()),
-				now()
-			);
-			return [];
+			if (unknown.length > 0) return howOld(unknown);
+			const full = fullBy(draft, read.data);
+			if (full) return fail(400, { message: BEGIN_SAYS.asManyAsThereCanBe(MOST[full], full) });
+			const home = draft.changes === null ? null : await loadHome(db, draft.changes);
+			const pattern = patternOfAnswers(draft, home?.home ?? null);
+			await saveDraft(db, id, applyTouch(draft, read.data, pattern, starterLibrary()), now());
+			return null;
 		});
-		if (ageless.length > 0) return howOld(ageless);
+		if (refused) return refused;
 		keep(cookies, id);
 		// The step stands in the answers from here on, not in the address.
 		if (read.data.op === 'step' || read.data.op === 'walk' || read.data.op === 'hang')
@@ -111,7 +110,7 @@ export async function take(cookies: Cookies, form: FormData, household: string) 
 		const [row] = await reading((db) => homesAmong(db, [household]));
 		const isDemo = row?.id !== household || row.isDemo;
 		const taken = draftFromHome(home.home, household);
-		const pattern = allPatterns().find((one) => one.name === home.home.household.rhythm.pattern);
+		const pattern = patternsFor(home.home).find((one) => one.name === home.home.household.rhythm.pattern);
 		const draft: Draft = {
 			...taken,
 			pattern: pattern?.id ?? taken.pattern,
@@ -180,7 +179,7 @@ export async function start(cookies: Cookies, form: FormData, who: Beginner) {
 async function makeOwn({ id, draft }: StoredDraft, account: string) {
 	const at = now();
 	const today = todayOf(draft);
-	const made = homeFromDraft(draft, starterLibrary(), patternById(patternOf(draft)), today);
+	const made = homeFromDraft(draft, starterLibrary(), patternOfAnswers(draft, null), today);
 	if (!made.ok) {
 		const [first] = made.problems;
 		return fail(400, { message: BEGIN_SAYS.theHomeCannotBeginYet(first?.at ?? '', first?.says ?? '') });
@@ -206,7 +205,14 @@ async function changeOwn({ id, draft }: StoredDraft, household: string) {
 	const revision = await reading((db) => revisionOf(db, household));
 	const home = await reading((db) => loadHome(db, household));
 	if (!home) return fail(404, { message: BEGIN_SAYS.theHomeToBeChanged });
-	const edit = changeHome(home.home, draft, starterLibrary(), patternById(patternOf(draft)), today);
+	const edit = changeHome(
+		home.home,
+		draft,
+		starterLibrary(),
+		patternOfAnswers(draft, home.home),
+		today,
+		allPatterns()
+	);
 	if (!edit.ok) return fail(400, { message: editRefusalText(edit.refusal) });
 	const stay = new Set(edit.home.members.map((one) => one.id));
 	const gone = home.home.members.filter((one) => !stay.has(one.id));

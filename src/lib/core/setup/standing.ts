@@ -1,0 +1,123 @@
+/** A home whose work is laid anew: what of it stays. Rules: "Another way of cleaning". */
+import { withoutJobs } from './edit';
+import { cupboardWithoutRoom, withoutRoomSteps } from './editRooms';
+import type { Home, Job } from '../household/home';
+import type { Draft } from './draft';
+import { forPeople, jobsByRoom, livingIn, stayingOfLibrary, walkRooms } from './jobsOfRooms';
+import { freeId, jobForRoom, type Library, type LibraryJob } from './library';
+
+/** A home as it stands, before its work is laid. */
+export interface Standing {
+	/** Without the rooms that are taken down. */
+	readonly home: Home;
+	/** The library's jobs that it will have, as the household has set them, to be laid. */
+	readonly jobs: readonly Job[];
+	/** Ids of those for which the household has named somebody. */
+	readonly named: ReadonlySet<string>;
+	/** The household's own, which come as they came. */
+	readonly own: readonly Job[];
+}
+
+/** What the way of cleaning by which a home lived gave it. */
+export interface GivenBefore {
+	/** Jobs of the library, by {@link placeOf}. */
+	readonly given: ReadonlySet<string>;
+	/** Ids of the jobs in which it gathers others. */
+	readonly gathered: ReadonlySet<string>;
+}
+
+export const placeOf = (library: string, room: string) => `${library}/${room}`;
+
+/** The home without the rooms that the answers take down. */
+function withoutRooms(home: Home, draft: Draft): Home {
+	const stays = new Set(draft.rooms.map((room) => room.id));
+	const gone = home.rooms.filter((room) => !stays.has(room.id)).map((room) => room.id);
+	const rest = withoutJobs(
+		home,
+		new Set(home.jobs.filter((job) => !stays.has(job.room)).map((job) => job.id))
+	);
+	return {
+		...rest,
+		rooms: rest.rooms.filter((room) => stays.has(room.id)),
+		cupboard: gone.reduce((cupboard, room) => cupboardWithoutRoom(cupboard, room, null), rest.cupboard),
+		jobs: rest.jobs.map((job) => {
+			const clean = gone.reduce(withoutRoomSteps, job);
+			return { ...clean, rooms: clean.rooms.filter((room) => stays.has(room)) };
+		})
+	};
+}
+
+/** A job of the library with what the household has set of it; when it comes is the library's. */
+function asSet(one: Job, had: Job): Job {
+	const { startsOn: _startsOn, deepEvery: _deepEvery, ...set } = had;
+	const { layer, cadence, missRule, parts, deepEvery } = one;
+	return {
+		...set,
+		layer,
+		cadence,
+		missRule,
+		parts,
+		...(deepEvery !== undefined && set.depths.deep ? { deepEvery } : {}),
+		covers: [...new Set([...set.covers, ...one.covers])],
+		who: set.who.members.length > 0 ? set.who : one.who
+	};
+}
+
+/**
+ * What stays of a home whose work another way of cleaning lays anew. In rooms that stay the library's jobs are those that
+ * they have, and those that the way of before gave no place; null for a way that is not known: none of these. New rooms
+ * take those of the library.
+ */
+export function standingOf(
+	whole: Home,
+	draft: Draft,
+	library: Library,
+	before: GivenBefore | null
+): Standing {
+	const home = withoutRooms(whole, draft);
+	const known = new Map(library.jobs.map((job) => [job.id, job]));
+	const isOwn = (job: Job) => job.library === undefined || !known.has(job.library);
+	const own = home.jobs
+		.filter((job) => isOwn(job) && !before?.gathered.has(job.id))
+		// The household's first day is another one from now on, and their turns are counted from the one that it was.
+		.map((job) => ({ ...job, startsOn: job.startsOn ?? home.household.startsOn }));
+	const hadAt = new Map<string, Job | null>();
+	for (const job of home.jobs) {
+		if (isOwn(job)) continue;
+		const place = placeOf(job.library ?? '', job.room);
+		// Several of one place are one job that was parted among people.
+		hadAt.set(place, hadAt.has(place) ? null : job);
+	}
+	const had = [...hadAt.values()].filter((job) => job !== null);
+	const taken = new Set([...own, ...had].map((job) => job.id));
+	const byRoom = jobsByRoom(draft, library, stayingOfLibrary(home, draft));
+	const stays = new Set(home.rooms.map((room) => room.id));
+	const people = livingIn(home.members);
+	const jobs = walkRooms(draft).flatMap((room) => {
+		const offered = new Set((byRoom.get(room.id) ?? []).map((job) => job.id));
+		const isWanted = ({ id }: LibraryJob) => {
+			const place = placeOf(id, room.id);
+			if (hadAt.has(place)) return true;
+			if (!offered.has(id) || draft.without.includes(place)) return false;
+			return !stays.has(room.id) || (before !== null && !before.given.has(place));
+		};
+		const ids = new Map<string, string>();
+		const made = library.jobs.filter(isWanted).map((job) => {
+			const has = hadAt.get(placeOf(job.id, room.id)) ?? null;
+			const one = { ...jobForRoom(forPeople(job, people), room, taken), ...(has ? { id: has.id } : {}) };
+			taken.add(one.id);
+			ids.set(job.id, one.id);
+			return { one, has, covers: job.covers };
+		});
+		return made.map(({ one, has, covers }) => {
+			const plain = { ...one, covers: covers.flatMap((id) => ids.get(id) ?? []) };
+			return has ? asSet(plain, has) : plain;
+		});
+	});
+	return {
+		home,
+		jobs,
+		named: new Set(had.filter((job) => job.who.members.length > 0).map((job) => job.id)),
+		own
+	};
+}
