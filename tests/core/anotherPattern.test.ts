@@ -220,14 +220,17 @@ describe('another way of cleaning for a home that is there', () => {
 		}
 	});
 
-	it('gives a home that was taken in from a file nothing that it has not, but to new rooms', () => {
-		const home = made('rolling-zones');
+	it.each([
+		['As we did', 'rolling-zones'],
+		['Rolling zones', 'upkeep']
+	])('gives a home of its own make (%s) nothing that it has not, but to new rooms', (lived, to) => {
+		const home = made('rolling-zones', { minutesADay: 60 });
 		const foreign = read({
 			...home,
-			household: { ...home.household, rhythm: { ...home.household.rhythm, pattern: 'As we did' } },
+			household: { ...home.household, rhythm: { ...home.household.rhythm, pattern: lived } },
 			jobs: home.jobs.map(({ library: _library, ...job }) => job)
 		});
-		const after = changed(foreign, 'rolling-zones', (one) => ({
+		const after = changed(foreign, to, (one) => ({
 			...one,
 			rooms: [
 				...one.rooms,

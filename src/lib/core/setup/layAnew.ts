@@ -7,7 +7,32 @@ import { withPeople } from './draftMembers';
 import { homeFromDraft, type MadeHome } from './homeFromDraft';
 import type { Library } from './library';
 import type { Pattern } from './pattern';
-import { placeOf, standingOf, type GivenBefore, type Standing } from './standing';
+import { standingOf, type GivenBefore, type Standing } from './standing';
+
+/** What a way gives a home that lives by it; null where it makes no home of it. */
+function readGiven(home: Home, library: Library, lived: Pattern, today: CivilDay): GivenBefore | null {
+	const answers = draftFromHome(home, '');
+	const made = homeFromDraft(answers, library, lived, today);
+	const whole = homeFromDraft({ ...answers, everything: true, beyondPattern: true }, library, lived, today);
+	if (!made.ok || !whole.ok) return null;
+	const given = new Map<string, Set<string>>(made.home.rooms.map((room) => [room.id, new Set()]));
+	for (const job of made.home.jobs) if (job.library) given.get(job.room)?.add(job.library);
+	return {
+		given,
+		gathered: new Set(whole.home.jobs.filter((job) => !job.library).map((job) => job.id))
+	};
+}
+
+/** Kept: each of the ways that are compared asks it of the same home. */
+const GIVEN = new WeakMap<
+	Home,
+	{
+		readonly library: Library;
+		readonly lived: Pattern | null;
+		readonly today: CivilDay;
+		readonly given: GivenBefore | null;
+	}
+>();
 
 /** What the way by which a home lives gives it, of those there are; null where it is none of them. */
 function givenBefore(
@@ -16,16 +41,12 @@ function givenBefore(
 	patterns: readonly Pattern[],
 	today: CivilDay
 ): GivenBefore | null {
-	const lived = patterns.find((pattern) => pattern.name === home.household.rhythm.pattern);
-	if (!lived) return null;
-	const answers = draftFromHome(home, '');
-	const made = homeFromDraft(answers, library, lived, today);
-	const whole = homeFromDraft({ ...answers, everything: true, beyondPattern: true }, library, lived, today);
-	if (!made.ok || !whole.ok) return null;
-	return {
-		given: new Set(made.home.jobs.flatMap((job) => (job.library ? placeOf(job.library, job.room) : []))),
-		gathered: new Set(whole.home.jobs.filter((job) => !job.library).map((job) => job.id))
-	};
+	const lived = patterns.find((pattern) => pattern.name === home.household.rhythm.pattern) ?? null;
+	const kept = GIVEN.get(home);
+	if (kept?.library === library && kept.lived === lived && kept.today === today) return kept.given;
+	const given = lived && readGiven(home, library, lived, today);
+	GIVEN.set(home, { library, lived, today, given });
+	return given;
 }
 
 /** What stays of a home whose work is laid anew with these answers. */

@@ -20,13 +20,13 @@ export interface Standing {
 
 /** What the way of cleaning by which a home lived gave it. */
 export interface GivenBefore {
-	/** Jobs of the library, by {@link placeOf}. */
-	readonly given: ReadonlySet<string>;
+	/** Jobs of the library, by the room. */
+	readonly given: ReadonlyMap<string, ReadonlySet<string>>;
 	/** Ids of the jobs in which it gathers others. */
 	readonly gathered: ReadonlySet<string>;
 }
 
-export const placeOf = (library: string, room: string) => `${library}/${room}`;
+const placeOf = (library: string, room: string) => `${library}/${room}`;
 
 /** The home without the rooms that the answers take down. */
 function withoutRooms(home: Home, draft: Draft): Home {
@@ -63,10 +63,47 @@ function asSet(one: Job, had: Job): Job {
 	};
 }
 
+/** The library's jobs that a home has, by their places; null where one was parted among people: several of one place. */
+function jobsAtPlaces(jobs: readonly Job[]): Map<string, Job | null> {
+	const at = new Map<string, Job | null>();
+	for (const job of jobs) {
+		const place = placeOf(job.library ?? '', job.room);
+		at.set(place, at.has(place) ? null : job);
+	}
+	return at;
+}
+
+/** Which of the library's jobs a room of the answers will have. Rules: "Another way of cleaning". */
+function chooser(
+	home: Home,
+	draft: Draft,
+	library: Library,
+	before: GivenBefore | null,
+	hadAt: ReadonlyMap<string, Job | null>
+) {
+	const byRoom = jobsByRoom(draft, library, stayingOfLibrary(home, draft));
+	const stays = new Set(home.rooms.map((room) => room.id));
+	/** Whether a room has of the library what the way of before gave it, or at least half of that: others are of another make. */
+	const isOfLibrary = (room: string) => {
+		const given = [...(before?.given.get(room) ?? [])];
+		return given.filter((id) => hadAt.has(placeOf(id, room))).length * 2 >= given.length;
+	};
+	return (room: string): LibraryJob[] => {
+		const takesMore = !stays.has(room) || (before !== null && isOfLibrary(room));
+		const offered = new Set((byRoom.get(room) ?? []).map((job) => job.id));
+		return library.jobs.filter(({ id }) => {
+			const place = placeOf(id, room);
+			if (hadAt.has(place)) return true;
+			const isOffered = offered.has(id) && !draft.without.includes(place);
+			return isOffered && takesMore && !before?.given.get(room)?.has(id);
+		});
+	};
+}
+
 /**
  * What stays of a home whose work another way of cleaning lays anew. In rooms that stay the library's jobs are those that
- * they have, and those that the way of before gave no place; null for a way that is not known: none of these. New rooms
- * take those of the library.
+ * they have, and, where the room is of the library, those that the way of before gave no place; null for a way that is not
+ * known: none of these. New rooms take those of the library.
  */
 export function standingOf(
 	whole: Home,
@@ -75,34 +112,20 @@ export function standingOf(
 	before: GivenBefore | null
 ): Standing {
 	const home = withoutRooms(whole, draft);
-	const known = new Map(library.jobs.map((job) => [job.id, job]));
+	const known = new Set(library.jobs.map((job) => job.id));
 	const isOwn = (job: Job) => job.library === undefined || !known.has(job.library);
 	const own = home.jobs
 		.filter((job) => isOwn(job) && !before?.gathered.has(job.id))
 		// The household's first day is another one from now on, and their turns are counted from the one that it was.
 		.map((job) => ({ ...job, startsOn: job.startsOn ?? home.household.startsOn }));
-	const hadAt = new Map<string, Job | null>();
-	for (const job of home.jobs) {
-		if (isOwn(job)) continue;
-		const place = placeOf(job.library ?? '', job.room);
-		// Several of one place are one job that was parted among people.
-		hadAt.set(place, hadAt.has(place) ? null : job);
-	}
+	const hadAt = jobsAtPlaces(home.jobs.filter((job) => !isOwn(job)));
 	const had = [...hadAt.values()].filter((job) => job !== null);
 	const taken = new Set([...own, ...had].map((job) => job.id));
-	const byRoom = jobsByRoom(draft, library, stayingOfLibrary(home, draft));
-	const stays = new Set(home.rooms.map((room) => room.id));
 	const people = livingIn(home.members);
+	const choose = chooser(home, draft, library, before, hadAt);
 	const jobs = walkRooms(draft).flatMap((room) => {
-		const offered = new Set((byRoom.get(room.id) ?? []).map((job) => job.id));
-		const isWanted = ({ id }: LibraryJob) => {
-			const place = placeOf(id, room.id);
-			if (hadAt.has(place)) return true;
-			if (!offered.has(id) || draft.without.includes(place)) return false;
-			return !stays.has(room.id) || (before !== null && !before.given.has(place));
-		};
 		const ids = new Map<string, string>();
-		const made = library.jobs.filter(isWanted).map((job) => {
+		const made = choose(room.id).map((job) => {
 			const has = hadAt.get(placeOf(job.id, room.id)) ?? null;
 			const one = { ...jobForRoom(forPeople(job, people), room, taken), ...(has ? { id: has.id } : {}) };
 			taken.add(one.id);

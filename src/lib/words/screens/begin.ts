@@ -14,6 +14,8 @@ export const BEGIN_DRYING_YARD = {
 export const BEGIN_FIRST_MORNING = {
 	asItWillBe: 'As it will be',
 	theFirstMorning: 'The first morning',
+	laidAnew:
+		'When each job comes is planned anew from today. Names, minutes, notes and who does a job stay as you set them.',
 	theRestStartsLater: '; the rest starts later',
 	noRoomsYetAddOne: 'No rooms yet. Add one to see its first week here.',
 	cannotBeTaken: (why: string) => `These answers cannot be used yet. ${why}`,
