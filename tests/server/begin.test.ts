@@ -16,7 +16,8 @@ import { editHouse } from '../../src/lib/server/services/home/house';
 import { editJob } from '../../src/lib/server/services/home/job';
 import { makeAccount } from '../../src/lib/server/repo/accountRepo';
 import { loadDraft } from '../../src/lib/server/repo/draftRepo';
-import { loadHome } from '../../src/lib/server/repo/homeRepo';
+import { changeHomeOnce, loadHome } from '../../src/lib/server/repo/homeRepo';
+import { transaction } from '../../src/lib/server/db/pool';
 import { said } from './asking';
 import { addDays, toDay } from '../../src/lib/core/calendar/civil';
 import { givenBetween } from '../../src/lib/server/repo/assignmentRepo';
@@ -327,6 +328,33 @@ describe('the beginning of a home', () => {
 		expect(first?.days.slice(0, 3).map((day) => day.minutes)).toEqual(
 			shown.map((day) => Math.round(day.minutesLeft))
 		);
+	});
+
+	it('run again on a home with a way of its own shows that way first, and keeps to it', async () => {
+		const one = browser();
+		await one.open();
+		for (const kind of ['kitchen', 'bathroom', 'hall']) await one.touch({ op: 'hang', kind, storey: '0' });
+		await one.touch({ op: 'begin', begin: 'all' });
+		await one.start();
+		const household = one.home();
+		const before = (await loadHome(pool(), household))?.home;
+		if (!before) throw new Error('no home');
+		const { rhythm } = before.household;
+		const own = {
+			...before,
+			household: { ...before.household, rhythm: { ...rhythm, pattern: 'As we did' } }
+		};
+		const change = { id: '01900000-0000-7000-b000-00000000f0a3', revision: 1 };
+		await transaction((db) => changeHomeOnce(db, household, change, own, toDay('2027-03-03'), now()));
+		await one.take(household);
+		await one.touch({ op: 'hang', kind: 'study', storey: '0' });
+		const { patterns, draft } = await one.open();
+		expect([patterns[0]?.name, patterns[0]?.id]).toEqual(['As we did', draft.pattern]);
+		await one.start();
+		const after = (await loadHome(pool(), household))?.home;
+		expect(after?.household.rhythm).toEqual(own.household.rhythm);
+		expect(after?.jobs.filter((job) => job.room !== 'study')).toEqual(own.jobs);
+		expect(after?.jobs.length).toBeGreaterThan(own.jobs.length);
 	});
 
 	it('run again without anybody who organises shows nothing, and says why', async () => {

@@ -16,7 +16,7 @@ export function patternOfHome({ household: { rhythm }, zones }: Home, says: stri
 		id: AS_IT_IS,
 		name: rhythm.pattern,
 		says,
-		forWhom: '',
+		forWhom: says.slice(0, 120),
 		rhythm: {
 			scheme: rhythm.scheme.type,
 			extra: rhythm.scheme.extra,

@@ -51,7 +51,6 @@
 							first.minutes
 						)}
 			</p>
-			{#if changing && first.isAnew}<p class="mt-1.5">{BEGIN_FIRST_MORNING.laidAnew}</p>{/if}
 			{#if first.isAnew && (first.leftOut.length + first.beyondParts.length + first.rarer.length > 0 || view.draft.everything)}
 				<section class="my-4 grid gap-3 rounded-xl border-2 border-tin-2 p-4" aria-label={LEFT_OUT.label}>
 					{#if view.draft.everything}<h2 class="m-0 font-display text-h3">
@@ -194,6 +193,7 @@
 					view.draft.begin === 'all'
 				)}
 			</p>
+			{#if changing && first.isAnew}<p class="mt-3 text-lead">{BEGIN_FIRST_MORNING.laidAnew}</p>{/if}
 		{/if}
 		<div class="way-on">
 			<Touch values={{ op: 'step', step: 'people' }} kind="plain">{BEGIN_FIRST_MORNING.backToThePeople}</Touch
