@@ -1,5 +1,14 @@
 import type { Page } from '@playwright/test';
-import { choose, expect, expectAccessible, expectAccessibleAnywhere, ready, test, typeDay } from './stack';
+import {
+	choose,
+	expect,
+	expectAccessible,
+	expectAccessibleAnywhere,
+	holdSending,
+	ready,
+	test,
+	typeDay
+} from './stack';
 
 test.use({ stackOf: 'the House' });
 test.beforeEach(({ stack }) => stack.setClock('2027-03-03T10:40:00Z'));
@@ -256,6 +265,51 @@ test('what somebody else changed of the same job is not written over without a w
 	await page.getByRole('link', { name: 'Discard my changes' }).click();
 	await expect(page.getByRole('button', { name: /^How many minutes.*: 27$/ })).toBeVisible();
 	await expect(page.getByText('Somebody changed this job meanwhile')).toHaveCount(0);
+});
+
+test('what is typed while a change is on its way stays, and counts as nobody else’s', async ({ page }) => {
+	await page.goto('/house/job/stair-treads');
+	await ready(page);
+	await page.getByRole('button', { name: /^More options/ }).click();
+	const early = page.getByRole('spinbutton', { name: 'Can be done so many days early' });
+	await early.fill('3');
+	await page.keyboard.press('Tab');
+	let letGo = await holdSending(page, 'edit');
+	await page.getByRole('button', { name: 'Save', exact: true }).click();
+	await early.fill('4');
+	await page.keyboard.press('Tab');
+	letGo();
+	await expect(page.getByText('Saved. It holds from today.')).toBeVisible();
+	await expect(early).toHaveValue('4');
+	await expect(page.getByText('Somebody changed this job meanwhile')).toHaveCount(0);
+	await page.unrouteAll();
+	// It is not saved yet: who leaves is asked.
+	await page.getByRole('link', { name: 'Schedule', exact: true }).click();
+	const ask = page.getByRole('alertdialog');
+	await expect(ask).toBeVisible();
+	await ask.getByRole('button', { name: 'Stay here' }).click();
+	await page.getByRole('button', { name: 'Save', exact: true }).click();
+	await expect(async () => {
+		await page.reload();
+		await ready(page);
+		await page.getByRole('button', { name: /^More options/ }).click();
+		await expect(early).toHaveValue('4', { timeout: 1_000 });
+	}).toPass();
+
+	await page.goto('/house?room=platform-porch');
+	await ready(page);
+	await page.getByText('Rename, move, merge, take along or remove').click();
+	const name = page.getByLabel('Name', { exact: true });
+	await name.fill('Porch A');
+	letGo = await holdSending(page, 'edit');
+	await page.getByRole('button', { name: 'Save', exact: true }).click();
+	await name.fill('Porch A and B');
+	letGo();
+	await expect(page.getByRole('heading', { name: 'Porch A', exact: true })).toBeVisible();
+	await expect(name).toHaveValue('Porch A and B');
+	await page.unrouteAll();
+	await page.getByRole('button', { name: 'Save', exact: true }).click();
+	await expect(page.getByRole('heading', { name: 'Porch A and B', exact: true })).toBeVisible();
 });
 
 test('a job without a name is asked for one beside it, and its dates stand there meanwhile', async ({

@@ -1,6 +1,14 @@
 /** Sessions as a household runs them: every kind, together, before visitors, clearing, the laundry, and by words. */
 import { allSent, another, begin, besideTheWork, giant, heard, otherWay, setDown, withStubs } from './pails';
-import { choose, expect, expectAccessible, expectAccessibleAnywhere, ready, test } from './stack';
+import {
+	choose,
+	expect,
+	expectAccessible,
+	expectAccessibleAnywhere,
+	holdSending,
+	ready,
+	test
+} from './stack';
 
 test.use({ stackOf: 'sessions' });
 test.beforeEach(({ stack }) => stack.setClock('2027-03-03T10:40:00Z'));
@@ -337,9 +345,16 @@ test('a load goes from the pile to away, on the line of Today, and rings when it
 	await page.goto('/laundry');
 	await ready(page);
 	await expect(page.getByRole('heading', { name: 'Ten loads to wash' })).toBeVisible();
-	await page.getByLabel('Its name, if you like').fill('Tea towels');
+	const itsName = page.getByLabel('Its name, if you like');
+	await itsName.fill('Tea towels');
+	const letGo = await holdSending(page, 'add');
 	await page.getByRole('button', { name: 'Add this load' }).click();
+	// The next one is written while it is on its way.
+	await itsName.fill('Aprons');
+	letGo();
 	await expect(page.getByRole('heading', { name: 'Eleven loads to wash' })).toBeVisible();
+	await expect(itsName).toHaveValue('Aprons');
+	await page.unrouteAll();
 	await page.getByRole('button', { name: 'Remove from the list: Tea towels' }).click();
 	await expect(page.getByRole('heading', { name: 'Ten loads to wash' })).toBeVisible();
 	await page.getByRole('button', { name: 'I started: Towels' }).click();

@@ -230,3 +230,14 @@ export async function typeDay(scope: Page | Locator, label: string, day: string)
 export async function ready(page: Page): Promise<void> {
 	await page.waitForFunction(() => document.documentElement.dataset.ready === 'yes');
 }
+
+/** Holds what is sent to an action until it is let go. */
+export async function holdSending(page: Page, action: string): Promise<() => void> {
+	let letGo: () => void = () => undefined;
+	const free = new Promise<void>((done) => (letGo = done));
+	await page.route(new RegExp(`\\?/${action}$`), async (route) => {
+		await free;
+		await route.continue();
+	});
+	return letGo;
+}

@@ -4,7 +4,7 @@ import { readFileSync } from 'node:fs';
 import { emptyHome } from './hardHome';
 import { at, makeFamily } from './household';
 import { allSent, another, giant, setDown } from './pails';
-import { choose, expect, expectAccessibleAnywhere, ready, signUp, test } from './stack';
+import { choose, expect, expectAccessibleAnywhere, holdSending, ready, signUp, test } from './stack';
 
 test.use({ stackOf: 'supplies' });
 test.beforeEach(({ stack }) => stack.setClock('2027-03-03T10:40:00Z'));
@@ -78,6 +78,15 @@ test.describe('on a phone', () => {
 		await expect(page.getByRole('checkbox', { name: 'Sponges' })).toBeVisible();
 		// The next thing is written from where the hand is.
 		await expect(page.getByRole('button', { name: 'Put it on the list' })).toBeFocused();
+		// What is written while that before it is on its way stays.
+		const letGo = await holdSending(page, 'write');
+		await something.fill('Soap');
+		await page.getByRole('button', { name: 'Put it on the list' }).tap();
+		await something.fill('Candles');
+		letGo();
+		await expect(page.getByRole('checkbox', { name: 'Soap' })).toBeVisible();
+		await expect(something).toHaveValue('Candles');
+		await page.unrouteAll();
 		await expectAccessibleAnywhere(page, 'the list to buy');
 		await page.reload();
 		await ready(page);

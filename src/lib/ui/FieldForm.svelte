@@ -12,6 +12,7 @@
 	import { formAnswer } from './kit/answer.svelte';
 	import Message from './kit/Message.svelte';
 	import { forgetSaid, idOfSaid, saidBy } from './saidIds';
+	import { TypedFields } from './typedFields';
 	import { withoutField, wrongAbout, wrongFields } from './wrongFields';
 	let {
 		of,
@@ -55,17 +56,20 @@
 	let refusal = '';
 	let giveBack: () => Promise<void> = () => Promise.resolve();
 	let element = $state<HTMLFormElement>();
-	/** What stood in its fields before a hand was laid on them; null where none was, or all is written. */
-	let before: string | null = null;
-	const inFields = () => {
-		const all = element ? [...new FormData(element)] : [];
-		return JSON.stringify(all.filter(([name]) => !(name in values) && name !== '__superform_id'));
-	};
-	const begin = () => void (before ??= inFields());
+	const fields = new TypedFields(
+		() => element,
+		(name) => name in values || name === '__superform_id'
+	);
 	/** Something is typed and not written. */
-	export const isTyped = (): boolean => before !== null && before !== inFields();
+	export const isTyped = (): boolean => fields.isTyped();
 	/** Whatever is typed counts as written. */
-	export const forget = () => void (before = null);
+	export const forget = () => fields.forget();
+	/** It is written, and what the house makes of it is read anew. */
+	let isArriving = false;
+	/** What is read anew comes of what it has sent itself. */
+	export const isOwnChange = (): boolean => isArriving;
+	/** What was typed while it was on its way. */
+	let since: Partial<T> = {};
 	let settle: (written: boolean) => void = () => undefined;
 	/** Sends it, as its button would; true once it is written. */
 	export const send = (): Promise<boolean> =>
@@ -88,6 +92,7 @@
 			scrollToError: { block: 'center' },
 			onSubmit: ({ action: to, formData }) => {
 				unseen = '';
+				fields.send();
 				if (element) giveBack = holdFocus(element);
 				if (withId) {
 					said = saidBy(to, formData, false);
@@ -101,8 +106,13 @@
 				connection.lost = result.type === 'error' && result.error instanceof Error;
 				if (!connection.lost) forgetSaid(said);
 				isWritten = result.type === 'success';
-				// What is read anew for it comes into fields in which nothing is left to lose.
-				if (isWritten) before = null;
+				// What is read anew for it comes into fields in which nothing is left to lose, but what was typed since.
+				isArriving = isWritten;
+				if (isWritten) fields.written();
+				since = {};
+				if (isWritten)
+					for (const [name, value] of fields.since())
+						if (typeof $form[name] === 'string') Object.assign(since, { [name]: value });
 				refusal = result.type === 'failure' ? String(result.data?.message ?? '') : '';
 				if (isWritten && empties) element?.reset();
 				catchingUp = () => catchUp(result);
@@ -113,11 +123,14 @@
 				// Records that cannot be reached are said over the form, a fault on the page of faults.
 				if (connection.lost) return;
 				await applyAction(result);
+				isArriving = false;
 				await catchingUp();
 			},
 			onUpdated: async ({ form: read }) => {
 				settle(isWritten);
 				if (isWritten) {
+					isArriving = false;
+					if (Object.keys(since).length > 0) form.update((all) => ({ ...all, ...since }), { taint: false });
 					onsaved?.();
 					return giveBack();
 				}
@@ -161,9 +174,9 @@
 	{action}
 	class={classes}
 	use:enhance
-	onfocusin={begin}
-	onpointerdowncapture={begin}
-	onbeforeinput={begin}
+	onfocusin={() => fields.begin()}
+	onpointerdowncapture={() => fields.begin()}
+	onbeforeinput={() => fields.begin()}
 	aria-busy={$submitting || undefined}
 >
 	<input type="hidden" name="__superform_id" value={id} />

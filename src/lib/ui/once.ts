@@ -43,6 +43,10 @@ const drawn = () =>
 		);
 	});
 
+/** Whether all in a form's fields was sent: nothing was typed since. */
+const isAsSent = (form: HTMLFormElement, sent: FormData): boolean =>
+	[...new FormData(form)].every(([name, value]) => name === 'id' || sent.getAll(name).includes(value));
+
 /** Use as an action: `<form method="post" use:once={{ ended: close }}>`. */
 export function once(form: HTMLFormElement, given: OnceOptions = {}) {
 	let options = given;
@@ -78,7 +82,7 @@ export function once(form: HTMLFormElement, given: OnceOptions = {}) {
 				if (result.type === 'failure' && options.beside?.(result.data ?? {}) === true)
 					// What the page said before is over.
 					await applyAction({ ...result, data: undefined });
-				else await update({ reset: options.empties === true });
+				else await update({ reset: options.empties === true && isAsSent(form, formData) });
 				underWay.delete(said);
 				show();
 				// What the page does with the answer may lead elsewhere: nothing is read anew before that has begun.

@@ -35,6 +35,7 @@
 	let edit = $state<EditFields<Record<string, never>>>();
 	/** Something is typed and not saved. */
 	export const isTyped = (): boolean => edit?.isTyped() ?? false;
+	export const isOwnChange = (): boolean => edit?.isOwnChange() ?? false;
 	/** Begins anew from the job as it is; what is open stays open. */
 	export function beginAnew() {
 		fields = begun();

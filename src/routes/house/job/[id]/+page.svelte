@@ -21,10 +21,12 @@
 	$effect.pre(() => {
 		const now = view.job;
 		const isSame = now.id === from.id;
-		isOverTheirs = isAnother && isSame && (untrack(() => editor)?.isTyped() ?? false);
+		const isTyped = isSame && (untrack(() => editor)?.isTyped() ?? false);
+		const isOwn = untrack(() => editor)?.isOwnChange() ?? false;
+		isOverTheirs = isAnother && isTyped && !isOwn;
 		if (!isAnother || isOverTheirs) return;
 		from = now;
-		if (isSame) untrack(() => editor)?.beginAnew();
+		if (isSame && !isTyped) untrack(() => editor)?.beginAnew();
 	});
 	let copyTo = $state('');
 	let asks = $state(false);
