@@ -78,6 +78,7 @@ function make(home: Home, { kind, a, b, name }: Change): Edit {
 			return switchLayer(home, pick(LAYERS, a), b % 2 === 0, TODAY);
 		case 14:
 			return changeHousehold(home, {
+				...home.household,
 				minutesADay: 5 + (a % 200),
 				rhythm: {
 					...home.household.rhythm,
@@ -85,6 +86,7 @@ function make(home: Home, { kind, a, b, name }: Change): Edit {
 						[
 							{ type: 'rows', extra: 'last' },
 							{ type: 'weeks', extra: 'free' },
+							{ type: 'none', extra: 'last' },
 							{ type: 'cycle', extra: 'last', anchor: '2027-03-01' },
 							{
 								type: 'weekdays',
@@ -97,7 +99,7 @@ function make(home: Home, { kind, a, b, name }: Change): Edit {
 				}
 			});
 		default:
-			return changeHousehold(home, { weekStart: pick([1, 6, 7] as const, a), name });
+			return changeHousehold(home, { ...home.household, weekStart: pick([1, 6, 7] as const, a), name });
 	}
 }
 

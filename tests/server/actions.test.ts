@@ -265,6 +265,38 @@ describe('the rhythm of the house', () => {
 			}
 		});
 	});
+	it('loses no job where zones take turns no more, or one has no day: what follows is said, tried and saved', async () => {
+		const home = await household();
+		const lists = async () => (await loadHome(pool(), home))?.home.zones.map((zone) => zone.list) ?? [];
+		const items = (await lists()).flat();
+		expect(items.length).toBeGreaterThan(0);
+		const tried = async (over: Fields) => {
+			const query = new URLSearchParams();
+			for (const [name, value] of Object.entries({ ...settings, ...over }))
+				for (const one of [value].flat()) query.append(name, String(one));
+			return (await loadRhythm(home, query)).view.missed.join(' ');
+		};
+		const keep = async (over: Fields) => {
+			const answer = await editRhythm(home, form({ ...settings, ...over, id: newId() }));
+			return ((answer as { effects?: readonly string[] }).effects ?? []).join(' ');
+		};
+		// One zone has Monday, the other none.
+		const oneDay: Fields = { scheme: 'weekdays', 'zone-1': 'back' };
+		expect(await tried(oneDay)).toContain('Front has no day, so its three deep jobs do not come up.');
+		expect(await keep(oneDay)).toContain('Front has no day');
+		// It was said, and is no news of what is changed next; where zones are planned it stands as long as it is so.
+		expect(await keep({ ...oneDay, minutesADay: '50' })).not.toContain('no day');
+		expect((await loadHouse(home, { room: null, zone: null })).missed.join(' ')).toContain(
+			'Front has no day'
+		);
+		expect((await lists()).flat()).toEqual(items);
+		expect(await tried({ scheme: 'none' })).toContain('come 60 to 90 days after they were last done instead');
+		expect(await keep({ scheme: 'none' })).toContain('Three deep jobs come 60 to 90 days after');
+		const jobs = (await loadHome(pool(), home))?.home.jobs ?? [];
+		for (const id of items)
+			expect(jobs.find((job) => job.id === id)?.cadence).toEqual({ type: 'afterDone', min: 60, max: 90 });
+		expect((await loadHouse(home, { room: null, zone: null })).missed).toEqual([]);
+	});
 	it.each([
 		[{ scheme: 'spiral' }, /how the zones come round/],
 		[{ scheme: 'cycle', anchor: 'soon' }, /week in which zone 1 is on/],

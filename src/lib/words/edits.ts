@@ -1,5 +1,6 @@
 /** The wording of changes of the home: what they do beside themselves, and why one is refused. */
 import type { EditRefusal, Effect } from '$core/setup/edit';
+import type { NeverOn } from '$core/schedule/zonesNeverOn';
 import { listNames, lowerNumber, numberWord, plural } from './general';
 
 export function editRefusalText(refusal: EditRefusal): string {
@@ -74,3 +75,7 @@ export function effectText(effect: Effect): string {
 			return `The list of ${effect.zone} begins anew.`;
 	}
 }
+
+/** A zone that has jobs and no day. */
+export const neverOnWords = ({ zone, jobs }: NeverOn): string =>
+	`${zone.name} has no day, so its ${jobs === 1 ? 'one deep job does' : `${lowerNumber(jobs)} deep jobs do`} not come up. Give it a day under "Cleaning days and house rules", or move its rooms to another zone.`;

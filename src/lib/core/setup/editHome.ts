@@ -1,16 +1,21 @@
 /** Changes of the household and of its layers. */
 import type { CivilDay } from '../calendar/civil';
 import { spreadFirstDays } from './spread';
-import { LAYERS, type Home, type Layer } from '../household/home';
-import { type Effect, type Edit, refuse, finish } from './edit';
+import { LAYERS, type Home, type Household, type Layer } from '../household/home';
+import { type Effect, type Edit, refuse, finish, withLists } from './edit';
 
-/** Changes of the household: its name, week, rhythm, minutes a day. */
-export function changeHousehold(home: Home, facts: Partial<Home['household']>): Edit {
+/**
+ * The home with its household as it is to be: its name, week, rhythm, minutes a day. Where its zones take turns no more, the
+ * jobs that came with them come so many days after they were last done. Rules: "Zone lists".
+ */
+export function changeHousehold(home: Home, household: Household): Edit {
 	const { scheme } = home.household.rhythm;
-	const next = facts.rhythm?.scheme;
+	const next = household.rhythm.scheme;
+	const items = next.type === 'none' ? home.zones.flatMap((zone) => zone.list) : [];
 	const effects: Effect[] = [];
-	if (next && JSON.stringify(next) !== JSON.stringify(scheme)) effects.push({ code: 'history-stays' });
-	return finish({ ...home, household: { ...home.household, ...facts } }, effects);
+	if (items.length > 0) effects.push({ code: 'items-float', count: items.length });
+	if (JSON.stringify(next) !== JSON.stringify(scheme)) effects.push({ code: 'history-stays' });
+	return finish({ ...withLists(home, items, null), household }, effects);
 }
 
 /**

@@ -88,7 +88,7 @@ export async function loadHouse(
 		zones,
 		hasZones,
 		proposal,
-		missed: missedWords(home, check.missed),
+		missed: missedWords(home, check.missed, today),
 		room: chosenRoom
 			? {
 					...chosenRoom,

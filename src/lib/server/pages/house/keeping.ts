@@ -32,7 +32,7 @@ import { allPatterns } from '../../repo/patterns';
 import { fieldForm } from '../../services/fieldForms';
 import { rhythmForm, rhythmSaid } from '../../services/home/rhythmForm';
 import { facts, rhythmEdit } from '../../services/home/settings';
-import { editRefusalText, refusedField } from '$words/edits';
+import { editRefusalText, effectText, refusedField } from '$words/edits';
 import { setError } from 'sveltekit-superforms/server';
 import { yardOfHome } from '../setup/yardOfHome';
 import { missedWords } from '../today/jobRows';
@@ -58,7 +58,7 @@ export async function loadRhythm(household: string, tried: URLSearchParams | nul
 		zones: home.home.zones.map((zone, i) => ({ id: zone.id, name: zone.name, number: i + 1 })),
 		now: yardOfHome(home, projection, today, KEEPING_SAYS.asItIs),
 		next: next ? yardOfHome(next, projection, today, KEEPING_SAYS.asItWouldBe) : null,
-		missed: missedWords(home, missed, (next ?? home).rotation),
+		missed: [...(edit?.ok ? edit.effects.map(effectText) : []), ...missedWords(next ?? home, missed, today)],
 		timeZones: [...new Set([home.home.household.timeZone, ...Intl.supportedValuesOf('timeZone')])].sort(),
 		patterns: allPatterns().map((pattern) => ({ id: pattern.id, name: pattern.name }))
 	};

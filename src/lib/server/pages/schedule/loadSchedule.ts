@@ -117,7 +117,7 @@ export async function loadSchedule(query: ScheduleQuery): Promise<ScheduleView> 
 function notesOf({ home, projection, today }: ScheduleFacts, chosen: CivilDay): string[] {
 	const { year } = partsOf(chosen);
 	const missed = missedZones(dayOf(year, 1, 1), dayOf(year, 12, 31), home.rotation);
-	const notes = missedWords(home, missed);
+	const notes = missedWords(home, missed, today);
 	for (const pause of effectivePauses(projection.home)) {
 		if (pause.scope === 'household' && pause.to >= today)
 			notes.push(LOAD_SCHEDULE_SAYS.theHomeIsPausedFrom(dayMonth(pause.from), dayMonth(pause.to)));

@@ -2,13 +2,15 @@
 import { sharers } from '$core/people/agreedShares';
 import { JOB_ROWS_SAYS } from '$words/answers/today';
 import { firstOfMonth, lastOfMonth, type CivilDay } from '$core/calendar/civil';
-import { zoneDaysBetween, type MissedZone, type Rotation } from '$core/calendar/rotation';
+import { zoneDaysBetween, type MissedZone } from '$core/calendar/rotation';
 import { NOTHING_GIVEN, whoseTurn, type GivenTurns } from '$core/people/ownList';
 import { latenessOf } from '$core/schedule/agenda';
 import type { PreparedHome } from '$core/schedule/preparedHome';
 import { jobTitle, type DaySeries } from '$core/schedule/readDay';
+import { zonesNeverOn } from '$core/schedule/zonesNeverOn';
 import type { Glyph, JobRow, ZoneMark } from '$views/today';
 import { dayAhead, overdueText, listNames, MONTHS, PAUSE_WORDS, stateWord } from '$words/general';
+import { neverOnWords } from '$words/edits';
 import { memberName } from '$words/names';
 
 export function zoneMark(home: PreparedHome, zoneId: string | null): ZoneMark | null {
@@ -94,22 +96,23 @@ export function jobRow(
 }
 
 /** A sentence a zone that some months leave without a day. */
-export function missedWords(
-	home: PreparedHome,
-	missed: readonly MissedZone[],
-	rotation: Rotation = home.rotation
-): string[] {
+export function missedWords(home: PreparedHome, missed: readonly MissedZone[], today: CivilDay): string[] {
+	const never = zonesNeverOn(home.home, today);
 	const byZone = new Map<string, string[]>();
 	for (const { month, zone } of missed) {
+		if (never.some((one) => one.zone.id === zone)) continue;
 		// By whole weeks a month may lend its first days to the one before: a zone that has some of them has a day.
 		const index = Number(month.slice(0, 4)) * 12 + Number(month.slice(5)) - 1;
-		const days = zoneDaysBetween(firstOfMonth(index), lastOfMonth(index), rotation).get(zone) ?? [];
+		const days = zoneDaysBetween(firstOfMonth(index), lastOfMonth(index), home.rotation).get(zone) ?? [];
 		if (days.length > 0) continue;
 		byZone.set(zone, [...(byZone.get(zone) ?? []), MONTHS[Number(month.slice(5)) - 1] as string]);
 	}
-	return [...byZone].map(([zone, months]) =>
-		JOB_ROWS_SAYS.getsNoDayIn(home.zoneById.get(zone)?.name ?? zone, listNames(months))
-	);
+	return [
+		...never.map(neverOnWords),
+		...[...byZone].map(([zone, months]) =>
+			JOB_ROWS_SAYS.getsNoDayIn(home.zoneById.get(zone)?.name ?? zone, listNames(months))
+		)
+	];
 }
 
 /** Who calls for help, and with what. */

@@ -5,9 +5,10 @@ import type { CivilDay } from '$core/calendar/civil';
 import { householdTime } from '$core/calendar/instant';
 import type { Home } from '$core/household/home';
 import { newlyInVain } from '$core/people/namedInVain';
+import { newlyNeverOn } from '$core/schedule/zonesNeverOn';
 import type { Edit } from '$core/setup/edit';
 import type { FormProblem } from '$core/household/formProblem';
-import { editRefusalText, effectText, refusedField } from '$words/edits';
+import { editRefusalText, effectText, neverOnWords, refusedField } from '$words/edits';
 import { thingOfHome } from '$words/names';
 import { namedInVainWords } from '$words/people';
 import { fail, type ActionFailure } from '@sveltejs/kit';
@@ -94,6 +95,7 @@ export function editHome(
 		if (locked !== null) return fail(400, { message: locked, values: typed(form) });
 		const effects = [
 			...edit.effects.map(effectText),
+			...newlyNeverOn(prepared.home, edit.home, today).map(neverOnWords),
 			...namedInVainWords(newlyInVain(prepared.home, edit.home, today), {
 				nameOf: (id) => edit.home.members.find((one) => one.id === id)?.name ?? '',
 				thingOf: (id) => thingOfHome(edit.home, id)

@@ -26,7 +26,7 @@ export async function facts(household: string) {
 
 /** The household's settings as a form says them. */
 export const rhythmEdit = (home: Home, said: RhythmSaid): Edit =>
-	changeHousehold({ ...home, household: householdSaid(home.household, said) }, {});
+	changeHousehold(home, householdSaid(home.household, said));
 
 export const editRhythm = (household: string, form: FormData) =>
 	byFields(rhythmForm, form, (said) =>

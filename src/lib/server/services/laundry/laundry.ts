@@ -120,6 +120,7 @@ export function set(household: string, form: FormData) {
 			const { laundry } = home.household;
 			const aDay = Number(text('aDay') || laundry.aDay);
 			return changeHousehold(home, {
+				...home.household,
 				laundry: {
 					days: form.has('withDays')
 						? (list('days')

@@ -44,7 +44,7 @@ export function editFamily(household: string, form: FormData) {
 }
 
 const withFamily = (home: Home, changed: Partial<Family>) =>
-	changeHousehold(home, { family: { ...home.household.family, ...changed } });
+	changeHousehold(home, { ...home.household, family: { ...home.household.family, ...changed } });
 
 async function editShares(household: string, form: FormData) {
 	// Who shares in the work is asked for a part; whoever came meanwhile has none yet.
