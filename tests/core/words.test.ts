@@ -4,7 +4,8 @@ import { addDays, toDay } from '../../src/lib/core/calendar/civil';
 import type { EditRefusal, Effect } from '../../src/lib/core/setup/edit';
 import type { Refusal } from '../../src/lib/core/schedule/checkEntry';
 import type { Job } from '../../src/lib/core/household/home';
-import { editRefusalText, effectText } from '../../src/lib/words/edits';
+import { editRefusalText, effectText, neverOnWords } from '../../src/lib/words/edits';
+import type { Zone } from '../../src/lib/core/household/home';
 import { refusalText } from '../../src/lib/words/refusals';
 import { cadenceText, missWords, rhythmWords } from '../../src/lib/words/recurrence';
 import { inMeasures } from '../../src/lib/core/cupboard/dilution';
@@ -72,6 +73,16 @@ describe('what a change does beside itself', () => {
 		[{ code: 'passes-begin-anew', zone: 'Back' }, 'The list of Back begins anew.']
 	])('%j', (effect, text) => {
 		expect(effectText(effect)).toBe(text);
+	});
+	it('names zones without a day in one sentence', () => {
+		const zone = (name: string, jobs: number) => ({ zone: { name } as Zone, jobs });
+		expect(neverOnWords([])).toEqual([]);
+		expect(neverOnWords([zone('Bath', 1)])).toEqual([
+			'Bath has no day, so its deep job does not come up. Give it a day under “Cleaning days and house rules”, or move its rooms to another zone.'
+		]);
+		expect(neverOnWords([zone('Bath', 3), zone('Loft', 2)])).toEqual([
+			'Bath and Loft have no day, so their five deep jobs do not come up. Give each a day under “Cleaning days and house rules”, or move their rooms to another zone.'
+		]);
 	});
 });
 

@@ -76,6 +76,13 @@ export function effectText(effect: Effect): string {
 	}
 }
 
-/** A zone that has jobs and no day. */
-export const neverOnWords = ({ zone, jobs }: NeverOn): string =>
-	`${zone.name} has no day, so its ${jobs === 1 ? 'one deep job does' : `${lowerNumber(jobs)} deep jobs do`} not come up. Give it a day under "Cleaning days and house rules", or move its rooms to another zone.`;
+/** Zones that have jobs and no day, in one sentence; none where there is none. */
+export function neverOnWords(zones: readonly NeverOn[]): string[] {
+	if (zones.length === 0) return [];
+	const one = zones.length === 1;
+	const jobs = zones.reduce((sum, { jobs }) => sum + jobs, 0);
+	const theirs = `${one ? 'its' : 'their'} ${jobs === 1 ? 'deep job does' : `${lowerNumber(jobs)} deep jobs do`} not come up`;
+	return [
+		`${listNames(zones.map(({ zone }) => zone.name))} ${one ? 'has' : 'have'} no day, so ${theirs}. Give ${one ? 'it' : 'each'} a day under “Cleaning days and house rules”, or move ${one ? 'its' : 'their'} rooms to another zone.`
+	];
+}

@@ -203,7 +203,7 @@
 					</li>
 				{/each}
 			</ul>
-			{#each view.missed as words, i (i)}<p class="dim mb-1">{words}</p>{/each}
+			{#each view.missed as words, i (i)}<p class="mt-1.5 mb-1">{words}</p>{/each}
 			{#if mayEdit && view.proposal && !left && !asking}
 				<Label title={view.proposal.title}>
 					{view.proposal.text}

@@ -24,7 +24,11 @@
 		wrong: (field: string) => string;
 	} = $props();
 	const told = (field: string) => ({ field, wrong: wrong(field) });
-	const types = $derived(OFTEN_TYPES.filter((one) => one.value !== 'zone' || view.room.zone !== null));
+	/** What comes with its zone needs one, and zones that take turns. */
+	const hasZone = $derived(view.room.zone !== null && view.household.rhythm.scheme.type !== 'none');
+	const types = $derived(
+		OFTEN_TYPES.filter((one) => one.value !== 'zone' || hasZone || fields.type === 'zone')
+	);
 	const weekdays = weekFrom(writing().weekStart).map(({ number, name }) => ({
 		value: String(number),
 		label: name

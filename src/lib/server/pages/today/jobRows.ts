@@ -108,7 +108,7 @@ export function missedWords(home: PreparedHome, missed: readonly MissedZone[], t
 		byZone.set(zone, [...(byZone.get(zone) ?? []), MONTHS[Number(month.slice(5)) - 1] as string]);
 	}
 	return [
-		...never.map(neverOnWords),
+		...neverOnWords(never),
 		...[...byZone].map(([zone, months]) =>
 			JOB_ROWS_SAYS.getsNoDayIn(home.zoneById.get(zone)?.name ?? zone, listNames(months))
 		)

@@ -95,7 +95,7 @@ export function editHome(
 		if (locked !== null) return fail(400, { message: locked, values: typed(form) });
 		const effects = [
 			...edit.effects.map(effectText),
-			...newlyNeverOn(prepared.home, edit.home, today).map(neverOnWords),
+			...neverOnWords(newlyNeverOn(prepared.home, edit.home, today)),
 			...namedInVainWords(newlyInVain(prepared.home, edit.home, today), {
 				nameOf: (id) => edit.home.members.find((one) => one.id === id)?.name ?? '',
 				thingOf: (id) => thingOfHome(edit.home, id)
