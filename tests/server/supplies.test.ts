@@ -18,6 +18,7 @@ import { loadLabel, loadMixing } from '../../src/lib/server/pages/supplies/mixin
 import { loadSupplies } from '../../src/lib/server/pages/supplies/supplies';
 import { editCupboard } from '../../src/lib/server/services/supplies/cupboard';
 import { tell, write } from '../../src/lib/server/services/supplies/levels';
+import { makeHome } from '../core/home';
 import { asAda, form, newId, said, someHomes, type Fields } from './asking';
 
 const { household, pool, setClock } = someHomes();
@@ -233,6 +234,34 @@ describe('the sheet for the door', () => {
 		});
 		expect(sheet.pairs.find((pair) => pair.second === 'ammonia')?.ours).toBe('');
 		expect(sheet.pairs).toHaveLength(9);
+	});
+	it('names each room with what refuses something, and each job that somebody cannot take', async () => {
+		setClock(NOW);
+		const plain = makeHome();
+		const names = Array.from({ length: 9 }, (_, i) => `Stone room ${i}`);
+		const [room] = plain.rooms;
+		const [job] = plain.jobs.filter((one) => one.cadence.type === 'daily');
+		if (!room || !job) throw new Error('no room, no job');
+		const home = await household({
+			...plain,
+			rooms: [
+				...plain.rooms,
+				...names.map((name, i) => ({ ...room, id: `stone-${i}`, name, surfaces: ['stone' as const] }))
+			],
+			jobs: [
+				...plain.jobs,
+				...Array.from({ length: 30 }, (_, i) => ({
+					...job,
+					id: `old-${i}`,
+					name: `For the old ${i}`,
+					fromAge: 18
+				}))
+			]
+		});
+		const stone = (await loadDoor(asAda(home))).surfaces.find((one) => one.rooms.includes('Stone room 0'));
+		for (const name of names) expect(stone?.rooms).toContain(name);
+		const { cannot } = await loadMember(home, 'cy');
+		for (let i = 0; i < 30; i++) expect(cannot.map((one) => one.name)).toContain(`For the old ${i}`);
 	});
 });
 

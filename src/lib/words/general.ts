@@ -85,6 +85,8 @@ const NUMBERS = [
 /** "Three" up to twelve, then figures. */
 export const numberWord = (n: number) => NUMBERS[n] ?? String(n);
 export const lowerNumber = (n: number) => (NUMBERS[n] ?? String(n)).toLowerCase();
+/** The rest of a long list, behind a line. */
+export const showMore = (n: number) => `Show ${lowerNumber(n)} more`;
 export const plural = (n: number, one: string, many = `${one}s`) => (n === 1 ? one : many);
 
 /** "Three jobs are", as a sentence begins. */

@@ -154,7 +154,6 @@ export const PEOPLE_WEEK_PAGE = {
 	from: 'From',
 	to: 'To',
 	tryIt: 'See what would change',
-	twelveAndMore: 'Twelve and more',
 	nothingIsWritten: 'Nothing is written.',
 	whoDoesWhat: 'Change who does which jobs',
 	alone: 'All of it is for one person: add people under People to share it out.',
@@ -163,7 +162,7 @@ export const PEOPLE_WEEK_PAGE = {
 	min: (minutes: Shown) => `${minutes} min`,
 	minGiven: (given: Shown) => `${given} min this week`,
 	withoutNothingWouldMove: (name: Shown) => `Without ${name} nobody else’s jobs would change.`,
-	ofSJobs: (twelveAndMore: Shown, name: Shown) => `${twelveAndMore} of ${name}’s jobs`,
+	ofSJobs: (jobs: number, name: Shown) => `${jobs} of ${name}’s jobs`,
 	wouldGoElsewhere: 'would go to somebody else',
 	wouldBeNobodys: (nobody: Shown) => `${nobody} could be done by nobody.`
 } as const;

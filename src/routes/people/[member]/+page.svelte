@@ -1,5 +1,6 @@
 <script lang="ts">
 	import { PEOPLE_MEMBER_PAGE } from '$words/screens/people';
+	import FirstOf from '$ui/FirstOf.svelte';
 	import More from '$ui/kit/More.svelte';
 	/** One person: when at home, what learnt, what kept away from. */
 	import { EARLY, HOURS, ROLES } from '$words/people';
@@ -197,9 +198,9 @@
 					<Button type="submit" {sending}>{PEOPLE_MEMBER_PAGE.save}</Button>
 					{#if view.cannot.length > 0}
 						<h2 class="mt-2">{PEOPLE_MEMBER_PAGE.whatCannotTakeAndWhy(view.shownName)}</h2>
-						<ul>
-							{#each view.cannot as one, i (i)}<li class="py-1"><b>{one.name}</b>: {one.words}</li>{/each}
-						</ul>
+						<FirstOf of={view.cannot}>
+							{#snippet item(one)}<li class="py-1"><b>{one.name}</b>: {one.words}</li>{/snippet}
+						</FirstOf>
 					{/if}
 				{/snippet}
 			</EditFields>

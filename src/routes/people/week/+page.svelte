@@ -1,4 +1,5 @@
 <script lang="ts">
+	import FirstOf from '$ui/FirstOf.svelte';
 	import ChevronLeft from '@lucide/svelte/icons/chevron-left';
 	import ChevronRight from '@lucide/svelte/icons/chevron-right';
 	import Button from '$ui/kit/Button.svelte';
@@ -244,12 +245,7 @@
 							{#if view.trial.moved.length === 0}
 								{PEOPLE_WEEK_PAGE.withoutNothingWouldMove(view.trial.name)}
 							{:else}
-								<b
-									>{PEOPLE_WEEK_PAGE.ofSJobs(
-										view.trial.moved.length === 12 ? PEOPLE_WEEK_PAGE.twelveAndMore : view.trial.moved.length,
-										view.trial.name
-									)}</b
-								>
+								<b>{PEOPLE_WEEK_PAGE.ofSJobs(view.trial.moved.length, view.trial.name)}</b>
 								{PEOPLE_WEEK_PAGE.wouldGoElsewhere}{#if view.trial.more.length > 0}: {view.trial.more.join(
 										', '
 									)}{/if}.
@@ -257,11 +253,11 @@
 							{/if}
 							<span class="dim">{PEOPLE_WEEK_PAGE.nothingIsWritten}</span>
 						</p>
-						<ul class="flex-wrap gap-2 content-start block columns-2 gap-x-6 max-sm:columns-1">
-							{#each view.trial.moved as one, i (i)}<li class="break-inside-avoid py-0.5">
+						<FirstOf of={view.trial.moved} class="block columns-2 gap-x-6 max-sm:columns-1">
+							{#snippet item(one)}<li class="break-inside-avoid py-0.5">
 									{one.name}, {one.when}: <b>{one.to}</b>
-								</li>{/each}
-						</ul>
+								</li>{/snippet}
+						</FirstOf>
 					{/if}
 				</div>{/if}
 		</div>

@@ -204,7 +204,7 @@ function trialOf(facts: FamilyFacts, now: AssignedWeek, query: WeekQuery): WeekV
 		name: member.name,
 		from: isoOf(absence.from),
 		to: isoOf(absence.to),
-		moved: moved.slice(0, 12).map(({ turn, to: taker }) => ({
+		moved: moved.map(({ turn, to: taker }) => ({
 			name: turn.line.job.name,
 			when: dayAhead(turn.due, today),
 			to: taker === null ? 'nobody' : memberName(home, taker)

@@ -113,11 +113,9 @@ export async function loadMember(household: string, id: string): Promise<MemberV
 		away: member.away.map((span) => `${span.from} to ${span.to}${span.why ? ` ${span.why}` : ''}`).join('\n'),
 		isAlways: member.home === undefined,
 		can: { count: lasting.filter(({ why }) => why === undefined).length, of: home.series.length },
-		cannot: [...new Map(barred.map((one) => [one.line.job.id, one])).values()]
-			.slice(0, 12)
-			.map(({ line, why }) => ({
-				name: line.job.name,
-				words: cannotWords(why as NonNullable<typeof why>, { nameOf, thingOf })
-			}))
+		cannot: [...new Map(barred.map((one) => [one.line.job.id, one])).values()].map(({ line, why }) => ({
+			name: line.job.name,
+			words: cannotWords(why as NonNullable<typeof why>, { nameOf, thingOf })
+		}))
 	};
 }

@@ -50,7 +50,7 @@ export async function loadDoor(asker: Asker): Promise<DoorView> {
 						refused.map((family) => FAMILY_WORDS[family]),
 						'or'
 					),
-					rooms: listNames(rooms.slice(0, 4).map((room) => room.name))
+					rooms: listNames(rooms.map((room) => room.name))
 				}
 			];
 		})
