@@ -238,6 +238,47 @@ describe('tables', () => {
 			[4, 'minutes']
 		]);
 	});
+	it('tell twins apart: out and in again nothing moves, and a name that means several is asked about', () => {
+		const plain = makeHome();
+		// Two rooms of one name, one called as the id of another, two people and two jobs of one name.
+		const names = ['Room', 'Room', 'porch'];
+		const twins = {
+			...plain,
+			rooms: plain.rooms.map((room, i) => ({ ...room, name: names[i] ?? room.name })),
+			members: plain.members.map((one, i) => ({ ...one, name: i < 2 ? 'Ada' : one.name })),
+			jobs: plain.jobs.map((one, i) => ({ ...one, name: i < 2 ? 'Sweep' : one.name }))
+		};
+		const again = importJobs(twins, jobRows(twins));
+		expect([again.reports, again.changed, again.home]).toEqual([[], [], twins]);
+		const [first, second] = twins.rooms;
+		const newRow = importJobs(twins, [{ name: 'Dust', room: 'room', cadence: 'daily' }]);
+		expect(newRow.home).toBeNull();
+		expect(newRow.reports).toEqual([
+			{
+				line: 2,
+				column: 'room',
+				says: `2 are called "room". Write which by its id: ${first?.id}, ${second?.id}.`
+			}
+		]);
+		// A job that is in one of them already stays in it.
+		const [there] = twins.jobs.filter((one) => one.room === second?.id);
+		const kept = importJobs(twins, [{ id: there?.id ?? '', name: 'Dust', room: 'Room', cadence: 'daily' }]);
+		expect(kept.home?.jobs.find((one) => one.id === there?.id)?.room).toBe(second?.id);
+		const home = prepareHome([{ from: toDay('2027-01-04'), home: twins }]);
+		const told = importLedger(
+			home,
+			[
+				{ date: '2027-02-24', job: 'Sweep', by: '' },
+				{ date: '2027-02-24', job: twins.jobs[0]?.id ?? '', by: 'ada' },
+				{ date: '2027-02-24', job: twins.jobs[1]?.id ?? '', by: 'Ada' }
+			],
+			(_, line) => `01900000-0000-7000-b000-0000000000${line}0`
+		);
+		expect(told.reports.map((one) => [one.line, one.column])).toEqual([
+			[2, 'job'],
+			[4, 'by']
+		]);
+	});
 	it('of the ledger name people and jobs by name or id', () => {
 		const home = prepared();
 		const idOf = () => '01900000-0000-7000-8000-00000000000a';

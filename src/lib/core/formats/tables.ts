@@ -39,8 +39,35 @@ export const JOB_COLUMNS = [
 	'first day'
 ] as const;
 
+interface Named {
+	readonly id: string;
+	readonly name: string;
+}
+
+/** What a cell means: the one with this id, else all that are called so. */
+function meantBy<T extends Named>(list: readonly T[], cell: string): readonly T[] {
+	const text = cell.trim();
+	const plain = text.toLowerCase();
+	const exact = list.filter((one) => one.id === text);
+	if (exact.length > 0) return exact;
+	const named = list.filter((one) => one.name.trim().toLowerCase() === plain);
+	return named.length > 0 ? named : list.filter((one) => one.id === plain);
+}
+
+/** What several that are called alike are told apart by. */
+const whichOf = (several: readonly Named[], cell: string) =>
+	`${several.length} are called "${cell.trim().slice(0, 40)}". Write which by its id: ${several
+		.slice(0, 6)
+		.map((one) => one.id)
+		.join(', ')}.`;
+
 export function jobRows(home: Home): TableRow[] {
-	const roomOf = new Map(home.rooms.map((room) => [room.id, room.name]));
+	// A name that means another one as well is read as that: its id means itself alone.
+	const cellOf = (room: Named) => {
+		const [meant, ...others] = meantBy(home.rooms, room.name);
+		return meant?.id === room.id && others.length === 0 ? room.name : room.id;
+	};
+	const roomOf = new Map(home.rooms.map((room) => [room.id, cellOf(room)]));
 	return home.jobs.map((job) => ({
 		id: job.id,
 		name: job.name,
@@ -81,9 +108,16 @@ function jobOfRow(
 	report: (column: string, says: string) => void
 ): Job | null {
 	const name = row.name?.trim() ?? '';
-	const roomText = (row.room ?? '').trim().toLowerCase();
-	const room = home.rooms.find((one) => one.id === roomText || one.name.toLowerCase() === roomText);
-	if (!room) report('room', `There is no room "${(row.room ?? '').slice(0, 40)}". Name one that is there.`);
+	const rooms = meantBy(home.rooms, row.room ?? '');
+	// Among several of this name it stays in its own.
+	const room = rooms.length > 1 ? rooms.find((one) => one.id === before?.room) : rooms[0];
+	if (!room)
+		report(
+			'room',
+			rooms.length > 1
+				? whichOf(rooms, row.room ?? '')
+				: `There is no room "${(row.room ?? '').slice(0, 40)}". Name one that is there.`
+		);
 	const cadence =
 		row.cadence === undefined || row.cadence.trim() === ''
 			? (before?.cadence ?? null)
@@ -237,22 +271,17 @@ export function importLedger(
 	rows.forEach((row, i) => {
 		const line = i + 2;
 		const text = (name: string) => row[name]?.trim() ?? '';
-		const job =
-			home.jobById.get(text('job')) ??
-			home.home.jobs.find((one) => one.name.toLowerCase() === text('job').toLowerCase());
-		if (!job)
-			return void reports.push({
-				line,
-				column: 'job',
-				says: `There is no job "${text('job').slice(0, 40)}". Name one that is there.`
-			});
+		const report = (column: string, says: string) => void reports.push({ line, column, says });
+		const exact = home.jobById.get(text('job'));
+		const jobs = exact ? [exact] : meantBy(home.home.jobs, text('job'));
+		const [job] = jobs;
+		if (!job) return report('job', `There is no job "${text('job').slice(0, 40)}". Name one that is there.`);
+		if (jobs.length > 1) return report('job', whichOf(jobs, text('job')));
 		const by = text('by');
-		const member =
-			by === ''
-				? null
-				: home.home.members.find((one) => one.id === by || one.name.toLowerCase() === by.toLowerCase());
-		if (member === undefined)
-			return void reports.push({ line, column: 'by', says: `"${by.slice(0, 40)}" does not live here.` });
+		const people = by === '' ? [] : meantBy(home.home.members, by);
+		const [member] = people;
+		if (by !== '' && !member) return report('by', `"${by.slice(0, 40)}" does not live here.`);
+		if (people.length > 1) return report('by', whichOf(people, by));
 		const data = {
 			id: text('id') || idOf(row, line),
 			date: text('date'),
