@@ -15,7 +15,7 @@ import type { Edit } from '../../src/lib/core/setup/edit';
 import { prepareHome, type Series } from '../../src/lib/core/schedule/preparedHome';
 import { jobFromForm } from '../../src/lib/core/setup/jobForm';
 import type { FormValues } from '../../src/lib/core/household/formProblem';
-import type { Job } from '../../src/lib/core/household/home';
+import type { Home, Job } from '../../src/lib/core/household/home';
 import { readDay } from '../../src/lib/core/schedule/readDay';
 import { projectHome } from '../../src/lib/core/schedule/projection';
 import {
@@ -62,6 +62,35 @@ describe('rooms', () => {
 		const merged = ok(mergeRooms(makeHome(), 'porch', 'kitchen'));
 		expect(merged.home.rooms.map((room) => room.id)).toEqual(['kitchen', 'loft']);
 		expect(merged.home.zones[1]?.list).toEqual(['rail', 'door', 'rack']);
+		// Two that are merely called alike are two; one of the library in both rooms is one.
+		const alike = makeHome().jobs.map((job) => ({ ...job, name: 'Sweep' }));
+		expect(ok(mergeRooms({ ...makeHome(), jobs: alike }, 'porch', 'kitchen')).home.jobs.length).toBe(
+			alike.length
+		);
+		const [here, there] = ['porch', 'kitchen'].map((room) => alike.find((job) => job.room === room)?.id);
+		const same = alike.map((job) =>
+			job.id === here || job.id === there ? { ...job, library: 'sweep' } : job
+		);
+		const once = ok(mergeRooms({ ...makeHome(), jobs: same }, 'porch', 'kitchen'));
+		expect(once.home.jobs.map((job) => job.id)).toEqual(
+			alike.map((job) => job.id).filter((id) => id !== here)
+		);
+		// What another job does in a room is done where that room has gone.
+		const steps = [{ text: 'Carry', minutes: 2, class: 1, products: [], room: 'porch' }];
+		const carries = makeHome().jobs.map((job) =>
+			job.id === there ? { ...job, depths: { usual: { minutes: 2, steps } }, deepEvery: undefined } : job
+		);
+		const stepOf = (edit: { home: { jobs: readonly Job[] } }) =>
+			edit.home.jobs.find((job) => job.id === there)?.depths.usual.steps[0]?.room;
+		expect(stepOf(ok(mergeRooms({ ...makeHome(), jobs: carries } as Home, 'porch', 'loft')))).toBe('loft');
+		expect(stepOf(ok(retireRoom({ ...makeHome(), jobs: carries } as Home, 'porch')))).toBeUndefined();
+		const round = makeHome().jobs.map((job) =>
+			job.id === there ? { ...job, rooms: ['porch', 'loft'] } : job
+		);
+		const roundOf = (edit: { home: { jobs: readonly Job[] } }) =>
+			edit.home.jobs.find((job) => job.id === there)?.rooms;
+		expect(roundOf(ok(retireRoom({ ...makeHome(), jobs: round }, 'porch')))).toEqual(['loft']);
+		expect(roundOf(ok(mergeRooms({ ...makeHome(), jobs: round }, 'porch', 'loft')))).toEqual(['loft']);
 		const retired = ok(retireRoom(makeHome(), 'porch'));
 		expect(retired.home.zones[0]?.list).toEqual([]);
 		expect(retired.effects[0]).toMatchObject({ code: 'jobs-retire' });

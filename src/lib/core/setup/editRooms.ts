@@ -108,15 +108,15 @@ export const withToolsFor = (home: Pick<Home, 'cupboard'>, job: Job): Job => {
 		: job;
 };
 
-/** Steps of other jobs that named a room that is gone are done in those jobs' own rooms. */
-export const withoutRoomSteps = (job: Job, room: string): Job => {
+/** Steps that named a room that is gone are done in the one that it became part of, else in the job's own. */
+export const withoutRoomSteps = (job: Job, room: string, into: string | null = null): Job => {
 	const clean = (depth: Job['depths']['usual'] | undefined) =>
 		depth && {
 			...depth,
 			steps: depth.steps.map((step) => {
 				if (step.room !== room) return step;
 				const { room: _room, ...rest } = step;
-				return rest;
+				return into === null || into === job.room ? rest : { ...rest, room: into };
 			})
 		};
 	const { quick, usual, deep } = job.depths;
@@ -129,6 +129,12 @@ export const withoutRoomSteps = (job: Job, room: string): Job => {
 		}
 	};
 };
+
+/** Another job where a room is no more: its steps, and the rooms that it covers, with the one that it became part of for it. */
+export function withoutRoom(job: Job, room: string, into: string | null): Job {
+	const rooms = [...new Set(job.rooms.flatMap((one) => (one === room ? (into ?? []) : one)))];
+	return { ...withoutRoomSteps(job, room, into), rooms: rooms.filter((one) => one !== job.room) };
+}
 
 /**
  * The cupboard where a room is no more: kits and tools that were for it are for the one that it became part of, or
@@ -170,7 +176,7 @@ export function retireRoom(home: Home, roomId: string): Edit {
 			...rest,
 			rooms: rest.rooms.filter((room) => room.id !== roomId),
 			cupboard: cupboardWithoutRoom(rest.cupboard, roomId, null),
-			jobs: rest.jobs.map((job) => withoutRoomSteps(job, roomId))
+			jobs: rest.jobs.map((job) => withoutRoom(job, roomId, null))
 		},
 		[...retiring(jobs), { code: 'history-stays' }]
 	);
@@ -183,9 +189,10 @@ export function mergeRooms(home: Home, fromId: string, intoId: string): Edit {
 	if (!from) return refuse({ code: 'unknown', what: 'room', id: fromId });
 	if (!into) return refuse({ code: 'unknown', what: 'room', id: intoId });
 	if (fromId === intoId) return refuse({ code: 'same' });
-	const there = new Set(home.jobs.filter((job) => job.room === intoId).map((job) => job.library ?? job.name));
+	const there = new Set(home.jobs.flatMap((job) => (job.room === intoId ? (job.library ?? []) : [])));
 	const moving = home.jobs.filter((job) => job.room === fromId);
-	const twice = moving.filter((job) => there.has(job.library ?? job.name));
+	// What is the same work the library tells; two jobs that are merely called alike are two.
+	const twice = moving.filter((job) => job.library !== undefined && there.has(job.library));
 	const rest = withoutJobs(home, new Set(twice.map((job) => job.id)));
 	const staying = moving.filter((job) => !twice.includes(job));
 	const items = staying.filter((job) => job.cadence.type === 'zone').map((job) => job.id);
@@ -195,7 +202,7 @@ export function mergeRooms(home: Home, fromId: string, intoId: string): Edit {
 		cupboard: cupboardWithoutRoom(rest.cupboard, fromId, intoId),
 		jobs: rest.jobs
 			.map((job) => (job.room === fromId ? { ...job, room: intoId } : job))
-			.map((job) => withoutRoomSteps(job, fromId))
+			.map((job) => withoutRoom(job, fromId, intoId))
 	};
 	const effects: Effect[] = [...retiring(twice)];
 	if (staying.length > 0) effects.push({ code: 'jobs-move', count: staying.length, to: into.name });

@@ -1,6 +1,6 @@
 /** A home whose work is laid anew: what of it stays. Rules: "Another way of cleaning". */
 import { withoutJobs } from './edit';
-import { cupboardWithoutRoom, withoutRoomSteps } from './editRooms';
+import { cupboardWithoutRoom, withoutRoom } from './editRooms';
 import type { Home, Job } from '../household/home';
 import type { Draft } from './draft';
 import { forPeople, jobsByRoom, livingIn, stayingOfLibrary, walkRooms } from './jobsOfRooms';
@@ -40,10 +40,7 @@ function withoutRooms(home: Home, draft: Draft): Home {
 		...rest,
 		rooms: rest.rooms.filter((room) => stays.has(room.id)),
 		cupboard: gone.reduce((cupboard, room) => cupboardWithoutRoom(cupboard, room, null), rest.cupboard),
-		jobs: rest.jobs.map((job) => {
-			const clean = gone.reduce(withoutRoomSteps, job);
-			return { ...clean, rooms: clean.rooms.filter((room) => stays.has(room)) };
-		})
+		jobs: rest.jobs.map((job) => gone.reduce((one, room) => withoutRoom(one, room, null), job))
 	};
 }
 
