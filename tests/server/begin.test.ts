@@ -86,6 +86,19 @@ function browser() {
 
 const KINDS = ['kitchen', 'bathroom', 'bedroom', 'hall', 'living', 'study', 'toilet', 'store'];
 
+/** A home of six rooms and one grown-up, begun whole after some more touches. */
+async function sixRooms(touches: readonly Record<string, string>[]) {
+	const one = browser();
+	await one.open();
+	for (const kind of ['kitchen', 'bathroom', 'bedroom', 'hall', 'living', 'child'])
+		await one.touch({ op: 'hang', kind, storey: '0' });
+	await one.touch({ op: 'person', name: 'Ada', role: 'adult' });
+	for (const more of touches) await one.touch(more);
+	await one.touch({ op: 'begin', begin: 'all' });
+	await one.start();
+	return { one, household: one.home() };
+}
+
 describe('touches', () => {
 	it('in quick succession all count, whatever the order in which they come', async () => {
 		const one = browser();
@@ -255,15 +268,7 @@ describe('the beginning of a home', () => {
 	});
 
 	it('run again shows the jobs that there are, and says of the days what Today says once it is saved', async () => {
-		const one = browser();
-		await one.open();
-		for (const kind of ['kitchen', 'bathroom', 'bedroom', 'hall', 'living', 'child'])
-			await one.touch({ op: 'hang', kind, storey: '0' });
-		await one.touch({ op: 'person', name: 'Ada', role: 'adult' });
-		await one.touch({ op: 'minutes', minutes: '30' });
-		await one.touch({ op: 'begin', begin: 'all' });
-		await one.start();
-		const household = one.home();
+		const { one, household } = await sixRooms([{ op: 'minutes', minutes: '30' }]);
 		const retired = (await loadHome(pool(), household))?.home.jobs[0]?.id ?? '';
 		const form = new FormData();
 		form.set('op', 'retire');
@@ -294,16 +299,10 @@ describe('the beginning of a home', () => {
 	});
 
 	it('run again by another way of cleaning shows what it will be, and it is so once it is saved', async () => {
-		const one = browser();
-		await one.open();
-		for (const kind of ['kitchen', 'bathroom', 'bedroom', 'hall', 'living', 'child'])
-			await one.touch({ op: 'hang', kind, storey: '0' });
-		await one.touch({ op: 'person', name: 'Ada', role: 'adult' });
-		await one.touch({ op: 'minutes', minutes: '120' });
-		await one.touch({ op: 'pattern', pattern: 'rolling-zones' });
-		await one.touch({ op: 'begin', begin: 'all' });
-		await one.start();
-		const household = one.home();
+		const { one, household } = await sixRooms([
+			{ op: 'minutes', minutes: '120' },
+			{ op: 'pattern', pattern: 'rolling-zones' }
+		]);
 		const jobsOf = async () => (await loadHome(pool(), household))?.home.jobs ?? [];
 		const [retired] = await jobsOf();
 		const form = new FormData();

@@ -4,7 +4,7 @@ import { cupboardWithoutRoom, withoutRoom } from './editRooms';
 import type { Home, Job } from '../household/home';
 import type { Draft } from './draft';
 import { forPeople, jobsByRoom, livingIn, stayingOfLibrary, walkRooms } from './jobsOfRooms';
-import { freeId, jobForRoom, type Library, type LibraryJob } from './library';
+import { jobForRoom, type Library, type LibraryJob } from './library';
 
 /** A home as it stands, before its work is laid. */
 export interface Standing {
