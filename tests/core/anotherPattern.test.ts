@@ -92,6 +92,8 @@ describe('another way of cleaning for a home that is there', () => {
 		expect(after.household.laundry).toEqual(set.household.laundry);
 		expect(after.household.family).toEqual(set.household.family);
 		expect(after.household.rhythm.errandDays).toEqual([4]);
+		const { minutesADay: _minutes, ...habit } = set.household;
+		expect(changed({ ...set, household: habit }, 'upkeep').household.minutesADay).toBeUndefined();
 		expect(after.rooms.filter((room) => room.seenByVisitors).map((room) => room.id)).toEqual(['bed']);
 	});
 

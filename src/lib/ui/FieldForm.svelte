@@ -64,10 +64,14 @@
 	export const isTyped = (): boolean => fields.isTyped();
 	/** Whatever is typed counts as written. */
 	export const forget = () => fields.forget();
-	/** It is written, and what the house makes of it is read anew. */
-	let isArriving = false;
-	/** What is read anew comes of what it has sent itself. */
-	export const isOwnChange = (): boolean => isArriving;
+	/** It was written, and nobody has asked yet whether what is read anew comes of it. */
+	let isOwn = false;
+	/** Whether what is read anew comes of what it has sent itself; asked once, when it is there. */
+	export function takeOwnChange(): boolean {
+		const was = isOwn;
+		isOwn = false;
+		return was;
+	}
 	/** What was typed while it was on its way. */
 	let since: Partial<T> = {};
 	let settle: (written: boolean) => void = () => undefined;
@@ -107,7 +111,7 @@
 				if (!connection.lost) forgetSaid(said);
 				isWritten = result.type === 'success';
 				// What is read anew for it comes into fields in which nothing is left to lose, but what was typed since.
-				isArriving = isWritten;
+				isOwn = isWritten;
 				if (isWritten) fields.written();
 				since = {};
 				if (isWritten)
@@ -123,13 +127,11 @@
 				// Records that cannot be reached are said over the form, a fault on the page of faults.
 				if (connection.lost) return;
 				await applyAction(result);
-				isArriving = false;
 				await catchingUp();
 			},
 			onUpdated: async ({ form: read }) => {
 				settle(isWritten);
 				if (isWritten) {
-					isArriving = false;
 					if (Object.keys(since).length > 0) form.update((all) => ({ ...all, ...since }), { taint: false });
 					onsaved?.();
 					return giveBack();

@@ -3,9 +3,8 @@ import type { CivilDay } from '../calendar/civil';
 import { addFromLibrary } from './editJobs';
 import { changeRoom, moveRoom, retireRoom } from './editRooms';
 import type { Edit } from './edit';
-import { minutesOfDay } from '../household/dayMinutes';
 import { readHome, type Home } from '../household/home';
-import type { Draft } from './draft';
+import { minutesAnswered, type Draft } from './draft';
 import { withPeople } from './draftMembers';
 import { jobsByRoom, stayingOfLibrary, walkRooms } from './jobsOfRooms';
 import type { MadeHome } from './homeFromDraft';
@@ -107,11 +106,7 @@ function onlyChanges(home: Home, draft: Draft, library: Library, today: CivilDay
 		household: {
 			...current.household,
 			name: draft.name.trim() || current.household.name,
-			// A home that has set none goes by its habit, and so it stays where nobody answered otherwise.
-			minutesADay:
-				draft.minutesADay === undefined || draft.minutesADay === minutesOfDay(home.household)
-					? current.household.minutesADay
-					: draft.minutesADay,
+			minutesADay: minutesAnswered(home.household, draft),
 			weekStart: draft.weekStart,
 			rhythm: {
 				...current.household.rhythm,

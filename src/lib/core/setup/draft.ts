@@ -1,7 +1,17 @@
 /** The answers of the first steps. Nothing is asked that a default can answer. */
 import { z } from 'zod';
+import { minutesOfDay } from '../household/dayMinutes';
 import { id, isoDate, minutes, name, weekday, weekdays } from '../household/fields';
-import { DATE_ORDERS, FLOORS, PETS, ROOM_KINDS, SURFACES, UNITS, WEAVES } from '../household/home';
+import {
+	DATE_ORDERS,
+	FLOORS,
+	PETS,
+	ROOM_KINDS,
+	SURFACES,
+	UNITS,
+	WEAVES,
+	type Household
+} from '../household/home';
 
 export const STEPS = ['rooms', 'zones', 'rhythm', 'people', 'first-morning'] as const;
 export type Step = (typeof STEPS)[number];
@@ -86,3 +96,12 @@ export function readDraft(data: unknown): Draft | null {
 	const parsed = draftSchema.safeParse(data);
 	return parsed.success ? parsed.data : null;
 }
+
+/**
+ * The minutes of a day that a home has with the answers. One that has set none goes by its habit, and so it stays where nobody
+ * answered otherwise. Rules: "First steps taken again".
+ */
+export const minutesAnswered = (household: Household, draft: Draft): number | undefined =>
+	draft.minutesADay === undefined || draft.minutesADay === minutesOfDay(household)
+		? household.minutesADay
+		: draft.minutesADay;

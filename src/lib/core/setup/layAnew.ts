@@ -1,7 +1,7 @@
 /** Another way of cleaning for a home that is there. Rules: "Another way of cleaning". */
 import type { CivilDay } from '../calendar/civil';
 import type { Home } from '../household/home';
-import type { Draft } from './draft';
+import { minutesAnswered, type Draft } from './draft';
 import { draftFromHome } from './draftFromHome';
 import { withPeople } from './draftMembers';
 import { homeFromDraft, type MadeHome } from './homeFromDraft';
@@ -60,11 +60,16 @@ export const standingAsAnswered = (
 	standingOf(withPeople(home, draft), draft, library, givenBefore(home, library, patterns, today));
 
 /** The home with its work laid anew by a pattern, and what did not find its place. Problems name what is in the way. */
-export const layAnew = (
+export function layAnew(
 	home: Home,
 	draft: Draft,
 	library: Library,
 	{ pattern, patterns }: { readonly pattern: Pattern; readonly patterns: readonly Pattern[] },
 	today: CivilDay
-): MadeHome =>
-	homeFromDraft(draft, library, pattern, today, standingAsAnswered(home, draft, library, patterns, today));
+): MadeHome {
+	const standing = standingAsAnswered(home, draft, library, patterns, today);
+	const made = homeFromDraft(draft, library, pattern, today, standing);
+	if (!made.ok) return made;
+	const household = { ...made.home.household, minutesADay: minutesAnswered(home.household, draft) };
+	return { ...made, home: { ...made.home, household } };
+}

@@ -35,13 +35,13 @@
 		children: Snippet<[T, boolean]>;
 	} = $props();
 	const sent = $derived({ id: view.formId, revision: view.revision, ...values });
-	let form = $state<{ isTyped(): boolean; isOwnChange(): boolean; forget(): void }>();
+	let form = $state<{ isTyped(): boolean; takeOwnChange(): boolean; forget(): void }>();
 	let leaving = $state(false);
 	let leavingTo: URL | null = null;
 	/** Something is typed and not saved. */
 	export const isTyped = (): boolean => form?.isTyped() ?? false;
-	/** What is read anew comes of what it has sent itself. */
-	export const isOwnChange = (): boolean => form?.isOwnChange() ?? false;
+	/** Whether what is read anew comes of what it has sent itself; asked once, when it is there. */
+	export const takeOwnChange = (): boolean => form?.takeOwnChange() ?? false;
 	/** Whatever is typed counts as written. */
 	export const forget = () => form?.forget();
 	beforeNavigate(({ from, to, type, cancel }) => {

@@ -35,7 +35,7 @@
 	let edit = $state<EditFields<Record<string, never>>>();
 	/** Something is typed and not saved. */
 	export const isTyped = (): boolean => edit?.isTyped() ?? false;
-	export const isOwnChange = (): boolean => edit?.isOwnChange() ?? false;
+	export const takeOwnChange = (): boolean => edit?.takeOwnChange() ?? false;
 	/** Begins anew from the job as it is; what is open stays open. */
 	export function beginAnew() {
 		fields = begun();

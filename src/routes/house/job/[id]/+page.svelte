@@ -22,7 +22,7 @@
 		const now = view.job;
 		const isSame = now.id === from.id;
 		const isTyped = isSame && (untrack(() => editor)?.isTyped() ?? false);
-		const isOwn = untrack(() => editor)?.isOwnChange() ?? false;
+		const isOwn = isAnother && (untrack(() => editor)?.takeOwnChange() ?? false);
 		isOverTheirs = isAnother && isTyped && !isOwn;
 		if (!isAnother || isOverTheirs) return;
 		from = now;
