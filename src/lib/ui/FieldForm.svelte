@@ -72,7 +72,7 @@
 		isOwn = false;
 		return was;
 	}
-	/** What was typed while it was on its way. */
+	/** What was typed while it was on its way: nothing that comes later is written over it. */
 	let since: Partial<T> = {};
 	let settle: (written: boolean) => void = () => undefined;
 	/** Sends it, as its button would; true once it is written. */
@@ -97,6 +97,7 @@
 			onSubmit: ({ action: to, formData }) => {
 				unseen = '';
 				fields.send();
+				since = {};
 				if (element) giveBack = holdFocus(element);
 				if (withId) {
 					said = saidBy(to, formData, false);
@@ -112,11 +113,11 @@
 				isWritten = result.type === 'success';
 				// What is read anew for it comes into fields in which nothing is left to lose, but what was typed since.
 				isOwn = isWritten;
-				if (isWritten) fields.written();
-				since = {};
-				if (isWritten)
+				if (isWritten) {
+					fields.written();
 					for (const [name, value] of fields.since())
 						if (typeof $form[name] === 'string') Object.assign(since, { [name]: value });
+				}
 				refusal = result.type === 'failure' ? String(result.data?.message ?? '') : '';
 				if (isWritten && empties) element?.reset();
 				catchingUp = () => catchUp(result);
@@ -160,7 +161,7 @@
 	$effect(() => {
 		const now = fieldsOf(of);
 		const changed = Object.entries(now).filter(
-			([name, value]) => JSON.stringify(value) !== JSON.stringify(known[name])
+			([name, value]) => !(name in since) && JSON.stringify(value) !== JSON.stringify(known[name])
 		);
 		known = now;
 		if (changed.length > 0)
