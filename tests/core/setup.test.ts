@@ -24,7 +24,7 @@ import { chooseJobs } from '../../src/lib/core/setup/jobsOfRooms';
 import { draftFromHome } from '../../src/lib/core/setup/draftFromHome';
 import { jobForRoom, readLibrary, searchLibrary, suitsRoom } from '../../src/lib/core/setup/library';
 import { readPattern, type Pattern } from '../../src/lib/core/setup/pattern';
-import { patternOfHome } from '../../src/lib/core/setup/patternOfHome';
+import { patternOfHome, wayAmong, waysOf } from '../../src/lib/core/setup/patternOfHome';
 import { roomJobs } from '../../src/lib/core/setup/roomJobs';
 import { roundSteps } from '../../src/lib/core/setup/round';
 import { recommendText } from '../../src/lib/words/firstSteps';
@@ -597,6 +597,12 @@ describe('the first steps', () => {
 		const again = { ...draftFromHome(own, 'h'), pattern: way.id };
 		const same = changeHome(own, again, library, way, addDays(FROM, 30), [way, ...patterns()]);
 		expect(same.ok && same.home).toEqual(own);
+		// Among the ways it is the first; a way that is there no more is that by which the home lives now.
+		const ways = waysOf(own, patterns(), 'As it is.');
+		expect([ways[0]?.name, ways.length]).toEqual(['As we did', patterns().length + 1]);
+		expect(waysOf(home, patterns(), '')).toEqual(patterns());
+		expect(wayAmong(patterns(), way.id, home).name).toBe(home.household.rhythm.pattern);
+		expect(wayAmong(patterns(), 'upkeep', home).id).toBe('upkeep');
 	});
 
 	it.each([...ROOM_KINDS])('run again, they show of a new room (%s) what it will have', (kind) => {

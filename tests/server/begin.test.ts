@@ -86,18 +86,28 @@ function browser() {
 
 const KINDS = ['kitchen', 'bathroom', 'bedroom', 'hall', 'living', 'study', 'toilet', 'store'];
 
-/** A home of six rooms and one grown-up, begun whole after some more touches. */
-async function sixRooms(touches: readonly Record<string, string>[]) {
+/** A home with these rooms and grown-ups, begun after some more touches. */
+async function begun(
+	kinds: readonly string[],
+	people: readonly string[],
+	touches: readonly Record<string, string>[] = []
+) {
 	const one = browser();
 	await one.open();
-	for (const kind of ['kitchen', 'bathroom', 'bedroom', 'hall', 'living', 'child'])
-		await one.touch({ op: 'hang', kind, storey: '0' });
-	await one.touch({ op: 'person', name: 'Ada', role: 'adult' });
+	for (const kind of kinds) await one.touch({ op: 'hang', kind, storey: '0' });
+	for (const name of people) await one.touch({ op: 'person', name, role: 'adult' });
 	for (const more of touches) await one.touch(more);
-	await one.touch({ op: 'begin', begin: 'all' });
 	await one.start();
 	return { one, household: one.home() };
 }
+
+/** Of six rooms and one grown-up, begun whole. */
+const sixRooms = (touches: readonly Record<string, string>[]) =>
+	begun(
+		['kitchen', 'bathroom', 'bedroom', 'hall', 'living', 'child'],
+		['Ada'],
+		[...touches, { op: 'begin', begin: 'all' }]
+	);
 
 describe('touches', () => {
 	it('in quick succession all count, whatever the order in which they come', async () => {
@@ -330,12 +340,11 @@ describe('the beginning of a home', () => {
 	});
 
 	it('run again on a home with a way of its own shows that way first, and keeps to it', async () => {
-		const one = browser();
-		await one.open();
-		for (const kind of ['kitchen', 'bathroom', 'hall']) await one.touch({ op: 'hang', kind, storey: '0' });
-		await one.touch({ op: 'begin', begin: 'all' });
-		await one.start();
-		const household = one.home();
+		const { one, household } = await begun(
+			['kitchen', 'bathroom', 'hall'],
+			[],
+			[{ op: 'begin', begin: 'all' }]
+		);
 		const before = (await loadHome(pool(), household))?.home;
 		if (!before) throw new Error('no home');
 		const { rhythm } = before.household;
@@ -357,13 +366,8 @@ describe('the beginning of a home', () => {
 	});
 
 	it('run again without anybody who organises shows nothing, and says why', async () => {
-		const one = browser();
-		await one.open();
-		await one.touch({ op: 'hang', kind: 'kitchen', storey: '0' });
-		await one.touch({ op: 'person', name: 'Ada', role: 'adult' });
-		await one.touch({ op: 'person', name: 'Ben', role: 'adult' });
-		await one.start();
-		await one.take(one.home());
+		const { one, household } = await begun(['kitchen'], ['Ada', 'Ben']);
+		await one.take(household);
 		await one.touch({ op: 'unperson', person: 'ada' });
 		await one.touch({ op: 'step', step: 'first-morning' });
 		const { first, refused } = await one.open();
@@ -395,13 +399,7 @@ describe('the beginning of a home', () => {
 	});
 
 	it('run again for the people takes somebody out with all that was given to them', async () => {
-		const one = browser();
-		await one.open();
-		await one.touch({ op: 'hang', kind: 'kitchen', storey: '0' });
-		await one.touch({ op: 'person', name: 'Ada', role: 'adult' });
-		await one.touch({ op: 'person', name: 'Ben', role: 'adult' });
-		await one.start();
-		const household = one.home();
+		const { one, household } = await begun(['kitchen'], ['Ada', 'Ben']);
 		const from = toDay('2027-03-03');
 		const has = async (member: string) =>
 			(await givenBetween(pool(), household, from, addDays(from, 10))).some((turn) => turn.member === member);

@@ -9,6 +9,7 @@ import { holdFocus } from './heldFocus';
 import { connection, sendingBegan, sendingEnded, wayEnded } from './connection.svelte';
 import { ONE_PRESS } from './kit/times';
 import { forgetAllSaid, forgetSaid, idOfSaid, saidBy } from './saidIds';
+import { TypedFields } from './typedFields';
 
 export interface OnceOptions {
 	/** Told when something is under way, and when its answer is there. */
@@ -43,14 +44,14 @@ const drawn = () =>
 		);
 	});
 
-/** Whether all in a form's fields was sent: nothing was typed since. */
-const isAsSent = (form: HTMLFormElement, sent: FormData): boolean =>
-	[...new FormData(form)].every(([name, value]) => name === 'id' || sent.getAll(name).includes(value));
-
 /** Use as an action: `<form method="post" use:once={{ ended: close }}>`. */
 export function once(form: HTMLFormElement, given: OnceOptions = {}) {
 	let options = given;
 	const underWay = new Set<string>();
+	const fields = new TypedFields(
+		() => form,
+		(name) => name === 'id'
+	);
 	const show = () => {
 		if (underWay.size > 0) form.setAttribute('aria-busy', 'true');
 		else form.removeAttribute('aria-busy');
@@ -65,6 +66,7 @@ export function once(form: HTMLFormElement, given: OnceOptions = {}) {
 			lastTick = performance.now();
 		}
 		if (!withoutId) formData.set('id', idOfSaid(said));
+		fields.send();
 		const giveBack = holdFocus(form);
 		underWay.add(said);
 		sendingBegan();
@@ -82,7 +84,7 @@ export function once(form: HTMLFormElement, given: OnceOptions = {}) {
 				if (result.type === 'failure' && options.beside?.(result.data ?? {}) === true)
 					// What the page said before is over.
 					await applyAction({ ...result, data: undefined });
-				else await update({ reset: options.empties === true && isAsSent(form, formData) });
+				else await update({ reset: options.empties === true && fields.since().size === 0 });
 				underWay.delete(said);
 				show();
 				// What the page does with the answer may lead elsewhere: nothing is read anew before that has begun.

@@ -46,7 +46,7 @@ export class TypedFields {
 
 	/** What was typed since it was sent, by the names of its fields. */
 	since(): Map<string, FormDataEntryValue> {
-		const sent = new Map(JSON.parse(this.#sent) as [string, unknown][]);
-		return new Map(this.#entries().filter(([name, value]) => sent.get(name) !== value));
+		const sent = new Set((JSON.parse(this.#sent) as unknown[]).map((one) => JSON.stringify(one)));
+		return new Map(this.#entries().filter((one) => !sent.has(JSON.stringify(one))));
 	}
 }

@@ -1,4 +1,4 @@
-/** The way by which a home cleans, where it is none of those that there are. Rules: "First steps taken again". */
+/** The ways of cleaning among which a home chooses, its own among them. Rules: "First steps taken again". */
 import type { Home } from '../household/home';
 import type { Pattern } from './pattern';
 
@@ -31,3 +31,15 @@ export function patternOfHome({ household: { rhythm }, zones }: Home, says: stri
 		rules: [{ of: {}, place: { how: 'keep' } }]
 	};
 }
+
+/** The ways among which the answers choose: those that there are, and before them that of a home, where it is none of them. */
+export const waysOf = (home: Home | null, patterns: readonly Pattern[], says: string): readonly Pattern[] =>
+	home === null || patterns.some((one) => one.name === home.household.rhythm.pattern)
+		? patterns
+		: [patternOfHome(home, says), ...patterns];
+
+/** One of them by its id. Where there is none of that id, nothing is laid anew: that by which a home lives, else the first. */
+export const wayAmong = (ways: readonly Pattern[], id: string, home: Home | null): Pattern =>
+	ways.find((one) => one.id === id) ??
+	ways.find((one) => one.name === home?.household.rhythm.pattern) ??
+	(ways[0] as Pattern);

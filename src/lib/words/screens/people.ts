@@ -59,7 +59,8 @@ export const PEOPLE_MEMBER_PAGE = {
 	doesNotLike: 'Does not like',
 	save: 'Save',
 	pailRound: (name: Shown) => `${name} · Pail Round`,
-	canTakeOfJobs: (roles: Shown, count: Shown, ofIt: Shown) => `${roles}, can take ${count} of ${ofIt} jobs`,
+	canTakeOfJobs: (role: Shown, count: number, of: number) =>
+		of === 0 ? String(role) : `${role}, can take ${count} of ${of} ${of === 1 ? 'job' : 'jobs'}`,
 	keepsAwayFrom: (told: Shown) => `Must not use${told}`,
 	jobsLeftOutOrDisliked: (told: Shown) => `Jobs left out or disliked${told}`,
 	never: (name: Shown) => `${name}: never`,

@@ -8,7 +8,8 @@ import { STEPS, type Draft, type Step } from '$core/setup/draft';
 import { homeFromDraft, zonesOf } from '$core/setup/homeFromDraft';
 import { walkRooms } from '$core/setup/jobsOfRooms';
 import type { Pattern } from '$core/setup/pattern';
-import { patternOf, recommendPattern } from '$core/setup/recommend';
+import { wayAmong } from '$core/setup/patternOfHome';
+import { recommendPattern } from '$core/setup/recommend';
 import { isKept, roomJobs } from '$core/setup/roomJobs';
 import { editRefusalText } from '$words/edits';
 import { recommendText } from '$words/firstSteps';
@@ -23,7 +24,7 @@ import { reading } from '../../db/pool';
 import { homesAmong } from '../../repo/householdRepo';
 import { starterLibrary } from '../../repo/patterns';
 import { draftOf, keep, todayOf } from '../../services/setup/draft';
-import { patternAmong, patternsFor } from '../../services/setup/patternsFor';
+import { patternOfAnswers, patternsFor } from '../../services/setup/patternsFor';
 import { firstMorning, nextMorning } from './firstMorning';
 import { asAnswered, homeThatIs, standingBy, type HomeThatIs } from './homeThatIs';
 import { usualWeek, yardOf } from './patternTrials';
@@ -74,7 +75,7 @@ export async function loadBegin(
 	const step = STEPS.find((one) => one === query.step) ?? stored.step;
 	const that = await homeThatIs(stored, query.organises);
 	const patterns = patternsFor(that?.home.home ?? null);
-	const pattern = patternAmong(patterns, patternOf({ ...stored, step }));
+	const pattern = patternOfAnswers({ ...stored, step }, that?.home.home ?? null);
 	const draft = { ...stored, step, pattern: pattern.id };
 	const homes = await reading((db) => homesAmong(db, []));
 	const library = starterLibrary();
@@ -185,7 +186,7 @@ export async function loadBegin(
 			patterns.some((one) => one.id === query.beside)
 				? yardOf(
 						{ ...draft, freeDays: undefined, catchUpDays: undefined },
-						patternAmong(patterns, query.beside),
+						wayAmong(patterns, query.beside, null),
 						today,
 						that
 					)
