@@ -85,6 +85,20 @@ export async function makeFamily(
 }
 
 /** A browser at which somebody is in already. */
+/** Somebody who has begun a home through the first steps: three rooms, themselves and a child. */
+export async function beginFamily(stack: Stack): Promise<Person> {
+	const who = await person(stack);
+	await post(who, '/sign-up?/up', { email: `${freshId()}@family.test`, password: PASSWORD });
+	const touch = (form: Record<string, string>) => post(who, '/begin?/touch', form);
+	for (const kind of ['kitchen', 'bathroom', 'child', 'living'])
+		await touch({ op: 'hang', kind, storey: '0' });
+	await touch({ op: 'person', name: 'Ada', role: 'adult' });
+	await touch({ op: 'person', name: 'Cy', role: 'child', bornOn: '2017-05-01' });
+	await touch({ op: 'begin', begin: 'all' });
+	await post(who, '/begin?/start', {});
+	return who;
+}
+
 export async function at(
 	browser: Browser,
 	stack: Stack,

@@ -11,7 +11,8 @@
 		unstyled: true,
 		classes: {
 			toast:
-				'flex w-full items-center gap-4 rounded-button bg-ink px-4 py-2 text-enamel shadow-cloth forced-colors:border-2',
+				// One behind another shows nothing, and nothing of it can be pressed, until they are spread out.
+				'flex w-full items-center gap-4 rounded-button bg-ink px-4 py-2 text-enamel shadow-cloth forced-colors:border-2 data-[front=false]:data-[expanded=false]:*:invisible',
 			title: 'text-lead',
 			content: 'min-w-0 flex-1',
 			actionButton:
